@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Consent;
+
+use App\Models\Disclosure as DisclosureRow;
+use Juramen\Canon\Id;
+use Juramen\Log\Disclosure;
+
+/** Reads personal values where they are kept, beside the ledger. */
+final class PersonalValues
+{
+    /** @return array<string, string> name to the newest value of it that this subject gave and that is still kept */
+    public function newestOf(Id $subject): array
+    {
+        $values = [];
+        foreach (DisclosureRow::query()->where('subject', $subject->bytes)->orderBy('id')->pluck('text') as $text) {
+            $disclosure = Disclosure::parse($text);
+            $values[$disclosure->name] = $disclosure->value;
+        }
+
+        return $values;
+    }
+
+    /** @return list<Disclosure> that belong to one entry and are still kept */
+    public function ofEntry(Id $entry): array
+    {
+        return DisclosureRow::query()->where('entry', $entry->bytes)->orderBy('id')->pluck('text')->map(Disclosure::parse(...))->values()->all();
+    }
+}

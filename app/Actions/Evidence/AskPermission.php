@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Evidence;
+
+use Juramen\Canon\Instant;
+use Juramen\Consent\Entry;
+use Juramen\Consent\Permission;
+use Juramen\Consent\Permissions;
+use Juramen\Consent\Reason;
+use Juramen\Consent\Target;
+
+/** Answers "may we use this address for this purpose by this channel at this moment?" in one sentence. */
+final class AskPermission
+{
+    /** @param list<Entry> $chain */
+    public function __invoke(array $chain, Target $target, Instant $moment): Permission
+    {
+        return Permissions::at($chain, $moment)->for($target);
+    }
+
+    /** @param callable(Instant): string $when writes a moment for the reader */
+    public static function sentence(Permission $permission, callable $when): string
+    {
+        $since = $permission->since === null ? '' : $when($permission->since);
+        $asked = $permission->entries === [] ? '' : $when($permission->entries[0]->recorded);
+
+        return match ($permission->reason) {
+            Reason::NeverAsked => 'Nobody had been asked by then: no consent was on record.',
+            Reason::AwaitingConfirmation => "This person agreed on $since, but had not confirmed it by then.",
+            Reason::Agreed => "This person agreed on $since, and nothing had ended it by then.",
+            Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing had ended it by then.",
+            Reason::Lapsed => "This person agreed on $asked but did not confirm in time; it lapsed on $since.",
+            Reason::Withdrawn => "This person withdrew on $since.",
+        };
+    }
+}

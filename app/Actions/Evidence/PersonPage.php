@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Evidence;
+
+use App\Actions\Consent\PersonalValues;
+use App\Models\PointEdition as EditionRow;
+use App\Models\Purpose;
+use App\Models\StatementEdition;
+use App\Models\Subscriber;
+use Juramen\Canon\Digest;
+use Juramen\Consent\Entry;
+use Juramen\Consent\EntryKind;
+use Juramen\Consent\Target;
+
+/** Brings together what the page about one person shows. */
+final class PersonPage
+{
+    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove) {}
+
+    /**
+     * @param  list<Entry>  $chain
+     * @param  Entry|null  $chosen  the act whose proof stands in the margin; the newest consent where none is chosen
+     * @return array<string, mixed>
+     */
+    public function of(Subscriber $subscriber, array $chain, ?Entry $chosen): array
+    {
+        $chosen ??= $this->newestConsent($chain);
+        $consent = $chosen === null ? null : $this->consentBehind($chosen, $chain);
+
+        return [
+            'subscriber' => $subscriber,
+            'values' => $this->personal->newestOf($subscriber->subject),
+            'chain' => $chain,
+            'editions' => $this->editions($chain),
+            'purposes' => $this->purposeNames(),
+            'targets' => $this->targets($chain),
+            'chosen' => $chosen,
+            'consent' => $consent,
+            'proof' => $chosen === null ? null : ($this->prove)($chosen, $chain[$chosen->sequence - 2] ?? null),
+            'statements' => $consent === null ? [] : $this->statements($consent),
+            'kept' => $chosen === null ? [] : $this->personal->ofEntry($chosen->id),
+        ];
+    }
+
+    /**
+     * @param  list<Entry>  $chain
+     * @return list<Target> everything this person was ever asked for
+     */
+    public function targets(array $chain): array
+    {
+        $targets = [];
+        foreach ($chain as $entry) {
+            foreach ($entry->act->targets as $target) {
+                $targets[$target->key()] = $target;
+            }
+        }
+
+        return array_values($targets);
+    }
+
+    /** @param list<Entry> $chain */
+    private function newestConsent(array $chain): ?Entry
+    {
+        $given = array_filter($chain, static fn (Entry $e): bool => $e->act->kind === EntryKind::Given);
+
+        return $given === [] ? null : end($given);
+    }
+
+    /** @param list<Entry> $chain */
+    private function consentBehind(Entry $chosen, array $chain): ?Entry
+    {
+        if ($chosen->act->kind === EntryKind::Given) {
+            return $chosen;
+        }
+        foreach ($chain as $entry) {
+            if ($entry->act->kind === EntryKind::Given && $chosen->act->journey !== null && $entry->act->journey?->equals($chosen->act->journey) === true) {
+                return $entry;
+            }
+        }
+
+        return $this->newestConsent(array_slice($chain, 0, $chosen->sequence));
+    }
+
+    /**
+     * @param  list<Entry>  $chain
+     * @return array<string, EditionRow> by digest
+     */
+    private function editions(array $chain): array
+    {
+        $digests = array_filter(array_map(static fn (Entry $e): ?Digest => $e->act->edition, $chain));
+        $rows = EditionRow::query()->with('point')->whereIn('digest', array_map(static fn (Digest $d): string => $d->bytes, $digests))->get();
+
+        return $rows->keyBy(static fn (EditionRow $row): string => $row->digest->hex())->all();
+    }
+
+    /** @return array<string, string> */
+    private function purposeNames(): array
+    {
+        return Purpose::query()->get()->mapWithKeys(static fn (Purpose $p): array => [$p->slug => $p->names['en'] ?? $p->slug])->all();
+    }
+
+    /** @return list<StatementEdition> */
+    private function statements(Entry $consent): array
+    {
+        $digests = array_map(static fn ($answer): string => $answer->edition->bytes, $consent->act->answers);
+
+        return array_values(StatementEdition::query()->with('approver')->whereIn('digest', $digests)->get()->all());
+    }
+}

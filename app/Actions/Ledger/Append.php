@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Ledger;
+
+use App\Actions\Consent\ProjectPermissions;
+use App\Casts\Instants;
+use App\Models\Disclosure as DisclosureRow;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
+use Juramen\Consent\Act;
+use Juramen\Consent\Entry;
+use Juramen\Log\Disclosure;
+use LogicException;
+
+/**
+ * The one appender to the ledger. Works inside the caller's transaction: under the lock of the subject's row it adds
+ * the entry, keeps its personal values apart, and brings the projection of permissions up to date.
+ */
+final class Append
+{
+    public function __construct(
+        private readonly LedgerTables $ledger,
+        private readonly ProjectPermissions $project,
+        private readonly SystemClock $clock,
+    ) {}
+
+    /** @param list<Disclosure> $disclosures whose digests the act carries */
+    public function __invoke(Id $subject, Act $act, array $disclosures = []): Entry
+    {
+        $this->lock($subject);
+        $entry = Entry::next($this->ledger->newestOf($subject), $subject, $act, $this->clock->instant());
+        $this->ledger->table('entries')->insert([
+            'id' => $entry->id->bytes,
+            'subject' => $subject->bytes,
+            'sequence' => $entry->sequence,
+            'kind' => $act->kind->value,
+            'recorded' => Instants::write($entry->recorded),
+            'body' => $entry->bytes,
+        ]);
+        foreach ($disclosures as $disclosure) {
+            DisclosureRow::query()->create(['subject' => $subject, 'entry' => $entry->id, 'digest' => $disclosure->digest(), 'text' => $disclosure->text]);
+        }
+        if ($act->kind->isPersons()) {
+            ($this->project)($subject);
+        }
+
+        return $entry;
+    }
+
+    /** Holds the subject's chain until the transaction ends. Take it before any other lock that concerns the subject. */
+    public function lock(Id $subject): void
+    {
+        if (DB::transactionLevel() === 0) {
+            throw new LogicException('The ledger is appended to inside a transaction, so that an entry and what follows from it stand or fall together.');
+        }
+        if (! DB::table('subjects')->where('id', $subject->bytes)->lockForUpdate()->exists()) {
+            throw new LogicException("There is no subject {$subject->hex()}; make it before anything is said of it.");
+        }
+    }
+
+    /** Makes a subject, with a chain that is still empty. */
+    public function newSubject(string $kind): Id
+    {
+        $id = Id::random();
+        DB::table('subjects')->insert(['id' => $id->bytes, 'kind' => $kind]);
+
+        return $id;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Actions\Consent\PersonalValues;
+use App\Models\Journey;
+use App\Models\Message;
+use App\Models\MessageKind;
+use App\Models\Permission;
+use App\Support\PublishedForms;
+use Illuminate\Support\Facades\View;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Link;
+use Juramen\Points\PointEdition;
+use LogicException;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+
+/**
+ * Puts a mail together at the moment it is sent: the words as its edition froze them, the address as it is kept, the
+ * link made anew. Null where its reason is gone: the journey ended, permission was withdrawn, the address deleted.
+ */
+final class ComposeMail
+{
+    public function __construct(
+        private readonly PublishedForms $published,
+        private readonly PersonalValues $personal,
+        private readonly MacRing $keys,
+    ) {}
+
+    public function __invoke(Message $message): ?Email
+    {
+        $values = $this->personal->newestOf($message->subscriber->subject);
+        if (! isset($values['email']) || ! $this->isStillWanted($message)) {
+            return null;
+        }
+        $edition = $this->published->edition($message->edition->digest);
+        $words = $edition->in($message->language)->mails[$message->kind->value];
+        $mail = match ($message->kind) {
+            MessageKind::Confirmation => $this->confirmation($message, $edition, $words),
+            MessageKind::Welcome => $this->welcome($message, $edition, $words, $values['first-name'] ?? null),
+        };
+        $sender = $edition->controller->sender;
+        $mail->getHeaders()->addIdHeader('Message-ID', $message->message_id.'@'.substr($sender, (int) strrpos($sender, '@') + 1));
+        $mail->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
+
+        return $mail->from(new Address($sender, $edition->controller->name))->to(new Address($values['email']))->subject($words['subject']);
+    }
+
+    /** @param array<string, string> $words */
+    private function confirmation(Message $message, PointEdition $edition, array $words): Email
+    {
+        $link = url('/confirm/'.Link::Confirm->token($message->journey ?? throw new LogicException('A confirmation mail has its journey.'), $this->keys));
+
+        return $this->written('confirmation', $edition, $message, ['words' => $words, 'link' => $link]);
+    }
+
+    /** @param array<string, string> $words */
+    private function welcome(Message $message, PointEdition $edition, array $words, ?string $name): Email
+    {
+        $link = url('/withdraw/'.Link::Withdraw->token($message->subscriber->subject, $this->keys));
+        $words['greeting'] = $name === null ? $words['greeting-without-name'] : str_replace(':name', $name, $words['greeting']);
+        $mail = $this->written('welcome', $edition, $message, ['words' => $words, 'link' => $link]);
+        // RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide.
+        $mail->getHeaders()->addTextHeader('List-Unsubscribe', '<'.$link.'>');
+        $mail->getHeaders()->addTextHeader('List-Unsubscribe-Post', 'List-Unsubscribe=One-Click');
+
+        return $mail;
+    }
+
+    /** @param array<string, mixed> $data */
+    private function written(string $view, PointEdition $edition, Message $message, array $data): Email
+    {
+        $data += ['edition' => $edition, 'controller' => $edition->controller, 'statements' => array_values($edition->words($message->language)), 'language' => $message->language];
+
+        return (new Email)->html(View::make("mail.$view", $data)->render())->text(html_entity_decode(View::make("mail.$view-text", $data)->render(), ENT_QUOTES | ENT_HTML5));
+    }
+
+    private function isStillWanted(Message $message): bool
+    {
+        $journey = Journey::query()->whereKey($message->journey?->bytes)->first();
+
+        return match ($message->kind) {
+            MessageKind::Confirmation => $journey !== null && ! $journey->state->hasEnded(),
+            MessageKind::Welcome => Permission::query()->where('subscriber_id', $message->subscriber_id)->where('allowed', true)->exists(),
+        };
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Actions\Ledger\Append;
+use App\Models\Journey;
+use App\Models\Message;
+use App\Models\MessageKind;
+use App\Models\MessageState;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
+use Juramen\Consent\Act;
+
+/**
+ * Mails on their way out. A mail is laid out in the transaction that is its reason; a worker commits a claim before
+ * it sends; what becomes of it is settled once. A claim without outcome is uncertain and never sent again by itself.
+ */
+final class Outbox
+{
+    /** Seconds until the next try, by number of tries; the last repeats. */
+    private const RETRY = [10, 30, 120, 600, 1800];
+
+    /** Tries over about two days, then it counts as refused for good. */
+    private const MOST_TRIES = 100;
+
+    public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
+
+    public function lay(Journey $journey, MessageKind $kind): void
+    {
+        $now = $this->clock->instant();
+        Message::query()->create([
+            'message_id' => Id::random()->hex(),
+            'kind' => $kind,
+            'subscriber_id' => $journey->subscriber_id,
+            'journey' => $journey->id,
+            'point_edition_id' => $journey->point_edition_id,
+            'language' => $journey->language,
+            'state' => MessageState::Waiting,
+            'due_at' => $now,
+            'made_at' => $now,
+        ]);
+    }
+
+    /** Takes the next due mail in hand; null where there is none. */
+    public function claim(): ?Message
+    {
+        return DB::transaction(function (): ?Message {
+            $message = Message::query()->where('state', MessageState::Waiting)
+                ->where('due_at', '<=', $this->clock->instant()->utc->format('Y-m-d H:i:s.u'))
+                ->orderBy('due_at')->orderBy('id')->lock('for update skip locked')->first();
+            $message?->update(['state' => MessageState::Claimed, 'claimed_at' => $this->clock->instant(), 'attempts' => $message->attempts + 1, 'problem' => null]);
+
+            return $message;
+        });
+    }
+
+    /** Writes down what became of a mail in hand. Settling twice changes nothing. */
+    public function settle(Message $claimed, Outcome $outcome): void
+    {
+        DB::transaction(function () use ($claimed, $outcome): void {
+            $this->append->lock($claimed->subscriber->subject);
+            $message = Message::query()->with('subscriber', 'edition')->whereKey($claimed->id)
+                ->whereIn('state', [MessageState::Claimed, MessageState::Uncertain])->lockForUpdate()->first();
+            if ($message === null) {
+                return;
+            }
+            $now = $this->clock->instant();
+            $again = $outcome->kind === OutcomeKind::NotNow && $message->attempts < self::MOST_TRIES;
+            $message->update([
+                'state' => match (true) {
+                    $again => MessageState::Waiting,
+                    $outcome->kind === OutcomeKind::Accepted => MessageState::Sent,
+                    $outcome->kind === OutcomeKind::Unknown => MessageState::Uncertain,
+                    default => MessageState::Failed,
+                },
+                'due_at' => $again ? $now->plusSeconds(self::RETRY[min($message->attempts, count(self::RETRY)) - 1]) : $message->due_at,
+                'settled_at' => $again ? null : $now,
+                'problem' => $outcome->problem,
+            ]);
+            if (! $again) {
+                $this->tellJourney($message, $outcome);
+            }
+        }, 3);
+    }
+
+    /** Claims whose worker is gone: nobody knows whether the mail went out, so a person decides. */
+    public function markUncertain(): int
+    {
+        $stale = Message::query()->with('subscriber')->where('state', MessageState::Claimed)
+            ->where('claimed_at', '<', $this->clock->instant()->plusSeconds(-config('juramen.mail.claim_seconds'))->utc->format('Y-m-d H:i:s.u'))->get();
+        $stale->each(fn (Message $message) => $this->settle($message, Outcome::unknown('worker-gone')));
+
+        return $stale->count();
+    }
+
+    /** A person decided that an uncertain mail is to be sent once more. */
+    public function sendAgain(Message $message): bool
+    {
+        return Message::query()->whereKey($message->id)->whereIn('state', [MessageState::Uncertain, MessageState::Failed])
+            ->update(['state' => MessageState::Waiting, 'due_at' => $this->clock->instant()->utc->format('Y-m-d H:i:s.u'), 'settled_at' => null]) === 1;
+    }
+
+    private function tellJourney(Message $message, Outcome $outcome): void
+    {
+        $journey = $message->kind === MessageKind::Confirmation ? Journey::query()->whereKey($message->journey?->bytes)->lockForUpdate()->first() : null;
+        if ($journey === null) {
+            return;
+        }
+        $now = $this->clock->instant();
+        if ($outcome->kind === OutcomeKind::Accepted) {
+            // Entered even where the person was quicker than we: the mail was sent, and that is part of the proof.
+            ($this->append)($message->subscriber->subject, Act::confirmationSent($now, $journey->id, $message->edition->digest, $message->language));
+        }
+        $next = $outcome->kind === OutcomeKind::Accepted ? $journey->machine()->mailed($now) : $journey->machine()->mailGivenUp($now);
+        if ($next !== null) {
+            $journey->update(['state' => $next->state, 'lapses_at' => $next->lapses]);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+/** What became of one try to send a mail. */
+final readonly class Outcome
+{
+    /** @param string|null $problem a short code, never words of a server that may repeat an address */
+    private function __construct(public OutcomeKind $kind, public ?string $problem = null) {}
+
+    public static function accepted(): self
+    {
+        return new self(OutcomeKind::Accepted);
+    }
+
+    public static function notNow(string $problem): self
+    {
+        return new self(OutcomeKind::NotNow, $problem);
+    }
+
+    public static function refused(string $problem): self
+    {
+        return new self(OutcomeKind::Refused, $problem);
+    }
+
+    public static function unknown(string $problem): self
+    {
+        return new self(OutcomeKind::Unknown, $problem);
+    }
+}

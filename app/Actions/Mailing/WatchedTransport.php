@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use Symfony\Component\Mailer\Transport\Smtp\EsmtpTransport;
+
+/** An SMTP connection that remembers whether a mail was handed over whole, so that its outcome can be told apart. */
+final class WatchedTransport extends EsmtpTransport
+{
+    private const END_OF_DATA = "\r\n.\r\n";
+
+    /** From the moment the end of a mail's data is sent, the server may have taken it. */
+    public bool $handedOver = false;
+
+    public function executeCommand(string $command, array $codes): string
+    {
+        if ($command === self::END_OF_DATA) {
+            $this->handedOver = true;
+        }
+
+        return parent::executeCommand($command, $codes);
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Points;
+
+use App\Actions\Ledger\Append;
+use App\Models\Point;
+use App\Models\PointEdition as EditionRow;
+use App\Models\StatementEdition;
+use App\Models\User;
+use App\Support\PublishedForms;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Digest;
+use Juramen\Consent\Act;
+use Juramen\Points\FormRenderer;
+use Juramen\Points\FormWords;
+use Juramen\Points\FrozenLanguage;
+use Juramen\Points\InvalidSheet;
+use Juramen\Points\PointEdition;
+use Juramen\Points\Sheet;
+use Juramen\Register\Controller;
+use Juramen\Register\HouseRules;
+use Juramen\Register\InvalidRegister;
+use Juramen\Register\Language;
+use Juramen\Wording\Statement;
+
+/**
+ * Makes an edition of a signup point: renders its newest revision once per language, freezes those bytes and the
+ * words of its mails, names everything by its SHA-256, and enters the act in the ledger.
+ */
+final class PublishPoint
+{
+    public function __construct(
+        private readonly Append $append,
+        private readonly PublishedForms $published,
+        private readonly SystemClock $clock,
+    ) {}
+
+    /**
+     * @throws InvalidSheet where no form can be made of the sheet
+     * @throws InvalidRegister where a text is missing in a language that the sheet offers
+     */
+    public function __invoke(Point $point, User $officer): PointEdition
+    {
+        $edition = DB::transaction(function () use ($point, $officer): PointEdition {
+            $this->append->lock($point->subject);
+            $sheet = Sheet::read($point->revisions()->orderByDesc('number')->firstOrFail()->document);
+            $edition = $this->edition($point, $sheet);
+            $digest = $edition->digest();
+            $act = Act::published($edition->published, $sheet->point, $digest, "user {$officer->id}");
+            EditionRow::query()->create([
+                'point_id' => $point->id, 'number' => $edition->number, 'digest' => $digest, 'bytes' => $edition->bytes(),
+                'published_by' => $officer->id, 'published_at' => $edition->published,
+            ]);
+            ($this->append)($point->subject, $act);
+
+            return $edition;
+        }, 3);
+        $this->published->refresh($point->slug);
+
+        return $edition;
+    }
+
+    private function edition(Point $point, Sheet $sheet): PointEdition
+    {
+        $owner = $point->controller()->firstOrFail();
+        $controller = Controller::from(json_decode($owner->document, true));
+        if ($sheet->point !== $point->slug || $sheet->controller !== $controller->id) {
+            throw new InvalidSheet("The sheet says it is \"{$sheet->point}\" of \"{$sheet->controller}\", but it belongs to \"{$point->slug}\" of \"{$controller->id}\".");
+        }
+        $rules = HouseRules::from(json_decode($owner->rules, true));
+        $statements = array_map($this->approved(...), $sheet->statements);
+        $css = $this->freeze('text/css', str_replace('ACCENT', $controller->accent, (string) file_get_contents(resource_path('css/form.css'))));
+        $renderer = new FormRenderer($sheet, $controller, $statements, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
+
+        return new PointEdition(
+            $sheet,
+            1 + (int) $point->editions()->max('number'),
+            $this->clock->instant(),
+            $controller,
+            $rules,
+            $statements,
+            array_map(function (Language $language) use ($renderer, $css, $sheet, $controller, $rules): FrozenLanguage {
+                $form = $renderer->render($language, $this->words($language));
+
+                return new FrozenLanguage($language, $this->freeze('text/html', $form->html), $css, $form->slots, $this->mails($language, $sheet, $controller, $rules));
+            }, $sheet->languages),
+        );
+    }
+
+    /** The statement's newest edition that somebody approved. */
+    private function approved(string $id): Statement
+    {
+        $row = StatementEdition::query()->where('statement', $id)->whereNotNull('approved_by')->orderByDesc('number')->first();
+
+        return $row === null
+            ? throw new InvalidSheet("The statement \"$id\" has no approved edition; have it approved first.")
+            : Statement::from(json_decode($row->document, true));
+    }
+
+    private function freeze(string $type, string $bytes): Digest
+    {
+        $digest = Digest::of($bytes);
+        DB::table('frozen_bytes')->insertOrIgnore(['digest' => $digest->bytes, 'type' => $type, 'bytes' => $bytes]);
+
+        return $digest;
+    }
+
+    private function words(Language $language): FormWords
+    {
+        $say = static fn (string $key): string => (string) __("visitor.form.$key", [], $language->value);
+
+        return new FormWords($say('required'), $say('optional'), $say('notice'), $say('asked-by'), $say('leave-empty'), $say('languages'));
+    }
+
+    /** @return array<string, array<string, string>> */
+    private function mails(Language $language, Sheet $sheet, Controller $controller, HouseRules $rules): array
+    {
+        $mails = [];
+        foreach (['confirmation', 'welcome'] as $kind) {
+            foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
+                $mails[$kind][$key] = strtr((string) $text, [':title' => $sheet->title->in($language), ':controller' => $controller->name, ':days' => (string) $rules->lapseDays]);
+            }
+            $mails[$kind]['notice'] = (string) __('visitor.mail.notice', [], $language->value);
+        }
+
+        return $mails;
+    }
+}

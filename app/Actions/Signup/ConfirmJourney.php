@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Signup;
+
+use App\Actions\Ledger\Append;
+use App\Actions\Mailing\Outbox;
+use App\Models\Journey;
+use App\Models\MessageKind;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
+use Juramen\Consent\Act;
+use Juramen\Consent\JourneyState;
+use Juramen\Log\Disclosure;
+
+/** The person pressed the button of the confirmation page. */
+final class ConfirmJourney
+{
+    public function __construct(private readonly Append $append, private readonly Outbox $outbox, private readonly SystemClock $clock) {}
+
+    /**
+     * @param  string|null  $network  of the press, already truncated; kept where the edition's rules keep it
+     * @return JourneyState where the journey stands afterwards; pressing again changes nothing
+     */
+    public function __invoke(Id $id, ?string $network): JourneyState
+    {
+        return DB::transaction(function () use ($id, $network): JourneyState {
+            $found = Journey::query()->with('subscriber')->whereKey($id->bytes)->firstOrFail();
+            $this->append->lock($found->subscriber->subject);
+            $journey = Journey::query()->whereKey($id->bytes)->lockForUpdate()->firstOrFail();
+            $now = $this->clock->instant();
+            $next = $journey->machine()->confirmed($now);
+            if ($next === null) {
+                return $journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed;
+            }
+            $kept = $network === null ? [] : [Disclosure::make('network', $network)];
+            ($this->append)($found->subscriber->subject, Act::confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
+            $journey->update(['state' => $next->state, 'ended_at' => $now]);
+            $this->outbox->lay($journey, MessageKind::Welcome);
+
+            return $next->state;
+        }, 5);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Signup;
+
+use App\Actions\Ledger\Append;
+use App\Models\ContactPoint;
+use App\Models\Controller;
+use App\Models\Subscriber;
+use App\Support\KeyStore;
+use App\Support\SystemClock;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Digest;
+use Juramen\Register\EmailAddress;
+
+/** Finds the person behind an address as one controller knows them, and makes them known where they are not. */
+final class KnowSubscriber
+{
+    public function __construct(
+        private readonly Append $append,
+        private readonly KeyStore $keys,
+        private readonly SystemClock $clock,
+    ) {}
+
+    public function find(string $controller, EmailAddress $email): ?Subscriber
+    {
+        return ContactPoint::query()->with('subscriber')->where('lookup', $this->lookup($controller, $email)->bytes)->where('kind', 'email')
+            ->whereRelation('subscriber.controller', 'slug', $controller)->first()?->subscriber;
+    }
+
+    /** Inside a transaction; two at once for one address end with one person. */
+    public function findOrMake(string $controller, EmailAddress $email): Subscriber
+    {
+        $known = $this->find($controller, $email);
+        if ($known !== null) {
+            return $known;
+        }
+        $controllerId = Controller::query()->where('slug', $controller)->valueOrFail('id');
+        try {
+            return DB::transaction(function () use ($controller, $controllerId, $email): Subscriber {
+                $subscriber = Subscriber::query()->create(['subject' => $this->append->newSubject('person'), 'controller_id' => $controllerId, 'first_seen' => $this->clock->instant()]);
+                ContactPoint::query()->create(['subscriber_id' => $subscriber->id, 'controller_id' => $controllerId, 'kind' => 'email', 'lookup' => $this->lookup($controller, $email)]);
+
+                return $subscriber;
+            });
+        } catch (UniqueConstraintViolationException $e) {
+            return $this->find($controller, $email) ?? throw $e;
+        }
+    }
+
+    private function lookup(string $controller, EmailAddress $email): Digest
+    {
+        return $this->keys->lookup($controller, 'email', $email->lookup());
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Signup;
+
+use App\Models\Journey;
+use App\Support\PublishedForms;
+use App\Support\QuietReport;
+use App\Support\SystemClock;
+use Illuminate\Database\QueryException;
+use Illuminate\Http\Request;
+use Juramen\Consent\How;
+use Juramen\Points\Filling;
+use Juramen\Points\PointEdition;
+use Juramen\Points\VisitMark;
+use Juramen\Register\Language;
+use Juramen\Register\Network;
+use Juramen\Screening\Band;
+use Juramen\Screening\Screen;
+use Juramen\Screening\Signal;
+use LogicException;
+use PDOException;
+
+/**
+ * What happens to a form that was sent: its marks are read, its answers checked, screening is asked, and it is taken,
+ * held, or shown again with everything that was typed. Taken and held look alike from outside.
+ */
+final class ReceiveSubmission
+{
+    public function __construct(
+        private readonly Marks $marks,
+        private readonly PublishedForms $published,
+        private readonly Screen $screen,
+        private readonly AcceptSignup $accept,
+        private readonly HoldSubmission $hold,
+        private readonly KnowSubscriber $subscribers,
+        private readonly SystemClock $clock,
+    ) {}
+
+    public function __invoke(Request $request, PointEdition $current, Language $language): Verdict
+    {
+        $now = $this->clock->instant();
+        $given = $request->request->all();
+        $visit = $this->marks->visit(is_string($given[Marks::VISIT] ?? null) ? $given[Marks::VISIT] : '');
+        $edition = $visit === null ? $current : $this->shown($visit, $current);
+        $posted = Posted::read($request, $edition, $language);
+        if ($visit === null || $edition->digest()->equals($visit->edition) === false) {
+            return $this->fresh(Posted::read($request, $current, $language), 'check', ticks: false);
+        }
+        if ($visit->isOld($now)) {
+            return $this->fresh(Posted::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()));
+        }
+        $marks = array_intersect_key($given, [Marks::STAMP => true, Marks::VISIT => true]);
+        $errors = $posted->errors();
+        if ($errors !== []) {
+            return $this->again($posted, 'errors', $marks, $errors);
+        }
+        try {
+            return $this->screened($request, $posted, $visit, $marks);
+        } catch (MarkAlreadySpent) {
+            return $this->fresh($posted, 'spent', ticks: true);
+        } catch (QueryException|PDOException $e) {
+            QuietReport::write($e);
+
+            return $this->again($posted, 'down', $marks, status: 503);
+        }
+    }
+
+    /** @param array<string, mixed> $marks */
+    private function screened(Request $request, Posted $posted, VisitMark $visit, array $marks): Verdict
+    {
+        $now = $this->clock->instant();
+        $signup = new Signup(
+            $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements === [] ? throw new LogicException('Checked before.') : $posted->statements,
+            How::FormServed, $now, $visit->nonce, Network::truncate((string) $request->ip()),
+        );
+        [$band, $signals] = $this->screen->judge($posted->trapTouched, $visit->age($now), $this->signupsToday($signup));
+        if ($band === Band::Again) {
+            return $this->again($posted, 'fast', $marks);
+        }
+        match ($band) {
+            Band::Pass => ($this->accept)($signup),
+            Band::Hold => ($this->hold)($signup, array_map(static fn (Signal $s): string => $s->value, $signals)),
+        };
+
+        return Verdict::taken($posted->edition);
+    }
+
+    private function signupsToday(Signup $signup): int
+    {
+        $subscriber = $this->subscribers->find($signup->edition->controller->id, $signup->email);
+
+        return $subscriber === null ? 0 : Journey::query()->where('subscriber_id', $subscriber->id)
+            ->where('asked_at', '>', $signup->occurred->plusDays(-1)->utc->format('Y-m-d H:i:s.u'))->count();
+    }
+
+    /** The edition that the visit mark says was shown, where it is one of this very point. */
+    private function shown(VisitMark $visit, PointEdition $current): PointEdition
+    {
+        if ($visit->edition->equals($current->digest())) {
+            return $current;
+        }
+        $edition = $this->published->edition($visit->edition);
+
+        return $edition->sheet->point === $current->sheet->point ? $edition : $current;
+    }
+
+    /**
+     * The same page again, its mark not spent.
+     *
+     * @param  array<string, mixed>  $marks
+     * @param  array<string, string>  $errors
+     */
+    private function again(Posted $posted, string $heading, array $marks, array $errors = [], int $status = 422): Verdict
+    {
+        return Verdict::again($posted->edition, new Filling($posted->values, $posted->ticked, $errors, $this->say($heading, $posted->language), array_filter($marks, is_string(...))), $status);
+    }
+
+    /** A new page with what was typed; ticks are carried over only where they were given to these very words. */
+    private function fresh(Posted $posted, string $heading, bool $ticks): Verdict
+    {
+        return Verdict::again($posted->edition, new Filling($posted->values, $ticks ? $posted->ticked : [], [], $this->say($heading, $posted->language), $this->marks->issue($posted->edition, $posted->language)));
+    }
+
+    private function say(string $heading, Language $language): string
+    {
+        return (string) __("visitor.again.$heading", [], $language->value);
+    }
+}

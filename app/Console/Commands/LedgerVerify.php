@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\Ledger\Fault;
+use App\Actions\Ledger\VerifyLedger;
+use App\Console\Report;
+use RuntimeException;
+
+final class LedgerVerify extends Report
+{
+    protected $signature = 'ledger:verify {--against= : a file with an earlier checkpoint} {--json}';
+
+    protected $description = 'Checks every leaf, proof, signature, chain and personal value of the ledger';
+
+    public function __construct(private readonly VerifyLedger $verify)
+    {
+        parent::__construct();
+    }
+
+    protected function report(): int
+    {
+        $file = $this->option('against');
+        $against = is_string($file) ? @file_get_contents($file) : null;
+        if ($against === false) {
+            throw new RuntimeException("The file $file cannot be read; give one that holds a checkpoint as it was published.");
+        }
+        $found = ($this->verify)($against, fn (int $done, int $all) => $this->progress("$done of $all sealed entries read"));
+        if ($this->option('json')) {
+            $this->json(['ok' => $found['faults'] === [], ...$found, 'faults' => array_map(static fn (Fault $f): array => ['what' => $f->what, 'entry' => $f->entry, 'leaf' => $f->leaf], $found['faults'])]);
+        } else {
+            $this->line("{$found['entries']} entries, {$found['sealed']} sealed, {$found['checkpoints']} checkpoints.");
+            foreach ($found['faults'] as $fault) {
+                $this->line($fault->what.($fault->entry === null ? '' : " (entry {$fault->entry}".($fault->leaf === null ? '' : ", leaf {$fault->leaf}").')').'.');
+            }
+            $this->line($found['faults'] === [] ? 'Everything verifies.' : 'The ledger does not verify.');
+        }
+
+        return $found['faults'] === [] ? self::SUCCESS : self::FOUND;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Evidence;
+
+use App\Actions\Consent\PersonalValues;
+use App\Actions\Evidence\AskPermission;
+use App\Actions\Evidence\PersonPage;
+use App\Actions\Ledger\LedgerTables;
+use App\Models\Subscriber;
+use App\Support\Moments;
+use App\Support\PublishedForms;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Entry;
+use Juramen\Consent\EntryKind;
+use Juramen\Consent\Target;
+use Juramen\Points\Filling;
+use Juramen\Points\FormRenderer;
+use Juramen\Register\Channel;
+use Juramen\Register\Language;
+use Psr\Clock\ClockInterface;
+
+/** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
+final class PersonController
+{
+    public function __construct(private readonly LedgerTables $ledger, private readonly PersonalValues $personal, private readonly PublishedForms $published) {}
+
+    public function show(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): View
+    {
+        $subscriber = $this->subscriber($subject);
+        $chain = $this->ledger->chain($subscriber->subject);
+        $typed = is_string($given = $request->query('on')) ? $given : '';
+        $moment = Moments::parse($typed);
+        $on = $moment ?? Instant::of($clock->now());
+        $target = $this->target($request, $page->targets($chain));
+
+        return view('evidence.person', [
+            ...$page->of($subscriber, $chain, $this->entry($chain, (string) $request->query('entry'))),
+            'target' => $target,
+            'on' => $on,
+            'typed' => $typed === '' ? Moments::input($on) : $typed,
+            'wrongTime' => $typed !== '' && $moment === null,
+            'permission' => $target === null ? null : $ask($chain, $target, $on),
+        ]);
+    }
+
+    /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */
+    public function shown(string $subject, string $entry): Response
+    {
+        $found = $this->entry($this->ledger->chain($this->subscriber($subject)->subject), $entry) ?? abort(404);
+        $act = $found->act;
+        if ($act->kind !== EntryKind::Given || $act->edition === null) {
+            abort(404);
+        }
+        $edition = $this->published->edition($act->edition);
+        $values = [];
+        foreach ($this->personal->ofEntry($found->id) as $disclosure) {
+            $values[$disclosure->name] = $disclosure->value;
+        }
+        foreach ($edition->sheet->fields as $field) {
+            $values[$field->name()] ??= '';
+        }
+        $filling = new Filling($values, array_map(static fn ($a): string => FormRenderer::controlName($a->statement), $act->answers), readOnly: true);
+
+        return response($this->published->form($edition, $act->language ?? Language::English)->with($filling->pieces()), 200, [
+            'Content-Type' => 'text/html; charset=utf-8',
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
+        ]);
+    }
+
+    private function subscriber(string $subject): Subscriber
+    {
+        return preg_match('/^[0-9a-f]{32}$/D', $subject) === 1
+            ? Subscriber::query()->with('controller')->where('subject', Id::fromHex($subject)->bytes)->firstOrFail()
+            : abort(404);
+    }
+
+    /** @param list<Entry> $chain */
+    private function entry(array $chain, string $id): ?Entry
+    {
+        foreach ($chain as $entry) {
+            if ($entry->id->hex() === $id) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Target> $known */
+    private function target(Request $request, array $known): ?Target
+    {
+        $channel = Channel::tryFrom((string) $request->query('channel'));
+        $purpose = (string) $request->query('purpose');
+        foreach ($known as $target) {
+            if ($target->purpose === $purpose && $target->channel === $channel) {
+                return $target;
+            }
+        }
+
+        return $known[0] ?? null;
+    }
+}

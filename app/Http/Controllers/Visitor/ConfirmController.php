@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Visitor;
+
+use App\Actions\Signup\ConfirmJourney;
+use App\Models\Journey;
+use App\Support\PublishedForms;
+use App\Support\VisitorPage;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Juramen\Canon\Instant;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\JourneyState;
+use Juramen\Consent\Link;
+use Juramen\Points\PointEdition;
+use Juramen\Register\Language;
+use Juramen\Register\Network;
+use Psr\Clock\ClockInterface;
+
+/** The page behind the link of a confirmation mail. Opening it changes nothing; its one button confirms. */
+final class ConfirmController
+{
+    public function __construct(private readonly MacRing $keys, private readonly PublishedForms $published, private readonly ClockInterface $clock) {}
+
+    public function show(Request $request, string $token = ''): Response
+    {
+        $journey = $this->journey($token);
+        if ($journey === null) {
+            return $this->badLink($request);
+        }
+        $edition = $this->edition($journey);
+        $late = $journey->lapses_at !== null && Instant::of($this->clock->now())->isAfter($journey->lapses_at);
+        if ($journey->state->hasEnded() || $late) {
+            return $this->ending($journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed, $journey->language, $edition, first: false);
+        }
+
+        return VisitorPage::respond($journey->language, 'confirm', ['token' => $token, 'statements' => $edition->words($journey->language)], $edition);
+    }
+
+    public function press(Request $request, ConfirmJourney $confirm): Response
+    {
+        $token = $request->post('token');
+        $journey = $this->journey(is_string($token) ? $token : '');
+        if ($journey === null) {
+            return $this->badLink($request);
+        }
+        $edition = $this->edition($journey);
+        $network = $edition->rules->keepNetwork ? Network::truncate((string) $request->ip()) : null;
+
+        return $this->ending($confirm($journey->id, $network), $journey->language, $edition, first: ! $journey->state->hasEnded());
+    }
+
+    private function ending(JourneyState $state, Language $language, PointEdition $edition, bool $first): Response
+    {
+        $page = match ($state) {
+            JourneyState::Confirmed => $first ? 'confirmed' : 'already',
+            JourneyState::Withdrawn => 'journey-withdrawn',
+            default => 'lapsed',
+        };
+
+        return VisitorPage::respond($language, 'ending', [
+            'page' => $page,
+            'sender' => $edition->controller->sender,
+            'again' => $page === 'lapsed' ? route('form', [$edition->sheet->point, $language->value]) : null,
+        ], $edition, $page === 'lapsed' ? 410 : 200);
+    }
+
+    private function journey(string $token): ?Journey
+    {
+        $id = Link::Confirm->open($token, $this->keys);
+
+        return $id === null ? null : Journey::query()->with('edition')->whereKey($id->bytes)->first();
+    }
+
+    private function edition(Journey $journey): PointEdition
+    {
+        return $this->published->edition($journey->edition->digest);
+    }
+
+    private function badLink(Request $request): Response
+    {
+        return VisitorPage::respond(Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404);
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Visitor;
+
+use App\Actions\Signup\Marks;
+use App\Actions\Signup\ReceiveSubmission;
+use App\Support\PublishedForms;
+use App\Support\VisitorPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Juramen\Canon\Digest;
+use Juramen\Points\Filling;
+use Juramen\Points\PointEdition;
+use Juramen\Register\Language;
+
+/** Serves a published form as it was frozen, and takes what is sent with it. */
+final class FormController
+{
+    public function __construct(private readonly PublishedForms $published, private readonly Marks $marks) {}
+
+    public function preferred(Request $request, string $point): Response
+    {
+        $edition = $this->edition($point);
+
+        return $this->form($edition, $this->preference($request, $edition))->header('Vary', 'Accept-Language');
+    }
+
+    public function show(Request $request, string $point, string $language): Response
+    {
+        $edition = $this->edition($point);
+        $offered = $this->offered($edition, $language);
+        if ($offered === null) {
+            return VisitorPage::respond($this->preference($request, $edition), 'language', ['links' => $this->links($edition)], $edition, 404);
+        }
+
+        return $this->form($edition, $offered);
+    }
+
+    public function submit(Request $request, ReceiveSubmission $receive, string $point, string $language): Response|RedirectResponse
+    {
+        $edition = $this->edition($point);
+        $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
+        $verdict = $receive($request, $edition, $spoken);
+        if ($verdict->again === null) {
+            return redirect()->route('form.sent', [$point, $spoken->value], 303);
+        }
+        $form = $this->published->form($verdict->edition, $spoken);
+
+        return $this->html($form->with($verdict->again->pieces()), $verdict->status);
+    }
+
+    public function sent(Request $request, string $point, string $language): Response
+    {
+        $edition = $this->edition($point);
+        $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
+
+        return VisitorPage::respond($spoken, $edition->rules->doubleOptIn ? 'sent' : 'done', ['days' => $edition->rules->lapseDays], $edition);
+    }
+
+    public function stylesheet(string $digest): Response
+    {
+        return response($this->published->frozen(Digest::fromHex($digest)), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']);
+    }
+
+    private function form(PointEdition $edition, Language $language): Response
+    {
+        $marks = new Filling(hidden: $this->marks->issue($edition, $language));
+
+        return $this->html($this->published->form($edition, $language)->with($marks->pieces()), 200);
+    }
+
+    private function html(string $html, int $status): Response
+    {
+        return response($html, $status, ['Content-Type' => 'text/html; charset=utf-8']);
+    }
+
+    private function edition(string $point): PointEdition
+    {
+        return $this->published->current($point) ?? abort(404);
+    }
+
+    private function offered(PointEdition $edition, string $language): ?Language
+    {
+        $known = Language::tryFrom($language);
+
+        return $known !== null && $edition->sheet->offers($known) ? $known : null;
+    }
+
+    private function preference(Request $request, PointEdition $edition): Language
+    {
+        return Language::preferred((string) $request->header('Accept-Language'), $edition->sheet->languages);
+    }
+
+    /** @return array<string, string> a language's own name to the form's address in it */
+    private function links(PointEdition $edition): array
+    {
+        $links = [];
+        foreach ($edition->sheet->languages as $language) {
+            $links[$language->endonym()] = route('form', [$edition->sheet->point, $language->value]);
+        }
+
+        return $links;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/** A controller's register entry; its rules hold for its points. */
+final class Controller extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

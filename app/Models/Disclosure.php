@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+
+/** A personal value with its salt; deleting the row removes the value and leaves the proof whole. */
+final class Disclosure extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['subject' => ValueCast::ID, 'entry' => ValueCast::ID, 'digest' => ValueCast::DIGEST];
+    }
+}

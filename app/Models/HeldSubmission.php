@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Consent\How;
+use Juramen\Register\Language;
+
+/** A submission that screening kept for a person to decide, until the day it is deleted. */
+final class HeldSubmission extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['language' => Language::class, 'how' => How::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT];
+    }
+
+    /** @return BelongsTo<PointEdition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(PointEdition::class, 'point_edition_id');
+    }
+}

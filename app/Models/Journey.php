@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Consent\Journey as JourneyMachine;
+use Juramen\Consent\JourneyState;
+use Juramen\Register\Language;
+
+/** One sign-up's path to consent, as the state machine of the core left it. */
+final class Journey extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'id' => ValueCast::ID, 'language' => Language::class, 'state' => JourneyState::class,
+            'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
+        ];
+    }
+
+    public function machine(): JourneyMachine
+    {
+        return JourneyMachine::restore($this->id, $this->state, $this->lapse_days, $this->lapses_at);
+    }
+
+    /** @return BelongsTo<Subscriber, $this> */
+    public function subscriber(): BelongsTo
+    {
+        return $this->belongsTo(Subscriber::class);
+    }
+
+    /** @return BelongsTo<PointEdition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(PointEdition::class, 'point_edition_id');
+    }
+}

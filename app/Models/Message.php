@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Register\Language;
+
+/** A mail to be sent: what for and to whom, never the words or the address, which are put together when it is sent. */
+final class Message extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => MessageKind::class, 'state' => MessageState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
+            'due_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT, 'settled_at' => ValueCast::INSTANT,
+        ];
+    }
+
+    /** @return BelongsTo<Subscriber, $this> */
+    public function subscriber(): BelongsTo
+    {
+        return $this->belongsTo(Subscriber::class);
+    }
+
+    /** @return BelongsTo<PointEdition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(PointEdition::class, 'point_edition_id');
+    }
+}

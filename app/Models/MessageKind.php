@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Mails of a journey. */
+enum MessageKind: string
+{
+    case Confirmation = 'confirmation';
+    case Welcome = 'welcome';
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** A signup point; its subject names its chain in the ledger. */
+final class Point extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['subject' => ValueCast::ID];
+    }
+
+    /** @return BelongsTo<Controller, $this> */
+    public function controller(): BelongsTo
+    {
+        return $this->belongsTo(Controller::class);
+    }
+
+    /** @return HasMany<SheetRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(SheetRevision::class);
+    }
+
+    /** @return HasMany<PointEdition, $this> */
+    public function editions(): HasMany
+    {
+        return $this->hasMany(PointEdition::class);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A published edition of a signup point, as canonical JSON. */
+final class PointEdition extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['digest' => ValueCast::DIGEST, 'published_at' => ValueCast::INSTANT];
+    }
+
+    /** @return BelongsTo<Point, $this> */
+    public function point(): BelongsTo
+    {
+        return $this->belongsTo(Point::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function publisher(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'published_by');
+    }
+}

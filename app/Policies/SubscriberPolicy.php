@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Role;
+use App\Models\User;
+
+/** Who may look at evidence: officers and auditors; never editors or administrators. */
+final class SubscriberPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return in_array($user->role, [Role::Officer, Role::Auditor], true);
+    }
+}

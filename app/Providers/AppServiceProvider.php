@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Support\KeyStore;
+use App\Support\PublishedForms;
+use App\Support\SystemClock;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Juramen\Canon\MacRing;
+use Juramen\Screening\Screen;
+use Psr\Clock\ClockInterface;
+
+/** Puts the parts together. */
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(SystemClock::class);
+        $this->app->alias(SystemClock::class, ClockInterface::class);
+        $this->app->singleton(KeyStore::class, fn (): KeyStore => new KeyStore(config('juramen.keys'), config('juramen.ledger_origin')));
+        $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
+        $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published')));
+        $this->app->singleton(Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address')));
+    }
+
+    public function boot(): void
+    {
+        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventSilentlyDiscardingAttributes();
+        // Keyed by a digest, so that no network address stands in the cache.
+        RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(10)->by(hash_hmac('sha256', (string) $request->ip(), (string) config('app.key'))));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Point;
+use App\Models\PointEdition as EditionRow;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Digest;
+use Juramen\Points\FrozenForm;
+use Juramen\Points\PointEdition;
+use Juramen\Register\Language;
+use RuntimeException;
+
+/**
+ * What is published, read from files that are named by the SHA-256 of their bytes and checked against it, so that a
+ * form is served without the database; what is missing is fetched from the database and kept.
+ */
+final class PublishedForms
+{
+    public function __construct(private readonly string $folder) {}
+
+    /** The edition in force; null where no such point is published. */
+    public function current(string $slug): ?PointEdition
+    {
+        if (preg_match('/^[a-z0-9-]{1,100}$/D', $slug) !== 1) {
+            return null;
+        }
+        $digest = @file_get_contents("{$this->folder}/point-$slug") ?: $this->refresh($slug)?->hex();
+
+        return $digest === null ? null : $this->edition(Digest::fromHex($digest));
+    }
+
+    /** Reads from the database which edition of a point is in force, and keeps it. */
+    public function refresh(string $slug): ?Digest
+    {
+        $row = EditionRow::query()->whereRelation('point', 'slug', $slug)->orderByDesc('number')->first();
+        if ($row !== null) {
+            $this->keep("point-$slug", $row->digest->hex());
+        }
+
+        return $row?->digest;
+    }
+
+    public function refreshAll(): void
+    {
+        Point::query()->pluck('slug')->each(fn (string $slug): ?Digest => $this->refresh($slug));
+    }
+
+    public function edition(Digest $digest): PointEdition
+    {
+        return PointEdition::parse($this->bytes($digest, fn (): ?string => EditionRow::query()->where('digest', $digest->bytes)->value('bytes')));
+    }
+
+    public function form(PointEdition $edition, Language $language): FrozenForm
+    {
+        $frozen = $edition->in($language);
+
+        return new FrozenForm($this->frozen($frozen->html), $frozen->slots);
+    }
+
+    /** Frozen HTML or CSS by the name of its bytes. */
+    public function frozen(Digest $digest): string
+    {
+        return $this->bytes($digest, fn (): ?string => DB::table('frozen_bytes')->where('digest', $digest->bytes)->value('bytes'));
+    }
+
+    /** @param callable(): ?string $fetch */
+    private function bytes(Digest $digest, callable $fetch): string
+    {
+        $bytes = @file_get_contents("{$this->folder}/{$digest->hex()}");
+        if ($bytes !== false && Digest::of($bytes)->equals($digest)) {
+            return $bytes;
+        }
+        $bytes = $fetch();
+        if ($bytes === null || ! Digest::of($bytes)->equals($digest)) {
+            throw new RuntimeException("The bytes {$digest->hex()} are not stored, or no longer what their name says.");
+        }
+        $this->keep($digest->hex(), $bytes);
+
+        return $bytes;
+    }
+
+    private function keep(string $name, string $bytes): void
+    {
+        $beside = "{$this->folder}/.$name.".bin2hex(random_bytes(4));
+        if (@file_put_contents($beside, $bytes) === strlen($bytes)) {
+            rename($beside, "{$this->folder}/$name");
+        }
+    }
+}

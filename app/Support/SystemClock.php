@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Juramen\Canon\Instant;
+use Psr\Clock\ClockInterface;
+
+/** The time, as PSR-20 has it; tests set it through Carbon. */
+final class SystemClock implements ClockInterface
+{
+    public function now(): DateTimeImmutable
+    {
+        return CarbonImmutable::now('UTC')->toDateTimeImmutable();
+    }
+
+    public function instant(): Instant
+    {
+        return Instant::of($this->now());
+    }
+}

@@ -1,0 +1,114 @@
+# Starts, watches and stops the parts, each an own instance on loopback, each stopped by its own process id.
+
+PARTS="mariadb fpm nginx mailbox worker scheduler"
+
+alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
+
+# background NAME COMMAND...: runs it in a session of its own, its output in the log folder, its id in NAME.pid
+background() {
+    local name=$1; shift
+    setsid "$@" >>"$LOGS/$name.log" 2>&1 </dev/null &
+    echo $! > "$RUN/$name.pid"
+}
+
+# fill TEMPLATE: puts this instance's paths into a configuration from deploy/
+fill() {
+    sed -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
+}
+
+make_home() {
+    (umask 077; mkdir -p "$JURAMEN_HOME" "$RUN" "$LOGS" "$JURAMEN_HOME/keys" "$JURAMEN_HOME/mailbox" "$RUN/nginx" \
+        "$JURAMEN_HOME/storage/framework/views" "$JURAMEN_HOME/storage/framework/cache" "$JURAMEN_HOME/storage/published" "$JURAMEN_HOME/storage/logs")
+    [ -s "$JURAMEN_HOME/env" ] || (umask 077; cat > "$JURAMEN_HOME/env" <<SETTINGS
+APP_ENV=production
+APP_DEBUG=false
+APP_KEY=base64:$(head -c 32 /dev/urandom | base64)
+APP_URL=$URL
+DB_SOCKET=$SOCKET
+DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')
+DB_OWNER_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')
+MAIL_HOST=127.0.0.1
+MAIL_PORT=$SMTP_PORT
+MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT
+SETTINGS
+    )
+    sed -i -e "s|^APP_URL=.*|APP_URL=$URL|" -e "s|^MAIL_PORT=.*|MAIL_PORT=$SMTP_PORT|" -e "s|^MAILBOX_URL=.*|MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT|" "$JURAMEN_HOME/env"
+}
+
+setting() { sed -n "s/^$1=//p" "$JURAMEN_HOME/env"; }
+
+start_mariadb() {
+    fill mariadb.cnf.in
+    if [ ! -d "$JURAMEN_HOME/mariadb/mysql" ]; then
+        say "Preparing an own MariaDB in $JURAMEN_HOME/mariadb"
+        rm -rf "$JURAMEN_HOME/mariadb"
+        mariadb-install-db --no-defaults --datadir="$JURAMEN_HOME/mariadb" --user="$(id -un)" --skip-test-db \
+            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" >"$LOGS/mariadb-install.log" 2>&1 \
+            || die "MariaDB could not prepare its data; see $LOGS/mariadb-install.log"
+    fi
+    background mariadb "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --defaults-file="$RUN/mariadb.cnf"
+    for _ in $(seq 300); do
+        mariadb --no-defaults --socket="$SOCKET" --user="$(id -un)" -e 'SELECT 1' >/dev/null 2>&1 && return 0
+        alive mariadb || die "MariaDB did not start; see $LOGS/mariadb.log"
+        sleep 0.1
+    done
+    die "MariaDB did not answer within 30 seconds; see $LOGS/mariadb.log"
+}
+
+sql() { mariadb --no-defaults --socket="$SOCKET" --user="$(id -un)" "$@"; }
+
+# The owner migrates; the running application may only read and add in the ledger's schema.
+make_databases() {
+    local name grants=""
+    for name in "$@"; do
+        grants+="CREATE DATABASE IF NOT EXISTS \`$name\` CHARACTER SET utf8mb4 COLLATE utf8mb4_bin;
+            CREATE DATABASE IF NOT EXISTS \`${name}_ledger\` CHARACTER SET utf8mb4 COLLATE utf8mb4_bin;
+            GRANT ALL ON \`${name//_/\\_}\`.* TO 'juramen_owner'@'localhost';
+            GRANT ALL ON \`${name//_/\\_}\\_ledger\`.* TO 'juramen_owner'@'localhost';
+            GRANT SELECT, INSERT, UPDATE, DELETE ON \`${name//_/\\_}\`.* TO 'juramen_app'@'localhost';
+            GRANT SELECT, INSERT ON \`${name//_/\\_}\\_ledger\`.* TO 'juramen_app'@'localhost';"
+    done
+    sql <<SQL
+CREATE USER IF NOT EXISTS 'juramen_owner'@'localhost';
+CREATE USER IF NOT EXISTS 'juramen_app'@'localhost';
+ALTER USER 'juramen_owner'@'localhost' IDENTIFIED BY '$(setting DB_OWNER_PASSWORD)';
+ALTER USER 'juramen_app'@'localhost' IDENTIFIED BY '$(setting DB_PASSWORD)';
+$grants
+SQL
+}
+
+start_fpm() { fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"; }
+start_nginx() { fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
+start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
+start_worker() { background worker php "$ROOT/artisan" outbox:work; }
+start_scheduler() { background scheduler php "$ROOT/artisan" schedule:work; }
+
+# Free means that nobody listens; a port of somebody else's is never touched.
+port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# Starts again what died, unless a file NAME.hold says to leave it down.
+watch_parts() {
+    local name
+    while :; do
+        for name in $PARTS; do
+            if ! alive "$name" && [ ! -e "$RUN/$name.hold" ]; then
+                say "$name has stopped; starting it again"
+                "start_$name"
+            fi
+        done
+        sleep 0.5 &
+        wait $! || true
+    done
+}
+
+stop_parts() {
+    local name pid
+    for name in scheduler worker mailbox nginx fpm mariadb; do
+        alive "$name" || { rm -f "$RUN/$name.pid"; continue; }
+        pid=$(cat "$RUN/$name.pid")
+        case $name in fpm|nginx) kill -QUIT "$pid" ;; *) kill -TERM "$pid" ;; esac
+        for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+        kill -KILL "$pid" 2>/dev/null || true
+        rm -f "$RUN/$name.pid"
+    done
+}

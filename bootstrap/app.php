@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Support\FailureResponse;
+use App\Support\QuietReport;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+
+$home = require __DIR__.'/home.php';
+foreach (['APP_SERVICES_CACHE' => 'services', 'APP_PACKAGES_CACHE' => 'packages', 'APP_CONFIG_CACHE' => 'config', 'APP_ROUTES_CACHE' => 'routes', 'APP_EVENTS_CACHE' => 'events'] as $name => $file) {
+    if (is_dir($home.'/storage/framework')) {
+        $_ENV[$name] ??= $home."/storage/framework/$file.php";
+    }
+}
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        commands: __DIR__.'/../routes/console.php',
+        using: function (): void {
+            Route::middleware('public')->group(__DIR__.'/../routes/public.php');
+            Route::middleware('web')->group(__DIR__.'/../routes/office.php');
+        },
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Public pages set no cookie and start no session.
+        $middleware->group('public', [App\Http\Middleware\PublicHeaders::class]);
+        $middleware->appendToGroup('web', [App\Http\Middleware\OfficeHeaders::class]);
+        $middleware->redirectGuestsTo('/login');
+        $middleware->redirectUsersTo('/evidence');
+        // What was typed reaches us as typed; trimming is each field's own affair.
+        $middleware->remove([
+            Illuminate\Foundation\Http\Middleware\TrimStrings::class,
+            Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull::class,
+        ]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->report(fn (Throwable $e) => QuietReport::write($e))->stop();
+        $exceptions->render(fn (Throwable $e, Request $request) => FailureResponse::for($e, $request));
+    })
+    ->create();
+
+if (is_dir($home)) {
+    $app->useEnvironmentPath($home)->loadEnvironmentFrom('env');
+    $app->useStoragePath($home.'/storage');
+}
+
+return $app;

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // The zone in which the office reads and writes times; entries are always in UTC.
+    'timezone' => env('OFFICE_TIMEZONE', 'Europe/Berlin'),
+    // The schema of the ledger, beside the application's own on the same server.
+    'ledger_schema' => env('DB_LEDGER', env('DB_DATABASE', 'juramen').'_ledger'),
+    // Names this ledger in checkpoints; never changes once entries are sealed.
+    'ledger_origin' => env('LEDGER_ORIGIN', 'juramen.tidewick.example/ledger'),
+    // Keys and the pepper: outside the database, readable by the application's user only.
+    'keys' => env('KEYS_PATH', storage_path('../keys')),
+    // Copies of published forms beside the database, so that a page is served without it.
+    'published' => env('PUBLISHED_PATH', storage_path('published')),
+    'screening' => [
+        'least_seconds' => (int) env('SCREENING_LEAST_SECONDS', 2),
+        'most_for_address' => (int) env('SCREENING_MOST_FOR_ADDRESS', 5),
+        'hold_days' => 30,
+    ],
+    // The mailbox stand-in's own address; unset where mail goes to a real server.
+    'mailbox_url' => env('MAILBOX_URL'),
+    'mail' => [
+        'host' => env('MAIL_HOST', '127.0.0.1'),
+        'port' => (int) env('MAIL_PORT', 25),
+        'user' => env('MAIL_USER'),
+        'password' => env('MAIL_PASSWORD'),
+        // Seconds for each step of the SMTP exchange.
+        'timeout' => (int) env('MAIL_TIMEOUT', 10),
+        // Seconds after which a claim without outcome counts as uncertain; more than any exchange can last.
+        'claim_seconds' => (int) env('MAIL_CLAIM_SECONDS', 90),
+    ],
+];

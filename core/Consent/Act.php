@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Consent;
+
+use InvalidArgumentException;
+use Juramen\Canon\Base64Url;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+use Juramen\Register\Language;
+
+/**
+ * Something that happened to somebody's consent, or that an officer did: an entry before it has its place in the
+ * chain. Made only by the named constructors, so that every kind carries what it needs.
+ */
+final readonly class Act
+{
+    /**
+     * @param  list<Answer>  $answers
+     * @param  list<Target>  $targets
+     * @param  bool|null  $confirmationNeeded  on "given": whether permission waits for confirmation
+     * @param  list<Digest>  $personal  of the disclosures that hold its personal values
+     * @param  array<string, string>  $details  further facts of officers' acts; never personal values of subscribers
+     */
+    private function __construct(
+        public EntryKind $kind,
+        public Instant $occurred,
+        public How $how,
+        public ?Id $journey = null,
+        public ?string $point = null,
+        public ?Digest $edition = null,
+        public ?Language $language = null,
+        public array $answers = [],
+        public array $targets = [],
+        public ?bool $confirmationNeeded = null,
+        public array $personal = [],
+        public array $details = [],
+    ) {}
+
+    /**
+     * @param  non-empty-list<Answer>  $answers
+     * @param  non-empty-list<Target>  $targets
+     * @param  list<Digest>  $personal
+     */
+    public static function given(Instant $occurred, How $how, Id $journey, string $point, Digest $edition, Language $language, array $answers, array $targets, bool $confirmationNeeded, array $personal): self
+    {
+        return new self(EntryKind::Given, $occurred, $how, $journey, $point, $edition, $language, $answers, $targets, $confirmationNeeded, $personal);
+    }
+
+    /** @param Digest $edition of the point, which froze the mail's words */
+    public static function confirmationSent(Instant $occurred, Id $journey, Digest $edition, Language $language): self
+    {
+        return new self(EntryKind::ConfirmationSent, $occurred, How::MailAccepted, $journey, edition: $edition, language: $language);
+    }
+
+    /** @param list<Digest> $personal */
+    public static function confirmed(Instant $occurred, Id $journey, array $personal): self
+    {
+        return new self(EntryKind::Confirmed, $occurred, How::LinkPage, $journey, personal: $personal);
+    }
+
+    public static function lapsed(Instant $occurred, Id $journey): self
+    {
+        return new self(EntryKind::Lapsed, $occurred, How::Clock, $journey);
+    }
+
+    /** @param non-empty-list<Target> $targets */
+    public static function withdrawn(Instant $occurred, How $how, array $targets): self
+    {
+        return new self(EntryKind::Withdrawn, $occurred, $how, targets: $targets);
+    }
+
+    public static function published(Instant $occurred, string $point, Digest $edition, string $by): self
+    {
+        return new self(EntryKind::Published, $occurred, How::Officer, point: $point, edition: $edition, details: ['by' => $by]);
+    }
+
+    /** @param string $note the signed hand-over of Juramen\Log\KeyRing */
+    public static function keyRotated(Instant $occurred, string $note): self
+    {
+        return new self(EntryKind::KeyRotated, $occurred, How::Officer, details: ['note' => $note]);
+    }
+
+    /** @return array<string, mixed> members of the entry; what does not apply is left out */
+    public function toArray(): array
+    {
+        $digests = array_map(static fn (Digest $d): string => $d->base64Url(), $this->personal);
+        sort($digests);
+
+        return array_filter([
+            'kind' => $this->kind->value,
+            'occurred' => $this->occurred->text(),
+            'how' => $this->how->value,
+            'journey' => $this->journey?->hex(),
+            'point' => $this->point,
+            'edition' => $this->edition?->hex(),
+            'language' => $this->language?->value,
+            'statements' => array_map(static fn (Answer $a): array => $a->toArray(), $this->answers),
+            'targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets),
+            'confirmation-needed' => $this->confirmationNeeded,
+            '_sd' => $digests,
+            'details' => $this->details,
+        ], static fn (mixed $member): bool => $member !== null && $member !== []);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     *
+     * @throws InvalidArgumentException
+     */
+    public static function from(array $data): self
+    {
+        $text = static fn (string $key): ?string => is_string($data[$key] ?? null) ? $data[$key] : null;
+        $list = static fn (string $key): array => is_array($data[$key] ?? null) ? array_values($data[$key]) : [];
+        $needed = $data['confirmation-needed'] ?? null;
+
+        return new self(
+            EntryKind::tryFrom($text('kind') ?? '') ?? throw new InvalidArgumentException('The entry is of no kind we know.'),
+            Instant::parse($text('occurred') ?? ''),
+            How::tryFrom($text('how') ?? '') ?? throw new InvalidArgumentException('The entry does not say how it came about.'),
+            $text('journey') === null ? null : Id::fromHex($text('journey')),
+            $text('point'),
+            $text('edition') === null ? null : Digest::fromHex($text('edition')),
+            $text('language') === null ? null : Language::from($text('language')),
+            array_map(Answer::from(...), $list('statements')),
+            array_map(Target::from(...), $list('targets')),
+            is_bool($needed) ? $needed : null,
+            array_map(static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : '')), $list('_sd')),
+            array_filter(is_array($data['details'] ?? null) ? $data['details'] : [], is_string(...)),
+        );
+    }
+}

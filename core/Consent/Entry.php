@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Consent;
+
+use InvalidArgumentException;
+use Juramen\Canon\CanonicalJson;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+
+/**
+ * One entry of the ledger: an act with its place in its subject's chain. A subject is a person as one controller
+ * knows them, a signup point, or the ledger itself; each has a chain in which every entry names the digest of the
+ * one before.
+ */
+final readonly class Entry
+{
+    private const FORMAT = 1;
+
+    private function __construct(
+        public Id $id,
+        public Id $subject,
+        public int $sequence,
+        public ?Digest $previous,
+        public Instant $recorded,
+        public Act $act,
+        public string $bytes,
+    ) {}
+
+    /**
+     * The entry that records an act next in its subject's chain.
+     *
+     * @param  self|null  $last  the chain's newest entry, null where there is none
+     * @param  Instant  $now  when it is written; never earlier than the entry before, whatever the machine's clock says
+     */
+    public static function next(?self $last, Id $subject, Act $act, Instant $now, ?Id $id = null): self
+    {
+        $id ??= Id::random();
+        $sequence = ($last->sequence ?? 0) + 1;
+        $recorded = $last === null ? $now : Instant::later($now, $last->recorded);
+        $bytes = CanonicalJson::encode([
+            ...$act->toArray(),
+            'format' => self::FORMAT,
+            'id' => $id->hex(),
+            'subject' => $subject->hex(),
+            'sequence' => $sequence,
+            'previous' => $last?->digest()->hex(),
+            'recorded' => $recorded->text(),
+        ]);
+
+        return new self($id, $subject, $sequence, $last?->digest(), $recorded, $act, $bytes);
+    }
+
+    /** @throws InvalidArgumentException where the bytes are not an entry in canonical form */
+    public static function parse(string $bytes): self
+    {
+        $data = CanonicalJson::decode($bytes);
+        if (($data['format'] ?? null) !== self::FORMAT || ! is_int($data['sequence'] ?? null)) {
+            throw new InvalidArgumentException('These bytes are not an entry of format '.self::FORMAT.'.');
+        }
+        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
+
+        return new self(
+            Id::fromHex($text('id')),
+            Id::fromHex($text('subject')),
+            $data['sequence'],
+            $data['previous'] === null ? null : Digest::fromHex($text('previous')),
+            Instant::parse($text('recorded')),
+            Act::from($data),
+            $bytes,
+        );
+    }
+
+    public function digest(): Digest
+    {
+        return Digest::of($this->bytes);
+    }
+
+    /** Whether this entry stands directly behind the other in one chain. */
+    public function follows(?self $before): bool
+    {
+        if ($before === null) {
+            return $this->sequence === 1 && $this->previous === null;
+        }
+
+        return $this->subject->equals($before->subject)
+            && $this->sequence === $before->sequence + 1
+            && $this->previous?->equals($before->digest()) === true
+            && ! $before->recorded->isAfter($this->recorded);
+    }
+}

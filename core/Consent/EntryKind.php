@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Consent;
+
+/** What an entry of the ledger records. */
+enum EntryKind: string
+{
+    case Given = 'given';
+    case ConfirmationSent = 'confirmation-sent';
+    case Confirmed = 'confirmed';
+    case Lapsed = 'lapsed';
+    case Withdrawn = 'withdrawn';
+    case Published = 'published';
+    case KeyRotated = 'key-rotated';
+
+    /** Whether it concerns a person's consent; the others are acts of officers. */
+    public function isPersons(): bool
+    {
+        return $this !== self::Published && $this !== self::KeyRotated;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Consent;
+
+/** By what means a person or the house acted. */
+enum How: string
+{
+    /** On a form that we served and of which we know that it was shown as frozen. */
+    case FormServed = 'form-served';
+    /** By the button on the page behind a mail's link. */
+    case LinkPage = 'link-page';
+    /** By a mail program's one-click button (RFC 8058). */
+    case OneClick = 'one-click';
+    /** By the clock. */
+    case Clock = 'clock';
+    /** By the mail server's acceptance. */
+    case MailAccepted = 'mail-accepted';
+    /** By somebody signed in. */
+    case Officer = 'officer';
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points;
+
+/** The small set of fields a form is made of. */
+enum FieldKind: string
+{
+    case FirstName = 'first-name';
+    case Email = 'email';
+
+    /** Token of the HTML Standard's autofill field names, so that browsers can help (WCAG 2.2, 1.3.5). */
+    public function autofill(): string
+    {
+        return match ($this) {
+            self::FirstName => 'given-name',
+            self::Email => 'email',
+        };
+    }
+
+    /** The HTML input type, which also chooses the keyboard on a phone. */
+    public function inputType(): string
+    {
+        return $this === self::Email ? 'email' : 'text';
+    }
+
+    /** The longest value, in characters. */
+    public function longest(): int
+    {
+        return $this === self::Email ? 254 : 100;
+    }
+}

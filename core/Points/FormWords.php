@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points;
+
+/** The few words of a form that come from Juramen and not from the sheet, in one language. */
+final readonly class FormWords
+{
+    /**
+     * @param  string  $required  such as "required", behind a label
+     * @param  string  $optional  such as "optional"
+     * @param  string  $notice  text of the link to the privacy notice
+     * @param  string  $askedBy  such as "Asked by", before the controller's name
+     * @param  string  $leaveEmpty  label of the trap field, heard by whoever comes upon it
+     * @param  string  $languages  names the list of languages
+     */
+    public function __construct(
+        public string $required,
+        public string $optional,
+        public string $notice,
+        public string $askedBy,
+        public string $leaveEmpty,
+        public string $languages,
+    ) {}
+}

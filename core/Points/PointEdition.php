@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points;
+
+use Juramen\Canon\CanonicalJson;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Instant;
+use Juramen\Register\Controller;
+use Juramen\Register\HouseRules;
+use Juramen\Register\Language;
+use Juramen\Wording\Statement;
+
+/**
+ * An immutable, numbered, published state of a signup point: its content, rules and statements and the SHA-256 of
+ * the bytes shown in each language. It is itself named by the SHA-256 of its canonical JSON.
+ */
+final readonly class PointEdition
+{
+    /**
+     * @param  int  $number  from 1, counted within the point
+     * @param  list<Statement>  $statements
+     * @param  non-empty-list<FrozenLanguage>  $languages
+     */
+    public function __construct(
+        public Sheet $sheet,
+        public int $number,
+        public Instant $published,
+        public Controller $controller,
+        public HouseRules $rules,
+        public array $statements,
+        public array $languages,
+    ) {}
+
+    /** Canonical JSON; hashed and stored exactly so. */
+    public function bytes(): string
+    {
+        return CanonicalJson::encode([
+            'kind' => 'signup-point',
+            'number' => $this->number,
+            'published' => $this->published->text(),
+            'sheet' => $this->sheet->document,
+            'controller' => $this->controller->toArray(),
+            'rules' => $this->rules->toArray(),
+            'statements' => array_map(static fn (Statement $s): array => [...$s->toArray(), 'edition' => $s->edition()->hex()], $this->statements),
+            'languages' => array_map(static fn (FrozenLanguage $f): array => [
+                'language' => $f->language->value,
+                'html' => $f->html->hex(),
+                'css' => $f->css->hex(),
+                'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $f->slots),
+                'mails' => $f->mails,
+            ], $this->languages),
+        ]);
+    }
+
+    public function digest(): Digest
+    {
+        return Digest::of($this->bytes());
+    }
+
+    /** @throws InvalidSheet where the bytes are not an edition */
+    public static function parse(string $bytes): self
+    {
+        $data = CanonicalJson::decode($bytes);
+        if (($data['kind'] ?? null) !== 'signup-point') {
+            throw new InvalidSheet('These bytes are not the edition of a signup point.');
+        }
+
+        return new self(
+            Sheet::read($data['sheet']),
+            $data['number'],
+            Instant::parse($data['published']),
+            Controller::from($data['controller']),
+            HouseRules::from($data['rules']),
+            array_map(Statement::from(...), $data['statements']),
+            array_map(static fn (array $f): FrozenLanguage => new FrozenLanguage(
+                Language::from($f['language']),
+                Digest::fromHex($f['html']),
+                Digest::fromHex($f['css']),
+                array_map(static fn (array $s): Slot => new Slot($s[0], $s[1]), $f['slots']),
+                $f['mails'],
+            ), $data['languages']),
+        );
+    }
+
+    public function in(Language $language): FrozenLanguage
+    {
+        foreach ($this->languages as $frozen) {
+            if ($frozen->language === $language) {
+                return $frozen;
+            }
+        }
+        throw new InvalidSheet("This edition was not published in {$language->endonym()}.");
+    }
+
+    /** @return array<string, string> statement id to its text in that language */
+    public function words(Language $language): array
+    {
+        $words = [];
+        foreach ($this->statements as $statement) {
+            $words[$statement->id] = $statement->texts->in($language);
+        }
+
+        return $words;
+    }
+}

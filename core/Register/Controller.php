@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Register;
+
+/** The legal entity that answers for signup points. Source of what must be known: GDPR Art. 4(7), 13(1)(a). */
+final readonly class Controller
+{
+    /**
+     * @param  string  $id  a short name in lower case, such as "tidewick-ferries"
+     * @param  string  $accent  the house look's colour of buttons, #rrggbb
+     * @param  string  $sender  the address that mails come from
+     * @param  Texts  $notice  link to the privacy notice, by language
+     *
+     * @throws InvalidRegister
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $postalAddress,
+        public string $contact,
+        public string $sender,
+        public string $accent,
+        public Texts $notice,
+    ) {
+        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1) {
+            throw new InvalidRegister("\"$id\" cannot be a controller's short name: use lower-case letters, digits and hyphens.");
+        }
+        if (trim($name) === '' || trim($postalAddress) === '') {
+            throw new InvalidRegister('A controller has a name and a postal address.');
+        }
+        if (preg_match('/^#[0-9a-f]{6}$/D', $accent) !== 1) {
+            throw new InvalidRegister("\"$accent\" is not a colour like #7a3a12.");
+        }
+        foreach ($notice->toArray() as $link) {
+            if (preg_match('#^https?://[^\s"<>]+$#D', $link) !== 1) {
+                throw new InvalidRegister("\"$link\" is not the address of a privacy notice; it begins with https://.");
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $data as toArray() gives it */
+    public static function from(array $data): self
+    {
+        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw new InvalidRegister("A controller's $key is missing.");
+
+        return new self($text('id'), $text('name'), $text('postal-address'), $text('contact'), $text('sender'), $text('accent'), Texts::from($data['notice'] ?? null, 'the privacy notice\'s link'));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'postal-address' => $this->postalAddress,
+            'contact' => $this->contact,
+            'sender' => $this->sender,
+            'accent' => $this->accent,
+            'notice' => $this->notice->toArray(),
+        ];
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Register;
+
+use InvalidArgumentException;
+
+/** A controller, purpose or rule that cannot be as it was given. */
+final class InvalidRegister extends InvalidArgumentException {}

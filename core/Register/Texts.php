@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Register;
+
+/** One text in one or more languages. */
+final readonly class Texts
+{
+    /** @param non-empty-array<string, string> $byLanguage BCP 47 tag to text */
+    private function __construct(private array $byLanguage) {}
+
+    /**
+     * @param  mixed  $given  language tag to text, as a document carries it
+     * @param  string  $what  names the text in messages, such as "the button"
+     * @param  int  $longest  in characters
+     *
+     * @throws InvalidRegister
+     */
+    public static function from(mixed $given, string $what, int $longest = 5000): self
+    {
+        if (! is_array($given) || $given === []) {
+            throw new InvalidRegister("The text of $what is missing; give it in at least one language.");
+        }
+        $texts = [];
+        foreach ($given as $tag => $text) {
+            $language = Language::tryFrom((string) $tag) ?? throw new InvalidRegister("The text of $what is given in \"$tag\", which is not a language we know.");
+            if (! is_string($text) || trim($text) === '') {
+                throw new InvalidRegister("The text of $what is empty in {$language->endonym()}.");
+            }
+            if (mb_strlen($text) > $longest) {
+                throw new InvalidRegister("The text of $what has more than $longest characters in {$language->endonym()}.");
+            }
+            $texts[$language->value] = $text;
+        }
+
+        return new self($texts);
+    }
+
+    public function has(Language $language): bool
+    {
+        return isset($this->byLanguage[$language->value]);
+    }
+
+    /** @throws InvalidRegister where it does not exist in that language */
+    public function in(Language $language): string
+    {
+        return $this->byLanguage[$language->value] ?? throw new InvalidRegister("A text is missing in {$language->endonym()}: \"".reset($this->byLanguage).'".');
+    }
+
+    /** @return non-empty-array<string, string> */
+    public function toArray(): array
+    {
+        return $this->byLanguage;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+/* Words of the office. */
+return [
+    'acts' => [
+        'given' => 'Agreed',
+        'confirmation-sent' => 'Confirmation mail taken by the mail server',
+        'confirmed' => 'Confirmed from the mail',
+        'lapsed' => 'Lapsed, not confirmed',
+        'withdrawn' => 'Withdrew',
+    ],
+    'how' => [
+        'form-served' => 'on our form, as frozen',
+        'link-page' => 'by the button on the page behind the link',
+        'one-click' => 'by the mail program\'s one-click button',
+        'clock' => 'by the clock',
+        'mail-accepted' => 'by the mail server',
+        'officer' => 'by an officer',
+    ],
+    'signals' => [
+        'trap-touched' => 'The field that people do not see was filled in',
+        'too-fast' => 'Sent faster than anybody types',
+        'many-for-address' => 'This address was entered many times within a day',
+    ],
+    'mail-states' => [
+        'waiting' => 'To be sent when due.',
+        'claimed' => 'A worker has these in hand right now.',
+        'sent' => 'The mail server took these.',
+        'failed' => 'The mail server refused these for good, or their reason is gone.',
+        'uncertain' => 'A worker stopped, or the server fell silent, after it may have taken the mail. Nothing is sent twice by itself: decide whether to send again.',
+    ],
+    'problems' => [
+        'worker-gone' => 'The worker stopped with this mail in hand',
+        'no-answer' => 'The server fell silent after it had the mail',
+        'no-connection' => 'The mail server could not be reached',
+        'not-composed' => 'The mail could not be put together',
+        'no-longer-wanted' => 'Its reason was gone before it was sent',
+    ],
+    'values' => ['email' => 'Email', 'first-name' => 'First name', 'network' => 'Network, truncated'],
+];

@@ -1,0 +1,88 @@
+@extends('office.layout')
+@php
+use App\Support\Moments;
+$name = fn (Juramen\Consent\Target $t): string => ($purposes[$t->purpose] ?? $t->purpose).' by '.$t->channel->value;
+$address = $values['email'] ?? null;
+@endphp
+@section('title', $address ?? 'A person whose details were deleted')
+@section('state', implode(' · ', array_filter([$values['first-name'] ?? null, $subscriber->controller->slug, 'first seen '.Moments::exact($subscriber->first_seen)])))
+@section('content')
+<div class="beside">
+<div class="page">
+@if ($target === null)
+<p>Nothing was ever asked of this person.</p>
+@else
+<form method="get" action="{{ route('evidence.person', $subscriber->subject->hex()) }}" class="question">
+@if ($chosen)<input type="hidden" name="entry" value="{{ $chosen->id->hex() }}">@endif
+<label for="purpose">May we use this address for</label>
+<select id="purpose" name="purpose">@foreach (array_unique(array_map(fn ($t) => $t->purpose, $targets)) as $each)<option value="{{ $each }}" @selected($each === $target->purpose)>{{ $purposes[$each] ?? $each }}</option>@endforeach</select>
+<label for="channel">by</label>
+<select id="channel" name="channel">@foreach (array_unique(array_map(fn ($t) => $t->channel->value, $targets)) as $each)<option @selected($each === $target->channel->value)>{{ $each }}</option>@endforeach</select>
+<label for="on">on</label>
+<input id="on" name="on" type="datetime-local" step="1" value="{{ $typed }}"><span>?</span>
+<button>Ask</button>
+</form>
+@if ($wrongTime)<p class="wrong" role="alert">“{{ mb_substr($typed, 0, 60) }}” is not a time. Write it like {{ Moments::input($on) }}; the answer below is for now.</p>@endif
+<p class="answer {{ $permission->allowed() ? 'yes' : 'no' }}" id="answer"><b>{{ $permission->allowed() ? 'Yes.' : 'No.' }}</b> {{ App\Actions\Evidence\AskPermission::sentence($permission, Moments::exact(...)) }}
+@if ($permission->entries)<span class="soft">{{ count($permission->entries) === 1 ? 'Entry' : 'Entries' }} {{ implode(', ', array_map(fn ($e) => $e->sequence, $permission->entries)) }}</span>@endif
+<br><span class="soft">Asked for {{ $name($target) }} on {{ Moments::exact($on) }}, from what was recorded by then.</span></p>
+@endif
+<table>
+<caption>Acts, in order</caption>
+<thead><tr><th scope="col" class="figure">No.</th><th scope="col">When</th><th scope="col">What</th><th scope="col">Edition</th><th scope="col">SHA-256</th></tr></thead>
+<tbody>
+@foreach ($chain as $entry)
+<tr @if ($chosen && $entry->id->equals($chosen->id)) class="chosen" aria-current="true" @endif>
+<td class="figure">{{ $entry->sequence }}</td>
+<td>{{ Moments::exact($entry->act->occurred) }}@if ($entry->act->occurred->wholeSeconds()->text() !== $entry->recorded->wholeSeconds()->text())<br><span class="soft">recorded {{ Moments::exact($entry->recorded) }}</span>@endif</td>
+<td><a href="{{ route('evidence.person', [$subscriber->subject->hex(), 'entry' => $entry->id->hex()]) }}"><b>{{ __('office.acts.'.$entry->act->kind->value) }}</b></a>@if ($entry->act->targets) {{ implode(', ', array_map($name, $entry->act->targets)) }}@endif<br><span class="soft">{{ __('office.how.'.$entry->act->how->value) }}</span></td>
+<td>@if ($entry->act->edition){{ $editions[$entry->act->edition->hex()]->point->slug ?? '' }}, edition {{ $editions[$entry->act->edition->hex()]->number ?? '?' }}@endif</td>
+<td class="mono">{{ $entry->digest()->short() }}</td>
+</tr>
+@endforeach
+</tbody>
+</table>
+</div>
+<aside class="margin" aria-label="Proof of the chosen act">
+@if ($consent)
+<p class="soft">Shown on {{ Moments::exact($consent->act->occurred) }}</p>
+<iframe sandbox title="The form as it was shown, with this person's answers" src="{{ route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()]) }}"></iframe>
+<p class="soft">The bytes frozen at publishing, with the answers put in. The box was empty before.</p>
+@endif
+@if ($chosen)
+<section>
+<h2 class="soft">Act {{ $chosen->sequence }}: {{ __('office.acts.'.$chosen->act->kind->value) }}</h2>
+@if ($proof->verifies())
+<p class="met"><span aria-hidden="true">✓</span> Proof verifies</p>
+<p class="soft">Entry {{ number_format($proof->leaf + 1) }} of {{ number_format($proof->checkpoint->size) }} under the newest signed checkpoint.</p>
+@elseif ($proof->isWaiting())
+<p><span aria-hidden="true">□</span> Not yet sealed</p>
+<p class="soft">It follows on the entry before it. Sealing runs every ten seconds.</p>
+@else
+<p class="breach"><span aria-hidden="true">■</span> Proof fails</p>
+<p>{{ $proof->problem }}</p>
+@endif
+<p class="mono">sha256 {{ implode(' ', str_split($chosen->digest()->hex(), 8)) }}</p>
+@if ($chosen->act->edition)<p class="soft">Edition <span class="mono">{{ $chosen->act->edition->short() }}</span></p>@endif
+</section>
+@foreach ($statements as $statement)
+@php($words = json_decode($statement->document, true)['texts'][$consent->act->language->value] ?? '')
+<section>
+<p>Statement {{ $statement->statement }}, edition {{ $statement->number }}, {{ $consent->act->language->endonym() }}</p>
+<blockquote lang="{{ $consent->act->language->value }}">{{ $words }}</blockquote>
+<p class="soft">approved {{ $statement->approved_at ? Moments::exact($statement->approved_at) : '' }} by {{ $statement->approver?->name }}</p>
+<p class="mono soft">{{ $statement->digest->short() }}</p>
+</section>
+@endforeach
+<section>
+@forelse ($kept as $disclosure)
+<p>{{ __('office.values.'.$disclosure->name) }} <b>{{ $disclosure->value }}</b></p>
+@empty
+<p class="soft">No personal value is kept with this act.</p>
+@endforelse
+</section>
+<details><summary>The entry as it is stored</summary><pre class="mono">{{ json_encode(json_decode($chosen->bytes), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) }}</pre></details>
+@endif
+</aside>
+</div>
+@endsection

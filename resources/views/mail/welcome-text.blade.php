@@ -1,0 +1,15 @@
+{{ $words['greeting'] }}
+
+{{ $words['text'] }}
+
+@foreach ($statements as $statement)
+  {{ $statement }}
+
+@endforeach
+{{ $words['withdraw-text'] }}
+{{ $link }}
+
+--
+{{ $controller->name }}, {{ $controller->postalAddress }}
+{{ $controller->contact }}
+{{ $words['notice'] }}: {{ $controller->notice->in($language) }}

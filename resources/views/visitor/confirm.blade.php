@@ -1,0 +1,16 @@
+@extends('visitor.layout')
+@section('title', $say('confirm.title'))
+@push('head')
+<script src="/build/quiet-address.js" defer></script>
+@endpush
+@section('content')
+<p>{{ $say('confirm.text') }}</p>
+@foreach ($statements as $words)
+<blockquote>{{ $words }}</blockquote>
+@endforeach
+<form method="post" action="/confirm">
+<input type="hidden" name="token" value="{{ $token }}">
+<p><button>{{ $say('confirm.button') }}</button></p>
+</form>
+<p class="small">{{ $say('confirm.not-you') }}</p>
+@endsection

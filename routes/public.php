@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Visitor\ConfirmController;
+use App\Http\Controllers\Visitor\FormController;
+use App\Http\Controllers\Visitor\LedgerController;
+use App\Http\Controllers\Visitor\WithdrawController;
+use Illuminate\Support\Facades\Route;
+
+/* What anybody may see and do. No session, no cookie. */
+Route::get('/up', static fn () => response('ok', 200, ['Content-Type' => 'text/plain']))->name('up');
+
+Route::get('/forms/{point}', [FormController::class, 'preferred'])->name('form.preferred');
+Route::get('/forms/{point}/{language}', [FormController::class, 'show'])->name('form');
+Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->name('form.submit');
+Route::get('/forms/{point}/{language}/sent', [FormController::class, 'sent'])->name('form.sent');
+Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
+
+Route::get('/confirm/{token?}', [ConfirmController::class, 'show'])->name('confirm');
+Route::post('/confirm', [ConfirmController::class, 'press'])->name('confirm.press');
+
+Route::get('/withdraw/{token?}', [WithdrawController::class, 'show'])->name('withdraw');
+Route::post('/withdraw', [WithdrawController::class, 'press'])->name('withdraw.press');
+Route::post('/withdraw/{token}', [WithdrawController::class, 'oneClick'])->name('withdraw.one-click');
+
+Route::get('/ledger/checkpoint', [LedgerController::class, 'checkpoint'])->name('ledger.checkpoint');
+Route::get('/ledger/keys', [LedgerController::class, 'keys'])->name('ledger.keys');

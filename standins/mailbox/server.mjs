@@ -1,0 +1,112 @@
+// A mailbox that stands in for all the inboxes of the world: takes mail over SMTP, shows it as a reader would, and can
+// be told to refuse, put off, delay or fall silent. Loopback only.
+//   node server.mjs --smtp=8101 --http=8102 --store=FOLDER
+import { createServer } from 'node:http';
+import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync, renameSync } from 'node:fs';
+import { join } from 'node:path';
+import { SMTPServer } from 'smtp-server';
+import { simpleParser } from 'mailparser';
+import { listPage, mailPage } from './pages.mjs';
+
+const options = Object.fromEntries(process.argv.slice(2).map((a) => a.replace(/^--/, '').split('=')));
+const store = options.store;
+mkdirSync(store, { recursive: true });
+
+// accept | refuse (550) | later (451) | delay (takes it after `seconds`) | silent (takes it, never says so) | lost (drops the line before the mail)
+let mode = { name: 'accept', seconds: 0 };
+let serial = Date.now();
+const connections = new Set();
+
+function answer(status, raw, callback) {
+  const save = () => {
+    const name = `${String(serial++).padStart(16, '0')}.eml`;
+    writeFileSync(join(store, name + '.part'), raw);
+    renameSync(join(store, name + '.part'), join(store, name));
+  };
+  const refusal = (code, text) => Object.assign(new Error(text), { responseCode: code });
+  switch (status.name) {
+    case 'refuse': return callback(refusal(550, 'No such mailbox here'));
+    case 'later': return callback(refusal(451, 'Try again later'));
+    case 'delay': return setTimeout(() => { save(); callback(); }, status.seconds * 1000);
+    case 'silent': return save();
+    default: save(); return callback();
+  }
+}
+
+const smtp = new SMTPServer({
+  authOptional: true,
+  disabledCommands: ['AUTH', 'STARTTLS'],
+  disableReverseLookup: true,
+  size: 5_000_000,
+  closeTimeout: 500,
+  onConnect: (session, callback) => (mode.name === 'lost' ? callback(new Error('Closed')) : callback()),
+  onData(stream, session, callback) {
+    const parts = [];
+    stream.on('data', (part) => parts.push(part));
+    stream.on('end', () => answer(mode, Buffer.concat(parts), callback));
+  },
+});
+smtp.on('error', () => {});
+smtp.listen(Number(options.smtp), '127.0.0.1');
+
+const names = () => readdirSync(store).filter((n) => n.endsWith('.eml')).sort().reverse();
+async function read(name) {
+  const raw = readFileSync(join(store, name));
+  const mail = await simpleParser(raw);
+  return {
+    name, raw: raw.toString('latin1'),
+    from: mail.from?.text ?? '', to: mail.to?.text ?? '', subject: mail.subject ?? '', date: mail.date ?? null,
+    messageId: mail.messageId ?? '', text: mail.text ?? '', html: mail.html || '',
+    headers: mail.headerLines.map((h) => h.line),
+  };
+}
+async function list(search) {
+  const all = [];
+  for (const name of names()) {
+    const mail = await read(name);
+    if (!search || `${mail.to} ${mail.subject}`.toLowerCase().includes(search.toLowerCase())) all.push(mail);
+    if (all.length >= 200) break;
+  }
+  return all;
+}
+const body = (request) => new Promise((done) => {
+  let text = '';
+  request.on('data', (part) => { text += part; if (text.length > 1e6) request.destroy(); });
+  request.on('end', () => done(text));
+});
+
+const http = createServer(async (request, response) => {
+  const url = new URL(request.url, 'http://mailbox');
+  const send = (status, type, text) => response.writeHead(status, {
+    'Content-Type': `${type}; charset=utf-8`, 'Cache-Control': 'no-store',
+    'Content-Security-Policy': "default-src 'none'; style-src 'unsafe-inline'; frame-src 'self'; form-action 'self'",
+  }).end(text);
+  try {
+    const [, area, name] = url.pathname.split('/');
+    if (name && !/^\d{16}\.eml$/.test(name)) return send(404, 'text/plain', 'There is no such mail.');
+    if (request.method === 'POST' && area === 'mode') {
+      const data = new URLSearchParams(await body(request));
+      mode = { name: data.get('name') ?? 'accept', seconds: Number(data.get('seconds') ?? 0) };
+      return response.writeHead(303, { Location: '/' }).end();
+    }
+    if (request.method === 'POST' && area === 'forget') {
+      const ids = new Set(JSON.parse(await body(request)).ids);
+      for (const each of names()) {
+        if (ids.has((await read(each)).messageId.replace(/^<|@.*$/g, ''))) rmSync(join(store, each), { force: true });
+      }
+      return send(200, 'application/json', '{}');
+    }
+    if (area === 'mails.json') return send(200, 'application/json', JSON.stringify(await list(url.searchParams.get('to'))));
+    if (area === 'html') return send(200, 'text/html', '<base target="_blank">' + ((await read(name)).html || '<p>No HTML part.</p>'));
+    if (area === 'raw') return send(200, 'text/plain', (await read(name)).raw);
+    if (area === 'mail') return send(200, 'text/html', mailPage(await read(name)));
+    if (area === '') return send(200, 'text/html', listPage(await list(url.searchParams.get('to')), mode, url.searchParams.get('to') ?? ''));
+    return send(404, 'text/plain', 'There is nothing here.');
+  } catch {
+    return send(404, 'text/plain', 'There is no such mail.');
+  }
+});
+http.on('connection', (socket) => { connections.add(socket); socket.on('close', () => connections.delete(socket)); });
+http.listen(Number(options.http), '127.0.0.1');
+
+for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, () => process.exit(0));
