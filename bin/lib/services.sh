@@ -13,7 +13,10 @@ background() {
 
 # fill TEMPLATE: puts this instance's paths into a configuration from deploy/
 fill() {
-    sed -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
+    # Only root may name the user that nginx works as.
+    local nginx_user=""
+    [ "$(id -u)" != 0 ] || nginx_user="user root;"
+    sed -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
 }
 
 make_home() {

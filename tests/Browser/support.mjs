@@ -1,0 +1,70 @@
+// What the browser tests share: the mailbox stand-in, the instance's commands, axe.
+import { execFileSync } from 'node:child_process';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+
+export const home = process.env.JURAMEN_HOME;
+export const site = `http://127.0.0.1:${process.env.PORT}`;
+const mailbox = `http://127.0.0.1:${process.env.MAILBOX_PORT}`;
+const root = new URL('../..', import.meta.url).pathname;
+
+export const mails = async (to) => (await fetch(`${mailbox}/mails.json?to=${encodeURIComponent(to)}`)).json();
+export const mailServer = (name, seconds = 0) => fetch(`${mailbox}/mode`, { method: 'POST', body: new URLSearchParams({ name, seconds }), redirect: 'manual' });
+export const linkIn = (mail, path) => mail.text.match(new RegExp(`http://[^\\s]+/${path}/[^\\s>]+`))[0];
+
+/** Waits for the number of mails to an address; fails with what is there. */
+export async function waitForMails(to, count) {
+  await expect.poll(async () => (await mails(to)).length, { timeout: 15_000, message: `mails to ${to}` }).toBe(count);
+  return mails(to);
+}
+
+/** Runs an artisan command of the instance; returns its exit code and what it printed. */
+export function artisan(...args) {
+  try {
+    return { code: 0, out: execFileSync('php', ['artisan', ...args], { cwd: root, encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] }) };
+  } catch (e) {
+    return { code: e.status, out: e.stdout };
+  }
+}
+
+export const pid = (part) => Number(readFileSync(`${home}/run/${part}.pid`, 'utf8'));
+export const holdDown = (part) => writeFileSync(`${home}/run/${part}.hold`, '');
+export const letUp = (part) => rmSync(`${home}/run/${part}.hold`, { force: true });
+export const kill = (part) => process.kill(pid(part), 'SIGKILL');
+
+export function sql(query) {
+  return execFileSync('mariadb', ['--no-defaults', `--socket=${home}/run/mariadb.sock`, '-N', '-B', '-e', query, 'juramen'], { encoding: 'utf8' }).trim();
+}
+
+/** Waits until a killed part is there again and answers. */
+export async function waitForPart(part) {
+  await expect.poll(() => {
+    try {
+      process.kill(pid(part), 0);
+      return part === 'mariadb' ? sql('SELECT 1') === '1' : existsSync(`${home}/run/${part}.pid`);
+    } catch { return false; }
+  }, { timeout: 30_000, message: `${part} is back` }).toBe(true);
+}
+
+export async function accessible(page) {
+  const found = await new AxeBuilder({ page }).setLegacyMode().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+}
+
+export async function signIn(page, email = 'runa@tidewick.example') {
+  await page.goto('/login');
+  await page.getByLabel('Email').fill(email);
+  await page.getByLabel('Password').fill('harbour-lamp-42');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+}
+
+/** Fills the newsletter form in and sends it, no faster than a person. */
+export async function signUp(page, { email, name = '', language = 'de', tick = true }) {
+  await page.goto(`/forms/footer-newsletter/${language}`);
+  if (name) await page.locator('#first-name').fill(name);
+  await page.locator('#email').fill(email);
+  if (tick) await page.locator('#yes-voyage-news').check();
+  await page.waitForTimeout(2100);
+  await page.locator('form button').click();
+}
