@@ -36,7 +36,7 @@ abstract class Report extends Command
         ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($text);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     protected function json(array $data): void
     {
         $this->line(json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));

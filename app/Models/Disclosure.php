@@ -6,8 +6,18 @@ namespace App\Models;
 
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
 
-/** A personal value with its salt; deleting the row removes the value and leaves the proof whole. */
+/**
+ * A personal value with its salt; deleting the row removes the value and leaves the proof whole.
+ *
+ * @property int $id
+ * @property Id $subject
+ * @property Id $entry
+ * @property Digest $digest
+ * @property string $text
+ */
 final class Disclosure extends Model
 {
     public $timestamps = false;

@@ -7,10 +7,23 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Instant;
 use Juramen\Consent\How;
 use Juramen\Register\Language;
 
-/** A submission that screening kept for a person to decide, until the day it is deleted. */
+/**
+ * A submission that screening kept for a person to decide, until the day it is deleted.
+ *
+ * @property int $id
+ * @property int $point_edition_id
+ * @property Language $language
+ * @property How $how
+ * @property array{email: string, values: array<string, string>, statements: non-empty-list<string>, network: string|null} $content
+ * @property string $signals
+ * @property Instant $received_at
+ * @property Instant $deleted_at
+ * @property-read PointEdition $edition
+ */
 final class HeldSubmission extends Model
 {
     public $timestamps = false;

@@ -7,11 +7,27 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
 use Juramen\Consent\Journey as JourneyMachine;
 use Juramen\Consent\JourneyState;
 use Juramen\Register\Language;
 
-/** One sign-up's path to consent, as the state machine of the core left it. */
+/**
+ * One sign-up's path to consent, as the state machine of the core left it.
+ *
+ * @property Id $id
+ * @property int $subscriber_id
+ * @property int $point_edition_id
+ * @property Language $language
+ * @property JourneyState $state
+ * @property int $lapse_days
+ * @property Instant $asked_at
+ * @property Instant|null $lapses_at
+ * @property Instant|null $ended_at
+ * @property-read Subscriber $subscriber
+ * @property-read PointEdition $edition
+ */
 final class Journey extends Model
 {
     public $timestamps = false;

@@ -7,9 +7,30 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
 use Juramen\Register\Language;
 
-/** A mail to be sent: what for and to whom, never the words or the address, which are put together when it is sent. */
+/**
+ * A mail to be sent: what for and to whom, never the words or the address, which are put together when it is sent.
+ *
+ * @property int $id
+ * @property string $message_id
+ * @property MessageKind $kind
+ * @property int $subscriber_id
+ * @property Id|null $journey
+ * @property int $point_edition_id
+ * @property Language $language
+ * @property MessageState $state
+ * @property int $attempts
+ * @property Instant $due_at
+ * @property Instant $made_at
+ * @property Instant|null $claimed_at
+ * @property Instant|null $settled_at
+ * @property string|null $problem
+ * @property-read Subscriber $subscriber
+ * @property-read PointEdition $edition
+ */
 final class Message extends Model
 {
     public $timestamps = false;

@@ -7,9 +7,22 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
 use Juramen\Consent\Reason;
 
-/** What is permitted now; a projection of the ledger that can be rebuilt at any time. */
+/**
+ * What is permitted now; a projection of the ledger that can be rebuilt at any time.
+ *
+ * @property int $id
+ * @property int $subscriber_id
+ * @property string $purpose
+ * @property string $channel
+ * @property Reason $reason
+ * @property bool $allowed
+ * @property Instant $since
+ * @property Id $entry
+ */
 final class Permission extends Model
 {
     public $timestamps = false;

@@ -8,8 +8,17 @@ use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Juramen\Canon\Id;
 
-/** A signup point; its subject names its chain in the ledger. */
+/**
+ * A signup point; its subject names its chain in the ledger.
+ *
+ * @property int $id
+ * @property string $slug
+ * @property Id $subject
+ * @property int $controller_id
+ * @property-read Controller $controller
+ */
 final class Point extends Model
 {
     public $timestamps = false;

@@ -7,8 +7,21 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Instant;
 
-/** A published edition of a signup point, as canonical JSON. */
+/**
+ * A published edition of a signup point, as canonical JSON.
+ *
+ * @property int $id
+ * @property int $point_id
+ * @property int $number
+ * @property Digest $digest
+ * @property string $bytes
+ * @property int $published_by
+ * @property Instant $published_at
+ * @property-read Point $point
+ */
 final class PointEdition extends Model
 {
     public $timestamps = false;

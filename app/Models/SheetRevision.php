@@ -7,8 +7,18 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Instant;
 
-/** One state of a sheet's document; revisions are only ever added. */
+/**
+ * One state of a sheet's document; revisions are only ever added.
+ *
+ * @property int $id
+ * @property int $point_id
+ * @property int $number
+ * @property array<string, mixed> $document
+ * @property int $author_id
+ * @property Instant $saved_at
+ */
 final class SheetRevision extends Model
 {
     public $timestamps = false;

@@ -7,8 +7,21 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Instant;
 
-/** An edition of a statement: exactly these words. */
+/**
+ * An edition of a statement: exactly these words.
+ *
+ * @property int $id
+ * @property string $statement
+ * @property int $number
+ * @property Digest $digest
+ * @property string $document
+ * @property int|null $approved_by
+ * @property Instant|null $approved_at
+ * @property-read User|null $approver
+ */
 final class StatementEdition extends Model
 {
     public $timestamps = false;

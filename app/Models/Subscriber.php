@@ -8,8 +8,18 @@ use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
 
-/** A person as one controller knows them. */
+/**
+ * A person as one controller knows them.
+ *
+ * @property int $id
+ * @property Id $subject
+ * @property int $controller_id
+ * @property Instant $first_seen
+ * @property-read Controller $controller
+ */
 final class Subscriber extends Model
 {
     public $timestamps = false;

@@ -6,7 +6,15 @@ namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
-/** Somebody who works here. */
+/**
+ * Somebody who works here.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ * @property Role $role
+ */
 final class User extends Authenticatable
 {
     protected $guarded = [];

@@ -18,7 +18,9 @@ use RuntimeException;
  */
 final class KeyStore
 {
-    public function __construct(private readonly string $folder, private readonly string $origin) {}
+    public function __construct(private readonly string $folder, private readonly string $origin)
+    {
+    }
 
     /** Makes what does not exist yet; never touches what does. */
     public function prepare(): void
@@ -95,13 +97,13 @@ final class KeyStore
         return (array) json_decode($this->read($name), true, 8, JSON_THROW_ON_ERROR);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function json(array $data): string
     {
         return json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
-    /** @param callable(): string $make */
+    /** @param  callable(): string  $make */
     private function writeOnce(string $name, callable $make): void
     {
         if (! is_file($this->folder.'/'.$name)) {

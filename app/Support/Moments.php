@@ -11,6 +11,13 @@ use Juramen\Canon\Instant;
 /** Times as the office reads and writes them: in its own zone, which always stands beside them. */
 final class Moments
 {
+    /** Ways of writing a moment, and how to get from its beginning to its last microsecond. */
+    private const FORMS = [
+        'j M Y, H:i:s' => '+999999 microseconds', 'Y-m-d\TH:i:s' => '+999999 microseconds', 'Y-m-d H:i:s' => '+999999 microseconds',
+        'j M Y, H:i' => '+59999999 microseconds', 'Y-m-d\TH:i' => '+59999999 microseconds', 'Y-m-d H:i' => '+59999999 microseconds',
+        'j M Y' => '+1 day -1 microsecond', 'Y-m-d' => '+1 day -1 microsecond',
+    ];
+
     public static function zone(): DateTimeZone
     {
         return new DateTimeZone(config('juramen.timezone'));
@@ -22,21 +29,26 @@ final class Moments
         return $instant->utc->setTimezone(self::zone())->format('j M Y, H:i:s T');
     }
 
-    /** For an input of type datetime-local, to the second. */
-    public static function input(Instant $instant): string
+    /** The zone's short name at that moment: "CEST". */
+    public static function zoneOf(Instant $instant): string
     {
-        return $instant->utc->setTimezone(self::zone())->format('Y-m-d\TH:i:s');
+        return $instant->utc->setTimezone(self::zone())->format('T');
     }
 
-    /** The end of the minute or second that was given, so that what happened within it counts; null where it is no such time. */
+    /** As it is typed: "14 May 2026, 09:12:33", in the office's zone. */
+    public static function input(Instant $instant): string
+    {
+        return $instant->utc->setTimezone(self::zone())->format('j M Y, H:i:s');
+    }
+
+    /** The last microsecond of the day, minute or second that was given, so that what happened within it counts; null where it is no such time. */
     public static function parse(string $text): ?Instant
     {
-        foreach (['Y-m-d\TH:i:s' => '.999999', 'Y-m-d\TH:i' => ':59.999999', 'Y-m-d' => 'T23:59:59.999999'] as $form => $end) {
-            $time = DateTimeImmutable::createFromFormat('!'.$form, $text, self::zone());
-            if ($time !== false && $time->format($form) === $text) {
-                $whole = DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.u', $text.$end, self::zone());
-
-                return $whole === false ? null : Instant::of($whole);
+        foreach (self::FORMS as $form => $last) {
+            $time = DateTimeImmutable::createFromFormat('!'.$form, trim($text), self::zone());
+            $faults = DateTimeImmutable::getLastErrors();
+            if ($time !== false && ($faults === false || $faults['warning_count'] === 0)) {
+                return Instant::of($time->modify($last));
             }
         }
 

@@ -19,7 +19,9 @@ use RuntimeException;
  */
 final class PublishedForms
 {
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder)
+    {
+    }
 
     /** The edition in force; null where no such point is published. */
     public function current(string $slug): ?PointEdition
@@ -66,7 +68,7 @@ final class PublishedForms
         return $this->bytes($digest, fn (): ?string => DB::table('frozen_bytes')->where('digest', $digest->bytes)->value('bytes'));
     }
 
-    /** @param callable(): ?string $fetch */
+    /** @param  callable(): ?string  $fetch */
     private function bytes(Digest $digest, callable $fetch): string
     {
         $bytes = @file_get_contents("{$this->folder}/{$digest->hex()}");

@@ -71,7 +71,7 @@ final class CanonicalJson
         };
     }
 
-    /** @param list<mixed> $items */
+    /** @param  list<mixed>  $items */
     private static function list(array $items, string $path): string
     {
         $out = [];
@@ -82,7 +82,7 @@ final class CanonicalJson
         return '['.implode(',', $out).']';
     }
 
-    /** @param array<array-key, mixed> $members */
+    /** @param  array<array-key, mixed>  $members */
     private static function members(array $members, string $path): string
     {
         $out = [];

@@ -14,7 +14,9 @@ final readonly class Instant
 {
     private const FORM = 'Y-m-d\TH:i:s.u\Z';
 
-    private function __construct(public DateTimeImmutable $utc) {}
+    private function __construct(public DateTimeImmutable $utc)
+    {
+    }
 
     public static function of(DateTimeInterface $time): self
     {
@@ -41,13 +43,13 @@ final readonly class Instant
         return $this->utc->format(self::FORM);
     }
 
-    /** @param int $seconds may be negative */
+    /** @param  int  $seconds may be negative */
     public function plusSeconds(int $seconds): self
     {
         return new self($this->utc->modify(sprintf('%+d seconds', $seconds)));
     }
 
-    /** @param int $days of 24 hours each; may be negative */
+    /** @param  int  $days of 24 hours each; may be negative */
     public function plusDays(int $days): self
     {
         return $this->plusSeconds($days * 86400);

@@ -37,7 +37,8 @@ final readonly class Act
         public ?bool $confirmationNeeded = null,
         public array $personal = [],
         public array $details = [],
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<Answer>  $answers
@@ -49,13 +50,13 @@ final readonly class Act
         return new self(EntryKind::Given, $occurred, $how, $journey, $point, $edition, $language, $answers, $targets, $confirmationNeeded, $personal);
     }
 
-    /** @param Digest $edition of the point, which froze the mail's words */
+    /** @param  Digest  $edition of the point, which froze the mail's words */
     public static function confirmationSent(Instant $occurred, Id $journey, Digest $edition, Language $language): self
     {
         return new self(EntryKind::ConfirmationSent, $occurred, How::MailAccepted, $journey, edition: $edition, language: $language);
     }
 
-    /** @param list<Digest> $personal */
+    /** @param  list<Digest>  $personal */
     public static function confirmed(Instant $occurred, Id $journey, array $personal): self
     {
         return new self(EntryKind::Confirmed, $occurred, How::LinkPage, $journey, personal: $personal);
@@ -66,7 +67,7 @@ final readonly class Act
         return new self(EntryKind::Lapsed, $occurred, How::Clock, $journey);
     }
 
-    /** @param non-empty-list<Target> $targets */
+    /** @param  non-empty-list<Target>  $targets */
     public static function withdrawn(Instant $occurred, How $how, array $targets): self
     {
         return new self(EntryKind::Withdrawn, $occurred, $how, targets: $targets);
@@ -77,7 +78,7 @@ final readonly class Act
         return new self(EntryKind::Published, $occurred, How::Officer, point: $point, edition: $edition, details: ['by' => $by]);
     }
 
-    /** @param string $note the signed hand-over of Juramen\Log\KeyRing */
+    /** @param  string  $note the signed hand-over of Juramen\Log\KeyRing */
     public static function keyRotated(Instant $occurred, string $note): self
     {
         return new self(EntryKind::KeyRotated, $occurred, How::Officer, details: ['note' => $note]);

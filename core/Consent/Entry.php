@@ -27,7 +27,8 @@ final readonly class Entry
         public Instant $recorded,
         public Act $act,
         public string $bytes,
-    ) {}
+    ) {
+    }
 
     /**
      * The entry that records an act next in its subject's chain.

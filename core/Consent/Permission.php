@@ -20,7 +20,8 @@ final readonly class Permission
         public ?Instant $since = null,
         public array $entries = [],
         public array $pending = [],
-    ) {}
+    ) {
+    }
 
     public function allowed(): bool
     {

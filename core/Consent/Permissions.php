@@ -15,15 +15,17 @@ use Juramen\Canon\Instant;
  */
 final readonly class Permissions
 {
-    /** @param array<string, Permission> $byTarget */
-    private function __construct(private array $byTarget) {}
+    /** @param  array<string, Permission>  $byTarget */
+    private function __construct(private array $byTarget)
+    {
+    }
 
     public static function none(): self
     {
         return new self([]);
     }
 
-    /** @param iterable<Entry> $entries of one subject, in order */
+    /** @param  iterable<Entry>  $entries of one subject, in order */
     public static function of(iterable $entries): self
     {
         $permissions = self::none();

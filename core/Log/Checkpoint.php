@@ -10,7 +10,7 @@ use Juramen\Canon\Digest;
 /** A statement of a ledger's size and root hash. Source: the open tlog-checkpoint format (origin, size, base64 root; a line each). */
 final readonly class Checkpoint
 {
-    /** @param string $origin names the ledger: no white space, no plus sign */
+    /** @param  string  $origin names the ledger: no white space, no plus sign */
     public function __construct(public string $origin, public int $size, public Digest $root)
     {
         if (preg_match('/^[^\s+]+$/uD', $origin) !== 1) {

@@ -10,7 +10,7 @@ use Juramen\Canon\Digest;
 /** Proof that a tree is an earlier one with leaves appended, nothing changed. Source: RFC 9162 section 2.1.4. */
 final readonly class ConsistencyProof
 {
-    /** @param list<Digest> $path */
+    /** @param  list<Digest>  $path */
     public function __construct(public int $first, public int $second, public array $path)
     {
         if ($first < 1 || $first > $second) {

@@ -13,8 +13,10 @@ use Juramen\Canon\Digest;
  */
 final readonly class Frontier
 {
-    /** @param list<Digest> $roots */
-    private function __construct(public int $size, private array $roots) {}
+    /** @param  list<Digest>  $roots */
+    private function __construct(public int $size, private array $roots)
+    {
+    }
 
     public static function empty(): self
     {

@@ -10,7 +10,7 @@ use Juramen\Canon\Digest;
 /** Proof that one leaf stands at an index of a tree of a given size. Source: RFC 9162 section 2.1.3. */
 final readonly class InclusionProof
 {
-    /** @param list<Digest> $path sibling hashes, from the leaf up */
+    /** @param  list<Digest>  $path sibling hashes, from the leaf up */
     public function __construct(public int $index, public int $size, public array $path)
     {
         if ($index < 0 || $index >= $size) {

@@ -12,7 +12,7 @@ final class MemorySubtrees implements SubtreeHashes
     /** @var array<int, array<int, Digest>> */
     private array $levels = [];
 
-    /** @param iterable<Digest> $leaves leaf hashes in order */
+    /** @param  iterable<Digest>  $leaves leaf hashes in order */
     public static function ofLeaves(iterable $leaves): self
     {
         $self = new self;

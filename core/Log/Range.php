@@ -50,7 +50,7 @@ final class Range
         return $k;
     }
 
-    /** @param list<Digest> $roots of complete subtrees, largest first */
+    /** @param  list<Digest>  $roots of complete subtrees, largest first */
     public static function join(array $roots): Digest
     {
         $hash = array_pop($roots);

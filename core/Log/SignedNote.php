@@ -12,8 +12,10 @@ use InvalidArgumentException;
  */
 final readonly class SignedNote
 {
-    /** @param list<array{name: string, id: string, signature: string}> $signatures */
-    private function __construct(public string $text, private array $signatures) {}
+    /** @param  list<array{name: string, id: string, signature: string}>  $signatures */
+    private function __construct(public string $text, private array $signatures)
+    {
+    }
 
     public static function sign(string $text, SigningKey ...$keys): self
     {

@@ -14,7 +14,7 @@ final readonly class VerifyingKey
 {
     private const ED25519 = "\x01";
 
-    /** @param string $key 32 bytes */
+    /** @param  string  $key 32 bytes */
     public function __construct(public string $name, public string $key)
     {
         if (preg_match('/^[^\s+]+$/uD', $name) !== 1) {
@@ -53,10 +53,10 @@ final readonly class VerifyingKey
         return $key;
     }
 
-    /** @param string $signature 64 bytes */
+    /** @param  string  $signature 64 bytes */
     public function verifies(string $message, string $signature): bool
     {
-        return strlen($signature) === SODIUM_CRYPTO_SIGN_BYTES && sodium_crypto_sign_verify_detached($signature, $message, $this->key);
+        return strlen($signature) === SODIUM_CRYPTO_SIGN_BYTES && $this->key !== '' && sodium_crypto_sign_verify_detached($signature, $message, $this->key);
     }
 
     public function equals(self $other): bool

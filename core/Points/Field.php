@@ -9,7 +9,9 @@ use Juramen\Register\Texts;
 /** One thing a form asks for. */
 final readonly class Field
 {
-    public function __construct(public FieldKind $kind, public Texts $label, public bool $required) {}
+    public function __construct(public FieldKind $kind, public Texts $label, public bool $required)
+    {
+    }
 
     /** The name under which a browser sends it, and under which its value is disclosed. */
     public function name(): string
@@ -17,7 +19,7 @@ final readonly class Field
         return $this->kind->value;
     }
 
-    /** @param mixed $data a member of the sheet's "fields" */
+    /** @param  mixed  $data a member of the sheet's "fields" */
     public static function from(mixed $data, int $place): self
     {
         $kind = is_array($data) ? FieldKind::tryFrom(is_string($data['kind'] ?? null) ? $data['kind'] : '') : null;

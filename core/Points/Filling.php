@@ -13,7 +13,7 @@ final readonly class Filling
      * @param  array<string, string>  $errors  field or control name to message
      * @param  string  $heading  stands over the errors
      * @param  array<string, string>  $hidden  names and values of hidden inputs
-     * @param  bool  $readOnly  for evidence: shown, not to be changed
+     * @param  bool  $readOnly  for evidence: what was typed is shown, not to be changed
      */
     public function __construct(
         public array $values = [],
@@ -22,7 +22,8 @@ final readonly class Filling
         public string $heading = '',
         public array $hidden = [],
         public bool $readOnly = false,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, string> slot name to HTML */
     public function pieces(): array
@@ -47,7 +48,7 @@ final readonly class Filling
     private function state(string $name): string
     {
         return (in_array($name, $this->ticked, true) ? ' checked' : '')
-            .($this->readOnly ? (isset($this->values[$name]) ? ' readonly' : ' disabled') : '')
+            .($this->readOnly && isset($this->values[$name]) ? ' readonly' : '')
             .(isset($this->errors[$name]) ? ' aria-invalid="true" aria-describedby="'.FormRenderer::escape($name).'-error"' : '');
     }
 

@@ -28,7 +28,8 @@ final readonly class FormRenderer
         private array $statements,
         private string $action,
         private string $stylesheet,
-    ) {}
+    ) {
+    }
 
     public function render(Language $language, FormWords $words): FrozenForm
     {

@@ -22,5 +22,6 @@ final readonly class FormWords
         public string $askedBy,
         public string $leaveEmpty,
         public string $languages,
-    ) {}
+    ) {
+    }
 }

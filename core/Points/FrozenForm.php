@@ -14,7 +14,7 @@ use Juramen\Canon\Digest;
  */
 final readonly class FrozenForm
 {
-    /** @param list<Slot> $slots in order of their offsets */
+    /** @param  list<Slot>  $slots in order of their offsets */
     public function __construct(public string $html, public array $slots)
     {
         $last = 0;

@@ -31,7 +31,8 @@ final readonly class PointEdition
         public HouseRules $rules,
         public array $statements,
         public array $languages,
-    ) {}
+    ) {
+    }
 
     /** Canonical JSON; hashed and stored exactly so. */
     public function bytes(): string
@@ -67,20 +68,28 @@ final readonly class PointEdition
             throw new InvalidSheet('These bytes are not the edition of a signup point.');
         }
 
+        $languages = array_map(self::frozen(...), array_values($data['languages']));
+
         return new self(
             Sheet::read($data['sheet']),
             $data['number'],
             Instant::parse($data['published']),
             Controller::from($data['controller']),
             HouseRules::from($data['rules']),
-            array_map(Statement::from(...), $data['statements']),
-            array_map(static fn (array $f): FrozenLanguage => new FrozenLanguage(
-                Language::from($f['language']),
-                Digest::fromHex($f['html']),
-                Digest::fromHex($f['css']),
-                array_map(static fn (array $s): Slot => new Slot($s[0], $s[1]), $f['slots']),
-                $f['mails'],
-            ), $data['languages']),
+            array_map(Statement::from(...), array_values($data['statements'])),
+            $languages === [] ? throw new InvalidSheet('This edition has no language.') : $languages,
+        );
+    }
+
+    /** @param  array<string, mixed>  $data a member of "languages" */
+    private static function frozen(array $data): FrozenLanguage
+    {
+        return new FrozenLanguage(
+            Language::from($data['language']),
+            Digest::fromHex($data['html']),
+            Digest::fromHex($data['css']),
+            array_map(static fn (array $slot): Slot => new Slot($slot[0], $slot[1]), array_values($data['slots'])),
+            $data['mails'],
         );
     }
 

@@ -28,7 +28,8 @@ final readonly class Sheet
         public array $fields,
         public array $statements,
         public Texts $button,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, mixed>  $document

@@ -40,7 +40,7 @@ final readonly class Controller
         }
     }
 
-    /** @param array<string, mixed> $data as toArray() gives it */
+    /** @param  array<string, mixed>  $data as toArray() gives it */
     public static function from(array $data): self
     {
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw new InvalidRegister("A controller's $key is missing.");

@@ -14,8 +14,10 @@ final readonly class EmailAddress
     /** Octets, RFC 5321 section 4.5.3.1.3 as corrected by erratum 1690. */
     private const LONGEST = 254;
 
-    /** @param string $text as the person wrote it, trimmed, in Unicode's composed form */
-    private function __construct(public string $text) {}
+    /** @param  string  $text as the person wrote it, trimmed, in Unicode's composed form */
+    private function __construct(public string $text)
+    {
+    }
 
     /** @throws InvalidEmailAddress */
     public static function parse(string $given): self

@@ -21,7 +21,7 @@ final readonly class HouseRules
         }
     }
 
-    /** @param array<string, mixed> $data as toArray() gives it */
+    /** @param  array<string, mixed>  $data as toArray() gives it */
     public static function from(array $data): self
     {
         $rules = [$data['double-opt-in'] ?? null, $data['lapse-days'] ?? null, $data['keep-network'] ?? null];

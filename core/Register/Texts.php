@@ -7,8 +7,10 @@ namespace Juramen\Register;
 /** One text in one or more languages. */
 final readonly class Texts
 {
-    /** @param non-empty-array<string, string> $byLanguage BCP 47 tag to text */
-    private function __construct(private array $byLanguage) {}
+    /** @param  non-empty-array<string, string>  $byLanguage BCP 47 tag to text */
+    private function __construct(private array $byLanguage)
+    {
+    }
 
     /**
      * @param  mixed  $given  language tag to text, as a document carries it
@@ -45,7 +47,7 @@ final readonly class Texts
     /** @throws InvalidRegister where it does not exist in that language */
     public function in(Language $language): string
     {
-        return $this->byLanguage[$language->value] ?? throw new InvalidRegister("A text is missing in {$language->endonym()}: \"".reset($this->byLanguage).'".');
+        return $this->byLanguage[$language->value] ?? throw new InvalidRegister("A text is missing in {$language->endonym()}: \"".array_values($this->byLanguage)[0].'".');
     }
 
     /** @return non-empty-array<string, string> */

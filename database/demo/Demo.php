@@ -47,7 +47,8 @@ final class Demo
         private readonly LapseJourneys $lapse,
         private readonly KnowSubscriber $subscribers,
         private readonly SystemClock $clock,
-    ) {}
+    ) {
+    }
 
     /** Accounts, the newsletter form, and a few people in different states. */
     public function load(): void

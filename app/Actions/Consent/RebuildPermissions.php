@@ -15,7 +15,9 @@ use Juramen\Consent\Permissions;
 /** Folds every subscriber's chain anew and compares it with the projection; mends it where asked. */
 final class RebuildPermissions
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly ProjectPermissions $project) {}
+    public function __construct(private readonly LedgerTables $ledger, private readonly ProjectPermissions $project)
+    {
+    }
 
     /**
      * @param  bool  $mend  writes what differs; else only says it
@@ -55,7 +57,7 @@ final class RebuildPermissions
             ($this->project)($subscriber->subject);
         }
 
-        return ['subject' => $subscriber->subject->hex(), 'found' => array_values($found), 'expected' => array_values($expected)];
+        return ['subject' => $subscriber->subject->hex(), 'found' => $found, 'expected' => $expected];
     }
 
     /** @return list<Entry> */

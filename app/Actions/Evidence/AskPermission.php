@@ -14,13 +14,13 @@ use Juramen\Consent\Target;
 /** Answers "may we use this address for this purpose by this channel at this moment?" in one sentence. */
 final class AskPermission
 {
-    /** @param list<Entry> $chain */
+    /** @param  list<Entry>  $chain */
     public function __invoke(array $chain, Target $target, Instant $moment): Permission
     {
         return Permissions::at($chain, $moment)->for($target);
     }
 
-    /** @param callable(Instant): string $when writes a moment for the reader */
+    /** @param  callable(Instant): string  $when writes a moment for the reader */
     public static function sentence(Permission $permission, callable $when): string
     {
         $since = $permission->since === null ? '' : $when($permission->since);

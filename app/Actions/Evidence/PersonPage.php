@@ -17,7 +17,9 @@ use Juramen\Consent\Target;
 /** Brings together what the page about one person shows. */
 final class PersonPage
 {
-    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove) {}
+    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove)
+    {
+    }
 
     /**
      * @param  list<Entry>  $chain
@@ -31,6 +33,7 @@ final class PersonPage
 
         return [
             'subscriber' => $subscriber,
+            'controller' => json_decode($subscriber->controller->document, true)['name'],
             'values' => $this->personal->newestOf($subscriber->subject),
             'chain' => $chain,
             'editions' => $this->editions($chain),
@@ -60,7 +63,7 @@ final class PersonPage
         return array_values($targets);
     }
 
-    /** @param list<Entry> $chain */
+    /** @param  list<Entry>  $chain */
     private function newestConsent(array $chain): ?Entry
     {
         $given = array_filter($chain, static fn (Entry $e): bool => $e->act->kind === EntryKind::Given);
@@ -68,7 +71,7 @@ final class PersonPage
         return $given === [] ? null : end($given);
     }
 
-    /** @param list<Entry> $chain */
+    /** @param  list<Entry>  $chain */
     private function consentBehind(Entry $chosen, array $chain): ?Entry
     {
         if ($chosen->act->kind === EntryKind::Given) {

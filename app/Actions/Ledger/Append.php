@@ -25,9 +25,10 @@ final class Append
         private readonly LedgerTables $ledger,
         private readonly ProjectPermissions $project,
         private readonly SystemClock $clock,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Disclosure> $disclosures whose digests the act carries */
+    /** @param  list<Disclosure>  $disclosures whose digests the act carries */
     public function __invoke(Id $subject, Act $act, array $disclosures = []): Entry
     {
         $this->lock($subject);

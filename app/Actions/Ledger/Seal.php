@@ -34,7 +34,8 @@ final class Seal
         private readonly LedgerTables $ledger,
         private readonly KeyStore $keys,
         private readonly SystemClock $clock,
-    ) {}
+    ) {
+    }
 
     /**
      * @return int how many entries were sealed

@@ -28,7 +28,8 @@ final class ComposeMail
         private readonly PublishedForms $published,
         private readonly PersonalValues $personal,
         private readonly MacRing $keys,
-    ) {}
+    ) {
+    }
 
     public function __invoke(Message $message): ?Email
     {
@@ -49,7 +50,7 @@ final class ComposeMail
         return $mail->from(new Address($sender, $edition->controller->name))->to(new Address($values['email']))->subject($words['subject']);
     }
 
-    /** @param array<string, string> $words */
+    /** @param  array<string, string>  $words */
     private function confirmation(Message $message, PointEdition $edition, array $words): Email
     {
         $link = url('/confirm/'.Link::Confirm->token($message->journey ?? throw new LogicException('A confirmation mail has its journey.'), $this->keys));
@@ -57,7 +58,7 @@ final class ComposeMail
         return $this->written('confirmation', $edition, $message, ['words' => $words, 'link' => $link]);
     }
 
-    /** @param array<string, string> $words */
+    /** @param  array<string, string>  $words */
     private function welcome(Message $message, PointEdition $edition, array $words, ?string $name): Email
     {
         $link = url('/withdraw/'.Link::Withdraw->token($message->subscriber->subject, $this->keys));
@@ -70,7 +71,7 @@ final class ComposeMail
         return $mail;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function written(string $view, PointEdition $edition, Message $message, array $data): Email
     {
         $data += ['edition' => $edition, 'controller' => $edition->controller, 'statements' => array_values($edition->words($message->language)), 'language' => $message->language];

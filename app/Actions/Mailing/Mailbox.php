@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Http;
 /** The mailbox stand-in, where one is configured: it forgets mails to people whom we have forgotten. */
 final class Mailbox
 {
-    /** @param list<string> $messageIds without their domain */
+    /** @param  list<string>  $messageIds without their domain */
     public function forget(array $messageIds): void
     {
         $url = config('juramen.mailbox_url');

@@ -7,8 +7,10 @@ namespace App\Actions\Mailing;
 /** What became of one try to send a mail. */
 final readonly class Outcome
 {
-    /** @param string|null $problem a short code, never words of a server that may repeat an address */
-    private function __construct(public OutcomeKind $kind, public ?string $problem = null) {}
+    /** @param  string|null  $problem a short code, never words of a server that may repeat an address */
+    private function __construct(public OutcomeKind $kind, public ?string $problem = null)
+    {
+    }
 
     public static function accepted(): self
     {

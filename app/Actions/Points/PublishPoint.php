@@ -36,7 +36,8 @@ final class PublishPoint
         private readonly Append $append,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
-    ) {}
+    ) {
+    }
 
     /**
      * @throws InvalidSheet where no form can be made of the sheet

@@ -18,7 +18,9 @@ final class Marks
 
     public const VISIT = 'visit';
 
-    public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock) {}
+    public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock)
+    {
+    }
 
     /** @return array<string, string> fresh marks for a form that is about to be served */
     public function issue(PointEdition $edition, Language $language): array

@@ -36,7 +36,8 @@ final class ReceiveSubmission
         private readonly HoldSubmission $hold,
         private readonly KnowSubscriber $subscribers,
         private readonly SystemClock $clock,
-    ) {}
+    ) {
+    }
 
     public function __invoke(Request $request, PointEdition $current, Language $language): Verdict
     {
@@ -67,7 +68,7 @@ final class ReceiveSubmission
         }
     }
 
-    /** @param array<string, mixed> $marks */
+    /** @param  array<string, mixed>  $marks */
     private function screened(Request $request, Posted $posted, VisitMark $visit, array $marks): Verdict
     {
         $now = $this->clock->instant();

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What every page of the office says of itself; a response that brings a stricter policy keeps it. */
 final class OfficeHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

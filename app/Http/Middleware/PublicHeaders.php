@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What every public page says of itself: nothing from elsewhere, no referrer, not kept. */
 final class PublicHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

@@ -5,7 +5,7 @@ $name = fn (Juramen\Consent\Target $t): string => ($purposes[$t->purpose] ?? $t-
 $address = $values['email'] ?? null;
 @endphp
 @section('title', $address ?? 'A person whose details were deleted')
-@section('state', implode(' · ', array_filter([$values['first-name'] ?? null, $subscriber->controller->slug, 'first seen '.Moments::exact($subscriber->first_seen)])))
+@section('state', implode(' · ', array_filter([$values['first-name'] ?? null, $controller, 'first seen '.Moments::exact($subscriber->first_seen)])))
 @section('content')
 <div class="beside">
 <div class="page">
@@ -19,10 +19,10 @@ $address = $values['email'] ?? null;
 <label for="channel">by</label>
 <select id="channel" name="channel">@foreach (array_unique(array_map(fn ($t) => $t->channel->value, $targets)) as $each)<option @selected($each === $target->channel->value)>{{ $each }}</option>@endforeach</select>
 <label for="on">on</label>
-<input id="on" name="on" type="datetime-local" step="1" value="{{ $typed }}"><span>?</span>
+<span class="held-together"><input id="on" name="on" autocomplete="off" value="{{ $typed }}" @if ($wrongTime) aria-invalid="true" aria-describedby="wrong-time" @endif> {{ Moments::zoneOf($on) }} ?</span>
 <button>Ask</button>
 </form>
-@if ($wrongTime)<p class="wrong" role="alert">“{{ mb_substr($typed, 0, 60) }}” is not a time. Write it like {{ Moments::input($on) }}; the answer below is for now.</p>@endif
+@if ($wrongTime)<p class="wrong" id="wrong-time" role="alert">“{{ mb_substr($typed, 0, 60) }}” is not a time. Write it like {{ Moments::input($on) }}; the answer below is for now.</p>@endif
 <p class="answer {{ $permission->allowed() ? 'yes' : 'no' }}" id="answer"><b>{{ $permission->allowed() ? 'Yes.' : 'No.' }}</b> {{ App\Actions\Evidence\AskPermission::sentence($permission, Moments::exact(...)) }}
 @if ($permission->entries)<span class="soft">{{ count($permission->entries) === 1 ? 'Entry' : 'Entries' }} {{ implode(', ', array_map(fn ($e) => $e->sequence, $permission->entries)) }}</span>@endif
 <br><span class="soft">Asked for {{ $name($target) }} on {{ Moments::exact($on) }}, from what was recorded by then.</span></p>
@@ -34,10 +34,10 @@ $address = $values['email'] ?? null;
 @foreach ($chain as $entry)
 <tr @if ($chosen && $entry->id->equals($chosen->id)) class="chosen" aria-current="true" @endif>
 <td class="figure">{{ $entry->sequence }}</td>
-<td>{{ Moments::exact($entry->act->occurred) }}@if ($entry->act->occurred->wholeSeconds()->text() !== $entry->recorded->wholeSeconds()->text())<br><span class="soft">recorded {{ Moments::exact($entry->recorded) }}</span>@endif</td>
+<td class="line">{{ Moments::exact($entry->act->occurred) }}@if ($entry->act->occurred->wholeSeconds()->text() !== $entry->recorded->wholeSeconds()->text())<br><span class="soft">recorded {{ Moments::exact($entry->recorded) }}</span>@endif</td>
 <td><a href="{{ route('evidence.person', [$subscriber->subject->hex(), 'entry' => $entry->id->hex()]) }}"><b>{{ __('office.acts.'.$entry->act->kind->value) }}</b></a>@if ($entry->act->targets) {{ implode(', ', array_map($name, $entry->act->targets)) }}@endif<br><span class="soft">{{ __('office.how.'.$entry->act->how->value) }}</span></td>
 <td>@if ($entry->act->edition){{ $editions[$entry->act->edition->hex()]->point->slug ?? '' }}, edition {{ $editions[$entry->act->edition->hex()]->number ?? '?' }}@endif</td>
-<td class="mono">{{ $entry->digest()->short() }}</td>
+<td class="mono line">{{ $entry->digest()->short() }}</td>
 </tr>
 @endforeach
 </tbody>
@@ -46,7 +46,7 @@ $address = $values['email'] ?? null;
 <aside class="margin" aria-label="Proof of the chosen act">
 @if ($consent)
 <p class="soft">Shown on {{ Moments::exact($consent->act->occurred) }}</p>
-<iframe sandbox title="The form as it was shown, with this person's answers" src="{{ route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()]) }}"></iframe>
+<div class="print"><iframe sandbox title="The form as it was shown, with this person's answers" src="{{ route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()]) }}"></iframe></div>
 <p class="soft">The bytes frozen at publishing, with the answers put in. The box was empty before.</p>
 @endif
 @if ($chosen)

@@ -28,7 +28,9 @@ use Psr\Clock\ClockInterface;
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
 final class PersonController
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly PersonalValues $personal, private readonly PublishedForms $published) {}
+    public function __construct(private readonly LedgerTables $ledger, private readonly PersonalValues $personal, private readonly PublishedForms $published)
+    {
+    }
 
     public function show(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): View
     {
@@ -80,7 +82,7 @@ final class PersonController
             : abort(404);
     }
 
-    /** @param list<Entry> $chain */
+    /** @param  list<Entry>  $chain */
     private function entry(array $chain, string $id): ?Entry
     {
         foreach ($chain as $entry) {
@@ -92,7 +94,7 @@ final class PersonController
         return null;
     }
 
-    /** @param list<Target> $known */
+    /** @param  list<Target>  $known */
     private function target(Request $request, array $known): ?Target
     {
         $channel = Channel::tryFrom((string) $request->query('channel'));

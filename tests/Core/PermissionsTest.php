@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Act;
+use Juramen\Consent\Answer;
+use Juramen\Consent\Entry;
+use Juramen\Consent\EntryKind;
+use Juramen\Consent\How;
+use Juramen\Consent\Permissions;
+use Juramen\Consent\Reason;
+use Juramen\Consent\Target;
+use Juramen\Register\Channel;
+use Juramen\Register\Language;
+
+/*
+ * Properties of the fold, over some thousand random histories: any order of consents (with and without confirmation
+ * needed), mails, confirmations, lapses and withdrawals, also such as the state machine would never let through.
+ */
+
+/** @return list<Target> */
+function targets(): array
+{
+    return [new Target('voyage-news', Channel::Email), new Target('delay-alerts', Channel::Sms), new Target('voyage-news', Channel::Post)];
+}
+
+function moment(int $minute): Instant
+{
+    return Instant::parse('2026-01-01T00:00:00.000000Z')->plusSeconds(60 * $minute);
+}
+
+/**
+ * A random history of one subject. Acts occur up to ten minutes before they are recorded.
+ *
+ * @return list<Entry>
+ */
+function history(int $length): array
+{
+    [$subject, $last, $entries, $journeys] = [Id::random(), null, [], [Id::random()]];
+    for ($minute = 20; count($entries) < $length; $minute += mt_rand(0, 9)) {
+        $journey = $journeys[mt_rand(0, count($journeys) - 1)];
+        $occurred = moment($minute - mt_rand(0, 10));
+        $some = array_values(array_intersect_key(targets(), array_flip((array) array_rand(targets(), mt_rand(1, 3)))));
+        $act = match (mt_rand(0, 5)) {
+            0, 1 => Act::given($occurred, How::FormServed, $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []),
+            2 => Act::confirmationSent($occurred, $journey, Digest::of('edition'), Language::German),
+            3 => Act::confirmed($occurred, $journey, []),
+            4 => Act::lapsed($occurred, $journey),
+            5 => Act::withdrawn($occurred, How::LinkPage, $some),
+        };
+        $entries[] = $last = Entry::next($last, $subject, $act, moment($minute));
+    }
+
+    return $entries;
+}
+
+function has(Entry $entry, Target $target): bool
+{
+    return array_filter($entry->act->targets, static fn (Target $t): bool => $t->equals($target)) !== [];
+}
+
+/** A second opinion, written from the rule and not from the fold: walks backwards from the end. */
+function permittedByRule(array $entries, Target $target): bool
+{
+    for ($end = count($entries) - 1; $end >= 0; $end--) {
+        $act = $entries[$end]->act;
+        if ($act->kind === EntryKind::Withdrawn && has($entries[$end], $target)) {
+            return false;
+        }
+        if ($act->kind === EntryKind::Given && has($entries[$end], $target) && $act->confirmationNeeded === false) {
+            return true;
+        }
+        if ($act->kind === EntryKind::Confirmed && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey, $target)) {
+            return true;
+        }
+    }
+
+    return false;
+}
+
+function confirmsAnOpenConsent(array $before, Id $journey, Target $target): bool
+{
+    for ($i = count($before) - 1; $i >= 0; $i--) {
+        $act = $before[$i]->act;
+        $same = $act->journey?->equals($journey) === true;
+        if (($act->kind === EntryKind::Withdrawn && has($before[$i], $target)) || ($same && $act->kind === EntryKind::Lapsed)) {
+            return false;
+        }
+        if ($same && $act->kind === EntryKind::Confirmed && confirmsAnOpenConsent(array_slice($before, 0, $i), $journey, $target)) {
+            return false;
+        }
+        if ($same && $act->kind === EntryKind::Given) {
+            return has($before[$i], $target) && $act->confirmationNeeded === true;
+        }
+    }
+
+    return false;
+}
+
+beforeEach(fn () => mt_srand(7));
+
+test('nobody is permitted without a consent and, where needed, its confirmation', function (): void {
+    $allowed = 0;
+    for ($run = 0; $run < 1500; $run++) {
+        $entries = history(mt_rand(1, 14));
+        $permissions = Permissions::of($entries);
+        foreach (targets() as $target) {
+            $permission = $permissions->for($target);
+            $allowed += (int) $permission->allowed();
+            if ($permission->allowed() !== permittedByRule($entries, $target)) {
+                throw new RuntimeException("Run $run: the fold says {$permission->reason->value} of {$target->key()}, the rule says otherwise.");
+            }
+            if ($permission->allowed()) {
+                $given = $permission->entries[0];
+                $confirmed = $permission->entries[1] ?? null;
+                expect($given->act->kind)->toBe(EntryKind::Given)->and(has($given, $target))->toBeTrue()
+                    ->and($given->act->confirmationNeeded === false || $confirmed?->act->journey?->equals($given->act->journey) === true)->toBeTrue();
+            }
+        }
+    }
+    expect($allowed)->toBeGreaterThan(300);
+});
+
+test('a withdrawal ends permission until a new consent, whatever else follows', function (): void {
+    for ($run = 0; $run < 500; $run++) {
+        $entries = history(mt_rand(1, 12));
+        $last = end($entries);
+        $entries[] = $last = Entry::next($last, $last->subject, Act::withdrawn($last->recorded, How::OneClick, targets()), $last->recorded->plusSeconds(1));
+        foreach ($entries as $old) {
+            if ($old->act->journey !== null) {
+                $late = Act::confirmed($last->recorded, $old->act->journey, []);
+                $entries[] = $last = Entry::next($last, $last->subject, $late, $last->recorded->plusSeconds(1));
+            }
+        }
+        foreach (Permissions::of($entries)->all() as $permission) {
+            expect($permission->allowed())->toBeFalse();
+        }
+        $again = Act::given($last->recorded, How::FormServed, Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []);
+        $entries[] = Entry::next($last, $last->subject, $again, $last->recorded->plusSeconds(1));
+        expect(Permissions::of($entries)->for(targets()[0])->reason)->toBe(Reason::Agreed);
+    }
+});
+
+test('folding is the same whatever the batch', function (): void {
+    for ($run = 0; $run < 500; $run++) {
+        $entries = history(mt_rand(0, 20));
+        $batched = Permissions::none();
+        for ($rest = $entries; $rest !== [];) {
+            foreach (array_splice($rest, 0, mt_rand(1, 5)) as $entry) {
+                // As if read from storage anew.
+                $batched = $batched->after(Entry::parse($entry->bytes));
+            }
+        }
+        expect($batched->equals(Permissions::of($entries)))->toBeTrue();
+    }
+});
+
+test('asking about the past never sees what was recorded later', function (): void {
+    for ($run = 0; $run < 500; $run++) {
+        $entries = history(mt_rand(2, 14));
+        $cut = mt_rand(0, count($entries) - 2);
+        $moment = $entries[$cut]->recorded;
+        $known = array_filter($entries, static fn (Entry $e): bool => ! $e->recorded->isAfter($moment));
+        expect(Permissions::at($entries, $moment)->equals(Permissions::of($known)))->toBeTrue()
+            ->and(Permissions::at($entries, moment(0))->all())->toBe([]);
+    }
+});
+
+test('with hindsight an ending counts from when the person acted, a consent only from when it was recorded', function (): void {
+    $target = targets()[0];
+    $given = Entry::next(null, Id::random(), Act::given(moment(10), How::FormServed, Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
+    $withdrawn = Entry::next($given, $given->subject, Act::withdrawn(moment(30), How::Officer, [$target]), moment(90));
+    $chain = [$given, $withdrawn];
+    $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), $known === null ? null : moment($known))->for($target)->allowed();
+    expect($may(15))->toBeFalse()->and($may(15, 999))->toBeFalse()
+        ->and($may(60))->toBeTrue()->and($may(60, 999))->toBeFalse()
+        ->and($may(25, 999))->toBeTrue()->and($may(90))->toBeFalse();
+});
+
+test('the answer gives its reason', function (): void {
+    $target = targets()[0];
+    $journey = Id::random();
+    $words = [new Answer('voyage-news', Digest::of('w'))];
+    $given = Entry::next(null, Id::random(), Act::given(moment(1), How::FormServed, $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1));
+    $confirmed = Entry::next($given, $given->subject, Act::confirmed(moment(2), $journey, []), moment(2));
+    $lapsed = Entry::next($given, $given->subject, Act::lapsed(moment(2), $journey), moment(2));
+    $withdrawn = Entry::next($confirmed, $given->subject, Act::withdrawn(moment(3), How::LinkPage, [$target]), moment(3));
+    $reason = static fn (Entry ...$chain): Reason => Permissions::of($chain)->for($target)->reason;
+    expect($reason())->toBe(Reason::NeverAsked)
+        ->and($reason($given))->toBe(Reason::AwaitingConfirmation)
+        ->and($reason($given, $confirmed))->toBe(Reason::Confirmed)
+        ->and($reason($given, $lapsed))->toBe(Reason::Lapsed)
+        ->and($reason($given, $confirmed, $withdrawn))->toBe(Reason::Withdrawn);
+});
