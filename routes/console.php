@@ -11,13 +11,15 @@ use App\Support\QuietReport;
 use Illuminate\Support\Facades\Schedule;
 
 /* What the clock does. */
-Schedule::call(function (Seal $seal): void {
+$seal = static fn (bool $everything) => static function (Seal $seal) use ($everything): void {
     try {
-        $seal();
+        $seal($everything);
     } catch (SealingRefused $e) {
         QuietReport::write($e);
     }
-})->name('seal')->everyTenSeconds();
+};
+Schedule::call($seal(false))->name('seal')->everyTenSeconds();
+Schedule::call($seal(true))->name('seal-everything')->hourly();
 Schedule::call(fn (Outbox $outbox): int => $outbox->markUncertain())->name('uncertain-mails')->everyTenSeconds();
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();

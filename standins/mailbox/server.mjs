@@ -39,7 +39,6 @@ const smtp = new SMTPServer({
   disableReverseLookup: true,
   size: 5_000_000,
   closeTimeout: 500,
-  onConnect: (session, callback) => (mode.name === 'lost' ? callback(new Error('Closed')) : callback()),
   onData(stream, session, callback) {
     const parts = [];
     stream.on('data', (part) => parts.push(part));
@@ -47,6 +46,7 @@ const smtp = new SMTPServer({
   },
 });
 smtp.on('error', () => {});
+smtp.server.on('connection', (socket) => { if (mode.name === 'lost') socket.destroy(); });
 smtp.listen(Number(options.smtp), '127.0.0.1');
 
 const names = () => readdirSync(store).filter((n) => n.endsWith('.eml')).sort().reverse();

@@ -38,18 +38,20 @@ final class Seal
     }
 
     /**
+     * @param  bool  $everything  looks through the whole ledger, and so finds even what a transaction left that was
+     *                            open for hours; else only from where every transaction must have ended
      * @return int how many entries were sealed
      *
      * @throws SealingRefused
      */
-    public function __invoke(): int
+    public function __invoke(bool $everything = false): int
     {
         if (DB::selectOne('SELECT GET_LOCK(?, 0) AS got', [$this->lockName()])->got !== 1) {
             return 0;
         }
         try {
             $this->refuseFork();
-            for ($sealed = 0; ($now = $this->batch()) > 0; $sealed += $now) {
+            for ($sealed = 0; ($now = $this->batch($everything)) > 0; $sealed += $now) {
             }
 
             return $sealed;
@@ -58,12 +60,12 @@ final class Seal
         }
     }
 
-    private function batch(): int
+    private function batch(bool $everything): int
     {
         $note = null;
-        $count = DB::transaction(function () use (&$note): int {
+        $count = DB::transaction(function () use (&$note, $everything): int {
             $size = $this->ledger->size();
-            $rows = $this->unsealed();
+            $rows = $this->unsealed($everything ? 0 : $this->settledPosition());
             if ($rows === []) {
                 return 0;
             }
@@ -94,10 +96,8 @@ final class Seal
     }
 
     /** @return list<object{position: int, body: string}> */
-    private function unsealed(): array
+    private function unsealed(int $settled): array
     {
-        $settled = $this->settledPosition();
-
         return $this->ledger->table('entries')->select('entries.position', 'entries.body')
             ->leftJoin(config('juramen.ledger_schema').'.leaves', 'leaves.position', '=', 'entries.position')
             ->whereNull('leaves.position')->where('entries.position', '>', $settled)

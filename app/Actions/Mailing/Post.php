@@ -22,9 +22,9 @@ final class Post
 
             return Outcome::accepted();
         } catch (UnexpectedResponseException $e) {
-            return match (intdiv($e->getCode(), 100)) {
-                4 => Outcome::notNow('server-said-'.$e->getCode()),
-                5 => Outcome::refused('server-said-'.$e->getCode()),
+            return match (true) {
+                $e->getCode() >= 500 && $transport->begun => Outcome::refused('server-said-'.$e->getCode()),
+                $e->getCode() >= 400 => Outcome::notNow('server-said-'.$e->getCode()),
                 default => $transport->handedOver ? Outcome::unknown('no-answer') : Outcome::notNow('no-answer'),
             };
         } catch (TransportExceptionInterface) {

@@ -11,11 +11,17 @@ final class WatchedTransport extends EsmtpTransport
 {
     private const END_OF_DATA = "\r\n.\r\n";
 
+    /** Whether the server was told of this mail at all; what it says before is about itself. */
+    public bool $begun = false;
+
     /** From the moment the end of a mail's data is sent, the server may have taken it. */
     public bool $handedOver = false;
 
     public function executeCommand(string $command, array $codes): string
     {
+        if (str_starts_with($command, 'MAIL FROM:')) {
+            $this->begun = true;
+        }
         if ($command === self::END_OF_DATA) {
             $this->handedOver = true;
         }

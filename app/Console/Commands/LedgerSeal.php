@@ -20,7 +20,7 @@ final class LedgerSeal extends Report
 
     protected function report(): int
     {
-        $this->line(($this->seal)().' entries sealed.');
+        $this->line(($this->seal)(everything: true).' entries sealed.');
 
         return self::SUCCESS;
     }

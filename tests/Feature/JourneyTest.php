@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Signup\LapseJourneys;
+use App\Models\Journey;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Link;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+function allowedNow(): bool
+{
+    return (bool) DB::table('permissions')->value('allowed');
+}
+
+test('a visit to the link confirms nobody; its button does, once', function (): void {
+    $this->signUp('imke@post.example', language: 'de');
+    $this->mailsAreTaken();
+    $token = $this->confirmToken();
+    for ($i = 0; $i < 3; $i++) {
+        $this->get("/confirm/$token")->assertOk()->assertSee('Ja, Tidewick Ferries darf mir einmal im Monat')->assertSee('Ja, melden Sie mich an');
+    }
+    $this->head("/confirm/$token")->assertOk();
+    expect(allowedNow())->toBeFalse();
+    $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('Sie sind angemeldet');
+    expect(allowedNow())->toBeTrue();
+    $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('Sie hatten schon bestätigt');
+    $this->get("/confirm/$token")->assertSee('Sie hatten schon bestätigt');
+    expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed'])->and(DB::table('messages')->where('kind', 'welcome')->count())->toBe(1);
+});
+
+test('a link that was cut, changed, guessed or made for something else is refused', function (callable $token): void {
+    $this->signUp('imke@post.example');
+    $given = $token($this);
+    $this->get('/confirm/'.$given, ['Accept-Language' => 'de'])->assertNotFound()->assertSee('Link ist nicht vollständig');
+    $this->post('/confirm', ['token' => $given])->assertNotFound();
+    expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given']);
+})->with([
+    'cut' => [fn ($test) => substr($test->confirmToken(), 0, -3)],
+    'changed' => [fn ($test) => substr_replace($test->confirmToken(), 'AAAA', 5, 4)],
+    'of another journey' => [fn () => Link::Confirm->token(Id::random(), app(MacRing::class))],
+    'for withdrawing' => [fn ($test) => $test->withdrawToken()],
+    'of another key' => [fn ($test) => Link::Confirm->token(Journey::query()->firstOrFail()->id, new MacRing(['k1' => random_bytes(32)]))],
+    'empty' => [fn () => ''],
+]);
+
+test('the person may be quicker than our own record of the mail', function (): void {
+    $this->signUp('imke@post.example');
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('You are signed up');
+    expect($this->acts())->toBe(['given', 'confirmed'])->and(allowedNow())->toBeTrue();
+});
+
+test('withdrawing needs no password, ends everything, and can be done again without harm', function (): void {
+    $this->signUp('imke@post.example', language: 'de');
+    $this->mailsAreTaken();
+    $this->post('/confirm', ['token' => $this->confirmToken()]);
+    $this->mailsAreTaken();
+    $token = $this->withdrawToken();
+    $this->get("/withdraw/$token")->assertOk()->assertSee('Keine E-Mails mehr schicken');
+    expect(allowedNow())->toBeTrue();
+    $this->post('/withdraw', ['token' => $token])->assertOk()->assertSee('Wir schreiben Ihnen nicht mehr');
+    expect(allowedNow())->toBeFalse();
+    $this->post('/withdraw', ['token' => $token])->assertOk()->assertSee('nichts mehr abzubestellen');
+    $this->get("/withdraw/$token")->assertSee('nichts mehr abzubestellen');
+    expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed', 'withdrawn']);
+});
+
+// RFC 8058 section 3.1: the POST carries exactly this body; section 3.2: without cookies or other context.
+test('one-click withdrawal takes the body of RFC 8058 and nothing else', function (): void {
+    $this->signUp('imke@post.example');
+    $token = $this->withdrawToken();
+    foreach ([[], ['List-Unsubscribe' => 'yes'], ['list-unsubscribe' => 'One-Click']] as $body) {
+        $this->post("/withdraw/$token", $body)->assertOk()->assertSee('Stop these mails');
+    }
+    expect($this->acts())->toBe(['given']);
+    $response = $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();
+    expect($response->headers->getCookies())->toBe([])->and($this->acts())->toBe(['given', 'withdrawn']);
+    $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();
+    $this->post('/withdraw/'.$this->confirmToken(), ['List-Unsubscribe' => 'One-Click'])->assertNotFound();
+    expect($this->acts())->toBe(['given', 'withdrawn']);
+});
+
+test('withdrawn before it was confirmed, the button confirms nothing any more', function (): void {
+    $this->signUp('imke@post.example');
+    $this->post('/withdraw', ['token' => $this->withdrawToken()]);
+    $this->get('/confirm/'.$this->confirmToken())->assertOk()->assertSee('This sign-up was withdrawn');
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('This sign-up was withdrawn');
+    expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given', 'withdrawn']);
+});
+
+test('the link ends when its days are over, even before the clock has tidied up', function (): void {
+    $this->signUp('imke@post.example');
+    $this->mailsAreTaken();
+    $token = $this->confirmToken();
+    Carbon::setTestNow(now()->addDays(7)->addMinute());
+    $this->get("/confirm/$token")->assertStatus(410)->assertSee('This link has ended');
+    $this->post('/confirm', ['token' => $token])->assertStatus(410);
+    expect(app(LapseJourneys::class)())->toBe(1)->and(app(LapseJourneys::class)())->toBe(0);
+    $this->get("/confirm/$token")->assertStatus(410)->assertSee('/forms/footer-newsletter/en');
+    expect($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed'])->and(allowedNow())->toBeFalse();
+});
+
+test('days do not count while the mail could not be sent', function (): void {
+    $this->signUp('imke@post.example');
+    Carbon::setTestNow(now()->addDays(20));
+    expect(app(LapseJourneys::class)())->toBe(0);
+    $this->mailsAreTaken();
+    Carbon::setTestNow(now()->addDays(6));
+    expect(app(LapseJourneys::class)())->toBe(0);
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('You are signed up');
+});
+
+test('lapsing takes from somebody already permitted only what the new sign-up brought', function (): void {
+    $this->signUp('imke@post.example', ['first-name' => 'Imke']);
+    $this->mailsAreTaken();
+    $this->post('/confirm', ['token' => $this->confirmToken()]);
+    $this->signUp('imke@post.example', ['first-name' => 'Somebody Else']);
+    $this->mailsAreTaken();
+    Carbon::setTestNow(now()->addDays(8));
+    expect(app(LapseJourneys::class)())->toBe(1)->and(allowedNow())->toBeTrue()->and(DB::table('contact_points')->count())->toBe(1);
+    $names = DB::table('disclosures')->pluck('text')->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2]);
+    expect($names)->toContain('Imke')->not->toContain('Somebody Else');
+});
+
+test('whoever lapsed may sign up again and is a new person to us', function (): void {
+    $this->signUp('imke@post.example');
+    $this->mailsAreTaken();
+    Carbon::setTestNow(now()->addDays(8));
+    app(LapseJourneys::class)();
+    $this->signUp('imke@post.example');
+    expect(DB::table('subscribers')->count())->toBe(2)->and(DB::table($this->ledger('entries'))->where('kind', 'given')->distinct()->count('subject'))->toBe(2);
+    $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
+});
+
+test('the projection is checked against the ledger and mended from it', function (): void {
+    $this->signUp('imke@post.example');
+    $this->post('/confirm', ['token' => $this->confirmToken()]);
+    DB::table('permissions')->update(['reason' => 'withdrawn', 'allowed' => 0]);
+    $this->artisan('consent:rebuild', ['--check' => true, '--json' => true])->expectsOutputToContain('withdrawn since')->assertExitCode(1);
+    expect(allowedNow())->toBeFalse();
+    $this->artisan('consent:rebuild')->assertExitCode(1);
+    $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
+    expect(allowedNow())->toBeTrue();
+});
+
+test('consent:state answers for a moment, with the reason', function (): void {
+    Carbon::setTestNow('2026-06-01 10:00:00');
+    $this->signUp('imke@post.example');
+    Carbon::setTestNow('2026-06-02 10:00:00');
+    $this->post('/confirm', ['token' => $this->confirmToken()]);
+    $this->artisan('consent:state', ['address' => 'IMKE@post.example'])->expectsOutputToContain('yes  tidewick-ferries: voyage-news by email.')->assertExitCode(0);
+    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => '2026-06-01'])->expectsOutputToContain('had not confirmed it by then')->assertExitCode(0);
+    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => '2026-05-31'])->expectsOutputToContain('Nothing is on record')->assertExitCode(1);
+    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => 'soon'])->assertExitCode(2);
+    $this->artisan('consent:state', ['address' => 'imke'])->assertExitCode(2);
+});

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Ledger\Seal;
+use App\Models\HeldSubmission;
+use App\Models\Role;
+use App\Models\Subscriber;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+function as_(Role $role): User
+{
+    return User::query()->where('role', $role->value)->firstOrFail();
+}
+
+test('every route of the office is closed to nobody, and open to each role only as its policy says', function (): void {
+    $this->signUp('imke@post.example');
+    $subject = Subscriber::query()->firstOrFail()->subject->hex();
+    $entry = bin2hex((string) DB::table($this->ledger('entries'))->where('kind', 'given')->value('id'));
+    $may = [
+        'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
+        'evidence' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
+        'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
+        'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
+    ];
+    $tried = 0;
+    foreach (Route::getRoutes() as $route) {
+        if (! in_array('web', $route->gatherMiddleware(), true) || in_array($route->getName(), ['login', 'login.enter'], true)) {
+            continue;
+        }
+        expect($may)->toHaveKey($route->getName());
+        // Something to release or delete, for every route anew; officers, who may, come last.
+        $this->signUp("held$tried@post.example", ['homepage' => 'x']);
+        $held = (string) HeldSubmission::query()->max('id');
+        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}'], [$subject, $entry, $held, '1'], $route->uri());
+        $method = $route->methods()[0];
+        auth()->logout();
+        $this->call($method, $address)->assertRedirect($route->getName() === 'home' ? '/evidence' : '/login');
+        foreach (array_reverse(Role::cases()) as $role) {
+            $status = $this->actingAs(as_($role))->call($method, $address)->getStatusCode();
+            expect($status === 403)->toBe(! in_array($role->value, $may[$route->getName()], true), "{$role->value} at $address: $status");
+            $tried++;
+        }
+    }
+    expect($tried)->toBe(4 * count($may));
+});
+
+test('signing in takes the right password and says no more than that it was wrong', function (): void {
+    $this->post('/login', ['email' => 'runa@tidewick.example', 'password' => 'wrong'])->assertRedirect()->assertSessionHasErrors('email');
+    $known = session('errors')->first('email');
+    $this->post('/login', ['email' => 'nobody@tidewick.example', 'password' => 'wrong']);
+    expect(session('errors')->first('email'))->toBe($known);
+    $this->post('/login', ['email' => 'runa@tidewick.example', 'password' => 'harbour-lamp-42'])->assertRedirect('/');
+    $this->assertAuthenticated();
+    for ($i = 0; $i < 12; $i++) {
+        auth()->logout();
+        $last = $this->post('/login', ['email' => 'runa@tidewick.example', 'password' => 'wrong']);
+    }
+    $last->assertStatus(429)->assertSee('Too many tries');
+});
+
+test('an officer finds a person however the address is written, and is told plainly where nobody is known', function (): void {
+    $this->signUp('imke@post.example', ['first-name' => '<script>alert(1)</script>']);
+    $this->actingAs(as_(Role::Officer));
+    $subject = Subscriber::query()->firstOrFail()->subject->hex();
+    $this->post('/evidence', ['email' => ' IMKE@post.EXAMPLE'])->assertRedirect("/evidence/$subject");
+    $this->followingRedirects()->post('/evidence', ['email' => 'other@post.example'])->assertSee('Nobody is known under this address')->assertSee('other@post.example');
+    $this->followingRedirects()->post('/evidence', ['email' => 'imke'])->assertSee('has an @ in it');
+    $this->get("/evidence/$subject")->assertOk()->assertDontSee('<script>alert', false)->assertSee('Not yet sealed');
+    app(Seal::class)();
+    $this->get("/evidence/$subject")->assertSee('Proof verifies');
+    $this->get("/evidence/$subject?on=yesterday")->assertOk()->assertSee('is not a time');
+    $this->get("/evidence/$subject?on=1+Jan+2020")->assertOk()->assertSee('Nobody had been asked by then');
+    $this->get('/evidence/'.str_repeat('0', 32))->assertNotFound();
+    $this->get('/evidence/nonsense')->assertNotFound();
+});
+
+test('the form is shown with the answers, in a frame in which nothing runs', function (): void {
+    $this->signUp('imke@post.example', ['first-name' => 'Imke'], 'de');
+    $this->actingAs(as_(Role::Auditor));
+    $subject = Subscriber::query()->firstOrFail()->subject->hex();
+    $entry = bin2hex((string) DB::table($this->ledger('entries'))->where('kind', 'given')->value('id'));
+    $response = $this->get("/evidence/$subject/shown/$entry")->assertOk()->assertSee('value="imke@post.example"', false)->assertSee('Neues von Bord');
+    expect($response->headers->get('Content-Security-Policy'))->toContain('sandbox')->toContain("default-src 'none'");
+    $this->get("/evidence/$subject/shown/".str_repeat('0', 32))->assertNotFound();
+});

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Actions\Mailing\Outbox;
+use App\Actions\Mailing\Outcome;
+use App\Models\Journey;
+use App\Models\Message;
+use App\Models\Subscriber;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Link;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** What a visitor does, by requests as a browser sends them. */
+trait Visitor
+{
+    /** @return array<string, string> the hidden inputs of a freshly served form */
+    public function marks(string $language = 'en', string $point = 'footer-newsletter'): array
+    {
+        return $this->hidden($this->get("/forms/$point/$language")->assertOk());
+    }
+
+    /** @return array<string, string> */
+    public function hidden(TestResponse $response): array
+    {
+        $marks = [];
+        foreach ((new Crawler((string) $response->getContent()))->filter('form input[type=hidden]') as $input) {
+            $marks[$input->getAttribute('name')] = $input->getAttribute('value');
+        }
+
+        return $marks;
+    }
+
+    /** Opens the form, takes a moment, and sends it. */
+    public function signUp(string $email, array $more = [], string $language = 'en', ?array $marks = null): TestResponse
+    {
+        $marks ??= $this->marks($language);
+        Carbon::setTestNow(now()->addSeconds(5));
+
+        return $this->post("/forms/footer-newsletter/$language", ['email' => $email, 'yes-voyage-news' => 'yes', ...$marks, ...$more]);
+    }
+
+    /** The mail server takes everything that waits. */
+    public function mailsAreTaken(): void
+    {
+        while (($message = app(Outbox::class)->claim()) !== null) {
+            app(Outbox::class)->settle($message->load('subscriber'), Outcome::accepted());
+        }
+    }
+
+    public function confirmToken(?Journey $journey = null): string
+    {
+        return Link::Confirm->token(($journey ?? Journey::query()->orderByDesc('asked_at')->firstOrFail())->id, app(MacRing::class));
+    }
+
+    public function withdrawToken(): string
+    {
+        return Link::Withdraw->token(Subscriber::query()->orderByDesc('id')->firstOrFail()->subject, app(MacRing::class));
+    }
+
+    /** @return list<string> kinds of the entries about people, in order */
+    public function acts(): array
+    {
+        return DB::table($this->ledger('entries'))->where('kind', '<>', 'published')->orderBy('position')->pluck('kind')->all();
+    }
+
+    public function message(): Message
+    {
+        return Message::query()->orderByDesc('id')->firstOrFail();
+    }
+}
