@@ -1,4 +1,5 @@
 // What the browser tests share: the mailbox stand-in, the instance's commands, axe.
+import http from 'node:http';
 import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { AxeBuilder } from '@axe-core/playwright';
@@ -67,4 +68,35 @@ export async function signUp(page, { email, name = '', language = 'de', tick = t
   if (tick) await page.locator('#yes-voyage-news').check();
   await page.waitForTimeout(2100);
   await page.locator('form button').click();
+}
+
+/** Opens the form as a program does and returns its marks. */
+export async function marks(language = 'en') {
+  const html = await (await fetch(`${site}/forms/footer-newsletter/${language}`)).text();
+  return Object.fromEntries([...html.matchAll(/<input type="hidden" name="(\w+)" value="([^"]+)">/g)].map((m) => [m[1], m[2]]));
+}
+
+/** Sends the form; a refused connection counts as status 0. `agent` gives a connection of one's own. */
+export function send(email, given, agent) {
+  const body = new URLSearchParams({ email, 'yes-voyage-news': 'yes', ...given }).toString();
+  return new Promise((done) => {
+    const request = http.request(`${site}/forms/footer-newsletter/en`, { method: 'POST', agent, headers: { 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body) } }, (response) => {
+      let text = '';
+      response.on('data', (part) => { text += part; });
+      response.on('end', () => done({ status: response.statusCode, text }));
+      response.on('error', () => done({ status: 0, text: '' }));
+    });
+    request.on('error', () => done({ status: 0, text: '' }));
+    request.end(body);
+  });
+}
+
+export const pause = (milliseconds) => new Promise((done) => setTimeout(done, milliseconds));
+
+/** How many consents the ledger holds of each address, asked of the application. */
+export function consents(emails) {
+  return emails.map((email) => {
+    const { out } = artisan('consent:state', email, '--json');
+    return JSON.parse(out).permissions.flatMap((p) => p.entries).length;
+  });
 }

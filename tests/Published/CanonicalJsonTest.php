@@ -38,7 +38,9 @@ test('numbers are written as ECMAScript writes them', function (string $ieee, st
 
 test('what has no canonical form is refused', function (mixed $value): void {
     expect(fn () => CanonicalJson::encode($value))->toThrow(InvalidCanonicalData::class);
-})->with([[[NAN]], [[INF]], [[2 ** 53]], [["\xff"]], [["\xff" => 1]], [[new ArrayObject]]]);
+})->with([
+    'not a number' => [[NAN]], 'infinity' => [[INF]], 'beyond 2^53 - 1' => [[2 ** 53]], 'not UTF-8' => [["\xff"]], 'a name that is not UTF-8' => [["\xff" => 1]], 'an object of a class' => [[new ArrayObject]],
+]);
 
 test('reading takes canonical bytes only', function (string $bytes): void {
     expect(fn () => CanonicalJson::decode($bytes))->toThrow(InvalidCanonicalData::class);
