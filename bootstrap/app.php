@@ -11,10 +11,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
 $home = require __DIR__.'/home.php';
-foreach (['APP_SERVICES_CACHE' => 'services', 'APP_PACKAGES_CACHE' => 'packages', 'APP_CONFIG_CACHE' => 'config', 'APP_ROUTES_CACHE' => 'routes', 'APP_EVENTS_CACHE' => 'events'] as $name => $file) {
-    if (is_dir($home.'/storage/framework')) {
-        $_ENV[$name] ??= $home."/storage/framework/$file.php";
-    }
+foreach (['services', 'packages', 'config', 'routes', 'events'] as $cache) {
+    $_ENV['APP_'.strtoupper($cache).'_CACHE'] ??= "$home/storage/framework/$cache.php";
 }
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -43,9 +41,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->create();
 
-if (is_dir($home)) {
-    $app->useEnvironmentPath($home)->loadEnvironmentFrom('env');
-    $app->useStoragePath($home.'/storage');
-}
+$app->useEnvironmentPath($home)->loadEnvironmentFrom('env');
+$app->useStoragePath($home.'/storage');
 
 return $app;

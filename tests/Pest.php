@@ -2,4 +2,6 @@
 
 declare(strict_types=1);
 
-pest()->extend(Tests\TestCase::class)->in('Feature');
+require_once __DIR__.'/Support/mailbox.php';
+
+pest()->extend(Tests\TestCase::class)->in('Feature', 'Published/MailTest.php');

@@ -22,7 +22,7 @@ final readonly class Act
      * @param  list<Target>  $targets
      * @param  bool|null  $confirmationNeeded  on "given": whether permission waits for confirmation
      * @param  list<Digest>  $personal  of the disclosures that hold its personal values
-     * @param  array<string, string>  $details  further facts of officers' acts; never personal values of subscribers
+     * @param  array<string, string>  $details  further facts; never personal values of subscribers
      */
     private function __construct(
         public EntryKind $kind,
@@ -41,13 +41,15 @@ final readonly class Act
     }
 
     /**
+     * @param  string  $placement  where the person came upon the form: "page", or "copy" where somebody else had served it and
+     *                             we repeated it as frozen before it was taken
      * @param  non-empty-list<Answer>  $answers
      * @param  non-empty-list<Target>  $targets
      * @param  list<Digest>  $personal
      */
-    public static function given(Instant $occurred, How $how, Id $journey, string $point, Digest $edition, Language $language, array $answers, array $targets, bool $confirmationNeeded, array $personal): self
+    public static function given(Instant $occurred, How $how, string $placement, Id $journey, string $point, Digest $edition, Language $language, array $answers, array $targets, bool $confirmationNeeded, array $personal): self
     {
-        return new self(EntryKind::Given, $occurred, $how, $journey, $point, $edition, $language, $answers, $targets, $confirmationNeeded, $personal);
+        return new self(EntryKind::Given, $occurred, $how, $journey, $point, $edition, $language, $answers, $targets, $confirmationNeeded, $personal, ['placement' => $placement]);
     }
 
     /** @param  Digest  $edition of the point, which froze the mail's words */

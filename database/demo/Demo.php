@@ -90,7 +90,7 @@ final class Demo
     {
         ($this->accept)(new Signup(
             $edition, $language, EmailAddress::parse($email), $name === null ? [] : ['first-name' => $name], ['voyage-news'],
-            How::FormServed, $this->clock->instant(), Id::random(), substr($network, 0, (int) strrpos($network, '.')).'.0/24',
+            How::FormServed, 'page', $this->clock->instant(), Id::random(), substr($network, 0, (int) strrpos($network, '.')).'.0/24',
         ));
         $this->mailsAreTaken();
     }

@@ -97,3 +97,13 @@ test('after an unconfirmed sign-up lapsed, no schema holds its address in any fo
     app(Seal::class)();
     expect(app(VerifyLedger::class)(null, fn () => null)['faults'])->toBe([])->and($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed']);
 });
+
+test('the mailbox stand-in forgets with us', function (): void {
+    config(['juramen.mailbox_url' => mailbox()]);
+    $this->signUp($to = someone());
+    work();
+    expect(arrived($to))->toHaveCount(1);
+    Carbon::setTestNow(now()->addDays(8));
+    app(LapseJourneys::class)();
+    expect(arrived($to))->toBe([]);
+});

@@ -70,21 +70,6 @@ test('withdrawing needs no password, ends everything, and can be done again with
     expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed', 'withdrawn']);
 });
 
-// RFC 8058 section 3.1: the POST carries exactly this body; section 3.2: without cookies or other context.
-test('one-click withdrawal takes the body of RFC 8058 and nothing else', function (): void {
-    $this->signUp('imke@post.example');
-    $token = $this->withdrawToken();
-    foreach ([[], ['List-Unsubscribe' => 'yes'], ['list-unsubscribe' => 'One-Click']] as $body) {
-        $this->post("/withdraw/$token", $body)->assertOk()->assertSee('Stop these mails');
-    }
-    expect($this->acts())->toBe(['given']);
-    $response = $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();
-    expect($response->headers->getCookies())->toBe([])->and($this->acts())->toBe(['given', 'withdrawn']);
-    $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();
-    $this->post('/withdraw/'.$this->confirmToken(), ['List-Unsubscribe' => 'One-Click'])->assertNotFound();
-    expect($this->acts())->toBe(['given', 'withdrawn']);
-});
-
 test('withdrawn before it was confirmed, the button confirms nothing any more', function (): void {
     $this->signUp('imke@post.example');
     $this->post('/withdraw', ['token' => $this->withdrawToken()]);

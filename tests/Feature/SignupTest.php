@@ -82,6 +82,8 @@ test('without our own visit mark one is asked to check and send, with what was t
     Carbon::setTestNow(now()->addSeconds(5));
     $this->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$this->hidden($response)])->assertRedirect();
     expect($this->acts())->toBe(['given']);
+    // What is entered says that somebody else's copy led here; what was shown before the press was ours.
+    expect(json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details'])->toBe(['placement' => 'copy']);
 })->with([
     'a plain copy, with its stamp only' => [fn ($test) => array_diff_key($test->marks(), ['visit' => 1])],
     'no marks at all' => [fn () => []],
@@ -164,6 +166,13 @@ test('a page opened before a new edition is taken as what it showed', function (
     $entry = json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true);
     expect($entry['edition'])->toBe($old->digest()->hex());
     $this->signUp('arne@post.example')->assertRedirect();
+});
+
+test('where the rules need no confirmation, the yes counts at once and a welcome mail goes out', function (): void {
+    App\Models\Controller::query()->update(['rules' => json_encode((new Juramen\Register\HouseRules(doubleOptIn: false, keepNetwork: false))->toArray())]);
+    app(PublishPoint::class)(Point::query()->firstOrFail(), User::query()->firstOrFail());
+    $this->get($this->signUp('imke@post.example')->headers->get('Location'))->assertOk()->assertSee('You are signed up.');
+    expect(DB::table('permissions')->value('reason'))->toBe('agreed')->and($this->message()->kind->value)->toBe('welcome')->and(DB::table('disclosures')->count())->toBe(1);
 });
 
 test('with the database away the form is served, nothing typed is lost, and nothing personal is written down', function (): void {

@@ -13,8 +13,8 @@ final class Mailbox
     /** @param  list<string>  $messageIds without their domain */
     public function forget(array $messageIds): void
     {
-        $url = config('juramen.mailbox_url');
-        if ($url === null || $messageIds === []) {
+        $url = (string) config('juramen.mailbox_url');
+        if ($url === '' || $messageIds === []) {
             return;
         }
         try {

@@ -37,7 +37,7 @@ final class HoldSubmission
                 'point_edition_id' => EditionRow::query()->where('digest', $signup->edition->digest()->bytes)->valueOrFail('id'),
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
-                'content' => ['email' => $signup->email->text, 'values' => $signup->values, 'statements' => $signup->statements, 'network' => $signup->network],
+                'content' => ['email' => $signup->email->text, 'values' => $signup->values, 'statements' => $signup->statements, 'placement' => $signup->placement, 'network' => $signup->network],
                 'signals' => implode(' ', $signals),
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays(config('juramen.screening.hold_days')),
@@ -56,7 +56,7 @@ final class HoldSubmission
             $content = $row->content;
             ($this->accept)(new Signup(
                 $this->published->edition($row->edition->digest), $row->language, EmailAddress::parse($content['email']),
-                $content['values'], $content['statements'], $row->how, $row->received_at, null, $content['network'],
+                $content['values'], $content['statements'], $row->how, $content['placement'], $row->received_at, null, $content['network'],
             ));
             $row->delete();
         }, 3);

@@ -22,11 +22,14 @@ final class Marks
     {
     }
 
-    /** @return array<string, string> fresh marks for a form that is about to be served */
-    public function issue(PointEdition $edition, Language $language): array
+    /**
+     * @param  string  $placement  where the person came upon the form: "page", or "copy" where somebody else had served it
+     * @return array<string, string> fresh marks for a form that is about to be served
+     */
+    public function issue(PointEdition $edition, Language $language, string $placement = 'page'): array
     {
         return [
-            self::STAMP => (new Stamp($edition->sheet->point, $edition->digest(), $language, 'page'))->seal($this->keys),
+            self::STAMP => (new Stamp($edition->sheet->point, $edition->digest(), $language, $placement))->seal($this->keys),
             self::VISIT => VisitMark::issue($this->clock->instant(), $edition->digest())->seal($this->keys),
         ];
     }

@@ -47,7 +47,7 @@ final class ReceiveSubmission
         $edition = $visit === null ? $current : $this->shown($visit, $current);
         $posted = Posted::read($request, $edition, $language);
         if ($visit === null || $edition->digest()->equals($visit->edition) === false) {
-            return $this->fresh(Posted::read($request, $current, $language), 'check', ticks: false);
+            return $this->fresh(Posted::read($request, $current, $language), 'check', ticks: false, placement: 'copy');
         }
         if ($visit->isOld($now)) {
             return $this->fresh(Posted::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()));
@@ -74,7 +74,7 @@ final class ReceiveSubmission
         $now = $this->clock->instant();
         $signup = new Signup(
             $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements === [] ? throw new LogicException('Checked before.') : $posted->statements,
-            How::FormServed, $now, $visit->nonce, Network::truncate((string) $request->ip()),
+            How::FormServed, $this->placement($marks), $now, $visit->nonce, Network::truncate((string) $request->ip()),
         );
         [$band, $signals] = $this->screen->judge($posted->trapTouched, $visit->age($now), $this->signupsToday($signup));
         if ($band === Band::Again) {
@@ -86,6 +86,14 @@ final class ReceiveSubmission
         };
 
         return Verdict::taken($posted->edition);
+    }
+
+    /** @param  array<string, mixed>  $marks */
+    private function placement(array $marks): string
+    {
+        $stamp = $marks[Marks::STAMP] ?? null;
+
+        return $this->marks->stamp(is_string($stamp) ? $stamp : '')->placement ?? 'unknown';
     }
 
     private function signupsToday(Signup $signup): int
@@ -119,9 +127,9 @@ final class ReceiveSubmission
     }
 
     /** A new page with what was typed; ticks are carried over only where they were given to these very words. */
-    private function fresh(Posted $posted, string $heading, bool $ticks): Verdict
+    private function fresh(Posted $posted, string $heading, bool $ticks, string $placement = 'page'): Verdict
     {
-        return Verdict::again($posted->edition, new Filling($posted->values, $ticks ? $posted->ticked : [], [], $this->say($heading, $posted->language), $this->marks->issue($posted->edition, $posted->language)));
+        return Verdict::again($posted->edition, new Filling($posted->values, $ticks ? $posted->ticked : [], [], $this->say($heading, $posted->language), $this->marks->issue($posted->edition, $posted->language, $placement)));
     }
 
     private function say(string $heading, Language $language): string

@@ -19,6 +19,7 @@ final readonly class Signup
      * @param  array<string, string>  $values  field name to value, trimmed; empty ones left out; the address apart
      * @param  non-empty-list<string>  $statements  ids of those answered with yes
      * @param  Id|null  $nonce  of the visit mark to spend; null where a held submission is released, whose mark is spent
+     * @param  string  $placement  where the person came upon the form, as its stamp says
      * @param  string|null  $network  already truncated
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Signup
         public array $values,
         public array $statements,
         public How $how,
+        public string $placement,
         public Instant $occurred,
         public ?Id $nonce,
         public ?string $network,
