@@ -8,7 +8,7 @@ return [
         'required' => 'Pflichtfeld',
         'optional' => 'freiwillig',
         'notice' => 'Datenschutzhinweise',
-        'asked-by' => 'Es fragt',
+        'asked-by' => 'Gefragt von',
         'leave-empty' => 'Bitte dieses Feld leer lassen',
         'languages' => 'Sprachen',
     ],
