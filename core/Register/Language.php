@@ -9,6 +9,7 @@ enum Language: string
 {
     case English = 'en';
     case German = 'de';
+    case French = 'fr';
 
     /** The language's own name for itself. */
     public function endonym(): string
@@ -16,6 +17,7 @@ enum Language: string
         return match ($this) {
             self::English => 'English',
             self::German => 'Deutsch',
+            self::French => 'Français',
         };
     }
 

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+use Juramen\Register\Channel;
+
+/** A box, choice or switch with which a visitor answers something. */
+final readonly class Control
+{
+    /**
+     * @param  string  $where  the control's place: a CSS selector, or the path in a sheet's document
+     * @param  string  $label  the words beside it, as a visitor reads them
+     * @param  bool  $refuses  whether touching it means no: "tick if you do not want"
+     * @param  list<string>  $purposes  words that say what for
+     * @param  list<Channel>  $channels
+     */
+    public function __construct(
+        public string $where,
+        public string $label,
+        public ControlRole $role,
+        public Response $response,
+        public bool $required = false,
+        public bool $refuses = false,
+        public array $purposes = [],
+        public array $channels = [],
+    ) {
+    }
+}

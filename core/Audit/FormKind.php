@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+/** What a form is for. */
+enum FormKind: string
+{
+    case Newsletter = 'newsletter';
+    case Contact = 'contact';
+    case Order = 'order';
+    case Account = 'account';
+    case PrizeDraw = 'prize-draw';
+    case Download = 'download';
+    case Login = 'login';
+    case Search = 'search';
+    case Preferences = 'preferences';
+    case RightsRequest = 'rights-request';
+    case JobApplication = 'job-application';
+    case Other = 'other';
+
+    /** Login, search, preferences and rights forms are not judged on consent. */
+    public function asksForConsent(): bool
+    {
+        return ! in_array($this, [self::Login, self::Search, self::Preferences, self::RightsRequest], true);
+    }
+}

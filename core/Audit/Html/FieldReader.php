@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use Juramen\Audit\AskedField;
+use Juramen\Audit\FieldMeaning;
+use Juramen\Wording\Lexicon;
+use Juramen\Wording\Topic;
+
+/** Reads what a form asks to fill in, what it means, whether it must be, and what reason is given beside it. */
+final readonly class FieldReader
+{
+    /** Autofill tokens of the HTML Standard, by their beginnings. */
+    private const TOKENS = [
+        'email' => FieldMeaning::Email, 'tel' => FieldMeaning::Phone, 'bday' => FieldMeaning::Birthday, 'sex' => FieldMeaning::Gender, 'street-address' => FieldMeaning::Postal,
+        'address-' => FieldMeaning::Postal, 'postal-code' => FieldMeaning::Postal, 'organization' => FieldMeaning::Employer, 'name' => FieldMeaning::Name, 'given-name' => FieldMeaning::Name,
+        'family-name' => FieldMeaning::Name,
+    ];
+
+    private const TOPICS = [
+        [Topic::FieldEmail, FieldMeaning::Email], [Topic::FieldBirthday, FieldMeaning::Birthday], [Topic::FieldGender, FieldMeaning::Gender], [Topic::FieldPhone, FieldMeaning::Phone],
+        [Topic::FieldEmployer, FieldMeaning::Employer], [Topic::FieldPostal, FieldMeaning::Postal], [Topic::FieldName, FieldMeaning::Name],
+    ];
+
+    /** @param  non-empty-list<Lexicon>  $lexicons */
+    public function __construct(private Page $page, private Labels $labels, private array $lexicons)
+    {
+    }
+
+    /** @return list<AskedField> */
+    public function read(FoundForm $form): array
+    {
+        $fields = [];
+        foreach ($form->controls as $element) {
+            $type = strtolower($element->getAttribute('type'));
+            if (in_array($type, ['checkbox', 'submit', 'button', 'image', 'reset', 'password', 'file', 'search'], true) || $element->hasAttribute('role') || $this->isTrap($element)) {
+                continue;
+            }
+            $label = $this->labels->of($element);
+            $meaning = $this->meaning($element, $type, $label);
+            if ($type === 'radio' && $meaning !== FieldMeaning::Gender) {
+                continue;
+            }
+            $fields[] = new AskedField($this->page->selector($element), $label, $meaning, $this->isRequired($element, $label), $this->reason($element, $label));
+        }
+
+        return $fields;
+    }
+
+    private function meaning(DOMElement $element, string $type, string $label): FieldMeaning
+    {
+        if ($element->nodeName === 'textarea') {
+            return FieldMeaning::Message;
+        }
+        foreach (['email' => FieldMeaning::Email, 'tel' => FieldMeaning::Phone] as $name => $meaning) {
+            if ($type === $name) {
+                return $meaning;
+            }
+        }
+        $tokens = preg_split('/\s+/', strtolower($element->getAttribute('autocomplete'))) ?: [];
+        foreach (self::TOKENS as $beginning => $meaning) {
+            if (array_filter($tokens, static fn (string $t): bool => str_starts_with($t, $beginning)) !== []) {
+                return $meaning;
+            }
+        }
+        $name = str_replace(['_', '-', '[', ']'], ' ', $element->getAttribute('name').' '.$element->getAttribute('id'));
+        foreach ([$label, $name] as $text) {
+            foreach (self::TOPICS as [$topic, $meaning]) {
+                foreach ($this->lexicons as $lexicon) {
+                    if ($lexicon->speaksOf($topic, $text)) {
+                        return $meaning;
+                    }
+                }
+            }
+        }
+
+        return FieldMeaning::Other;
+    }
+
+    private function isRequired(DOMElement $element, string $label): bool
+    {
+        return $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true'
+            || preg_match('~\*\s*:?\s*$|\((?:required|pflichtfeld|erforderlich|obligatoire)\)~iu', $label) === 1;
+    }
+
+    private function reason(DOMElement $element, string $label): string
+    {
+        foreach ([$label, $this->labels->helpFor($element)] as $text) {
+            foreach ($this->lexicons as $lexicon) {
+                $found = $lexicon->find(Topic::Reason, $text);
+                if ($found !== null) {
+                    return $text;
+                }
+            }
+        }
+
+        return '';
+    }
+
+    /** A field that people do not see is a trap for programs, not a question. */
+    private function isTrap(DOMElement $element): bool
+    {
+        for ($node = $element; $node instanceof DOMElement; $node = $node->parentNode) {
+            if ($this->page->isHidden($node) || $node->getAttribute('aria-hidden') === 'true') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use Juramen\Audit\FormKind;
+use Juramen\Register\Language;
+use Juramen\Wording\Lexicon;
+use Juramen\Wording\Topic;
+
+/** Tells what a form is for, from its fields and from the words of its heading and button. */
+final readonly class KindGuess
+{
+    /** @param  list<Lexicon>  $lexicons */
+    public function __construct(private Page $page, private array $lexicons)
+    {
+    }
+
+    /** @return array{FormKind, string} with the reason in a few words */
+    public function of(FoundForm $form): array
+    {
+        $says = $this->headline($form);
+        $text = $this->page->text($form->element);
+        $passwords = count($form->inputs('password'));
+        $hasEmail = $form->inputs('email') !== [] || array_filter($form->inputs('text'), static fn (DOMElement $i): bool => preg_match('~e-?mail|courriel~i', $i->getAttribute('name').' '.$i->getAttribute('id').' '.$i->getAttribute('placeholder').' '.$i->getAttribute('autocomplete')) === 1) !== [];
+        $about = fn (Topic $topic, string $in): bool => array_filter($this->lexicons, static fn (Lexicon $l): bool => $l->speaksOf($topic, $in)) !== [];
+
+        return match (true) {
+            $passwords > 0 => $passwords > 1 || ($about(Topic::Account, $says) && ! $about(Topic::Login, $says)) || count($form->inputs('text', 'email', 'tel', 'date')) > 2
+                ? [FormKind::Account, 'it asks for a new password'] : [FormKind::Login, 'it asks for a password'],
+            $form->inputs('search') !== [] || $form->element->getAttribute('role') === 'search' || (! $hasEmail && count($form->controls) <= 2 && $about(Topic::Search, $says.' '.$form->element->getAttribute('action'))) => [FormKind::Search, 'it has a search field'],
+            $about(Topic::Rights, $says) => [FormKind::RightsRequest, 'its heading or button speaks of a request'],
+            $about(Topic::Preferences, $says) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
+            $form->inputs('file') !== [] && $about(Topic::Job, $says.' '.$text), $about(Topic::Job, $says) => [FormKind::JobApplication, 'it takes an application'],
+            $this->asksForCard($form) || ($about(Topic::Order, $says) && ! ($hasEmail && $about(Topic::Marketing, $says))) => [FormKind::Order, 'its heading, button or fields speak of an order'],
+            $about(Topic::Draw, $says) => [FormKind::PrizeDraw, 'its heading or button speaks of a prize'],
+            $about(Topic::Download, $says) => [FormKind::Download, 'its heading or button speaks of a download'],
+            $about(Topic::Account, $says) => [FormKind::Account, 'its heading or button speaks of an account'],
+            $form->elements('textarea') !== [] || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => [FormKind::Contact, 'it takes a message'],
+            $hasEmail && $about(Topic::Marketing, $says) => [FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'],
+            $hasEmail && $about(Topic::Marketing, $text) && count($form->inputs('text', 'email', 'tel')) <= 3 => [FormKind::Newsletter, 'it speaks of news and asks for little else'],
+            default => [FormKind::Other, 'nothing says what it is for'],
+        };
+    }
+
+    /** Heading, legend, button and what stands directly over the form. */
+    private function headline(FoundForm $form): string
+    {
+        $parts = [];
+        foreach ($this->page->all('.//h1|.//h2|.//h3|.//h4|.//h5|.//legend|.//button|.//caption', $form->element) as $element) {
+            $parts[] = $this->page->text($element);
+        }
+        foreach ($this->page->all('.//input[@type="submit" or @type="button" or @type="image"]', $form->element) as $button) {
+            $parts[] = $button->getAttribute('value').' '.$button->getAttribute('alt');
+        }
+        $parts[] = $form->element->getAttribute('aria-label');
+        $before = $this->page->all('(preceding::h1|preceding::h2|preceding::h3|preceding::h4)[last()]', $form->element)[0] ?? null;
+        if ($before !== null && $this->page->all('.//h1|.//h2|.//h3|.//h4|.//legend', $form->element) === []) {
+            $parts[] = $this->page->text($before);
+        }
+
+        return Page::tidy(implode("\n", $parts));
+    }
+
+    private function asksForCard(FoundForm $form): bool
+    {
+        return array_filter($form->controls, static fn (DOMElement $c): bool => str_starts_with($c->getAttribute('autocomplete'), 'cc-')) !== [];
+    }
+
+    /** @return non-empty-list<Lexicon> */
+    public static function lexicons(?Language $language): array
+    {
+        return $language !== null ? [Lexicon::of($language)] : array_map(Lexicon::of(...), Language::cases());
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use DOMNode;
+
+/**
+ * The words that belong to a control: its label by `for`, a label around it, `aria-labelledby`, `aria-label`, then the
+ * nearest text, which for a box stands behind it and for a field before it.
+ */
+final readonly class Labels
+{
+    public function __construct(private Page $page)
+    {
+    }
+
+    public function of(DOMElement $control): string
+    {
+        return $this->byFor($control) ?: $this->around($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
+            ?: $this->nearest($control) ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
+    }
+
+    /** What stands beside a field to explain it: what `aria-describedby` names, else small print in the same part. */
+    public function helpFor(DOMElement $control): string
+    {
+        $help = $this->texts($control->getAttribute('aria-describedby'));
+        $part = $control->parentNode;
+        if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true) && count($this->page->all('.//input[not(@type="hidden")]|.//select|.//textarea', $part)) === 1) {
+            return $this->page->text($part);
+        }
+        for ($next = $control->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next) && ! ($next instanceof DOMElement && $next->nodeName === 'label'); $next = $next->nextSibling) {
+            $help = $this->page->text($next);
+        }
+
+        return $help;
+    }
+
+    private function byFor(DOMElement $control): string
+    {
+        $id = $control->getAttribute('id');
+        $labels = $id === '' ? [] : array_filter($this->page->all('//label[@for]'), static fn (DOMElement $l): bool => $l->getAttribute('for') === $id);
+
+        return Page::tidy(implode(' ', array_map($this->page->text(...), $labels)));
+    }
+
+    private function around(DOMElement $control): string
+    {
+        for ($node = $control->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
+            if ($node->nodeName === 'label') {
+                return $this->page->text($node);
+            }
+        }
+
+        // A div that plays a box carries its words inside.
+        return $control->nodeName !== 'input' && in_array($control->getAttribute('role'), ['checkbox', 'switch', 'radio'], true) ? $this->page->text($control) : '';
+    }
+
+    private function byReference(DOMElement $control): string
+    {
+        return $this->texts($control->getAttribute('aria-labelledby'));
+    }
+
+    private function texts(string $ids): string
+    {
+        $texts = [];
+        foreach (preg_split('/\s+/', trim($ids)) ?: [] as $id) {
+            $element = $id === '' ? null : $this->page->byId($id);
+            $texts[] = $element === null ? '' : $this->page->text($element);
+        }
+
+        return Page::tidy(implode(' ', $texts));
+    }
+
+    private function nearest(DOMElement $control): string
+    {
+        $isBox = in_array(strtolower($control->getAttribute('type')), ['checkbox', 'radio'], true) || $control->hasAttribute('role');
+        [$first, $second] = $isBox ? ['nextSibling', 'previousSibling'] : ['previousSibling', 'nextSibling'];
+
+        return $this->along($control, $first) ?: $this->along($control, $second);
+    }
+
+    /** Text beside a node in one direction, as far as the next control; then the same around its parent, up to the form. */
+    private function along(DOMNode $node, string $direction): string
+    {
+        for ($here = $node; $here !== null && ! in_array($here->nodeName, ['form', 'body', 'fieldset', 'table'], true); $here = $here->parentNode) {
+            $text = '';
+            for ($beside = $here->{$direction}; $beside !== null && ! $this->holdsControl($beside); $beside = $beside->{$direction}) {
+                $piece = $this->page->text($beside);
+                $text = $direction === 'nextSibling' ? "$text $piece" : "$piece $text";
+                if (trim($text) !== '' && $beside->nodeName === 'br') {
+                    break;
+                }
+            }
+            if (trim($text) !== '') {
+                return Page::tidy($text);
+            }
+            if ($here->{$direction} !== null && $this->holdsControl($here->{$direction})) {
+                return '';
+            }
+        }
+
+        return '';
+    }
+
+    private function holdsControl(DOMNode $node): bool
+    {
+        return $node instanceof DOMElement && (in_array($node->nodeName, ['input', 'select', 'textarea', 'button'], true)
+            || $this->page->all('.//input[not(@type="hidden")]|.//select|.//textarea|.//button', $node) !== []);
+    }
+}

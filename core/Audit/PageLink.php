@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+/** A link on or around a form. */
+final readonly class PageLink
+{
+    public function __construct(public string $where, public string $text, public string $href)
+    {
+    }
+
+    /** Whether it leads anywhere: not empty, "#", a script, or a placeholder that somebody forgot. */
+    public function leadsSomewhere(): bool
+    {
+        $href = trim($this->href);
+
+        return $href !== '' && ! str_starts_with($href, '#') && preg_match('~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|TODO|xxx|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i', $href) !== 1;
+    }
+}

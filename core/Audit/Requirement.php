@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+/** One duty of the law or of good practice, which judges a Reading wherever it came from. */
+interface Requirement
+{
+    /** Fixed: in code, database, exports and on the command line. */
+    public function id(): string;
+
+    /** What must show, in a sentence. */
+    public function title(): string;
+
+    public function source(): Source;
+
+    /** @return non-empty-list<Result> findings, or that it is met or does not apply */
+    public function judge(Reading $reading): array;
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+/** All requirements that judge a form, in the order in which they are shown. The one place where they are put together. */
+final class Requirements
+{
+    /** @return list<Requirement> */
+    public static function all(): array
+    {
+        return [
+            new Requirements\NoPresetAnswer,
+            new Requirements\ApartFromTerms,
+            new Requirements\ControllerNamed,
+            new Requirements\PurposeSaid,
+            new Requirements\WithdrawalSaid,
+            new Requirements\NoticeLinked,
+            new Requirements\LanguageOffered,
+            new Requirements\ConfirmedAddress,
+            new Requirements\FieldsNeeded,
+        ];
+    }
+
+    /** @return list<Result> */
+    public static function judge(Reading $reading): array
+    {
+        return array_merge(...array_map(static fn (Requirement $r): array => $r->judge($reading), self::all()));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Mend;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+
+/** Email marketing goes to confirmed addresses only. Whether a foreign form confirms cannot be seen on it. */
+final class ConfirmedAddress implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'confirmed-address';
+    }
+
+    public function title(): string
+    {
+        return 'The email address is confirmed before it is used.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 7(1); BGH I ZR 164/09; Austrian authority 2019', SourceKind::Case, 'from memory; the Austrian decision less surely');
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if ($reading->sheet === null) {
+            return $this->notApplicable('Whether addresses are confirmed cannot be seen on a form.');
+        }
+        if (! $reading->isAboutConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        if ($reading->sheet->doubleOptIn) {
+            return $this->met('Whoever agrees confirms from a mail first.', 'rules/double-opt-in');
+        }
+        $countries = $reading->sheet->countries;
+        $demanded = $reading->sheet->houseDemandsDoubleOptIn || $countries === [] || array_intersect($countries, ['DE', 'AT']) !== [];
+
+        return [$this->finding(
+            $demanded ? Verdict::Breach : Verdict::Weakness,
+            'Nobody confirms the address, so anybody can enter anybody\'s.'.($demanded ? ' House rules, or the courts of Germany and Austria, demand a confirmation.' : ''),
+            'rules/double-opt-in', null, 'Let whoever agrees confirm from a mail.', new Mend('Confirm by mail', 'rules/double-opt-in', true),
+        )];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+
+/** Who asks is named: on the form, or plainly on its page. */
+final class ControllerNamed implements Requirement
+{
+    use Judging;
+
+    /** A legal form behind a name, in the countries we know; a copyright line; or "NAME may send me". */
+    private const NAMES = [
+        '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?)(?![\p{L}])~u',
+        '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
+        '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?:may|can|will|to|darf|dürfen|wird|peut|pourra)\s(?:me\b|not\b|send|e-?mail|text|call|contact|write|use|mir|mich|m[\'’]|me\b|utiliser|envoyer|meine)~u',
+        '~(?:from|by|of|von|der|de|par|chez)\s(?:the\s)?(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s?){2,4}~u',
+    ];
+
+    public function id(): string
+    {
+        return 'controller-named';
+    }
+
+    public function title(): string
+    {
+        return 'Who asks is named.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 13(1)(a), Recital 42', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->isAboutConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        if ($reading->sheet !== null) {
+            return str_contains($reading->text, $reading->sheet->controller)
+                ? $this->met('The controller is named on the form.', null, $reading->sheet->controller)
+                : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller} on the form.")];
+        }
+        $name = $this->nameIn($reading->text) ?? $this->nameIn($reading->around);
+        if ($name !== null) {
+            return $this->met('Somebody is named; whether that is who answers for the form, only a person can say.', $reading->where, $name);
+        }
+
+        return $reading->wholePage
+            ? [$this->finding(Verdict::Breach, 'Neither the form nor its page says who asks.', $reading->where, null, 'Name the company in the words of the consent, with its legal form.')]
+            : [$this->finding(Verdict::Open, 'The form does not say who asks; the page around it may.', $reading->where, null, 'Does the page name the controller plainly? Better: name it in the words of the consent.')];
+    }
+
+    private function nameIn(string $text): ?string
+    {
+        foreach (self::NAMES as $pattern) {
+            if (preg_match($pattern, $text, $m) === 1) {
+                return trim($m[0]);
+            }
+        }
+
+        return null;
+    }
+}

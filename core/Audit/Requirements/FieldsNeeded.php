@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\AskedField;
+use Juramen\Audit\FieldMeaning;
+use Juramen\Audit\FormKind;
+use Juramen\Audit\Mend;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+
+/** Each field has a reason: said beside it, or plain from what the form is for. */
+final class FieldsNeeded implements Requirement
+{
+    use Judging;
+
+    /** Fields that need a reason; what is not listed is harmless or unknown. */
+    private const NOSY = [FieldMeaning::Phone, FieldMeaning::Birthday, FieldMeaning::Gender, FieldMeaning::Postal, FieldMeaning::Employer];
+
+    public function id(): string
+    {
+        return 'fields-needed';
+    }
+
+    public function title(): string
+    {
+        return 'Every field has a reason.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 5(1)(c), 25; CJEU C-394/23', SourceKind::Law, 'articles well known; the decision from memory');
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->kind->asksForConsent() || $reading->fields === []) {
+            return $this->notApplicable('This form asks for nothing that would need a reason.');
+        }
+        $findings = [];
+        foreach ($reading->fields as $field) {
+            if (in_array($field->meaning, self::NOSY, true) && $field->reason === '' && ! $this->isPlain($field, $reading->kind)) {
+                $findings[] = $this->judgeField($field, $reading);
+            }
+        }
+
+        return $findings === [] ? $this->met('What is asked has a reason, or is plain from what the form is for.') : $findings;
+    }
+
+    private function judgeField(AskedField $field, Reading $reading): Result
+    {
+        return $this->finding(
+            $field->required ? Verdict::Breach : Verdict::Weakness,
+            "\"$field->label\" is ".($field->required ? 'required' : 'asked').', and nothing says why this form needs it.',
+            $field->where, $field->label, 'Take the field away, or say beside it why it is asked.',
+            $reading->sheet === null ? null : new Mend('Remove the field', $field->where, null),
+        );
+    }
+
+    /** Whether what the form is for makes the field plain without words. */
+    private function isPlain(AskedField $field, FormKind $kind): bool
+    {
+        $meaning = $field->meaning;
+
+        return match ($kind) {
+            FormKind::Order => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
+            FormKind::JobApplication => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
+            FormKind::Contact => ! $field->required && in_array($meaning, [FieldMeaning::Phone, FieldMeaning::Employer], true),
+            FormKind::Account => $meaning === FieldMeaning::Postal,
+            FormKind::Other => true,
+            default => false,
+        };
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Lexicon;
+
+/** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
+final class LanguageOffered implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'language-offered';
+    }
+
+    public function title(): string
+    {
+        return 'All words are there in every language offered.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 12(1)', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->isAboutConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        if ($reading->sheet !== null) {
+            $findings = [];
+            foreach ($reading->sheet->missingTexts as $place => $language) {
+                $findings[] = $this->finding(Verdict::Breach, "This text is missing in $language, which the form offers.", $place, null, "Write it in $language, or do not offer $language.");
+            }
+
+            return $findings === [] ? $this->met('Every text is there in every language offered.') : $findings;
+        }
+        if ($reading->pageLanguage === null) {
+            return $this->notApplicable('The page does not say which language it is in.');
+        }
+        foreach ($reading->consents() as $control) {
+            $language = Lexicon::guess($control->label);
+            if ($language !== null && $language !== $reading->pageLanguage) {
+                return [$this->finding(Verdict::Weakness, "The page is in {$reading->pageLanguage->endonym()}, the consent in {$language->endonym()}.", $control->where, $control->label, "Write the consent in {$reading->pageLanguage->endonym()}.")];
+            }
+        }
+
+        return $this->met('The consent is in the page\'s language.', $reading->consents()[0]->where ?? $reading->where);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Response;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+
+/** No consent control is answered beforehand; a preset no is fine. */
+final class NoPresetAnswer implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'no-preset-answer';
+    }
+
+    public function title(): string
+    {
+        return 'Nothing is answered before the visitor has answered it.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 4(11), Recital 32; CJEU C-673/17', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
+        if ($consents === []) {
+            return $this->notApplicable('No control on this form asks for consent.');
+        }
+        $findings = [];
+        foreach ($consents as $control) {
+            if ($control->response === Response::Yes) {
+                $findings[] = $this->finding(Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, $control->label, 'Leave it empty, so that only the visitor\'s own act is a yes.');
+            }
+        }
+
+        return $findings === [] ? $this->met('Every consent control starts empty or on no.', $consents[0]->where) : $findings;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\PageLink;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Topic;
+
+/** A privacy notice is linked at the form or plainly on its page, and the link leads somewhere. */
+final class NoticeLinked implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'notice-linked';
+    }
+
+    public function title(): string
+    {
+        return 'The privacy notice is linked.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 12, 13', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->isAboutConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        $links = self::links($reading);
+        $working = self::working($reading);
+        if ($working !== null) {
+            return $this->met('A privacy notice is linked.', $working->where, $working->text);
+        }
+        if ($links !== []) {
+            return [$this->finding(Verdict::Breach, 'The link to the privacy notice leads nowhere: "'.$links[0]->href.'".', $links[0]->where, $links[0]->text, 'Put the address of the privacy notice into the link.')];
+        }
+
+        return $reading->wholePage || $reading->sheet !== null
+            ? [$this->finding(Verdict::Breach, 'No privacy notice is linked on the form or its page.', $reading->where, null, 'Link the privacy notice beside the button.')]
+            : [$this->finding(Verdict::Open, 'The form links no privacy notice; the page around it may.', $reading->where, null, 'Is the notice linked plainly on the page? Better: link it beside the button.')];
+    }
+
+    public static function working(Reading $reading): ?PageLink
+    {
+        foreach (self::links($reading) as $link) {
+            if ($link->leadsSomewhere()) {
+                return $link;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<PageLink> */
+    private static function links(Reading $reading): array
+    {
+        return array_values(array_filter($reading->links, static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
+            || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Topic;
+
+/** Before consent it is said that it can be withdrawn at any time. */
+final class WithdrawalSaid implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'withdrawal-said';
+    }
+
+    public function title(): string
+    {
+        return 'It is said that consent can be withdrawn at any time.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 7(3)', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->isAboutConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        $said = $reading->find(Topic::Withdrawal, $reading->text);
+        if ($said !== null) {
+            return $this->met('It is said on the form.', $reading->where, $said->words);
+        }
+        $where = $reading->consents()[0]->where ?? $reading->where;
+        $mend = 'Add to the words of the consent: "I can withdraw this at any time with the link in every email."';
+        if (! $reading->wholePage && $reading->sheet === null) {
+            return [$this->finding(Verdict::Open, 'The form does not say that consent can be withdrawn; the page around it may.', $where, null, 'Is it said plainly beside the form? Better: '.lcfirst($mend))];
+        }
+        if ($reading->find(Topic::Withdrawal, $reading->around) !== null) {
+            return $this->met('It is said on the page.', null, $reading->find(Topic::Withdrawal, $reading->around)->words);
+        }
+
+        return NoticeLinked::working($reading) !== null
+            ? [$this->finding(Verdict::Weakness, 'The form does not say that consent can be withdrawn; the linked notice may, but was not read.', $where, null, $mend)]
+            : [$this->finding(Verdict::Breach, 'Nowhere is it said that consent can be withdrawn.', $where, null, $mend)];
+    }
+}

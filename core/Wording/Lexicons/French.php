@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Lexicons;
+
+/** French. Patterns are our own, from wording seen in common practice. */
+final class French
+{
+    public const COMMON = 'à ai aux avec au aussi avez bien ce ceci cela celle ces cet cette chaque comme dans de des du elle elles en encore entre est et être eu fait fois il ils je jamais la le les leur leurs lui ma mais me même merci mes moi mon ne nos notre nous on ont ou où oui par pas peut peux plus pour pourrai pouvez puis quand que quel quelle qui quoi sa sans se ses si son sont sous suis sur ta te tes toi ton tous tout toute toutes très tu un une veux voudrais vos votre vous recevoir souhaite souhaiterais accepte acceptez accepter consens consentement envoyer envoyez envoi mail mails email emails courriel courriels adresse téléphone sms courrier mois mensuel semaine jour année moment inscrire inscription inscrivez abonner abonnez cocher cochez case informé informée tenu tenue contacter contacté données utiliser utilisées jour régulièrement';
+
+    public const PATTERNS = [
+        'marketing' => ['news ?letters?', 'lettres? d[\'’]information', 'infolettres?', '(?:\w+ )?offres', 'promotion\w*', 'publicit\w*', 'prospection', 'marketing', 'actualités', 'nouveautés', 'bons plans', 'tenue? (?:informé\w*|au courant)', 'abonne\w*', '(?:souhait\w*|veux|voudrais|aimerais|accepte (?:de|d[\'’]être))[^.]{0,30}(?:recevoir|informé\w*|contacté\w*)', 'peut (?:m[\'’]|me )(?:envoyer|écrire|contacter|appeler|adresser)', 'm[\'’]envoyer', 'réductions', 'conseils'],
+        'vague' => ['news ?letters?', 'lettres? d[\'’]information', 'infolettres?', 'informations?', 'infos?', 'actualités?', 'news', 'offres?', 'promotions?', 'promotionnel\w*', 'publicit\w*', 'marketing', 'prospection', 'commercial\w*', 'nouveautés?', 'exclusi\w*', 'spécia\w*', 'meilleures?', 'dernières?', 'services?', 'produits?', 'améliorer', 'expérience', 'partenaires?', 'tiers', 'communications?', 'bons plans', 'contenus?', 'intéressant\w*', 'fins?', 'entreprise', 'société', 'site'],
+        'accepts-terms' => ['(?:accepte\w*|lu et[^.]{0,20}|d[\'’]accord avec|consens à|approuve)[^.]{0,60}?(?:conditions(?: générales)?(?: (?:de vente|d[\'’]utilisation))?|cgv|cgu|règlement(?: du jeu)?)'],
+        'accepts-notice' => ['(?:accepte\w*|d[\'’]accord avec|consens à)[^.]{0,50}?(?:politique de (?:confidentialité|protection)|(?:charte|mentions) de confidentialité)'],
+        'terms' => ['conditions(?: générales)?', 'cgv', 'cgu', 'règlement du jeu'],
+        'notice' => ['confidentialité', 'politique de (?:confidentialité|protection)\w*', 'protection des données', 'vie privée', 'données personnelles'],
+        'withdrawal' => ['retirer', 'retrait', 'désabonn\w*', 'désinscri\w*', 'changer d[\'’]avis', 'révoquer', 'à tout moment[^.]{0,50}(?:arrêter|cesser|partir|annuler)', 'me désinscrire', '(?:arrêter|cesser)[^.]{0,40}à tout moment'],
+        'refuses' => ['ne (?:souhait\w*|veux|désire) pas', 'non,? merci', 'ne plus recevoir', 'refuse', 'pas d[\'’](?:offres|information)'],
+        'yes' => ['oui', 'j[\'’]accepte', 'je (?:souhaite|veux|consens)', 'd[\'’]accord'],
+        'technical' => ['se souvenir de moi', 'rester connecté\w*', 'adresse de (?:facturation|livraison)', 'afficher le mot de passe', 'pas un robot', 'paquet cadeau', 'à quelle fréquence', 'quotidien|hebdomadaire|mensuel', 'langue', 'recevoir une copie', 'copie de (?:mon|ce)'],
+        'reason' => ['afin (?:de|que)', 'pour (?:que|vous|mieux|nous|la livraison|prévenir|confirmer)', 'parce que', 'nous (?:avons besoin|utilisons|demandons)', 'uniquement', 'seulement', 'en cas de', 'au cas où'],
+        'by-email' => ['e-?mails?', 'courriels?', 'newsletter', 'infolettre'],
+        'by-sms' => ['sms', 'textos?'],
+        'by-phone' => ['téléphon\w*', 'appel\w*'],
+        'by-post' => ['par (?:la )?poste', 'par courrier(?! électronique)', 'voie postale'],
+        'by-messaging' => ['messagerie instantanée', 'messenger'],
+        'partners' => ['(?:nos |ses )?partenaires', 'tiers(?!\w)', 'sponsors?', 'sociétés du groupe', 'filiales'],
+        'login' => ['connexion', 'se connecter', 'identifiez-vous', 'mot de passe oublié'],
+        'search' => ['recherch\w*', 'trouver un'],
+        'contact' => ['contact\w*', 'votre (?:message|question|demande)', 'message', 'écrivez-nous', 'devis', 'être rappelé'],
+        'order' => ['command\w*', 'panier', 'paiement', 'payer', 'acheter', 'réserv\w*', 'livraison', 'facturation'],
+        'account' => ['créer (?:un |mon |votre )?compte', 'nouveau compte', 'devenir membre', 'inscription au site'],
+        'draw' => ['tirage au sort', 'jeu[- ]concours', 'concours', 'gagne[rz]', 'lot(?!\w)'],
+        'download' => ['télécharg\w*', 'guide gratuit', 'livre blanc', 'e-?book'],
+        'preferences' => ['se désabonner', 'se désinscrire', 'désinscription', 'préférences', 'gérer (?:mes|vos) abonnements'],
+        'rights' => ['droit d[\'’]accès', 'effacement', 'supprimer mes données', 'exercer (?:mes|vos) droits'],
+        'job' => ['candidat\w*', 'postuler', 'curriculum', 'lettre de motivation', 'offre d[\'’]emploi'],
+        'field-email' => ['e-?mail', 'courriel', 'adresse (?:e-?mail|électronique)'],
+        'field-name' => ['(?:pré)?nom(?!\w)', 'nom de famille'],
+        'field-phone' => ['téléphone', 'portable', 'mobile', 'numéro de téléphone', 'tél'],
+        'field-birthday' => ['(?:date|année) de naissance', 'né\(?e?\)? le', 'anniversaire', 'âge'],
+        'field-gender' => ['civilité', 'sexe', 'genre'],
+        'field-postal' => ['adresse(?: postale)?(?! e| é)', 'rue', 'code postal', 'ville'],
+        'field-employer' => ['société', 'entreprise', 'employeur', 'profession', 'fonction'],
+    ];
+}
