@@ -15,6 +15,10 @@ use Juramen\Canon\Instant;
  * @property int $id
  * @property int $point_id
  * @property int $number
+ * @property int $state
+ * @property int $from_state
+ * @property string $said
+ * @property-read User $author
  * @property array<string, mixed> $document
  * @property int $author_id
  * @property Instant $saved_at

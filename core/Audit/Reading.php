@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Points\FormKind;
 use Juramen\Register\Language;
 use Juramen\Wording\Found;
 use Juramen\Wording\Lexicon;

@@ -9,7 +9,8 @@ use Juramen\Register\Texts;
 /** One thing a form asks for. */
 final readonly class Field
 {
-    public function __construct(public FieldKind $kind, public Texts $label, public bool $required)
+    /** @param  string  $reason why it is asked, for the officer; empty where nobody has said */
+    public function __construct(public FieldKind $kind, public Texts $label, public bool $required, public string $reason = '')
     {
     }
 
@@ -30,6 +31,11 @@ final readonly class Field
             throw new InvalidSheet("Field $place does not say whether it is required (yes or no).");
         }
 
-        return new self($kind, Texts::from($data['label'] ?? null, "field $place", 200), $data['required']);
+        $reason = $data['reason'] ?? '';
+        if (! is_string($reason) || mb_strlen($reason) > 300) {
+            throw new InvalidSheet("The reason of field $place is a text of at most 300 characters.");
+        }
+
+        return new self($kind, Texts::draft($data['label'] ?? null, "field $place", 200), $data['required'], trim($reason));
     }
 }

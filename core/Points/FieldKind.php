@@ -8,13 +8,17 @@ namespace Juramen\Points;
 enum FieldKind: string
 {
     case FirstName = 'first-name';
+    case Name = 'name';
     case Email = 'email';
+    case Phone = 'phone';
 
     /** Token of the HTML Standard's autofill field names, so that browsers can help (WCAG 2.2, 1.3.5). */
     public function autofill(): string
     {
         return match ($this) {
             self::FirstName => 'given-name',
+            self::Name => 'name',
+            self::Phone => 'tel',
             self::Email => 'email',
         };
     }
@@ -22,12 +26,20 @@ enum FieldKind: string
     /** The HTML input type, which also chooses the keyboard on a phone. */
     public function inputType(): string
     {
-        return $this === self::Email ? 'email' : 'text';
+        return match ($this) {
+            self::Email => 'email',
+            self::Phone => 'tel',
+            default => 'text',
+        };
     }
 
     /** The longest value, in characters. */
     public function longest(): int
     {
-        return $this === self::Email ? 254 : 100;
+        return match ($this) {
+            self::Email => 254,
+            self::Phone => 30,
+            default => 100,
+        };
     }
 }

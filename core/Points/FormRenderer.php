@@ -18,17 +18,12 @@ final readonly class FormRenderer
     public const TRAP = 'homepage';
 
     /**
-     * @param  list<Statement>  $statements  in the order shown
+     * @param  Sheet  $sheet  with every text in every language it offers
      * @param  string  $action  where the form is sent; with "LANGUAGE" in place of the language
      * @param  string  $stylesheet  address of the frozen CSS
      */
-    public function __construct(
-        private Sheet $sheet,
-        private Controller $controller,
-        private array $statements,
-        private string $action,
-        private string $stylesheet,
-    ) {
+    public function __construct(private Sheet $sheet, private Controller $controller, private string $action, private string $stylesheet)
+    {
     }
 
     public function render(Language $language, FormWords $words): FrozenForm
@@ -45,10 +40,10 @@ final readonly class FormRenderer
         foreach ($this->sheet->fields as $field) {
             $this->field($page, $field, $language, $words);
         }
-        foreach ($this->statements as $statement) {
+        foreach ($this->sheet->statements as $statement) {
             $this->tickBox($page, $statement, $language);
         }
-        $page->write('<p class="small"><a href="'.self::escape($this->controller->notice->in($language)).'">'.self::escape($words->notice)."</a></p>\n"
+        $page->write('<p class="small"><a id="notice" href="'.self::escape($this->notice($language)).'">'.self::escape($words->notice)."</a></p>\n"
             .'<div class="aside" aria-hidden="true"><label for="'.self::TRAP.'">'.self::escape($words->leaveEmpty).'</label>'
             .'<input id="'.self::TRAP.'" name="'.self::TRAP."\" tabindex=\"-1\" autocomplete=\"off\"></div>\n")
             ->slot('marks')
@@ -95,6 +90,13 @@ final readonly class FormRenderer
                 : '<a href="'.self::escape($this->address($language))."\" lang=\"{$language->value}\" hreflang=\"{$language->value}\">{$language->endonym()}</a>\n");
         }
         $page->write("</nav>\n");
+    }
+
+    private function notice(Language $language): string
+    {
+        $notice = $this->sheet->notice ?? $this->controller->notice;
+
+        return $notice->has($language) ? $notice->in($language) : '';
     }
 
     private function address(Language $language): string

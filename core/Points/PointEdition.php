@@ -8,7 +8,6 @@ use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 use Juramen\Register\Controller;
-use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
 use Juramen\Wording\Statement;
 
@@ -20,7 +19,6 @@ final readonly class PointEdition
 {
     /**
      * @param  int  $number  from 1, counted within the point
-     * @param  list<Statement>  $statements
      * @param  non-empty-list<FrozenLanguage>  $languages
      */
     public function __construct(
@@ -28,8 +26,6 @@ final readonly class PointEdition
         public int $number,
         public Instant $published,
         public Controller $controller,
-        public HouseRules $rules,
-        public array $statements,
         public array $languages,
     ) {
     }
@@ -43,8 +39,7 @@ final readonly class PointEdition
             'published' => $this->published->text(),
             'sheet' => $this->sheet->document,
             'controller' => $this->controller->toArray(),
-            'rules' => $this->rules->toArray(),
-            'statements' => array_map(static fn (Statement $s): array => [...$s->toArray(), 'edition' => $s->edition()->hex()], $this->statements),
+            'statements' => array_map(static fn (Statement $s): array => ['id' => $s->id, 'edition' => $s->edition()->hex()], $this->sheet->statements),
             'languages' => array_map(static fn (FrozenLanguage $f): array => [
                 'language' => $f->language->value,
                 'html' => $f->html->hex(),
@@ -75,8 +70,6 @@ final readonly class PointEdition
             $data['number'],
             Instant::parse($data['published']),
             Controller::from($data['controller']),
-            HouseRules::from($data['rules']),
-            array_map(Statement::from(...), array_values($data['statements'])),
             $languages === [] ? throw new InvalidSheet('This edition has no language.') : $languages,
         );
     }
@@ -107,7 +100,7 @@ final readonly class PointEdition
     public function words(Language $language): array
     {
         $words = [];
-        foreach ($this->statements as $statement) {
+        foreach ($this->sheet->statements as $statement) {
             $words[$statement->id] = $statement->texts->in($language);
         }
 

@@ -5,29 +5,42 @@ declare(strict_types=1);
 namespace Juramen\Points;
 
 use Juramen\Canon\CanonicalJson;
+use Juramen\Register\HouseRules;
+use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
 use Juramen\Register\Texts;
+use Juramen\Wording\Statement;
 
-/** The working copy of a signup point, read from its one document. */
+/** The working copy of a signup point, read from its one document. It may still lack texts; a form needs them all. */
 final readonly class Sheet
 {
     /**
      * @param  array<string, mixed>  $document  as stored; the rest is read from it
+     * @param  string  $name  for the office: "Footer newsletter"
+     * @param  string  $place  where it stands, in words
+     * @param  list<string>  $countries  ISO 3166-1 codes of where visitors come from; empty where unknown
      * @param  non-empty-list<Language>  $languages  the first is shown to visitors whose own is not offered
-     * @param  non-empty-list<Field>  $fields
-     * @param  non-empty-list<string>  $statements  ids, in the order shown; each answered by a tick box that starts empty
      * @param  Texts  $purposeLine  what will be sent, in a line under the title
+     * @param  non-empty-list<Field>  $fields
+     * @param  non-empty-list<Statement>  $statements  in the order shown; each answered by a tick box that starts empty
+     * @param  Texts|null  $notice  links to the privacy notice, where others than the controller's are used
      */
     private function __construct(
         public array $document,
         public string $point,
+        public string $name,
         public string $controller,
+        public FormKind $kind,
+        public string $place,
+        public array $countries,
         public array $languages,
         public Texts $title,
         public Texts $purposeLine,
         public array $fields,
         public array $statements,
         public Texts $button,
+        public HouseRules $rules,
+        public ?Texts $notice,
     ) {
     }
 
@@ -35,7 +48,7 @@ final readonly class Sheet
      * @param  array<string, mixed>  $document
      *
      * @throws InvalidSheet
-     * @throws \Juramen\Register\InvalidRegister where a text is missing
+     * @throws InvalidRegister where a text is no text, or too long
      */
     public static function read(array $document): self
     {
@@ -44,10 +57,6 @@ final readonly class Sheet
         if (! is_string($point) || preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $point) !== 1) {
             throw new InvalidSheet('The sheet does not name its signup point; a name has lower-case letters, digits and hyphens.');
         }
-        $languages = array_map(
-            static fn (mixed $tag): Language => Language::tryFrom(is_string($tag) ? $tag : '') ?? throw new InvalidSheet('The sheet offers a language we do not know.'),
-            self::list($document, 'languages'),
-        );
         $fields = [];
         foreach (self::list($document, 'fields') as $i => $field) {
             $fields[] = Field::from($field, $i + 1);
@@ -56,24 +65,24 @@ final readonly class Sheet
             || count(array_unique(array_map(static fn (Field $f): string => $f->name(), $fields))) !== count($fields)) {
             throw new InvalidSheet('A form asks for the email address, once and required, and for nothing twice.');
         }
-        $sheet = new self(
+
+        return new self(
             $document,
             $point,
-            is_string($document['controller'] ?? null) ? $document['controller'] : throw new InvalidSheet('The sheet does not name its controller.'),
-            $languages,
-            Texts::from($document['title'] ?? null, 'the title', 200),
-            Texts::from($document['purpose-line'] ?? null, 'the line under the title', 500),
+            self::text($document, 'name', 100),
+            self::text($document, 'controller', 100),
+            FormKind::tryFrom(self::text($document, 'kind', 30)) ?? throw new InvalidSheet('The sheet does not say what kind of form it is; the kinds are '.implode(', ', array_column(FormKind::cases(), 'value')).'.'),
+            self::text($document, 'place', 200),
+            array_map(static fn (mixed $code): string => is_string($code) && preg_match('/^[A-Z]{2}$/D', $code) === 1 ? $code : throw new InvalidSheet('A country is named by its two-letter code.'), array_values((array) ($document['countries'] ?? []))),
+            array_map(static fn (mixed $tag): Language => Language::tryFrom(is_string($tag) ? $tag : '') ?? throw new InvalidSheet('The sheet offers a language we do not know.'), self::list($document, 'languages')),
+            Texts::draft($document['title'] ?? [], 'the title', 200),
+            Texts::draft($document['purpose-line'] ?? [], 'the line under the title', 500),
             $fields,
-            array_map(static fn (mixed $id): string => is_string($id) ? $id : throw new InvalidSheet('A statement is named by its id.'), self::list($document, 'statements')),
-            Texts::from($document['button'] ?? null, 'the button', 100),
+            array_map(static fn (mixed $s): Statement => Statement::from(is_array($s) ? $s : []), self::list($document, 'statements')),
+            Texts::draft($document['button'] ?? [], 'the button', 100),
+            HouseRules::from(is_array($document['rules'] ?? null) ? $document['rules'] : []),
+            isset($document['notice']) ? Texts::draft($document['notice'], 'the link to the privacy notice', 500) : null,
         );
-        foreach ($languages as $language) {
-            foreach ([$sheet->title, $sheet->purposeLine, $sheet->button, ...array_map(static fn (Field $f): Texts => $f->label, $fields)] as $text) {
-                $text->in($language);
-            }
-        }
-
-        return $sheet;
     }
 
     public function offers(Language $language): bool
@@ -81,15 +90,55 @@ final readonly class Sheet
         return in_array($language, $this->languages, true);
     }
 
-    public function field(FieldKind $kind): ?Field
+    /** @return array<string, Language> place of every text that is missing in a language offered */
+    public function missing(): array
     {
-        foreach ($this->fields as $field) {
-            if ($field->kind === $kind) {
-                return $field;
+        $missing = [];
+        foreach ($this->texts() as $place => $texts) {
+            foreach ($this->languages as $language) {
+                if (! $texts->has($language)) {
+                    $missing["$place/{$language->value}"] = $language;
+                }
             }
         }
 
-        return null;
+        return $missing;
+    }
+
+    /** The same with a stand-in for every missing text, so that an unfinished form can be looked at. */
+    public function filled(): self
+    {
+        $document = $this->document;
+        foreach ($this->missing() as $place => $language) {
+            $document = Document::with($document, $place, '…');
+        }
+
+        return self::read($document);
+    }
+
+    /** @return array<string, Texts> every text that a visitor reads, by its place */
+    private function texts(): array
+    {
+        $texts = ['title' => $this->title, 'purpose-line' => $this->purposeLine, 'button' => $this->button];
+        foreach ($this->fields as $i => $field) {
+            $texts["fields/$i/label"] = $field->label;
+        }
+        foreach ($this->statements as $i => $statement) {
+            $texts["statements/$i/texts"] = $statement->texts;
+        }
+
+        return $texts;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function text(array $document, string $key, int $longest): string
+    {
+        $text = $document[$key] ?? null;
+        if (! is_string($text) || trim($text) === '' || mb_strlen($text) > $longest) {
+            throw new InvalidSheet("The sheet does not say its $key in at most $longest characters.");
+        }
+
+        return $text;
     }
 
     /**

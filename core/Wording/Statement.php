@@ -38,7 +38,7 @@ final readonly class Statement
             throw new InvalidRegister('A statement has an id, one purpose and at least one channel.');
         }
 
-        return new self($data['id'], $data['purpose'], $channels, Texts::from($data['texts'] ?? null, "statement {$data['id']}"));
+        return new self($data['id'], $data['purpose'], $channels, Texts::draft($data['texts'] ?? null, "statement {$data['id']}"));
     }
 
     /** @return array<string, mixed> */

@@ -18,7 +18,6 @@ use App\Models\Controller;
 use App\Models\Journey;
 use App\Models\Point;
 use App\Models\Purpose;
-use App\Models\StatementEdition;
 use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -31,7 +30,6 @@ use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
-use Juramen\Wording\Statement;
 use LogicException;
 
 /** Loads the demo scenario by the same actions that the running application uses, at moments of the past. */
@@ -70,14 +68,9 @@ final class Demo
             $users = array_map(static fn (array $p): User => User::query()->create(['name' => $p[0], 'email' => $p[1], 'role' => $p[2], 'password' => People::PASSWORD]), People::ALL);
             $controller = Controller::query()->create(['slug' => FooterNewsletter::CONTROLLER['id'], 'document' => json_encode(FooterNewsletter::CONTROLLER), 'rules' => json_encode((new HouseRules)->toArray())]);
             Purpose::query()->create(['controller_id' => $controller->id, 'slug' => 'voyage-news', 'names' => FooterNewsletter::PURPOSE]);
-            $statement = Statement::from(FooterNewsletter::STATEMENT);
-            StatementEdition::query()->create([
-                'statement' => $statement->id, 'number' => 1, 'digest' => $statement->edition(), 'document' => json_encode($statement->toArray()),
-                'approved_by' => $users[1]->id, 'approved_at' => $this->clock->instant(),
-            ]);
             $point = DB::transaction(function () use ($controller, $users): Point {
                 $point = Point::query()->create(['slug' => FooterNewsletter::SHEET['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => $controller->id]);
-                $point->revisions()->create(['number' => 1, 'document' => FooterNewsletter::SHEET, 'author_id' => $users[2]->id, 'saved_at' => $this->clock->instant()]);
+                $point->revisions()->create(['number' => 1, 'state' => 1, 'from_state' => 0, 'document' => FooterNewsletter::SHEET, 'author_id' => $users[2]->id, 'saved_at' => $this->clock->instant()]);
 
                 return $point;
             });

@@ -19,7 +19,7 @@ final class FooterNewsletter
 
     public const PURPOSE = ['en' => 'voyage news', 'de' => 'Neues von Bord'];
 
-    public const STATEMENT = [
+    private const STATEMENT = [
         'id' => 'voyage-news',
         'purpose' => 'voyage-news',
         'channels' => ['email'],
@@ -31,15 +31,20 @@ final class FooterNewsletter
 
     public const SHEET = [
         'point' => 'footer-newsletter',
+        'name' => 'Footer newsletter',
+        'kind' => 'newsletter',
+        'place' => 'the foot of every page of tidewick.example',
+        'countries' => ['GB', 'DE', 'DK', 'SE'],
         'controller' => 'tidewick-ferries',
         'languages' => ['en', 'de'],
         'title' => ['en' => 'News from on board', 'de' => 'Neues von Bord'],
         'purpose-line' => ['en' => 'Once a month: new sailings and fares.', 'de' => 'Einmal im Monat: neue Fahrten und Preise.'],
         'fields' => [
-            ['kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false],
-            ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true],
+            ['kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false, 'reason' => 'so that our mails can greet the person'],
+            ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the news goes there'],
         ],
-        'statements' => ['voyage-news'],
+        'statements' => [self::STATEMENT],
         'button' => ['en' => 'Send me the news', 'de' => 'Neues schicken'],
+        'rules' => ['double-opt-in' => true, 'lapse-days' => 7, 'keep-network' => true],
     ];
 }

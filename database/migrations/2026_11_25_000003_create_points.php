@@ -43,6 +43,10 @@ return new class extends Migration
             $table->id();
             $table->foreignId('point_id')->constrained();
             $table->unsignedInteger('number');
+            // The revision in which this state was first reached, and the state it was reached from: undo and redo.
+            $table->unsignedInteger('state');
+            $table->unsignedInteger('from_state');
+            $table->string('said', 200)->default('');
             $table->longText('document');
             $table->foreignId('author_id')->constrained('users');
             $table->dateTime('saved_at', 6);
@@ -57,6 +61,16 @@ return new class extends Migration
             $table->foreignId('published_by')->constrained('users');
             $table->dateTime('published_at', 6);
             $table->unique(['point_id', 'number']);
+        });
+        Schema::create('exceptions', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('point_id')->constrained();
+            $table->string('requirement', 64);
+            $table->string('place');
+            $table->text('reason');
+            $table->date('until');
+            $table->foreignId('made_by')->constrained('users');
+            $table->dateTime('made_at', 6);
         });
         Schema::create('frozen_bytes', function (Blueprint $table): void {
             $table->binary('digest', 32, true)->primary();

@@ -14,13 +14,12 @@ use Juramen\Points\Sheet;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
-use Juramen\Wording\Statement;
 use Symfony\Component\DomCrawler\Crawler;
 
 function rendered(array $change = []): FrozenForm
 {
     $sheet = Sheet::read(array_replace_recursive(FooterNewsletter::SHEET, $change));
-    $renderer = new FormRenderer($sheet, Controller::from(FooterNewsletter::CONTROLLER), [Statement::from(FooterNewsletter::STATEMENT)], '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
+    $renderer = new FormRenderer($sheet, Controller::from(FooterNewsletter::CONTROLLER), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
 
     return $renderer->render(Language::German, new FormWords('Pflichtfeld', 'freiwillig', 'Datenschutz', 'Es fragt', 'leer lassen', 'Sprachen'));
 }
@@ -52,11 +51,16 @@ test('whatever the wording says, without pieces the page is byte for byte what w
 test('a sheet that no form can be made of says where it is wrong', function (array $change, string $says): void {
     expect(fn () => Sheet::read(array_replace(FooterNewsletter::SHEET, $change)))->toThrow(InvalidArgumentException::class, $says);
 })->with([
-    [['fields' => []], 'no fields'], [['languages' => ['tlh']], 'language we do not know'], [['title' => ['en' => 'Only']], 'missing in Deutsch'],
+    [['fields' => []], 'no fields'], [['languages' => ['tlh']], 'language we do not know'],
     [['fields' => [['kind' => 'email', 'label' => ['en' => 'E', 'de' => 'E'], 'required' => false]]], 'email address, once and required'],
     [['fields' => [['kind' => 'shoe-size', 'label' => ['en' => 'E'], 'required' => true]]], 'Field 1 is of no kind'],
-    [['point' => '../etc'], 'signup point'], [['button' => ['en' => ' ', 'de' => 'x']], 'empty in English'],
+    [['point' => '../etc'], 'signup point'], [['button' => ['en' => str_repeat('x', 101)]], 'more than 100 characters'], [['rules' => ['lapse-days' => 3]], 'Rules say'],
 ]);
+
+test('a draft may lack texts; what is missing is named by its place, and the form shows a stand-in', function (): void {
+    $sheet = Sheet::read(array_replace(FooterNewsletter::SHEET, ['title' => ['en' => 'Only', 'de' => ' ']]));
+    expect($sheet->missing())->toBe(['title/de' => Language::German])->and($sheet->filled()->title->in(Language::German))->toBe('…');
+});
 
 test('a visit mark is ours, dated, and ends after a day', function (): void {
     $keys = new MacRing(['k1' => str_repeat('x', 32)]);

@@ -38,7 +38,7 @@ test('a sign-up is entered with what was shown, and waits for its confirmation',
     $this->signUp('Imke.Thormann@post.example', ['first-name' => ' Imke '], 'de')->assertRedirect('/forms/footer-newsletter/de/sent');
     $entry = json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true);
     expect($entry['edition'])->toBe($this->edition->digest()->hex())->and($entry['language'])->toBe('de')
-        ->and($entry['statements'][0]['edition'])->toBe($this->edition->statements[0]->edition()->hex())
+        ->and($entry['statements'][0]['edition'])->toBe($this->edition->sheet->statements[0]->edition()->hex())
         ->and($entry['confirmation-needed'])->toBeTrue()->and($entry['_sd'])->toHaveCount(3);
     $kept = DB::table('disclosures')->pluck('text')->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2])->all();
     expect($kept)->toEqualCanonicalizing(['Imke.Thormann@post.example', 'Imke', '127.0.0.0/24'])
@@ -169,7 +169,8 @@ test('a page opened before a new edition is taken as what it showed', function (
 });
 
 test('where the rules need no confirmation, the yes counts at once and a welcome mail goes out', function (): void {
-    App\Models\Controller::query()->update(['rules' => json_encode((new Juramen\Register\HouseRules(doubleOptIn: false, keepNetwork: false))->toArray())]);
+    $document = array_replace(Database\Demo\FooterNewsletter::SHEET, ['rules' => ['double-opt-in' => false, 'lapse-days' => 7, 'keep-network' => false]]);
+    Point::query()->firstOrFail()->revisions()->create(['number' => 2, 'state' => 2, 'from_state' => 1, 'document' => $document, 'author_id' => 1, 'saved_at' => Juramen\Canon\Instant::of(now())]);
     app(PublishPoint::class)(Point::query()->firstOrFail(), User::query()->firstOrFail());
     $this->get($this->signUp('imke@post.example')->headers->get('Location'))->assertOk()->assertSee('You are signed up.');
     expect(DB::table('permissions')->value('reason'))->toBe('agreed')->and($this->message()->kind->value)->toBe('welcome')->and(DB::table('disclosures')->count())->toBe(1);

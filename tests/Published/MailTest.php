@@ -17,7 +17,7 @@ test('both mails read as they should in both languages', function (string $langu
     $this->post('/confirm', ['token' => $this->confirmToken()]);
     expect(work())->toBe([OutcomeKind::Accepted]);
     [$welcome, $confirmation] = array_map(fn (array $mail) => Parsed::from(mb_convert_encoding($mail['raw'], 'ISO-8859-1', 'UTF-8'), false), arrived($to));
-    $statement = $this->edition->statements[0]->texts->toArray()[$language];
+    $statement = $this->edition->sheet->statements[0]->texts->toArray()[$language];
     foreach ([$confirmation, $welcome] as $mail) {
         expect($mail->getHeaderValue('To'))->toBe($to)->and($mail->getHeaderValue('From'))->toBe('voyages@tidewick.example')
             ->and($mail->getHeader('From')->getPersonName())->toBe('Tidewick Ferries')->and($mail->getHeaderValue('Message-ID'))->toMatch('/^[0-9a-f]{32}@tidewick\.example$/')

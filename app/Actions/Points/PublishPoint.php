@@ -13,6 +13,7 @@ use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FormWords;
@@ -21,7 +22,6 @@ use Juramen\Points\InvalidSheet;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
-use Juramen\Register\HouseRules;
 use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
 use Juramen\Wording\Statement;
@@ -50,6 +50,7 @@ final class PublishPoint
             $sheet = Sheet::read($point->revisions()->orderByDesc('number')->firstOrFail()->document);
             $edition = $this->edition($point, $sheet);
             $digest = $edition->digest();
+            array_map(fn (Statement $s) => $this->keepStatement($s, $officer, $edition->published), $sheet->statements);
             $act = Act::published($edition->published, $sheet->point, $digest, "user {$officer->id}");
             EditionRow::query()->create([
                 'point_id' => $point->id, 'number' => $edition->number, 'digest' => $digest, 'bytes' => $edition->bytes(),
@@ -71,34 +72,36 @@ final class PublishPoint
         if ($sheet->point !== $point->slug || $sheet->controller !== $controller->id) {
             throw new InvalidSheet("The sheet says it is \"{$sheet->point}\" of \"{$sheet->controller}\", but it belongs to \"{$point->slug}\" of \"{$controller->id}\".");
         }
-        $rules = HouseRules::from(json_decode($owner->rules, true));
-        $statements = array_map($this->approved(...), $sheet->statements);
+        if ($sheet->missing() !== []) {
+            throw new InvalidSheet('Texts are missing: '.implode(', ', array_keys($sheet->missing())).'.');
+        }
         $css = $this->freeze('text/css', str_replace('ACCENT', $controller->accent, (string) file_get_contents(resource_path('css/form.css'))));
-        $renderer = new FormRenderer($sheet, $controller, $statements, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
+        $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
 
         return new PointEdition(
             $sheet,
             1 + (int) $point->editions()->max('number'),
             $this->clock->instant(),
             $controller,
-            $rules,
-            $statements,
-            array_map(function (Language $language) use ($renderer, $css, $sheet, $controller, $rules): FrozenLanguage {
+            array_map(function (Language $language) use ($renderer, $css, $sheet, $controller): FrozenLanguage {
                 $form = $renderer->render($language, $this->words($language));
 
-                return new FrozenLanguage($language, $this->freeze('text/html', $form->html), $css, $form->slots, $this->mails($language, $sheet, $controller, $rules));
+                return new FrozenLanguage($language, $this->freeze('text/html', $form->html), $css, $form->slots, $this->mails($language, $sheet, $controller));
             }, $sheet->languages),
         );
     }
 
-    /** The statement's newest edition that somebody approved. */
-    private function approved(string $id): Statement
+    /** Words that were never published before become the statement's next edition, approved by whoever publishes. */
+    private function keepStatement(Statement $statement, User $officer, Instant $now): void
     {
-        $row = StatementEdition::query()->where('statement', $id)->whereNotNull('approved_by')->orderByDesc('number')->first();
-
-        return $row === null
-            ? throw new InvalidSheet("The statement \"$id\" has no approved edition; have it approved first.")
-            : Statement::from(json_decode($row->document, true));
+        if (StatementEdition::query()->where('digest', $statement->edition()->bytes)->exists()) {
+            return;
+        }
+        StatementEdition::query()->create([
+            'statement' => $statement->id, 'number' => 1 + (int) StatementEdition::query()->where('statement', $statement->id)->max('number'),
+            'digest' => $statement->edition(), 'document' => json_encode($statement->toArray(), JSON_THROW_ON_ERROR),
+            'approved_by' => $officer->id, 'approved_at' => $now,
+        ]);
     }
 
     private function freeze(string $type, string $bytes): Digest
@@ -117,12 +120,12 @@ final class PublishPoint
     }
 
     /** @return array<string, array<string, string>> */
-    private function mails(Language $language, Sheet $sheet, Controller $controller, HouseRules $rules): array
+    private function mails(Language $language, Sheet $sheet, Controller $controller): array
     {
         $mails = [];
         foreach (['confirmation', 'welcome'] as $kind) {
             foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
-                $mails[$kind][$key] = strtr((string) $text, [':title' => $sheet->title->in($language), ':controller' => $controller->name, ':days' => (string) $rules->lapseDays]);
+                $mails[$kind][$key] = strtr((string) $text, [':title' => $sheet->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays]);
             }
             $mails[$kind]['notice'] = (string) __('visitor.mail.notice', [], $language->value);
         }

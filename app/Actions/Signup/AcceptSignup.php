@@ -52,7 +52,7 @@ final class AcceptSignup
         [$answers, $targets] = $this->answers($signup);
         ($this->append)($subscriber->subject, Act::given(
             $signup->occurred, $signup->how, $signup->placement, $journey, $edition->sheet->point, $edition->digest(), $signup->language,
-            $answers, $targets, $edition->rules->doubleOptIn,
+            $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);
         $this->journey($signup, $subscriber, $journey);
@@ -60,14 +60,14 @@ final class AcceptSignup
 
     private function journey(Signup $signup, Subscriber $subscriber, Id $journey): void
     {
-        $needed = $signup->edition->rules->doubleOptIn;
+        $needed = $signup->edition->sheet->rules->doubleOptIn;
         $row = Journey::query()->create([
             'id' => $journey,
             'subscriber_id' => $subscriber->id,
             'point_edition_id' => EditionRow::query()->where('digest', $signup->edition->digest()->bytes)->valueOrFail('id'),
             'language' => $signup->language,
             'state' => $needed ? JourneyState::Asked : JourneyState::Confirmed,
-            'lapse_days' => $signup->edition->rules->lapseDays,
+            'lapse_days' => $signup->edition->sheet->rules->lapseDays,
             'asked_at' => $signup->occurred,
             'ended_at' => $needed ? null : $signup->occurred,
         ]);
@@ -78,7 +78,7 @@ final class AcceptSignup
     private function disclosures(Signup $signup): array
     {
         $values = ['email' => $signup->email->text, ...$signup->values];
-        if ($signup->network !== null && $signup->edition->rules->keepNetwork) {
+        if ($signup->network !== null && $signup->edition->sheet->rules->keepNetwork) {
             $values['network'] = $signup->network;
         }
 
@@ -89,7 +89,7 @@ final class AcceptSignup
     private function answers(Signup $signup): array
     {
         [$answers, $targets] = [[], []];
-        foreach ($signup->edition->statements as $statement) {
+        foreach ($signup->edition->sheet->statements as $statement) {
             if (in_array($statement->id, $signup->statements, true)) {
                 $answers[] = new Answer($statement->id, $statement->edition());
                 foreach ($statement->channels as $channel) {

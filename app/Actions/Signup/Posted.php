@@ -31,7 +31,7 @@ final readonly class Posted
         foreach ($edition->sheet->fields as $field) {
             $values[$field->name()] = $text($field->name());
         }
-        foreach ($edition->statements as $statement) {
+        foreach ($edition->sheet->statements as $statement) {
             if ($text(FormRenderer::controlName($statement->id)) === 'yes') {
                 $ticked[] = FormRenderer::controlName($statement->id);
                 $statements[] = $statement->id;
@@ -78,7 +78,7 @@ final readonly class Posted
             }
         }
         if ($this->statements === []) {
-            $errors[FormRenderer::controlName($this->edition->statements[0]->id)] = $say('tick');
+            $errors[FormRenderer::controlName($this->edition->sheet->statements[0]->id)] = $say('tick');
         }
 
         return $errors;

@@ -104,7 +104,7 @@ final readonly class FieldReader
     private function isTrap(DOMElement $element): bool
     {
         for ($node = $element; $node instanceof DOMElement; $node = $node->parentNode) {
-            if ($this->page->isHidden($node) || $node->getAttribute('aria-hidden') === 'true') {
+            if ($this->page->isHidden($node)) {
                 return true;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Html;
 
 use DOMElement;
-use Juramen\Audit\FormKind;
+use Juramen\Points\FormKind;
 use Juramen\Register\Language;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;

@@ -146,7 +146,7 @@ final readonly class Page
 
     public function isHidden(DOMElement $element): bool
     {
-        return $element->hasAttribute('hidden') || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
+        return $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true' || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
             || preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $element->getAttribute('style')) === 1;
     }
 

@@ -44,7 +44,7 @@ final class ControllerNamed implements Requirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         if ($reading->sheet !== null) {
-            return str_contains($reading->text, $reading->sheet->controller)
+            return str_contains($reading->text.$reading->around, $reading->sheet->controller)
                 ? $this->met('The controller is named on the form.', null, $reading->sheet->controller)
                 : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller} on the form.")];
         }

@@ -6,7 +6,6 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\AskedField;
 use Juramen\Audit\FieldMeaning;
-use Juramen\Audit\FormKind;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
@@ -14,6 +13,7 @@ use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
 
 /** Each field has a reason: said beside it, or plain from what the form is for. */
 final class FieldsNeeded implements Requirement

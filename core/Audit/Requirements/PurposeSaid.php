@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
-use Juramen\Audit\FormKind;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
 

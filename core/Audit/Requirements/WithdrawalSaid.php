@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
@@ -15,6 +16,12 @@ use Juramen\Wording\Topic;
 final class WithdrawalSaid implements Requirement
 {
     use Judging;
+
+    private const SENTENCES = [
+        'en' => 'I can withdraw this at any time with the link in every email.',
+        'de' => 'Ich kann das jederzeit über den Link in jeder E-Mail widerrufen.',
+        'fr' => 'Je peux retirer mon accord à tout moment par le lien de chaque e-mail.',
+    ];
 
     public function id(): string
     {
@@ -50,7 +57,15 @@ final class WithdrawalSaid implements Requirement
         }
 
         return NoticeLinked::working($reading) !== null
-            ? [$this->finding(Verdict::Weakness, 'The form does not say that consent can be withdrawn; the linked notice may, but was not read.', $where, null, $mend)]
-            : [$this->finding(Verdict::Breach, 'Nowhere is it said that consent can be withdrawn.', $where, null, $mend)];
+            ? [$this->finding(Verdict::Weakness, 'The form does not say that consent can be withdrawn; the linked notice may, but was not read.', $where, null, $mend, $this->change($reading))]
+            : [$this->finding(Verdict::Breach, 'Nowhere is it said that consent can be withdrawn.', $where, null, $mend, $this->change($reading))];
+    }
+
+    private function change(Reading $reading): ?Mend
+    {
+        $consent = $reading->consents()[0] ?? null;
+
+        return $reading->sheet === null || $consent === null || $reading->language === null ? null
+            : new Mend('Add “'.self::SENTENCES[$reading->language->value].'”', $consent->where, trim($consent->label).' '.self::SENTENCES[$reading->language->value]);
     }
 }

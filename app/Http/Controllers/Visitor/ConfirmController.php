@@ -49,7 +49,7 @@ final class ConfirmController
             return $this->badLink($request);
         }
         $edition = $this->edition($journey);
-        $network = $edition->rules->keepNetwork ? Network::truncate((string) $request->ip()) : null;
+        $network = $edition->sheet->rules->keepNetwork ? Network::truncate((string) $request->ip()) : null;
 
         return $this->ending($confirm($journey->id, $network), $journey->language, $edition, first: ! $journey->state->hasEnded());
     }

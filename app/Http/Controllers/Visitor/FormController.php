@@ -59,7 +59,7 @@ final class FormController
         $edition = $this->edition($point);
         $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
 
-        return VisitorPage::respond($spoken, $edition->rules->doubleOptIn ? 'sent' : 'done', ['days' => $edition->rules->lapseDays], $edition);
+        return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', ['days' => $edition->sheet->rules->lapseDays], $edition);
     }
 
     public function stylesheet(string $digest): Response

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Juramen\Audit;
+namespace Juramen\Points;
 
 /** What a form is for. */
 enum FormKind: string

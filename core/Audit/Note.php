@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+use Juramen\Register\Language;
+
+/** A finding about a sheet, tied to its place by a number. */
+final readonly class Note
+{
+    /**
+     * @param  int  $number  from 1, most urgent first
+     * @param  non-empty-list<Language>  $languages  in which it was found
+     */
+    public function __construct(public int $number, public Result $result, public array $languages)
+    {
+    }
+
+    /** Which exception would cover it: the requirement and the place without its language. */
+    public function key(): string
+    {
+        return $this->result->requirement->id().' '.self::placeKey($this->result->where ?? '');
+    }
+
+    public static function placeKey(string $place): string
+    {
+        return (string) preg_replace('~/(?:en|de|fr)$~', '', $place);
+    }
+}
