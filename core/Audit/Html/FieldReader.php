@@ -41,7 +41,8 @@ final readonly class FieldReader
             }
             $label = $this->labels->of($element);
             $meaning = $this->meaning($element, $type, $label);
-            if ($type === 'radio' && $meaning !== FieldMeaning::Gender) {
+            // Choices that ask for nothing personal are controls, or none of our business.
+            if (($type === 'radio' && $meaning !== FieldMeaning::Gender) || ($element->nodeName === 'select' && $meaning === FieldMeaning::Other)) {
                 continue;
             }
             $fields[] = new AskedField($this->page->selector($element), $label, $meaning, $this->isRequired($element, $label), $this->reason($element, $label));

@@ -88,13 +88,14 @@ final class PurposeSaid implements Requirement
      */
     private function content(Lexicon $lexicon, string $text, Reading $reading, array $names): array
     {
-        // What is said about withdrawing, and what is only made known, says nothing of what comes.
-        $sentences = preg_split('/[.!?;,\n]+|\s(?:and|und|et)\s/u', $text) ?: [];
-        $text = implode(' . ', array_filter($sentences, static fn (string $s): bool => ! $lexicon->speaksOf(Topic::Withdrawal, $s) && ! ($lexicon->speaksOf(Topic::Notice, $s) && ! $lexicon->speaksOf(Topic::Marketing, $s))));
-        $text = $lexicon->without($text, Topic::AcceptsTerms, Topic::AcceptsNotice, Topic::Withdrawal, Topic::Notice, Topic::Technical, Topic::FieldEmail, Topic::FieldName, Topic::Vague, Topic::Partners);
         foreach ($reading->fields as $field) {
             $text = str_replace($field->label, ' ', $text);
         }
+        $text = $lexicon->without($text, Topic::AcceptsTerms, Topic::AcceptsNotice);
+        // What is said about withdrawing, and what is only made known, says nothing of what comes.
+        $parts = preg_split('/[.!?;,\n]+|\s(?:and|und|et)\s/u', $text) ?: [];
+        $text = implode(' . ', array_filter($parts, static fn (string $s): bool => ! $lexicon->speaksOf(Topic::Withdrawal, $s) && ! ($lexicon->speaksOf(Topic::Notice, $s) && ! $lexicon->speaksOf(Topic::Marketing, $s))));
+        $text = $lexicon->without($text, Topic::Notice, Topic::Technical, Topic::FieldEmail, Topic::FieldName, Topic::Vague, Topic::Partners);
         // Names of companies are no purpose.
         $text = (string) preg_replace('~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra)\s)|\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u', ' ', $text);
 
