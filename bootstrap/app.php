@@ -28,7 +28,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->group('public', [App\Http\Middleware\PublicHeaders::class]);
         $middleware->appendToGroup('web', [App\Http\Middleware\OfficeHeaders::class]);
         $middleware->redirectGuestsTo('/login');
-        $middleware->redirectUsersTo('/evidence');
+        $middleware->redirectUsersTo('/desk');
         // What was typed reaches us as typed; trimming is each field's own affair.
         $middleware->remove([
             Illuminate\Foundation\Http\Middleware\TrimStrings::class,

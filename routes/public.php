@@ -17,6 +17,9 @@ Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->nam
 Route::get('/forms/{point}/{language}/sent', [FormController::class, 'sent'])->name('form.sent');
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
 
+// The house look by itself, for proofs: their frame sends no cookies for styles.
+Route::get('/look/{controller}.css', [FormController::class, 'look'])->name('look');
+
 Route::get('/confirm/{token?}', [ConfirmController::class, 'show'])->name('confirm');
 Route::post('/confirm', [ConfirmController::class, 'press'])->name('confirm.press');
 

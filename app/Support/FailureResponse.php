@@ -8,6 +8,7 @@ use App\Http\Middleware\OfficeHeaders;
 use App\Http\Middleware\PublicHeaders;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
@@ -31,10 +32,11 @@ final class FailureResponse
             $e instanceof AuthorizationException => 403,
             $e instanceof TokenMismatchException => 419,
             $e instanceof PostTooLargeException => 413,
+            $e instanceof ModelNotFoundException => 404,
             $e instanceof HttpExceptionInterface => $e->getStatusCode(),
             default => 503,
         };
-        if ($request->is('forms/*', 'confirm', 'confirm/*', 'withdraw', 'withdraw/*', 'frozen/*', 'ledger/*')) {
+        if ($request->is('forms/*', 'confirm', 'confirm/*', 'withdraw', 'withdraw/*', 'frozen/*', 'look/*', 'ledger/*')) {
             $page = match ($status) {
                 404, 405 => 'gone',
                 413 => 'refused',

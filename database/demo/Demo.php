@@ -52,6 +52,7 @@ final class Demo
     public function load(): void
     {
         $edition = $this->loadForm();
+        $this->at('2026-11-18 13:14:00', fn () => $this->point(Controller::query()->firstOrFail(), CabinDraw::SHEET, User::query()->where('role', 'editor')->firstOrFail()));
         $this->at('2026-05-14 07:12:33', fn () => $this->signUp($edition, 'imke.thormann@post.example', 'Imke', Language::German, '203.0.113.77'));
         $this->at('2026-05-14 07:14:51', fn () => $this->press('imke.thormann@post.example'));
         $this->at('2026-06-02 16:40:07', fn () => $this->signUp($edition, 'alasdair.wick@post.example', 'Alasdair', Language::English, '198.51.100.20'));
@@ -68,14 +69,20 @@ final class Demo
             $users = array_map(static fn (array $p): User => User::query()->create(['name' => $p[0], 'email' => $p[1], 'role' => $p[2], 'password' => People::PASSWORD]), People::ALL);
             $controller = Controller::query()->create(['slug' => FooterNewsletter::CONTROLLER['id'], 'document' => json_encode(FooterNewsletter::CONTROLLER), 'rules' => json_encode((new HouseRules)->toArray())]);
             Purpose::query()->create(['controller_id' => $controller->id, 'slug' => 'voyage-news', 'names' => FooterNewsletter::PURPOSE]);
-            $point = DB::transaction(function () use ($controller, $users): Point {
-                $point = Point::query()->create(['slug' => FooterNewsletter::SHEET['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => $controller->id]);
-                $point->revisions()->create(['number' => 1, 'state' => 1, 'from_state' => 0, 'document' => FooterNewsletter::SHEET, 'author_id' => $users[2]->id, 'saved_at' => $this->clock->instant()]);
-
-                return $point;
-            });
+            $point = $this->point($controller, FooterNewsletter::SHEET, $users[2]);
 
             return ($this->publish)($point, $users[0]);
+        });
+    }
+
+    /** @param  array<string, mixed>  $sheet */
+    private function point(Controller $controller, array $sheet, User $author): Point
+    {
+        return DB::transaction(function () use ($controller, $sheet, $author): Point {
+            $point = Point::query()->create(['slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => $controller->id]);
+            $point->revisions()->create(['number' => 1, 'state' => 1, 'from_state' => 0, 'said' => 'began it', 'document' => $sheet, 'author_id' => $author->id, 'saved_at' => $this->clock->instant()]);
+
+            return $point;
         });
     }
 

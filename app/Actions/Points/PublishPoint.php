@@ -9,14 +9,15 @@ use App\Models\Point;
 use App\Models\PointEdition as EditionRow;
 use App\Models\StatementEdition;
 use App\Models\User;
+use App\Support\HouseLook;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
+use App\Support\VisitorWords;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
 use Juramen\Points\FormRenderer;
-use Juramen\Points\FormWords;
 use Juramen\Points\FrozenLanguage;
 use Juramen\Points\InvalidSheet;
 use Juramen\Points\PointEdition;
@@ -40,14 +41,21 @@ final class PublishPoint
     }
 
     /**
+     * @param  int|null  $looked  number of the revision that the officer has looked at; another one is not published
+     *
+     * @throws SheetMoved
      * @throws InvalidSheet where no form can be made of the sheet
      * @throws InvalidRegister where a text is missing in a language that the sheet offers
      */
-    public function __invoke(Point $point, User $officer): PointEdition
+    public function __invoke(Point $point, User $officer, ?int $looked = null): PointEdition
     {
-        $edition = DB::transaction(function () use ($point, $officer): PointEdition {
+        $edition = DB::transaction(function () use ($point, $officer, $looked): PointEdition {
             $this->append->lock($point->subject);
-            $sheet = Sheet::read($point->revisions()->orderByDesc('number')->firstOrFail()->document);
+            $revision = $point->revisions()->orderByDesc('number')->firstOrFail();
+            if ($looked !== null && $looked !== $revision->number) {
+                throw new SheetMoved('The sheet was changed, or published, after you looked at it. Look at what it is now, then publish.');
+            }
+            $sheet = Sheet::read($revision->document);
             $edition = $this->edition($point, $sheet);
             $digest = $edition->digest();
             array_map(fn (Statement $s) => $this->keepStatement($s, $officer, $edition->published), $sheet->statements);
@@ -75,7 +83,7 @@ final class PublishPoint
         if ($sheet->missing() !== []) {
             throw new InvalidSheet('Texts are missing: '.implode(', ', array_keys($sheet->missing())).'.');
         }
-        $css = $this->freeze('text/css', str_replace('ACCENT', $controller->accent, (string) file_get_contents(resource_path('css/form.css'))));
+        $css = $this->freeze('text/css', HouseLook::css($controller->accent));
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
 
         return new PointEdition(
@@ -84,7 +92,7 @@ final class PublishPoint
             $this->clock->instant(),
             $controller,
             array_map(function (Language $language) use ($renderer, $css, $sheet, $controller): FrozenLanguage {
-                $form = $renderer->render($language, $this->words($language));
+                $form = $renderer->render($language, VisitorWords::form($language));
 
                 return new FrozenLanguage($language, $this->freeze('text/html', $form->html), $css, $form->slots, $this->mails($language, $sheet, $controller));
             }, $sheet->languages),
@@ -110,13 +118,6 @@ final class PublishPoint
         DB::table('frozen_bytes')->insertOrIgnore(['digest' => $digest->bytes, 'type' => $type, 'bytes' => $bytes]);
 
         return $digest;
-    }
-
-    private function words(Language $language): FormWords
-    {
-        $say = static fn (string $key): string => (string) __("visitor.form.$key", [], $language->value);
-
-        return new FormWords($say('required'), $say('optional'), $say('notice'), $say('asked-by'), $say('leave-empty'), $say('languages'));
     }
 
     /** @return array<string, array<string, string>> */

@@ -3,33 +3,47 @@
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
 <title>@yield('title') · Juramen</title>
 <link rel="stylesheet" href="/build/office.css">
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+<script src="/build/htmx.js" defer></script>
+<script src="/build/office.js" defer></script>
 </head>
-<body>
+<body hx-headers="{{ json_encode(['X-CSRF-TOKEN' => csrf_token()]) }}">
 <a class="skip" href="#page">To the page</a>
 <header class="areas">
-<span class="sign">Juramen</span>
+<a href="/" class="sign">Juramen</a>
 @auth
 <nav aria-label="Areas">
-@can('viewAny', App\Models\Subscriber::class)
-<a href="{{ route('evidence') }}" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
-<a href="{{ route('held') }}" @if(request()->routeIs('held*')) aria-current="page" @endif>Held</a>
+<a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*')) aria-current="page" @endif>Desk</a>
+@can('viewAny', App\Models\Point::class)
+<a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*')) aria-current="page" @endif>Signup points</a>
 @endcan
-@can('viewAny', App\Models\Message::class)
-<a href="{{ route('mails') }}" @if(request()->routeIs('mails*')) aria-current="page" @endif>Mails</a>
+@can('viewAny', App\Models\Subscriber::class)
+<a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*')) aria-current="page" @endif>Screening</a>
+<a href="{{ route('evidence') }}" data-go="e" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
 @endcan
 </nav>
-<form method="post" action="{{ route('logout') }}">@csrf <span class="soft">{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</span> <button class="plain">Sign out</button></form>
+<div class="who">
+@can('viewAny', App\Models\Subscriber::class)<a href="{{ route('evidence') }}" id="find-anything">Find a person <kbd>/</kbd></a>@endcan
+<a href="{{ route('account') }}" data-go="a">{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</a>
+<form method="post" action="{{ route('logout') }}">@csrf<button class="plain">Sign out</button></form>
+</div>
 @endauth
 </header>
 <main id="page" tabindex="-1">
+@hasSection('own-title')
+@else
 <div class="title"><h1>@yield('title')</h1><p class="soft">@yield('state')</p></div>
+@endif
 @if (session('said'))
 <p class="said" role="status">{{ session('said') }}</p>
 @endif
 @yield('content')
 </main>
+<dialog id="keys" aria-labelledby="keys-title"><h2 id="keys-title">Keys</h2>
+<dl><dt><kbd>/</kbd></dt><dd>find a person</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd><dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
+<form method="dialog"><button>Close</button></form></dialog>
 </body>
 </html>

@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\Marks;
 use App\Actions\Signup\ReceiveSubmission;
+use App\Models\Controller;
+use App\Support\HouseLook;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
 use Illuminate\Http\RedirectResponse;
@@ -65,6 +67,13 @@ final class FormController
     public function stylesheet(string $digest): Response
     {
         return response($this->published->frozen(Digest::fromHex($digest)), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']);
+    }
+
+    public function look(string $controller): Response
+    {
+        $document = Controller::query()->where('slug', $controller)->firstOrFail()->document;
+
+        return response(HouseLook::css(json_decode($document, true)['accent']), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
     }
 
     private function form(PointEdition $edition, Language $language): Response

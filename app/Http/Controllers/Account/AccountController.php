@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\View\View;
+
+/** One's own account: password and sessions. */
+final class AccountController
+{
+    public function show(Request $request): View
+    {
+        return view('account.show', [
+            'sessions' => DB::table('sessions')->where('user_id', $this->user($request)->id)->orderByDesc('last_activity')->get(['id', 'user_agent', 'last_activity']),
+            'own' => $request->session()->getId(),
+        ]);
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        $given = $request->validate(['current' => 'required|string|max:200', 'new' => 'required|string|min:12|max:200|different:current'], [
+            'new.min' => 'A password has at least 12 characters; a sentence is a good one.', 'new.different' => 'The new password is the old one.',
+        ]);
+        $user = $this->user($request);
+        if (! Hash::check($given['current'], $user->password)) {
+            return back()->withErrors(['current' => 'This is not your password.']);
+        }
+        $user->forceFill(['password' => $given['new']])->save();
+        DB::table('sessions')->where('user_id', $user->id)->where('id', '<>', $request->session()->getId())->delete();
+        $request->session()->regenerate();
+
+        return redirect()->route('account')->with('said', 'Your password is changed. Every other session of yours is ended.');
+    }
+
+    public function end(Request $request): RedirectResponse
+    {
+        $ended = DB::table('sessions')->where('user_id', $this->user($request)->id)->where('id', '<>', $request->session()->getId())
+            ->where(DB::raw('SHA2(id, 256)'), $request->string('session')->toString())->delete();
+
+        return redirect()->route('account')->with('said', $ended === 1 ? 'That session is ended.' : 'There was no such session any more.');
+    }
+
+    /** A page that outlived its session takes the new one's token from here. */
+    public function token(): JsonResponse
+    {
+        return response()->json(['token' => csrf_token()]);
+    }
+
+    private function user(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : abort(403);
+    }
+}

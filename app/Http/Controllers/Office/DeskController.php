@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Office;
+
+use App\Actions\Desk\Decisions;
+use App\Actions\Desk\ThirtyDays;
+use App\Actions\Ledger\LedgerTables;
+use App\Models\User;
+use App\Support\SystemClock;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The start page: what needs a decision today. */
+final class DeskController
+{
+    public function show(Request $request, Decisions $decisions, ThirtyDays $days, LedgerTables $ledger, SystemClock $clock): View
+    {
+        $user = $request->user();
+
+        return view('desk.show', [
+            'decisions' => $user instanceof User ? $decisions->for($user) : [],
+            'days' => $days(),
+            'sealed' => $ledger->size(),
+            'today' => $clock->instant(),
+        ]);
+    }
+}

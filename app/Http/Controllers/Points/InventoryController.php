@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Points;
+
+use App\Actions\Points\TakeStock;
+use App\Support\Csv;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** Every signup point in one list. */
+final class InventoryController
+{
+    public function index(Request $request, TakeStock $stock): View|Response
+    {
+        $search = $request->string('q')->trim()->toString();
+        $rows = $stock($search);
+        if ($request->query('as') === 'csv') {
+            return Csv::respond('signup-points.csv', ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days'], array_map(static fn (array $r): array => [
+                $r['point']->slug, $r['sheet']->name, $r['sheet']->place, implode(' ', array_map(static fn ($l) => $l->value, $r['sheet']->languages)), $r['sheet']->rules->doubleOptIn ? 'yes' : 'no',
+                (string) ($r['edition'] ?? ''), $r['draft'] ? 'yes' : 'no', (string) $r['breaches'], (string) $r['weaknesses'], (string) $r['signups'],
+            ], $rows));
+        }
+
+        return view('points.index', ['rows' => $rows, 'search' => $search]);
+    }
+}

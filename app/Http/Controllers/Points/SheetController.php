@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Points;
+
+use App\Actions\Points\EditSheet;
+use App\Actions\Points\SheetPage;
+use App\Actions\Points\SheetPlaces;
+use App\Models\Point;
+use App\Models\SheetRevision;
+use App\Models\User;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use Juramen\Points\Conflict;
+use Juramen\Points\Document;
+use Juramen\Points\InvalidSheet;
+use Juramen\Register\InvalidRegister;
+use Juramen\Register\Language;
+
+/** The sheet of a signup point: shown, changed place by place, undone, judged while typing. */
+final class SheetController
+{
+    /** Places whose change alters which sentences and fields the sheet shows, so that it is drawn anew. */
+    private const ALTERING = '~^(?:languages|countries|kind|notice|rules/.*|fields/\d+|fields/add|fields/\d+/move)$~D';
+
+    public function __construct(private readonly EditSheet $edit, private readonly SheetPage $page)
+    {
+    }
+
+    public function show(Request $request, Point $point): View
+    {
+        return view('points.sheet', $this->page->of($point, $this->newest($point), $this->language($request)));
+    }
+
+    /** What was typed is judged and shown in the proof, and not saved. */
+    public function judge(Request $request, Point $point): View|Response
+    {
+        $newest = $this->newest($point);
+        try {
+            $document = SheetPlaces::apply($newest->document, $request->string('place')->toString(), $request->input('value'));
+
+            return view('points.around', [...$this->page->of($point, $newest, $this->language($request), $document), 'typing' => true]);
+        } catch (InvalidSheet|InvalidRegister $e) {
+            return $this->refused($e->getMessage());
+        }
+    }
+
+    public function change(Request $request, Point $point): Response
+    {
+        $place = $request->string('place')->toString();
+        $value = $request->input('value');
+        try {
+            [$revision, $conflicts] = $this->edit->change($point, $this->user($request), $request->integer('base'), "changed $place",
+                static fn (array $document): array => SheetPlaces::apply($document, $place, $value));
+        } catch (InvalidSheet|InvalidRegister $e) {
+            return $this->refused($e->getMessage());
+        }
+        $anew = preg_match(self::ALTERING, $place) === 1 || $revision->number > $request->integer('base') + 1 || $conflicts !== [];
+
+        return $this->answer($request, $point, $revision, $anew, $conflicts);
+    }
+
+    /** A note's mend, as the requirement made it for the sheet as it is now. */
+    public function mend(Request $request, Point $point): Response
+    {
+        $newest = $this->newest($point);
+        foreach ($this->page->of($point, $newest)['judgement']->notes as $note) {
+            $change = $note->result->change;
+            if ($change !== null && $note->key() === $request->string('note')->toString() && $note->result->where === $request->string('where')->toString()) {
+                [$revision] = $this->edit->change($point, $this->user($request), $newest->number, "mended {$note->result->requirement->id()}",
+                    static fn (array $document): array => Document::with($document, $change->place, $change->value));
+
+                return $this->answer($request, $point, $revision, true);
+            }
+        }
+
+        return $this->answer($request, $point, $newest, true);
+    }
+
+    public function undo(Request $request, Point $point): Response
+    {
+        return $this->answer($request, $point, $this->edit->undo($point, $this->user($request)), true);
+    }
+
+    public function redo(Request $request, Point $point): Response
+    {
+        return $this->answer($request, $point, $this->edit->redo($point, $this->user($request)), true);
+    }
+
+    /** What others changed since a revision; nothing where it is still the newest. */
+    public function since(Request $request, Point $point, int $number): Response
+    {
+        $newest = $this->newest($point);
+
+        return $newest->number <= $number ? response('', 204) : $this->answer($request, $point, $newest->load('author'), true, news: "{$newest->author->name} {$newest->said}.");
+    }
+
+    /** The proof, for a frame in which nothing runs. */
+    public function proof(Point $point, string $language, string $draft): Response
+    {
+        $sheet = $this->page->draft($point->load('controller'), $draft);
+        $shown = Language::tryFrom($language);
+
+        return response($this->page->proof($point, $sheet, $shown !== null && $sheet->offers($shown) ? $shown : $sheet->languages[0]), 200, [
+            'Content-Type' => 'text/html; charset=utf-8',
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
+        ]);
+    }
+
+    /**
+     * What stands around the fields, or the whole sheet where its fields or sentences are others now.
+     *
+     * @param  list<Conflict>  $conflicts
+     */
+    private function answer(Request $request, Point $point, SheetRevision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
+    {
+        $data = [...$this->page->of($point, $revision, $this->language($request)), 'conflicts' => $conflicts, 'news' => $news];
+
+        return $anew
+            ? response()->view('points.body', $data, 200, ['HX-Retarget' => '#sheet-body', 'HX-Reswap' => 'outerHTML'])
+            : response()->view('points.around', $data);
+    }
+
+    /** Nothing was saved; what was typed stays where it is. */
+    private function refused(string $why): Response
+    {
+        return response()->view('points.refused', ['why' => $why], 422);
+    }
+
+    private function newest(Point $point): SheetRevision
+    {
+        return $point->load('controller')->revisions()->orderByDesc('number')->firstOrFail();
+    }
+
+    private function language(Request $request): ?Language
+    {
+        return Language::tryFrom($request->string('shown')->toString());
+    }
+
+    private function user(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : abort(403);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points;
+
+use Juramen\Register\Language;
+use Juramen\Register\Texts;
+use Locale;
+
+/**
+ * A sheet read aloud: its numbered parts as plain sentences, each under the place it speaks of, so that two states of a
+ * sheet can be compared sentence by sentence and word by word.
+ */
+final class Sentences
+{
+    public const PARTS = [1 => 'Place and people', 2 => 'What is asked', 3 => 'What is agreed to', 4 => 'How it is confirmed', 5 => 'What visitors read'];
+
+    /** @return array<string, array{int, string}> place to part and sentence */
+    public static function of(Sheet $sheet): array
+    {
+        return [
+            'name' => [1, "It is called {$sheet->name} and is a {$sheet->kind->value} form."],
+            'place' => [1, "It stands at {$sheet->place}."],
+            'countries' => [1, $sheet->countries === [] ? 'Nobody knows where visitors come from, so the strictest rules hold.' : 'Visitors come from '.self::listed(array_map(self::country(...), $sheet->countries)).'.'],
+            'languages' => [1, 'They read '.self::listed(array_map(static fn (Language $l): string => $l->endonym(), $sheet->languages)).'.'],
+            ...self::fields($sheet),
+            ...self::statements($sheet),
+            'rules' => [4, $sheet->rules->doubleOptIn
+                ? "Whoever ticks gets a confirmation mail and has {$sheet->rules->lapseDays} days to press its button. Otherwise the address is deleted."
+                : 'Whoever ticks is signed up at once; nobody confirms the address.'],
+            'network' => [4, $sheet->rules->keepNetwork ? 'With the consent, a truncated network address is kept.' : 'No network address is kept.'],
+            ...self::texts('title', 'Title', $sheet->title, $sheet),
+            ...self::texts('purpose-line', 'Line under it', $sheet->purposeLine, $sheet),
+            ...self::texts('button', 'Button', $sheet->button, $sheet),
+            ...($sheet->notice === null ? [] : self::texts('notice', 'Link to the privacy notice', $sheet->notice, $sheet)),
+        ];
+    }
+
+    public static function country(string $code): string
+    {
+        return (string) Locale::getDisplayRegion('-'.$code, 'en');
+    }
+
+    /** @param  list<string>  $items */
+    public static function listed(array $items): string
+    {
+        $last = array_pop($items) ?? 'nothing';
+
+        return $items === [] ? $last : implode(', ', $items).' and '.$last;
+    }
+
+    /** @return array<string, array{int, string}> */
+    private static function fields(Sheet $sheet): array
+    {
+        $sentences = [];
+        foreach ($sheet->fields as $field) {
+            $labels = implode(' / ', $field->label->toArray());
+            $sentences["field {$field->name()}"] = [2, "“{$labels}” is ".($field->required ? 'required' : 'optional').($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}.")];
+        }
+        $sentences['order'] = [2, 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->name(), $sheet->fields)).'.'];
+
+        return $sentences;
+    }
+
+    /** @return array<string, array{int, string}> */
+    private static function statements(Sheet $sheet): array
+    {
+        $sentences = [];
+        foreach ($sheet->statements as $statement) {
+            $channels = self::listed(array_map(static fn ($c): string => $c->value, $statement->channels));
+            $sentences["statement {$statement->id}"] = [3, "A tick box that starts empty asks for {$statement->purpose} by $channels."];
+            foreach ($statement->texts->toArray() as $language => $text) {
+                $sentences["statement {$statement->id} $language"] = [3, Language::from($language)->endonym().': '.$text];
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** @return array<string, array{int, string}> */
+    private static function texts(string $place, string $what, Texts $texts, Sheet $sheet): array
+    {
+        $sentences = [];
+        foreach ($sheet->languages as $language) {
+            $sentences["$place {$language->value}"] = [5, "$what, {$language->endonym()}: ".($texts->has($language) ? $texts->in($language) : 'missing.')];
+        }
+
+        return $sentences;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+/** The cabin prize draw on the kiosk tablets on board: a draft with mistakes, as somebody in a hurry left it. */
+final class CabinDraw
+{
+    public const SHEET = [
+        'point' => 'cabin-draw',
+        'name' => 'Cabin prize draw, on-board kiosk',
+        'kind' => 'prize-draw',
+        'place' => 'the kiosk tablets on board',
+        'controller' => 'tidewick-ferries',
+        'countries' => ['GB', 'DE', 'DK', 'SE'],
+        'languages' => ['en', 'de'],
+        'title' => ['en' => 'Win a cabin for two', 'de' => 'Gewinnen Sie eine Kabine für zwei'],
+        'purpose-line' => ['en' => 'Draw on 1 December. One entry each.', 'de' => 'Verlosung am 1. Dezember. Eine Teilnahme je Person.'],
+        'fields' => [
+            ['kind' => 'name', 'label' => ['en' => 'Name', 'de' => 'Name'], 'required' => true, 'reason' => 'to name the winner'],
+            ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'to tell the winner'],
+            ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => ''],
+        ],
+        'statements' => [[
+            'id' => 'draw-news',
+            'purpose' => 'voyage-news',
+            'channels' => ['email'],
+            'texts' => [
+                'en' => 'I accept the terms and conditions and Tidewick Ferries may send me updates and offers.',
+                'de' => 'Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise per E-Mail schicken.',
+            ],
+        ]],
+        'button' => ['en' => 'Enter the draw', 'de' => 'Teilnehmen'],
+        'rules' => ['double-opt-in' => false, 'lapse-days' => 7, 'keep-network' => false],
+        'notice' => ['en' => '#', 'de' => 'https://tidewick.example/datenschutz'],
+    ];
+}

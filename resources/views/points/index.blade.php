@@ -1,0 +1,28 @@
+@extends('office.layout')
+@section('title', 'Signup points')
+@section('state', count($rows).(count($rows) === 1 ? ' place' : ' places').' where people are asked')
+@section('content')
+<div class="page">
+<form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search"><button>Find</button><a href="{{ route('points', ['q' => $search, 'as' => 'csv']) }}">CSV</a></form>
+@if ($rows === [])
+<p>No signup point is called or stands like “{{ $search }}”. <a href="{{ route('points') }}">Show all</a></p>
+@else
+<table>
+<caption>Signup points</caption>
+<thead><tr><th scope="col">Point</th><th scope="col">Languages</th><th scope="col">Confirmed by mail</th><th scope="col">In force</th><th scope="col">Findings of the sheet</th><th scope="col" class="figure">Sign-ups, 30 days</th></tr></thead>
+<tbody>
+@foreach ($rows as $row)
+<tr>
+<td><a href="{{ route('points.sheet', $row['point']->slug) }}"><b>{{ $row['sheet']->name }}</b></a><br><span class="soft">{{ $row['sheet']->place }}</span></td>
+<td>{{ implode(', ', array_map(fn ($l) => $l->endonym(), $row['sheet']->languages)) }}</td>
+<td>@if ($row['sheet']->rules->doubleOptIn)yes, within {{ $row['sheet']->rules->lapseDays }} days @else<span class="breach">no</span>@endif</td>
+<td>{{ $row['edition'] === null ? 'never published' : 'edition '.$row['edition'] }}@if ($row['draft'])<br><span class="soft">draft, saved {{ App\Support\Moments::exact($row['saved']) }}</span>@endif</td>
+<td>@if ($row['breaches'])<span class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $row['breaches'] }} {{ $row['breaches'] === 1 ? 'breach' : 'breaches' }}</span><br>@endif @if ($row['weaknesses'])<span class="weakness"><span class="shape weakness" aria-hidden="true"></span> {{ $row['weaknesses'] }} {{ $row['weaknesses'] === 1 ? 'weakness' : 'weaknesses' }}</span>@endif @if ($row['breaches'] + $row['weaknesses'] === 0)<span class="met">✓ none</span>@endif</td>
+<td class="figure">{{ number_format($row['signups']) }}</td>
+</tr>
+@endforeach
+</tbody>
+</table>
+@endif
+</div>
+@endsection
