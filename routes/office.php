@@ -49,6 +49,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/evidence', [SearchController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence');
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');
     Route::get('/evidence/{subject}', [PersonController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence.person');
+    Route::get('/evidence/{subject}/asked', [PersonController::class, 'asked'])->can('viewAny', Subscriber::class)->name('evidence.asked');
     Route::get('/evidence/{subject}/shown/{entry}', [PersonController::class, 'shown'])->can('viewAny', Subscriber::class)->name('evidence.shown');
 
     Route::get('/held', [HeldController::class, 'index'])->can('viewAny', HeldSubmission::class)->name('held');

@@ -29,6 +29,12 @@ final class Moments
         return $instant->utc->setTimezone(self::zone())->format('j M Y, H:i:s T');
     }
 
+    /** "14 May 2026" */
+    public static function date(Instant $instant): string
+    {
+        return $instant->utc->setTimezone(self::zone())->format('j M Y');
+    }
+
     /** "14 May" */
     public static function day(Instant $instant): string
     {

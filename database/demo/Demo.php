@@ -10,6 +10,7 @@ use App\Actions\Mailing\Outcome;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Signup\AcceptSignup;
 use App\Actions\Signup\ConfirmJourney;
+use App\Actions\Signup\HoldSubmission;
 use App\Actions\Signup\KnowSubscriber;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\Signup;
@@ -22,6 +23,7 @@ use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
+use DateTimeInterface;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -30,15 +32,18 @@ use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
-use LogicException;
 
 /** Loads the demo scenario by the same actions that the running application uses, at moments of the past. */
 final class Demo
 {
+    /** @var array<string, PointEdition> */
+    private array $editions = [];
+
     public function __construct(
         private readonly Append $append,
         private readonly PublishPoint $publish,
         private readonly AcceptSignup $accept,
+        private readonly HoldSubmission $hold,
         private readonly Outbox $outbox,
         private readonly ConfirmJourney $confirm,
         private readonly WithdrawConsent $withdraw,
@@ -48,30 +53,99 @@ final class Demo
     ) {
     }
 
-    /** Accounts, the newsletter form, and a few people in different states. */
+    /** Accounts, three signup points, and about 150 people over eighteen months in every state. */
     public function load(): void
     {
-        $edition = $this->loadForm();
-        $this->at('2026-11-18 13:14:00', fn () => $this->point(Controller::query()->firstOrFail(), CabinDraw::SHEET, User::query()->where('role', 'editor')->firstOrFail()));
-        $this->at('2026-05-14 07:12:33', fn () => $this->signUp($edition, 'imke.thormann@post.example', 'Imke', Language::German, '203.0.113.77'));
-        $this->at('2026-05-14 07:14:51', fn () => $this->press('imke.thormann@post.example'));
-        $this->at('2026-06-02 16:40:07', fn () => $this->signUp($edition, 'alasdair.wick@post.example', 'Alasdair', Language::English, '198.51.100.20'));
-        $this->at('2026-06-03 06:02:19', fn () => $this->press('alasdair.wick@post.example'));
-        $this->at('2026-09-08 05:02:44', fn () => $this->leave('alasdair.wick@post.example'));
-        $this->at('2026-10-19 09:30:00', fn () => $this->signUp($edition, 'nobody.pressed@post.example', null, Language::English, '192.0.2.14'));
-        $this->at('2026-10-27 00:00:00', fn () => ($this->lapse)());
+        $today = CarbonImmutable::today('UTC');
+        $begin = $today->subDays(560);
+        $this->editions['footer-newsletter'] = $this->loadForm($begin);
+        [$officer, , $editor] = User::query()->orderBy('id')->limit(3)->get()->all();
+        $controller = Controller::query()->firstOrFail();
+        $this->at($begin->addHour(), function () use ($controller, $officer, $editor): void {
+            Purpose::query()->create(['controller_id' => $controller->id, 'slug' => 'island-walks', 'names' => WalkingGuide::PURPOSE]);
+            $this->editions['walking-guide'] = ($this->publish)($this->point($controller, WalkingGuide::SHEET, $editor), $officer);
+        });
+        foreach ([...Population::events($today), ...$this->wellKnown($today)] as $event) {
+            $this->at($event['at'], fn () => $this->act($event));
+        }
+        $this->at($today->subDays(7)->addHours(13), fn () => $this->point($controller, CabinDraw::SHEET, $editor));
+        $this->leaveOneUncertain($today);
     }
 
     /** Only what a form needs to be served; tests begin here. */
-    public function loadForm(): PointEdition
+    public function loadForm(?DateTimeInterface $at = null): PointEdition
     {
-        return $this->at('2026-05-02 08:00:00', function (): PointEdition {
+        return $this->at($at ?? CarbonImmutable::parse('2026-05-02 08:00:00', 'UTC'), function (): PointEdition {
             $users = array_map(static fn (array $p): User => User::query()->create(['name' => $p[0], 'email' => $p[1], 'role' => $p[2], 'password' => People::PASSWORD]), People::ALL);
             $controller = Controller::query()->create(['slug' => FooterNewsletter::CONTROLLER['id'], 'document' => json_encode(FooterNewsletter::CONTROLLER), 'rules' => json_encode((new HouseRules)->toArray())]);
             Purpose::query()->create(['controller_id' => $controller->id, 'slug' => 'voyage-news', 'names' => FooterNewsletter::PURPOSE]);
-            $point = $this->point($controller, FooterNewsletter::SHEET, $users[2]);
 
-            return ($this->publish)($point, $users[0]);
+            return ($this->publish)($this->point($controller, FooterNewsletter::SHEET, $users[2]), $users[0]);
+        });
+    }
+
+    /**
+     * Somebody whose whole life with us is told in the guides.
+     *
+     * @return list<array{at: CarbonImmutable, do: string, email: string, name: string|null, language: string, network: string, point: string}>
+     */
+    private function wellKnown(CarbonImmutable $today): array
+    {
+        $event = static fn (CarbonImmutable $at, string $do, string $point): array => ['at' => $at, 'do' => $do, 'point' => $point, 'email' => 'imke.thormann@post.example', 'name' => 'Imke', 'language' => 'de', 'network' => '203.0.113.0/24'];
+
+        return [
+            $event($today->subDays(300)->setTime(7, 12, 33), 'ask', 'footer-newsletter'), $event($today->subDays(300)->setTime(7, 14, 51), 'confirm', 'footer-newsletter'),
+            $event($today->subDays(250)->setTime(16, 40, 7), 'ask', 'walking-guide'), $event($today->subDays(239)->setTime(3, 0), 'lapse', 'walking-guide'),
+            $event($today->subDays(190)->setTime(18, 2, 44), 'ask', 'walking-guide'), $event($today->subDays(189)->setTime(6, 31, 9), 'confirm', 'walking-guide'),
+            $event($today->subDays(60)->setTime(5, 2, 19), 'one-click', 'walking-guide'), $event($today->subDays(58)->setTime(8, 15, 0), 'ask', 'footer-newsletter'),
+            $event($today->subDays(58)->setTime(8, 21, 30), 'confirm', 'footer-newsletter'),
+        ];
+    }
+
+    /** @param  array{do: string, email: string, name: string|null, language: string, network: string, point: string}  $event */
+    private function act(array $event): void
+    {
+        ($this->lapse)();
+        $email = EmailAddress::parse($event['email']);
+        $known = $this->subscribers->find('tidewick-ferries', $email);
+        match ($event['do']) {
+            'ask' => ($this->accept)($this->signup($event, $email)),
+            'hold' => ($this->hold)($this->signup($event, $email), ['trap-touched']),
+            'confirm' => $known === null ? null : $this->press($known),
+            'one-click' => $known === null ? null : ($this->withdraw)($known->subject, How::OneClick),
+            'withdraw' => $known === null ? null : ($this->withdraw)($known->subject, How::LinkPage),
+            default => null,
+        };
+        $this->mailsAreTaken();
+    }
+
+    /** @param  array{do: string, email: string, name: string|null, language: string, network: string, point: string}  $event */
+    private function signup(array $event, EmailAddress $email): Signup
+    {
+        $edition = $this->editions[$event['point']];
+        $asksName = array_filter($edition->sheet->fields, static fn ($f): bool => $f->name() === 'first-name') !== [];
+
+        return new Signup(
+            $edition, Language::from($event['language']), $email, $event['name'] === null || ! $asksName ? [] : ['first-name' => $event['name']],
+            [$edition->sheet->statements[0]->id], How::FormServed, 'page', $this->clock->instant(), Id::random(), $event['network'],
+        );
+    }
+
+    private function press(Subscriber $subscriber): void
+    {
+        $journey = Journey::query()->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
+        ($this->confirm)($journey->id, null);
+    }
+
+    /** A worker was stopped with one mail in hand last night. */
+    private function leaveOneUncertain(CarbonImmutable $today): void
+    {
+        $this->at($today->subHours(2), function (): void {
+            ($this->accept)($this->signup(['do' => 'ask', 'email' => 'torben.uthlande@post.example', 'name' => 'Torben', 'language' => 'de', 'network' => '198.51.100.0/24', 'point' => 'footer-newsletter'], EmailAddress::parse('torben.uthlande@post.example')));
+            $message = $this->outbox->claim();
+            if ($message !== null) {
+                $this->outbox->settle($message->load('subscriber'), Outcome::unknown('worker-gone'));
+            }
         });
     }
 
@@ -84,31 +158,6 @@ final class Demo
 
             return $point;
         });
-    }
-
-    private function signUp(PointEdition $edition, string $email, ?string $name, Language $language, string $network): void
-    {
-        ($this->accept)(new Signup(
-            $edition, $language, EmailAddress::parse($email), $name === null ? [] : ['first-name' => $name], ['voyage-news'],
-            How::FormServed, 'page', $this->clock->instant(), Id::random(), substr($network, 0, (int) strrpos($network, '.')).'.0/24',
-        ));
-        $this->mailsAreTaken();
-    }
-
-    private function press(string $email): void
-    {
-        ($this->confirm)(Journey::query()->where('subscriber_id', $this->find($email)->id)->orderByDesc('asked_at')->firstOrFail()->id, null);
-        $this->mailsAreTaken();
-    }
-
-    private function leave(string $email): void
-    {
-        ($this->withdraw)($this->find($email)->subject, How::LinkPage);
-    }
-
-    private function find(string $email): Subscriber
-    {
-        return $this->subscribers->find('tidewick-ferries', EmailAddress::parse($email)) ?? throw new LogicException('This person is not in the demo yet.');
     }
 
     /** In the past of the demo every mail was taken; none is sent again today. */
@@ -125,9 +174,9 @@ final class Demo
      * @param  callable(): T  $do
      * @return T
      */
-    private function at(string $moment, callable $do): mixed
+    private function at(DateTimeInterface $moment, callable $do): mixed
     {
-        Carbon::setTestNow(CarbonImmutable::parse($moment, 'UTC'));
+        Carbon::setTestNow($moment);
         try {
             return $do();
         } finally {

@@ -5,8 +5,10 @@
 
   document.addEventListener('keydown', (event) => {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !(typing(event.target) && unsaved(event.target))) {
-      const button = document.getElementById(event.shiftKey ? 'redo' : 'undo');
-      if (button) { event.preventDefault(); if (!button.disabled) button.click(); }
+      const id = event.shiftKey ? 'redo' : 'undo';
+      if (!document.getElementById(id)) return;
+      event.preventDefault();
+      afterSaving(() => { const button = document.getElementById(id); if (button && !button.disabled) button.click(); });
       return;
     }
     if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -24,6 +26,12 @@
       document.getElementById('keys')?.showModal();
     }
   });
+
+  // Whoever leaves a field and undoes at once means the change that is just being saved.
+  function afterSaving(act) {
+    if (!document.querySelector('#sheet-body .htmx-request')) return act();
+    document.addEventListener('htmx:afterSettle', () => setTimeout(() => afterSaving(act), 0), { once: true });
+  }
 
   function unsaved(field) {
     return 'defaultValue' in field && field.type !== 'checkbox' && field.value !== field.defaultValue;

@@ -5,6 +5,9 @@ import { artisan, consents, holdDown, kill, letUp, mails, mailServer, marks, pau
 
 const name = (test, i) => `${test}.${i}.${Date.now().toString(36)}@post.example`;
 
+// The demo leaves one mail uncertain; here only what these tests cause shall count.
+test.beforeAll(() => { sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'"); });
+
 test.afterEach(async () => {
   await mailServer('accept');
   for (const part of ['worker', 'fpm', 'mariadb']) letUp(part);
@@ -55,7 +58,7 @@ test('the worker is killed with a mail in hand: it is listed as uncertain and no
   await pause(3000);
   await everyMailOnce([email]);
   await signIn(page);
-  await page.getByRole('link', { name: 'Mails', exact: true }).click();
+  await page.goto('/mails');
   await expect(page.getByRole('table')).toContainText('The worker stopped with this mail in hand');
   await expect(page.getByRole('table')).not.toContainText(email);
   sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'");

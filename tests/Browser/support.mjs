@@ -58,6 +58,7 @@ export async function signIn(page, email = 'runa@tidewick.example') {
   await page.getByLabel('Email').fill(email);
   await page.getByLabel('Password').fill('harbour-lamp-42');
   await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page).toHaveURL(/\/desk$/);
 }
 
 /** Fills the newsletter form in and sends it, no faster than a person. */

@@ -195,3 +195,20 @@ test('the answer gives its reason', function (): void {
         ->and($reason($given, $lapsed))->toBe(Reason::Lapsed)
         ->and($reason($given, $confirmed, $withdrawn))->toBe(Reason::Withdrawn);
 });
+
+test('a lifeline tells the stretches of each permission, and where one is permitted the fold agrees', function (): void {
+    for ($run = 0; $run < 200; $run++) {
+        $entries = history(mt_rand(1, 14));
+        foreach (Juramen\Consent\Lifeline::of($entries)->lines as $line) {
+            $end = null;
+            foreach ($line['spans'] as $span) {
+                // Stretches follow one another; each knows how it ended.
+                expect($span->to === null)->toBe($span->end === null);
+                $end = $span->to;
+            }
+            $open = end($line['spans']);
+            $now = Permissions::of($entries)->for($line['target']);
+            expect($open !== false && $open->to === null ? $open->reason->allows() : false)->toBe($now->allowed());
+        }
+    }
+});

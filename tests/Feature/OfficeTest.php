@@ -24,7 +24,12 @@ test('every route of the office is closed to nobody, and open to each role only 
     $entry = bin2hex((string) DB::table($this->ledger('entries'))->where('kind', 'given')->value('id'));
     $may = [
         'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
-        'evidence' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
+        'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'], 'token' => ['officer', 'editor', 'auditor', 'administrator'],
+        'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
+        'points' => ['officer', 'editor', 'auditor'], 'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'], 'points.proof' => ['officer', 'editor', 'auditor'],
+        'points.history' => ['officer', 'editor', 'auditor'], 'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
+        'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'], 'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
+        'evidence' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
     ];
@@ -37,10 +42,10 @@ test('every route of the office is closed to nobody, and open to each role only 
         // Something to release or delete, for every route anew; officers, who may, come last.
         $this->signUp("held$tried@post.example", ['homepage' => 'x']);
         $held = (string) HeldSubmission::query()->max('id');
-        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}'], [$subject, $entry, $held, '1'], $route->uri());
+        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64)], $route->uri());
         $method = $route->methods()[0];
         auth()->logout();
-        $this->call($method, $address)->assertRedirect($route->getName() === 'home' ? '/evidence' : '/login');
+        $this->call($method, $address)->assertRedirect($route->getName() === 'home' ? '/desk' : '/login');
         foreach (array_reverse(Role::cases()) as $role) {
             $status = $this->actingAs(as_($role))->call($method, $address)->getStatusCode();
             expect($status === 403)->toBe(! in_array($role->value, $may[$route->getName()], true), "{$role->value} at $address: $status");

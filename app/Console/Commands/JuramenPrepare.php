@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Ledger\Seal;
 use App\Models\User;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
@@ -25,6 +26,7 @@ final class JuramenPrepare extends Command
         if (! $this->option('without-demo') && User::query()->doesntExist()) {
             $this->line('Loading the demo');
             app(Demo::class)->load();
+            app(Seal::class)(everything: true);
         }
         $published->refreshAll();
 

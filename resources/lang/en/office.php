@@ -6,17 +6,17 @@ declare(strict_types=1);
 return [
     'acts' => [
         'given' => 'Agreed',
-        'confirmation-sent' => 'Confirmation mail taken by the mail server',
+        'confirmation-sent' => 'Confirmation mail sent',
         'confirmed' => 'Confirmed from the mail',
         'lapsed' => 'Lapsed, not confirmed',
         'withdrawn' => 'Withdrew',
     ],
     'how' => [
         'form-served' => 'on our form, as frozen',
-        'link-page' => 'by the button on the page behind the link',
+        'link-page' => 'by the button behind the link',
         'one-click' => 'by the mail program\'s one-click button',
         'clock' => 'by the clock',
-        'mail-accepted' => 'by the mail server',
+        'mail-accepted' => 'taken by the mail server',
         'officer' => 'by an officer',
     ],
     'signals' => [

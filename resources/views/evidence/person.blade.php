@@ -12,20 +12,7 @@ $address = $values['email'] ?? null;
 @if ($target === null)
 <p>Nothing was ever asked of this person.</p>
 @else
-<form method="get" action="{{ route('evidence.person', $subscriber->subject->hex()) }}" class="question">
-@if ($chosen)<input type="hidden" name="entry" value="{{ $chosen->id->hex() }}">@endif
-<label for="purpose">May we use this address for</label>
-<select id="purpose" name="purpose">@foreach (array_unique(array_map(fn ($t) => $t->purpose, $targets)) as $each)<option value="{{ $each }}" @selected($each === $target->purpose)>{{ $purposes[$each] ?? $each }}</option>@endforeach</select>
-<label for="channel">by</label>
-<select id="channel" name="channel">@foreach (array_unique(array_map(fn ($t) => $t->channel->value, $targets)) as $each)<option @selected($each === $target->channel->value)>{{ $each }}</option>@endforeach</select>
-<label for="on">on</label>
-<span class="held-together"><input id="on" name="on" autocomplete="off" value="{{ $typed }}" @if ($wrongTime) aria-invalid="true" aria-describedby="wrong-time" @endif> {{ Moments::zoneOf($on) }} ?</span>
-<button>Ask</button>
-</form>
-@if ($wrongTime)<p class="wrong" id="wrong-time" role="alert">“{{ mb_substr($typed, 0, 60) }}” is not a time. Write it like {{ Moments::input($on) }}; the answer below is for now.</p>@endif
-<p class="answer {{ $permission->allowed() ? 'yes' : 'no' }}" id="answer"><b>{{ $permission->allowed() ? 'Yes.' : 'No.' }}</b> {{ App\Actions\Evidence\AskPermission::sentence($permission, Moments::exact(...)) }}
-@if ($permission->entries)<span class="soft">{{ count($permission->entries) === 1 ? 'Entry' : 'Entries' }} {{ implode(', ', array_map(fn ($e) => $e->sequence, $permission->entries)) }}</span>@endif
-<br><span class="soft">Asked for {{ $name($target) }} on {{ Moments::exact($on) }}, from what was recorded by then.</span></p>
+@include('evidence.asked')
 @endif
 <table>
 <caption>Acts, in order</caption>

@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="en" data-zone="{{ config('juramen.timezone') }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -9,6 +9,7 @@
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
 <script src="/build/htmx.js" defer></script>
 <script src="/build/office.js" defer></script>
+<script src="/build/lifeline.js" defer></script>
 </head>
 <body hx-headers="{{ json_encode(['X-CSRF-TOKEN' => csrf_token()]) }}">
 <a class="skip" href="#page">To the page</a>

@@ -1,4 +1,7 @@
+{{-- While somebody types, the revision they began from stays what it is. --}}
+@unless ($typing ?? false)
 @include('points.state', ['oob' => true])
+@endunless
 @include('points.proof', ['oob' => true])
 @include('points.margin', ['oob' => true])
 @foreach ($sheet->languages as $language)

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
+use App\Actions\Account\Sessions;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\View\View;
 
 /** One's own account: password and sessions. */
 final class AccountController
 {
+    public function __construct(private readonly Sessions $sessions)
+    {
+    }
+
     public function show(Request $request): View
     {
-        return view('account.show', [
-            'sessions' => DB::table('sessions')->where('user_id', $this->user($request)->id)->orderByDesc('last_activity')->get(['id', 'user_agent', 'last_activity']),
-            'own' => $request->session()->getId(),
-        ]);
+        return view('account.show', ['sessions' => $this->sessions->of($this->user($request), $request->session()->getId())]);
     }
 
     public function password(Request $request): RedirectResponse
@@ -33,7 +34,7 @@ final class AccountController
             return back()->withErrors(['current' => 'This is not your password.']);
         }
         $user->forceFill(['password' => $given['new']])->save();
-        DB::table('sessions')->where('user_id', $user->id)->where('id', '<>', $request->session()->getId())->delete();
+        $this->sessions->endOthers($user, $request->session()->getId());
         $request->session()->regenerate();
 
         return redirect()->route('account')->with('said', 'Your password is changed. Every other session of yours is ended.');
@@ -41,10 +42,9 @@ final class AccountController
 
     public function end(Request $request): RedirectResponse
     {
-        $ended = DB::table('sessions')->where('user_id', $this->user($request)->id)->where('id', '<>', $request->session()->getId())
-            ->where(DB::raw('SHA2(id, 256)'), $request->string('session')->toString())->delete();
+        $ended = $this->sessions->end($this->user($request), $request->session()->getId(), $request->string('session')->toString());
 
-        return redirect()->route('account')->with('said', $ended === 1 ? 'That session is ended.' : 'There was no such session any more.');
+        return redirect()->route('account')->with('said', $ended ? 'That session is ended.' : 'There was no such session any more.');
     }
 
     /** A page that outlived its session takes the new one's token from here. */

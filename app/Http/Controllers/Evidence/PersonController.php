@@ -9,6 +9,7 @@ use App\Actions\Evidence\AskPermission;
 use App\Actions\Evidence\PersonPage;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\Subscriber;
+use App\Support\LifelineDrawing;
 use App\Support\Moments;
 use App\Support\PublishedForms;
 use Illuminate\Http\Request;
@@ -18,6 +19,7 @@ use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
+use Juramen\Consent\Lifeline;
 use Juramen\Consent\Target;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
@@ -34,21 +36,36 @@ final class PersonController
 
     public function show(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): View
     {
+        return view('evidence.person', $this->page($request, $page, $ask, $clock, $subject));
+    }
+
+    /** The question, its answer and the drawing alone, as the cursor moves. */
+    public function asked(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): View
+    {
+        return view('evidence.asked', $this->page($request, $page, $ask, $clock, $subject));
+    }
+
+    /** @return array<string, mixed> */
+    private function page(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): array
+    {
         $subscriber = $this->subscriber($subject);
         $chain = $this->ledger->chain($subscriber->subject);
         $typed = is_string($given = $request->query('on')) ? $given : '';
         $moment = Moments::parse($typed);
-        $on = $moment ?? Instant::of($clock->now());
+        $now = Instant::of($clock->now());
+        $on = $moment ?? $now;
         $target = $this->target($request, $page->targets($chain));
 
-        return view('evidence.person', [
+        return [
             ...$page->of($subscriber, $chain, $this->entry($chain, (string) $request->query('entry'))),
             'target' => $target,
+            'now' => $now,
             'on' => $on,
             'typed' => $typed === '' ? Moments::input($on) : $typed,
             'wrongTime' => $typed !== '' && $moment === null,
             'permission' => $target === null ? null : $ask($chain, $target, $on),
-        ]);
+            'drawing' => new LifelineDrawing(Lifeline::of($chain), $now, $on),
+        ];
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */

@@ -1,0 +1,52 @@
+// Moves the question's date on the lifeline, by mouse, touch and keys; the server answers.
+(() => {
+  const day = 86400;
+  let wait;
+
+  const drawing = () => document.querySelector('[data-lifeline]');
+  const number = (svg, name) => Number(svg.dataset[name]);
+
+  function text(seconds, zone) {
+    const parts = Object.fromEntries(new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).formatToParts(new Date(seconds * 1000)).map((p) => [p.type, p.value]));
+    return `${parts.day} ${parts.month.slice(0, 3)} ${parts.year}, ${parts.hour}:${parts.minute}:${parts.second}`;
+  }
+
+  function move(svg, seconds, soon) {
+    const [begin, end, left, right] = ['begin', 'end', 'left', 'right'].map((n) => number(svg, n));
+    const at = Math.round(Math.min(end, Math.max(begin, seconds)));
+    const cursor = svg.querySelector('#cursor');
+    cursor.setAttribute('transform', `translate(${left + (at - begin) / (end - begin) * (right - left)} 0)`);
+    cursor.setAttribute('aria-valuenow', at);
+    document.getElementById('on').value = text(at, document.documentElement.dataset.zone || 'UTC');
+    clearTimeout(wait);
+    wait = setTimeout(() => document.querySelector('.question').dispatchEvent(new Event('moved')), soon);
+  }
+
+  function seconds(svg, event) {
+    const box = svg.getBoundingClientRect();
+    const x = (event.clientX - box.left) / box.width * svg.viewBox.baseVal.width;
+    const [begin, end, left, right] = ['begin', 'end', 'left', 'right'].map((n) => number(svg, n));
+    return begin + (x - left) / (right - left) * (end - begin);
+  }
+
+  let dragging = false;
+  document.addEventListener('pointerdown', (event) => {
+    const svg = event.target.closest?.('[data-lifeline]');
+    if (!svg || event.button !== 0) return;
+    dragging = true;
+    move(svg, seconds(svg, event), 150);
+  });
+  document.addEventListener('pointermove', (event) => { if (dragging && drawing()) move(drawing(), seconds(drawing(), event), 150); });
+  document.addEventListener('pointerup', () => { dragging = false; });
+
+  document.addEventListener('keydown', (event) => {
+    if (event.target.id !== 'cursor') return;
+    const svg = drawing();
+    const now = Number(event.target.getAttribute('aria-valuenow'));
+    const step = event.shiftKey ? 30 * day : day;
+    const to = { ArrowLeft: now - step, ArrowDown: now - step, ArrowRight: now + step, ArrowUp: now + step, PageDown: now - 30 * day, PageUp: now + 30 * day, Home: number(svg, 'begin'), End: number(svg, 'end') }[event.key];
+    if (to === undefined) return;
+    event.preventDefault();
+    move(svg, to, 120);
+  });
+})();

@@ -1,0 +1,156 @@
+import { expect, test } from '@playwright/test';
+import { accessible, signIn } from './support.mjs';
+
+/** Tabs until an element with the id has the focus; fails where the keyboard never gets there. */
+async function tabTo(page, id, key = 'Tab') {
+  for (let i = 0; i < 120; i++) {
+    await page.keyboard.press(key);
+    if (await page.evaluate(() => document.activeElement?.id) === id) return;
+  }
+  throw new Error(`The keyboard does not get to #${id}.`);
+}
+
+test('by keyboard alone: change wording, mend a note, publish, look a person up, move the question\'s date', async ({ page }) => {
+  await signIn(page);
+  await accessible(page);
+
+  // To the sheet of the cabin draw, which somebody left in a hurry.
+  await page.keyboard.press('g');
+  await page.keyboard.press('p');
+  await expect(page.getByRole('heading', { name: 'Signup points' })).toBeVisible();
+  await accessible(page);
+  await page.getByRole('link', { name: 'Cabin prize draw, on-board kiosk' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary', { name: 'Notes' })).toContainText('One control takes consent and agreement to terms');
+  await accessible(page);
+
+  // The wording, with the notes following the typing.
+  await tabTo(page, 'at-statements-0-texts-en');
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('Yes, Tidewick Ferries may email me new sailings and fares once a month.', { delay: 2 });
+  const margin = page.locator('#margin');
+  await expect(margin).not.toContainText('takes consent and agreement', { timeout: 2000 });
+  await expect(margin).not.toContainText('says little');
+  await expect(page.frameLocator('#proof iframe').locator('label[for=yes-draw-news]')).toContainText('once a month');
+  await page.keyboard.press('Tab');
+  await expect(page.locator('#sheet-state')).toContainText('saved');
+
+  // Undo by key, and redo.
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.locator('#at-statements-0-texts-en')).toHaveValue(/accept the terms/);
+  await page.keyboard.press('ControlOrMeta+Shift+z');
+  await expect(page.locator('#at-statements-0-texts-en')).toHaveValue(/once a month/);
+
+  // Every note that offers a mend is mended by its button; mended ones go without a reload.
+  await page.evaluate(() => { window.samePage = true; });
+  for (let left = await margin.locator('button.mend').count(); left > 0; left = await margin.locator('button.mend').count()) {
+    await margin.locator('button.mend').first().focus();
+    await page.keyboard.press('Enter');
+    await expect(margin.locator('button.mend')).not.toHaveCount(left);
+  }
+  await expect(margin).toContainText('No finding');
+  expect(await page.evaluate(() => window.samePage)).toBe(true);
+
+  // Published, after a review.
+  await tabTo(page, 'publish');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('No breach stops this edition')).toBeVisible();
+  await expect(page.getByText('Whoever ticks gets a confirmation mail')).toBeVisible();
+  await accessible(page);
+  await tabTo(page, 'do-publish');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Edition 1 is published')).toBeVisible();
+  const form = await page.request.get('/forms/cabin-draw/en');
+  expect(await form.text()).toContain('once a month. I can withdraw this at any time');
+
+  // A person, and the question moved to last winter.
+  await page.keyboard.press('/');
+  await expect(page.getByLabel('Whose consent?')).toBeFocused();
+  await page.keyboard.type('imke.thormann@post.example');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#answer')).toContainText('Yes.');
+  await accessible(page);
+  await tabTo(page, 'cursor');
+  const before = await page.getByLabel('on', { exact: true }).inputValue();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByLabel('on', { exact: true })).not.toHaveValue(before);
+  await page.keyboard.press('Home');
+  await expect(page.locator('#answer')).toContainText('No.');
+  await expect(page.locator('#answer')).toContainText('no consent was on record');
+  await expect(page.locator('#cursor')).toBeFocused();
+});
+
+test('the cursor follows the mouse', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/evidence');
+  await page.getByLabel('Whose consent?').fill('imke.thormann@post.example');
+  await page.getByRole('button', { name: 'Look up' }).click();
+  const box = await page.locator('[data-lifeline]').boundingBox();
+  await page.mouse.click(box.x + box.width * 0.5, box.y + 30);
+  await expect(page.locator('#answer')).toContainText('Yes.');
+  await page.mouse.move(box.x + box.width * 0.5, box.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.2, box.y + 30, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.locator('#answer')).toContainText('No.');
+});
+
+test('a session that ended while typing loses nothing that was typed', async ({ page, context }) => {
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto('/points/footer-newsletter');
+  const field = page.locator('#at-title-en');
+  await context.clearCookies();
+  await field.fill('News from the deck');
+  await field.blur();
+  await expect(page.locator('#sheet-said')).toContainText('Your session ended while you typed');
+  await expect(field).toHaveValue('News from the deck');
+  const other = await context.newPage();
+  await signIn(other, 'malin@tidewick.example');
+  await other.close();
+  await field.fill('News from the upper deck');
+  await field.blur();
+  await expect(page.locator('#sheet-state')).toContainText('draft after edition 1');
+  await page.goto('/points/footer-newsletter');
+  await expect(page.locator('#at-title-en')).toHaveValue('News from the upper deck');
+});
+
+test('a second editor sees at once what the first changed', async ({ browser }) => {
+  const [one, two] = await Promise.all([0, 1].map(async () => (await browser.newContext()).newPage()));
+  await signIn(one, 'runa@tidewick.example');
+  await signIn(two, 'malin@tidewick.example');
+  for (const page of [one, two]) await page.goto('/points/walking-guide');
+  await one.locator('#at-button-en').fill('Post me the routes');
+  await one.locator('#at-button-en').blur();
+  await expect(two.locator('#at-button-en')).toHaveValue('Post me the routes', { timeout: 10_000 });
+  await expect(two.getByText('Runa Ekdahl changed button/en.')).toBeVisible();
+  // Both in one sentence: the second is shown both.
+  await two.locator('#at-title-en').fill('Walks by Malin');
+  await one.locator('#at-title-en').fill('Walks by Runa');
+  await one.locator('#at-title-en').blur();
+  await expect(one.locator('#sheet-state')).toContainText('draft');
+  await one.waitForTimeout(500);
+  await two.locator('#at-title-en').blur();
+  await expect(two.getByRole('alert')).toContainText('changed the same place');
+  await expect(two.getByRole('alert')).toContainText('Walks by Runa');
+  await two.getByRole('button', { name: 'Use mine' }).click();
+  await expect(one.locator('#at-title-en')).toHaveValue('Walks by Malin', { timeout: 10_000 });
+});
+
+test('every screen is clean to axe, in the dark too, and refuses what a role may not see', async ({ browser }) => {
+  for (const colorScheme of ['light', 'dark']) {
+    const page = await (await browser.newContext({ colorScheme })).newPage();
+    await page.goto('/login');
+    await accessible(page);
+    await signIn(page);
+    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/held', '/mails?state=sent', '/evidence', '/account', '/nowhere']) {
+      await page.goto(path);
+      await accessible(page);
+    }
+    await page.context().close();
+  }
+  const page = await (await browser.newContext()).newPage();
+  await signIn(page, 'sven@tidewick.example');
+  await page.goto('/evidence');
+  await expect(page.getByRole('heading', { name: 'This is not open to you' })).toBeVisible();
+  await accessible(page);
+});
