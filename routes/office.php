@@ -11,6 +11,7 @@ use App\Http\Controllers\Office\LoginController;
 use App\Http\Controllers\Office\MailController;
 use App\Http\Controllers\Points\InventoryController;
 use App\Http\Controllers\Points\PublishController;
+use App\Http\Controllers\Points\RequirementController;
 use App\Http\Controllers\Points\SheetController;
 use App\Models\HeldSubmission;
 use App\Models\Message;
@@ -33,6 +34,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/account/password', [AccountController::class, 'password'])->middleware('throttle:login')->name('account.password');
     Route::post('/account/end', [AccountController::class, 'end'])->name('account.end');
 
+    Route::get('/requirements/{id}', [RequirementController::class, 'show'])->can('viewAny', Point::class)->name('requirement');
     Route::get('/points', [InventoryController::class, 'index'])->can('viewAny', Point::class)->name('points');
     Route::prefix('/points/{point:slug}')->name('points.')->group(function (): void {
         Route::get('/', [SheetController::class, 'show'])->can('viewAny', Point::class)->name('sheet');

@@ -33,7 +33,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
-        // Keyed by a digest, so that no network address stands in the cache.
-        RateLimiter::for('login', fn (Request $request): Limit => Limit::perMinute(10)->by(hash_hmac('sha256', (string) $request->ip(), (string) config('app.key'))));
+        // By network and by account, each as a keyed digest, so that neither stands in the cache.
+        RateLimiter::for('login', fn (Request $request): array => array_map(
+            static fn (string $what): Limit => Limit::perMinute(10)->by(hash_hmac('sha256', $what, (string) config('app.key'))),
+            ['network '.$request->ip(), 'account '.mb_strtolower($request->string('email')->toString().$request->user()?->getAuthIdentifier())],
+        ));
     }
 }

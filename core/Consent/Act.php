@@ -43,13 +43,14 @@ final readonly class Act
     /**
      * @param  string  $placement  where the person came upon the form: "page", or "copy" where somebody else had served it and
      *                             we repeated it as frozen before it was taken
+     * @param  string  $screening  what screening decided: "pass", or "released" where a person let it go on
      * @param  non-empty-list<Answer>  $answers
      * @param  non-empty-list<Target>  $targets
      * @param  list<Digest>  $personal
      */
-    public static function given(Instant $occurred, How $how, string $placement, Id $journey, string $point, Digest $edition, Language $language, array $answers, array $targets, bool $confirmationNeeded, array $personal): self
+    public static function given(Instant $occurred, How $how, string $placement, string $screening, Id $journey, string $point, Digest $edition, Language $language, array $answers, array $targets, bool $confirmationNeeded, array $personal): self
     {
-        return new self(EntryKind::Given, $occurred, $how, $journey, $point, $edition, $language, $answers, $targets, $confirmationNeeded, $personal, ['placement' => $placement]);
+        return new self(EntryKind::Given, $occurred, $how, $journey, $point, $edition, $language, $answers, $targets, $confirmationNeeded, $personal, ['placement' => $placement, 'screening' => $screening]);
     }
 
     /** @param  Digest  $edition of the point, which froze the mail's words */
@@ -78,6 +79,12 @@ final readonly class Act
     public static function published(Instant $occurred, string $point, Digest $edition, string $by): self
     {
         return new self(EntryKind::Published, $occurred, How::Officer, point: $point, edition: $edition, details: ['by' => $by]);
+    }
+
+    /** An officer accepts a finding for a while. The reason is the officer's and names no subscriber. */
+    public static function excepted(Instant $occurred, string $point, string $requirement, string $place, string $reason, string $until, string $by): self
+    {
+        return new self(EntryKind::Excepted, $occurred, How::Officer, point: $point, details: ['requirement' => $requirement, 'place' => $place, 'reason' => $reason, 'until' => $until, 'by' => $by]);
     }
 
     /** @param  string  $note the signed hand-over of Juramen\Log\KeyRing */

@@ -13,11 +13,12 @@ enum EntryKind: string
     case Lapsed = 'lapsed';
     case Withdrawn = 'withdrawn';
     case Published = 'published';
+    case Excepted = 'excepted';
     case KeyRotated = 'key-rotated';
 
     /** Whether it concerns a person's consent; the others are acts of officers. */
     public function isPersons(): bool
     {
-        return $this !== self::Published && $this !== self::KeyRotated;
+        return ! in_array($this, [self::Published, self::Excepted, self::KeyRotated], true);
     }
 }

@@ -39,6 +39,14 @@
   document.addEventListener('pointermove', (event) => { if (dragging && drawing()) move(drawing(), seconds(drawing(), event), 150); });
   document.addEventListener('pointerup', () => { dragging = false; });
 
+  // The exact times of the stretch under focus or pointer stand below the drawing.
+  for (const kind of ['focusin', 'pointerover']) {
+    document.addEventListener(kind, (event) => {
+      const says = event.target.closest?.('[data-says]')?.dataset.says;
+      if (says) document.querySelector('[data-says-here]').textContent = says;
+    });
+  }
+
   document.addEventListener('keydown', (event) => {
     if (event.target.id !== 'cursor') return;
     const svg = drawing();

@@ -65,7 +65,7 @@ test('by keyboard alone: change wording, mend a note, publish, look a person up,
 
   // A person, and the question moved to last winter.
   await page.keyboard.press('/');
-  await expect(page.getByLabel('Whose consent?')).toBeFocused();
+  await expect(page.getByLabel('Whose consent')).toBeFocused();
   await page.keyboard.type('imke.thormann@post.example');
   await page.keyboard.press('Enter');
   await expect(page.locator('#answer')).toContainText('Yes.');
@@ -83,7 +83,7 @@ test('by keyboard alone: change wording, mend a note, publish, look a person up,
 test('the cursor follows the mouse', async ({ page }) => {
   await signIn(page);
   await page.goto('/evidence');
-  await page.getByLabel('Whose consent?').fill('imke.thormann@post.example');
+  await page.getByLabel('Whose consent').fill('imke.thormann@post.example');
   await page.getByRole('button', { name: 'Look up' }).click();
   const box = await page.locator('[data-lifeline]').boundingBox();
   await page.mouse.click(box.x + box.width * 0.5, box.y + 30);
@@ -153,4 +153,30 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
   await page.goto('/evidence');
   await expect(page.getByRole('heading', { name: 'This is not open to you' })).toBeVisible();
   await accessible(page);
+});
+
+test('in a text of 2,000 characters the notes follow the typing within 300 ms', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/points/footer-newsletter');
+  const field = page.locator('#at-statements-0-texts-en');
+  const words = 'Yes, Tidewick Ferries may email me its new sailings and fares once a month. ';
+  await field.fill(`${words.repeat(27).slice(0, 1990)}.`);
+  await page.waitForTimeout(1500);
+  const times = [];
+  for (let i = 0; i < 5; i++) {
+    await page.evaluate(() => {
+      const began = performance.now();
+      window.noted = new Promise((done) => new MutationObserver((changes, observer) => {
+        if (changes.some((c) => [...c.addedNodes].some((n) => n.id === 'margin'))) { observer.disconnect(); done(performance.now() - began); }
+      }).observe(document.getElementById('sheet-body'), { childList: true, subtree: true }));
+    });
+    await field.press('End');
+    await field.press(i % 2 ? 'x' : 'y');
+    times.push(await page.evaluate(() => window.noted));
+    await page.waitForTimeout(400);
+  }
+  times.sort((a, b) => a - b);
+  console.log(`notes after ${times.map((t) => Math.round(t)).join(', ')} ms`);
+  expect(times[2]).toBeLessThan(300);
+  await page.getByRole('button', { name: /^Undo/ }).isEnabled();
 });

@@ -30,7 +30,7 @@ test('one sign-up, from the form to the proof, and out again', async ({ page, br
   const office = await (await browser.newContext()).newPage();
   await signIn(office);
   await office.keyboard.press('/');
-  await office.getByLabel('Whose consent?').fill(email.toLowerCase());
+  await office.getByLabel('Whose consent').fill(email.toLowerCase());
   await office.getByRole('button', { name: 'Look up' }).click();
   await expect(office.locator('#answer')).toContainText('No.');
   await expect(office.locator('#answer')).toContainText('had not confirmed it by then');

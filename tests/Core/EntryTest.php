@@ -16,7 +16,7 @@ use Juramen\Register\Language;
 
 function consent(Instant $at, array $personal = []): Act
 {
-    return Act::given($at, How::FormServed, 'page', Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], [new Target('voyage-news', Channel::Email)], true, array_map(static fn (Disclosure $d) => $d->digest(), $personal));
+    return Act::given($at, How::FormServed, 'page', 'pass', Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], [new Target('voyage-news', Channel::Email)], true, array_map(static fn (Disclosure $d) => $d->digest(), $personal));
 }
 
 test('an entry is read back from its bytes as it was written', function (): void {

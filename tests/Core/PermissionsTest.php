@@ -45,7 +45,7 @@ function history(int $length): array
         $occurred = moment($minute - mt_rand(0, 10));
         $some = array_values(array_intersect_key(targets(), array_flip((array) array_rand(targets(), mt_rand(1, 3)))));
         $act = match (mt_rand(0, 5)) {
-            0, 1 => Act::given($occurred, How::FormServed, 'page', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []),
+            0, 1 => Act::given($occurred, How::FormServed, 'page', 'pass', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []),
             2 => Act::confirmationSent($occurred, $journey, Digest::of('edition'), Language::German),
             3 => Act::confirmed($occurred, $journey, []),
             4 => Act::lapsed($occurred, $journey),
@@ -138,7 +138,7 @@ test('a withdrawal ends permission until a new consent, whatever else follows', 
         foreach (Permissions::of($entries)->all() as $permission) {
             expect($permission->allowed())->toBeFalse();
         }
-        $again = Act::given($last->recorded, How::FormServed, 'page', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []);
+        $again = Act::given($last->recorded, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []);
         $entries[] = Entry::next($last, $last->subject, $again, $last->recorded->plusSeconds(1));
         expect(Permissions::of($entries)->for(targets()[0])->reason)->toBe(Reason::Agreed);
     }
@@ -171,7 +171,7 @@ test('asking about the past never sees what was recorded later', function (): vo
 
 test('with hindsight an ending counts from when the person acted, a consent only from when it was recorded', function (): void {
     $target = targets()[0];
-    $given = Entry::next(null, Id::random(), Act::given(moment(10), How::FormServed, 'page', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
+    $given = Entry::next(null, Id::random(), Act::given(moment(10), How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
     $withdrawn = Entry::next($given, $given->subject, Act::withdrawn(moment(30), How::Officer, [$target]), moment(90));
     $chain = [$given, $withdrawn];
     $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), $known === null ? null : moment($known))->for($target)->allowed();
@@ -184,7 +184,7 @@ test('the answer gives its reason', function (): void {
     $target = targets()[0];
     $journey = Id::random();
     $words = [new Answer('voyage-news', Digest::of('w'))];
-    $given = Entry::next(null, Id::random(), Act::given(moment(1), How::FormServed, 'page', $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1));
+    $given = Entry::next(null, Id::random(), Act::given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1));
     $confirmed = Entry::next($given, $given->subject, Act::confirmed(moment(2), $journey, []), moment(2));
     $lapsed = Entry::next($given, $given->subject, Act::lapsed(moment(2), $journey), moment(2));
     $withdrawn = Entry::next($confirmed, $given->subject, Act::withdrawn(moment(3), How::LinkPage, [$target]), moment(3));

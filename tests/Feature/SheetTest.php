@@ -138,7 +138,8 @@ test('a breach stops publishing until it is mended, or somebody writes why it ma
     $publish('Until the mail server is moved on the first.', now()->addDays(400)->format('Y-m-d'))->assertSessionHasErrors($key);
     expect(PointEdition::query()->count())->toBe(1)->and(ExceptionRow::query()->count())->toBe(0);
     $publish('Until the mail server is moved on the first.', now()->addDays(10)->format('Y-m-d'))->assertRedirect('/points/footer-newsletter');
-    expect(PointEdition::query()->count())->toBe(2)->and(ExceptionRow::query()->firstOrFail()->made_by)->toBe($this->runa->id);
+    expect(PointEdition::query()->count())->toBe(2)->and(ExceptionRow::query()->firstOrFail()->made_by)->toBe($this->runa->id)
+        ->and(DB::table($this->ledger('entries'))->where('subject', point()->subject->bytes)->orderBy('sequence')->pluck('kind')->all())->toBe(['published', 'excepted', 'published']);
     $this->get('/points/footer-newsletter')->assertSee('excepted')->assertSee('Until the mail server is moved on the first.');
     $this->get('/desk')->assertSee('is excepted from confirmed-address');
     $this->get('/points/footer-newsletter/publish')->assertSee('There is nothing to publish');

@@ -83,7 +83,7 @@ test('without our own visit mark one is asked to check and send, with what was t
     $this->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$this->hidden($response)])->assertRedirect();
     expect($this->acts())->toBe(['given']);
     // What is entered says that somebody else's copy led here; what was shown before the press was ours.
-    expect(json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details'])->toBe(['placement' => 'copy']);
+    expect(json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details'])->toBe(['placement' => 'copy', 'screening' => 'pass']);
 })->with([
     'a plain copy, with its stamp only' => [fn ($test) => array_diff_key($test->marks(), ['visit' => 1])],
     'no marks at all' => [fn () => []],

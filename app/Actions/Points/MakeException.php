@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\Ledger\Append;
 use App\Models\Exception as ExceptionRow;
 use App\Models\Point;
 use App\Models\User;
 use App\Support\SystemClock;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Juramen\Consent\Act;
 
 /** Accepts a finding for a while: never without a reason and an end. */
 final class MakeException
@@ -16,7 +19,7 @@ final class MakeException
     /** Days for which an exception may hold at most. */
     private const LONGEST = 180;
 
-    public function __construct(private readonly SystemClock $clock)
+    public function __construct(private readonly Append $append, private readonly SystemClock $clock)
     {
     }
 
@@ -44,8 +47,13 @@ final class MakeException
                 $rows[] = ['point_id' => $point->id, 'requirement' => $requirement, 'place' => $place, 'reason' => $reason, 'until' => $end->format('Y-m-d'), 'made_by' => $officer->id, 'made_at' => $this->clock->instant()];
             }
         }
-        foreach ($faults === [] ? $rows : [] as $row) {
-            ExceptionRow::query()->create($row);
+        if ($faults === []) {
+            DB::transaction(function () use ($point, $officer, $rows): void {
+                foreach ($rows as $row) {
+                    ExceptionRow::query()->create($row);
+                    ($this->append)($point->subject, Act::excepted($row['made_at'], $point->slug, $row['requirement'], $row['place'], $row['reason'], $row['until'], "user {$officer->id}"));
+                }
+            }, 3);
         }
 
         return $faults;

@@ -51,7 +51,7 @@ final class AcceptSignup
         $disclosures = $this->disclosures($signup);
         [$answers, $targets] = $this->answers($signup);
         ($this->append)($subscriber->subject, Act::given(
-            $signup->occurred, $signup->how, $signup->placement, $journey, $edition->sheet->point, $edition->digest(), $signup->language,
+            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->point, $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);

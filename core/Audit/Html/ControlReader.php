@@ -175,17 +175,20 @@ final readonly class ControlReader
         return $before;
     }
 
-    /** @return list<string> */
+    /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */
     private function purposes(string $label): array
     {
-        $found = [];
-        foreach ([Topic::Marketing, Topic::Partners] as $topic) {
-            foreach ($this->lexicons as $lexicon) {
-                $found[] = $lexicon->find($topic, $label)?->words;
-            }
+        $purposes = [];
+        foreach ($this->lexicons as $lexicon) {
+            $found = $lexicon->find(Topic::Vague, $label);
+            $words = $found === null
+                ? implode(' ', array_slice($lexicon->contentWords($lexicon->without($label, Topic::Withdrawal, Topic::Notice)), 0, 6))
+                : trim((string) preg_replace('/[.;,:!?\n].*$/us', '', mb_substr($label, $found->from, 80)));
+            $purposes[] = $words;
+            $purposes[] = $lexicon->find(Topic::Partners, $label)->words ?? '';
         }
 
-        return array_values(array_unique(array_filter($found)));
+        return array_values(array_unique(array_filter($purposes, static fn (string $p): bool => $p !== '')));
     }
 
     /** @return list<Channel> */

@@ -35,7 +35,7 @@ final class FieldsNeeded implements Requirement
 
     public function source(): Source
     {
-        return new Source('GDPR Art. 5(1)(c), 25; CJEU C-394/23', SourceKind::Law, 'articles well known; the decision from memory');
+        return new Source('GDPR Art. 5(1)(c), 25; CJEU C-394/23', SourceKind::Law, 'from memory; the articles are well known, the decision less surely');
     }
 
     public function judge(Reading $reading): array

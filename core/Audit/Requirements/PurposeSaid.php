@@ -35,7 +35,7 @@ final class PurposeSaid implements Requirement
 
     public function source(): Source
     {
-        return new Source('GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'articles well known; the German decision from memory');
+        return new Source('GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'from memory; the articles are well known, the German decision less surely');
     }
 
     public function judge(Reading $reading): array

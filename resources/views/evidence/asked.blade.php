@@ -37,7 +37,7 @@ $x = $drawing->x($span->from);
 $to = $drawing->x($span->to ?? $now);
 $says = ucfirst($kind($span->reason)).' from '.Moments::exact($span->from).($span->to ? ' to '.Moments::exact($span->to).', '.$ends[$span->end->value] : ', until today');
 @endphp
-<g tabindex="0" role="img" aria-label="{{ $name($line['target']) }}: {{ $says }}" class="span">
+<g tabindex="0" role="img" aria-label="{{ $name($line['target']) }}: {{ $says }}" class="span" data-says="{{ $says }}">
 <title>{{ $says }}</title>
 <rect x="{{ $x }}" y="{{ $y }}" width="{{ max(3, round($to - $x, 1)) }}" height="22" class="{{ $span->reason->allows() ? 'bar-confirmed' : 'bar-waiting' }}"/>
 @if ($span->end === Reason::Withdrawn)
@@ -58,7 +58,7 @@ $x = $drawing->x($on);
 @endphp
 <g id="cursor" class="cursor" tabindex="0" role="slider" aria-label="The question's date" aria-valuemin="{{ $drawing->begin }}" aria-valuemax="{{ $drawing->end }}" aria-valuenow="{{ $on->utc->getTimestamp() }}" aria-valuetext="{{ Moments::exact($on) }}" transform="translate({{ $x }} 0)"><path d="M0 6V{{ $drawing->height() - 30 }}"/><circle r="5" cy="6"/></g>
 </svg>
-<figcaption class="soft">Drag the line, or move it with the arrow keys: a day at a time, a month with Shift.
+<figcaption class="soft"><span data-says-here>Drag the line, or move it with the arrow keys: a day at a time, a month with Shift.</span>
 <span class="legend"><span class="key waiting"></span> waiting <span class="key permitted"></span> permitted <span class="key gone"></span> lapsed</span></figcaption>
 <details><summary>The same as a table</summary><table><thead><tr><th scope="col">For</th><th scope="col">State</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Ended by</th></tr></thead><tbody>@foreach ($drawing->lifeline->lines as $line)@foreach ($line['spans'] as $span)<tr><td>{{ $name($line['target']) }}</td><td>{{ $kind($span->reason) }}</td><td>{{ Moments::exact($span->from) }}</td><td>{{ $span->to ? Moments::exact($span->to) : 'today' }}</td><td>{{ $span->end ? $ends[$span->end->value] : '' }}</td></tr>@endforeach
 @endforeach</tbody></table></details>

@@ -67,6 +67,8 @@ $address = $values['email'] ?? null;
 @empty
 <p class="soft">No personal value is kept with this act.</p>
 @endforelse
+@isset($chosen->act->details['screening'])<p>Screening: {{ ['pass' => 'passed', 'released' => 'held, then released by an officer'][$chosen->act->details['screening']] ?? '' }}</p>@endisset
+@isset($chosen->act->details['placement'])<p class="soft">{{ ['page' => 'Came from our own page.', 'copy' => 'Came from a copy on somebody else\'s page; our own form was shown before it was taken.'][$chosen->act->details['placement']] ?? '' }}</p>@endisset
 </section>
 <details><summary>The entry as it is stored</summary><pre class="mono">{{ json_encode(json_decode($chosen->bytes), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE) }}</pre></details>
 @endif

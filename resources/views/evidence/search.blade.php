@@ -5,11 +5,11 @@
 <div class="page">
 <form method="post" action="{{ route('evidence.find') }}" class="ask">
 @csrf
-<label for="email">Whose consent?</label>
+<label for="email">Whose consent, or which point?</label>
 <input id="email" name="email" type="text" inputmode="email" autocomplete="off" spellcheck="false" placeholder="" value="{{ old('email') }}" @error('email') aria-invalid="true" aria-describedby="wrong" @enderror autofocus>
 <button class="do">Look up</button>
 @error('email')<p class="wrong" id="wrong" role="alert">{{ $message }}</p>@enderror
 </form>
-<p class="soft">Give the whole email address. Capitals do not matter. The address is not written into any log or address bar.</p>
+<p class="soft">Give a whole email address, or a part of a signup point's name. Capitals do not matter. An address is not written into any log or address bar.</p>
 </div>
 @endsection

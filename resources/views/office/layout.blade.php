@@ -27,7 +27,7 @@
 @endcan
 </nav>
 <div class="who">
-@can('viewAny', App\Models\Subscriber::class)<a href="{{ route('evidence') }}" id="find-anything">Find a person <kbd>/</kbd></a>@endcan
+@can('viewAny', App\Models\Subscriber::class)<a href="{{ route('evidence') }}" id="find-anything">Find a person or a point <kbd>/</kbd></a>@endcan
 <a href="{{ route('account') }}" data-go="a">{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</a>
 <form method="post" action="{{ route('logout') }}">@csrf<button class="plain">Sign out</button></form>
 </div>
@@ -44,7 +44,7 @@
 @yield('content')
 </main>
 <dialog id="keys" aria-labelledby="keys-title"><h2 id="keys-title">Keys</h2>
-<dl><dt><kbd>/</kbd></dt><dd>find a person</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd><dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
+<dl><dt><kbd>/</kbd></dt><dd>find a person or a point</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd><dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
 <form method="dialog"><button>Close</button></form></dialog>
 </body>
 </html>

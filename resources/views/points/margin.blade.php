@@ -7,7 +7,7 @@
 <section id="note-{{ $note->number }}" class="note">
 <p class="{{ $result->verdict->value }}"><span class="shape {{ $result->verdict->value }}" aria-hidden="true"></span> {{ $words[$result->verdict->value] }}@if ($cover), excepted @endif <span class="number {{ $result->verdict->value }}">{{ $note->number }}</span></p>
 <p>{{ $result->says }}</p>
-<p class="soft">{{ $result->requirement->source()->text }} @if (count($note->languages) < count($sheet->languages))· {{ implode(', ', array_map(fn ($l) => $l->endonym(), $note->languages)) }}@endif</p>
+<p class="soft"><a href="{{ route('requirement', $result->requirement->id()) }}">{{ $result->requirement->source()->text }}</a> @if (count($note->languages) < count($sheet->languages))· {{ implode(', ', array_map(fn ($l) => $l->endonym(), $note->languages)) }}@endif</p>
 @if ($cover)
 <p class="soft">{{ $cover->maker->name }}, until {{ $cover->until }}: {{ $cover->reason }}</p>
 @elseif ($result->change && auth()->user()->can('change', App\Models\Point::class))

@@ -27,7 +27,7 @@
 <p>Mend {{ count($uncovered) === 1 ? 'it' : 'them' }} on <a href="{{ route('points.sheet', $point->slug) }}">the sheet</a>, or write why {{ count($uncovered) === 1 ? 'it' : 'each' }} may stay and until when. What you write stands on the point, under your name.</p>
 @foreach ($uncovered as $i => $note)
 <section>
-<p>{{ $note->result->says }} <span class="soft">{{ $note->result->requirement->source()->text }}</span></p>
+<p>{{ $note->result->says }} <span class="soft"><a href="{{ route('requirement', $note->result->requirement->id()) }}">{{ $note->result->requirement->source()->text }}</a></span></p>
 @error($note->key())<p class="wrong" role="alert" id="fault-{{ $i }}">{{ $message }}</p>@enderror
 <label for="reason-{{ $i }}">Why it may stay</label>
 <textarea id="reason-{{ $i }}" name="reason[{{ $note->key() }}]" rows="2">{{ old('reason.'.$note->key()) }}</textarea>

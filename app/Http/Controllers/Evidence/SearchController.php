@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evidence;
 
+use App\Actions\Points\TakeStock;
 use App\Actions\Signup\KnowSubscriber;
 use App\Models\Controller;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Register\EmailAddress;
+use Juramen\Register\EmailFault;
 use Juramen\Register\InvalidEmailAddress;
 
-/** Looks an address up. It is sent in the body, so that it stands in no address bar, history or log. */
+/** Looks a person up by address, or a signup point by a part of its name. What is typed is sent in the body, so that it stands in no address bar, history or log. */
 final class SearchController
 {
     public function show(): View
@@ -20,13 +22,20 @@ final class SearchController
         return view('evidence.search');
     }
 
-    public function find(Request $request, KnowSubscriber $subscribers): RedirectResponse
+    public function find(Request $request, KnowSubscriber $subscribers, TakeStock $stock): RedirectResponse
     {
         $typed = $request->string('email')->toString();
+        $points = str_contains($typed, '@') || trim($typed) === '' ? [] : $stock(trim($typed));
+        if (count($points) === 1) {
+            return redirect()->route('points.sheet', $points[0]['point']->slug);
+        }
+        if ($points !== []) {
+            return redirect()->route('points', ['q' => trim($typed)]);
+        }
         try {
             $email = EmailAddress::parse($typed);
         } catch (InvalidEmailAddress $e) {
-            return $this->back($typed, (string) __('visitor.email.'.$e->fault->value, [], 'en'));
+            return $this->back($typed, $e->fault === EmailFault::NoAt ? 'No signup point is called like this, and an email address has an @ in it, like name@post.example.' : (string) __('visitor.email.'.$e->fault->value, [], 'en'));
         }
         foreach (Controller::query()->orderBy('id')->pluck('slug') as $controller) {
             $subscriber = $subscribers->find($controller, $email);

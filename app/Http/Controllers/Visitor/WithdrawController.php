@@ -43,7 +43,32 @@ final class WithdrawController
             return VisitorPage::respond($language, 'ending', ['page' => 'withdrawn-already'], $edition);
         }
 
-        return VisitorPage::respond($language, 'withdraw', ['token' => $token, 'statements' => $edition->words($language)], $edition);
+        return VisitorPage::respond($language, 'withdraw', ['token' => $token, 'statements' => $this->words($open)], $edition);
+    }
+
+    /**
+     * The words of everything that would end, as the person agreed to them.
+     *
+     * @param  array<int, Permission>  $open
+     * @return list<string>
+     */
+    private function words(array $open): array
+    {
+        $words = [];
+        foreach ($open as $permission) {
+            foreach ([...array_slice($permission->entries, 0, 1), ...array_values($permission->pending)] as $given) {
+                if ($given->act->edition === null || $given->act->language === null) {
+                    continue;
+                }
+                foreach ($this->published->edition($given->act->edition)->sheet->statements as $statement) {
+                    if ($statement->purpose === $permission->target->purpose) {
+                        $words[] = $statement->texts->in($given->act->language);
+                    }
+                }
+            }
+        }
+
+        return array_values(array_unique($words));
     }
 
     public function press(Request $request): Response
