@@ -55,7 +55,7 @@ final class Sentences
     {
         $sentences = [];
         foreach ($sheet->fields as $field) {
-            $labels = implode(' / ', $field->label->toArray());
+            $labels = implode(' / ', array_map(static fn (Language $l): string => $field->label->has($l) ? $field->label->in($l) : '…', $sheet->languages));
             $sentences["field {$field->name()}"] = [2, "“{$labels}” is ".($field->required ? 'required' : 'optional').($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}.")];
         }
         $sentences['order'] = [2, 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->name(), $sheet->fields)).'.'];
@@ -70,8 +70,8 @@ final class Sentences
         foreach ($sheet->statements as $statement) {
             $channels = self::listed(array_map(static fn ($c): string => $c->value, $statement->channels));
             $sentences["statement {$statement->id}"] = [3, "A tick box that starts empty asks for {$statement->purpose} by $channels."];
-            foreach ($statement->texts->toArray() as $language => $text) {
-                $sentences["statement {$statement->id} $language"] = [3, Language::from($language)->endonym().': '.$text];
+            foreach ($sheet->languages as $language) {
+                $sentences["statement {$statement->id} {$language->value}"] = [3, $language->endonym().': '.($statement->texts->has($language) ? $statement->texts->in($language) : 'missing.')];
             }
         }
 

@@ -56,7 +56,7 @@ final class Population
     private static function life(array $person, CarbonImmutable $asked, CarbonImmutable $today, string $point): array
     {
         $event = static fn (CarbonImmutable $at, string $do): array => ['at' => $at, 'do' => $do, 'point' => $point, ...$person];
-        $events = [$event($asked, mt_rand(0, 49) === 0 ? 'hold' : 'ask')];
+        $events = [$event($asked, mt_rand(0, 19) === 0 ? 'hold' : 'ask')];
         if (mt_rand(0, 99) < 74) {
             $confirmed = $asked->addSeconds(mt_rand(0, 9) < 8 ? mt_rand(40, 3600) : mt_rand(3600, 86400 * 5));
             $events[] = $event($confirmed, 'confirm');

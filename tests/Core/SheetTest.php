@@ -137,6 +137,11 @@ test('merging is the same from either side where there is no conflict, and never
     }
 });
 
+test('a sheet read back from its edition reads the same, whatever order its languages are stored in', function (): void {
+    $stored = json_decode(Juramen\Canon\CanonicalJson::encode(FooterNewsletter::SHEET), true);
+    expect(Juramen\Points\SheetDifference::between(Sheet::read($stored), Sheet::read(FooterNewsletter::SHEET)))->toBe([]);
+});
+
 test('a difference names the words that went and came, and both texts can be read from it', function (): void {
     $runs = Difference::between('has 7 days to press its button', 'has 14 days to press the large button')->runs;
     expect($runs)->toBe([['same', 'has '], ['gone', '7 '], ['new', '14 '], ['same', 'days to press '], ['gone', 'its '], ['new', 'the large '], ['same', 'button']]);

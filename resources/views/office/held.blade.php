@@ -1,6 +1,6 @@
 @extends('office.layout')
 @section('title', 'Held submissions')
-@section('state', $held->total() === 0 ? 'nothing waits' : $held->total().' wait for a decision')
+@section('state', $held->total() === 0 ? 'nothing waits' : $held->total().($held->total() === 1 ? ' waits' : ' wait').' for a decision')
 @section('content')
 <div class="page">
 @if ($held->isEmpty())

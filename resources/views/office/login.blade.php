@@ -1,7 +1,12 @@
 @extends('office.layout')
 @section('title', 'Sign in')
 @section('content')
-<div class="page narrow">
+<div class="beside">
+<div class="page">
+<p class="creed">May we use this address, for this purpose, by this channel, at this moment, and why?</p>
+<p class="soft">Whoever works here answers that, and can prove it: the form as it was shown, the words as they stood, and a ledger that outsiders can check.</p>
+</div>
+<aside class="margin" aria-label="Sign in">
 <form method="post" action="{{ route('login.enter') }}" class="stack">
 @csrf
 @error('email')<p class="wrong" id="wrong" role="alert">{{ $message }}</p>@enderror
@@ -11,5 +16,6 @@
 <input id="password" name="password" type="password" autocomplete="current-password" required>
 <button class="do">Sign in</button>
 </form>
+</aside>
 </div>
 @endsection
