@@ -31,7 +31,7 @@ return new class extends Migration
             $table->foreignId('controller_id')->constrained();
             $table->string('kind', 16);
             $table->binary('lookup', 32, true);
-            $table->unique(['controller_id', 'kind', 'lookup']);
+            $table->unique(['lookup', 'kind', 'controller_id']);
         });
         Schema::create('disclosures', function (Blueprint $table): void {
             $table->id();
