@@ -8,6 +8,7 @@ use App\Actions\Mailing\Outbox;
 use App\Actions\Signup\LapseJourneys;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
 
 /* What the clock does. */
@@ -23,3 +24,4 @@ Schedule::call($seal(true))->name('seal-everything')->hourly();
 Schedule::call(fn (Outbox $outbox): int => $outbox->markUncertain())->name('uncertain-mails')->everyTenSeconds();
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();
+Schedule::call(fn (): int => DB::table('cache')->where('expiration', '<', time())->delete())->name('expired-cache')->hourly();

@@ -16,6 +16,6 @@ final readonly class PageLink
     {
         $href = trim($this->href);
 
-        return $href !== '' && ! str_starts_with($href, '#') && preg_match('~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|TODO|xxx|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i', $href) !== 1;
+        return $href !== '' && ! str_starts_with($href, '#') && preg_match('~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|to-?do|x{3,}|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i', $href) !== 1;
     }
 }

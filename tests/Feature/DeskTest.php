@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Desk\ThirtyDays;
+use App\Actions\Ledger\Seal;
+use App\Actions\Mailing\Outbox;
+use App\Actions\Mailing\Outcome;
+use App\Actions\Signup\LapseJourneys;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+function person(string $role): User
+{
+    return User::query()->where('role', $role)->firstOrFail();
+}
+
+test('with nothing to decide the desk says so', function (): void {
+    app(Seal::class)();
+    $this->actingAs(person('officer'))->get('/desk')->assertOk()->assertSee('No things need you')->assertSee('Nothing needs you today');
+});
+
+test('each thing that needs somebody stands on the desk, with what to do, and only for whoever may do it', function (): void {
+    $this->signUp('held@post.example', ['homepage' => 'x']);
+    $this->signUp('uncertain@post.example');
+    app(Outbox::class)->settle(app(Outbox::class)->claim()->load('subscriber'), Outcome::unknown('no-answer'));
+    $this->signUp('late@post.example');
+    Carbon::setTestNow(now()->addMinutes(10));
+    $this->actingAs(person('editor'))->post('/points/footer-newsletter/change', ['place' => 'title/en', 'value' => 'Changed', 'base' => 1]);
+    $officer = [
+        'One mail</b> is uncertain' => true, 'The worker stands still:</b> one mail has been due' => true, 'Sealing stands still:</b>' => true,
+        'One held submission</b>' => true, 'Footer newsletter</b> has a draft after edition 1' => true,
+    ];
+    $see = [
+        'officer' => $officer,
+        'auditor' => $officer,
+        'editor' => [...array_fill_keys(array_keys($officer), false), 'Footer newsletter</b> has a draft after edition 1' => true],
+        'administrator' => [...array_fill_keys(array_keys($officer), false), 'One mail</b> is uncertain' => true, 'The worker stands still:</b> one mail has been due' => true],
+    ];
+    foreach ($see as $role => $expected) {
+        $page = $this->actingAs(person($role))->get('/desk')->assertOk()->assertDontSee('post.example');
+        foreach ($expected as $text => $visible) {
+            expect(str_contains((string) $page->getContent(), $text))->toBe($visible, "$role: $text");
+        }
+    }
+    app(Seal::class)();
+    $this->actingAs(person('officer'))->get('/desk')->assertDontSee('Sealing stands still');
+});
+
+test('a breach comes before a draft, and what is excepted comes with its end', function (): void {
+    app(Seal::class)();
+    $this->actingAs(person('officer'))->post('/points/footer-newsletter/change', ['place' => 'rules/double-opt-in', 'value' => '0', 'base' => 1]);
+    $this->get('/desk')->assertSee('has a breach')->assertSee('Nobody confirms the address')->assertDontSee('has a draft');
+    $this->post('/points/footer-newsletter/publish', ['looked' => 2, 'reason' => ['confirmed-address rules/double-opt-in' => 'Until the new mail server stands.'], 'until' => ['confirmed-address rules/double-opt-in' => now()->addDays(9)->format('Y-m-d')]]);
+    $this->get('/desk')->assertDontSee('has a breach')->assertSee(now()->addDays(9)->format('j M'))->assertSee('Runa Ekdahl: Until the new mail server stands.');
+});
+
+test('the thirty days count every sign-up once, by what became of it', function (): void {
+    Carbon::setTestNow('2026-11-01 12:00:00');
+    foreach (['confirmed', 'withdrawn', 'lapsed', 'waiting'] as $what) {
+        $this->signUp("$what@post.example");
+        $this->mailsAreTaken();
+        match ($what) {
+            'confirmed' => $this->post('/confirm', ['token' => $this->confirmToken()]),
+            'withdrawn' => $this->post('/withdraw', ['token' => $this->withdrawToken()]),
+            'lapsed' => [Carbon::setTestNow(now()->addDays(8)), app(LapseJourneys::class)()],
+            'waiting' => null,
+        };
+    }
+    $this->signUp('held@post.example', ['homepage' => 'x']);
+    Carbon::setTestNow('2026-11-10 09:00:00');
+    $days = app(ThirtyDays::class)();
+    $sum = static fn (string $what): int => array_sum(array_column($days, $what));
+    expect($days)->toHaveCount(30)->and(array_key_last($days))->toBe('2026-11-10')
+        ->and(array_map($sum, ThirtyDays::WHAT))->toBe([1, 1, 1, 1, 1])
+        ->and($days['2026-11-01'])->toMatchArray(['confirmed' => 1, 'withdrawn' => 1, 'lapsed' => 1]);
+    $this->actingAs(person('officer'))->get('/desk')->assertSee('4 asked · 1 confirmed · 1 waiting · 1 lapsed · 1 held');
+});

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\HeldSubmission;
+use App\Models\User;
+use App\Support\Csv;
+use App\Support\KeyStore;
+use App\Support\Moments;
+use App\Support\PublishedForms;
+use App\Support\ScrubbedLog;
+use App\Support\Underlines;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Instant;
+use Juramen\Register\Language;
+use Juramen\Wording\Difference;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+test('times are read in the office\'s zone and mean their last moment, also where clocks change', function (string $typed, ?string $utc): void {
+    expect(Moments::parse($typed)?->text())->toBe($utc);
+})->with([
+    ['14 May 2026, 09:12:33', '2026-05-14T07:12:33.999999Z'],
+    ['14 May 2026, 09:12', '2026-05-14T07:12:59.999999Z'],
+    ['2026-11-25T09:00', '2026-11-25T08:00:59.999999Z'],
+    ['2026-11-25', '2026-11-25T22:59:59.999999Z'],
+    ['2026-03-29', '2026-03-29T21:59:59.999999Z'],
+    ['2026-10-25', '2026-10-25T22:59:59.999999Z'],
+    ['31 Feb 2026', null], ['tomorrow', null], ['', null], ['2026-11-25x', null],
+]);
+
+test('a time that is written is read back as the same', function (): void {
+    $instant = Instant::parse('2026-05-14T07:12:33.000000Z');
+    expect(Moments::parse(Moments::input($instant))?->wholeSeconds())->toEqual($instant)->and(Moments::exact($instant))->toBe('14 May 2026, 09:12:33 CEST');
+});
+
+// RFC 4180 sections 2.5 to 2.7.
+test('CSV keeps quotes, commas and line breaks, and lets no cell become a formula', function (): void {
+    $csv = Csv::respond('x.csv', ['a', 'b'], [['say "hi", twice', "two\nlines"], ['=1+1', '-x']])->getContent();
+    expect($csv)->toBe("a,b\r\n\"say \"\"hi\"\", twice\",\"two\nlines\"\r\n'=1+1,'-x\r\n");
+});
+
+test('what looks like a person is taken out of every line of the log', function (string $line): void {
+    expect(ScrubbedLog::scrub($line))->not->toMatch('/imke|post\.example|203\.0\.113|2001:db8|7700|AAAAAAAA/');
+})->with([
+    'could not deliver to imke.thormann@post.example', 'from 203.0.113.77', 'from 2001:db8:1:2:3:4:5:6', 'call +44 7700 900123 please', '/confirm/k1.AAAAAAAAAAAAAAAAAAAAAA.AAAAAAAAAAAAAAAAAAAAAAAAAAAA',
+]);
+
+test('a frozen form whose copy was changed is not served; the true bytes are fetched again', function (): void {
+    $html = $this->edition->in(Language::English)->html;
+    $this->get('/forms/footer-newsletter/en')->assertOk();
+    $copy = config('juramen.published').'/'.$html->hex();
+    file_put_contents($copy, str_replace('News from on board', 'Win a prize', (string) file_get_contents($copy)));
+    $this->get('/forms/footer-newsletter/en')->assertOk()->assertSee('News from on board')->assertDontSee('Win a prize');
+    expect(hash_file('sha256', $copy))->toBe($html->hex());
+});
+
+test('changed in the database too, it is not served at all', function (): void {
+    $html = $this->edition->in(Language::English)->html;
+    DB::table('frozen_bytes')->where('digest', $html->bytes)->update(['bytes' => 'something else']);
+    @unlink(config('juramen.published').'/'.$html->hex());
+    $this->get('/forms/footer-newsletter/en')->assertStatus(503)->assertDontSee('something else');
+    expect(fn () => app(PublishedForms::class)->frozen($html))->toThrow(RuntimeException::class, 'no longer what their name says');
+});
+
+test('keys are made once, readable by their owner alone, and never replaced', function (): void {
+    $folder = config('juramen.keys');
+    $before = array_map(file_get_contents(...), glob("$folder/*"));
+    app(KeyStore::class)->prepare();
+    expect(array_map(file_get_contents(...), glob("$folder/*")))->toBe($before);
+    foreach (glob("$folder/*") as $file) {
+        expect(fileperms($file) & 0777)->toBe(0600);
+    }
+});
+
+test('a held submission that is deleted is gone, and one that nobody decides on goes by itself', function (): void {
+    $this->signUp('one@post.example', ['homepage' => 'x']);
+    $this->signUp('two@post.example', ['homepage' => 'x']);
+    $this->actingAs(User::query()->firstOrFail())->post('/held/'.HeldSubmission::query()->min('id').'/delete')->assertRedirect('/held');
+    $this->get('/held')->assertSee('two@post.example')->assertDontSee('one@post.example')->assertSee('1 waits for a decision');
+    Illuminate\Support\Carbon::setTestNow(now()->addDays(31));
+    app(App\Actions\Signup\LapseJourneys::class)();
+    expect(HeldSubmission::query()->count())->toBe(0)->and($this->acts())->toBe([]);
+});
+
+test('a session of one\'s own is ended by its name, another\'s never', function (): void {
+    [$runa, $arne] = User::query()->orderBy('id')->limit(2)->get()->all();
+    foreach ([[$runa, 'mine-elsewhere'], [$arne, 'his']] as [$user, $id]) {
+        DB::table('sessions')->insert(['id' => $id, 'user_id' => $user->id, 'user_agent' => 'Browser', 'payload' => '', 'last_activity' => time()]);
+    }
+    $this->actingAs($runa)->get('/account')->assertOk()->assertDontSee('mine-elsewhere');
+    $this->post('/account/end', ['session' => hash('sha256', 'his')])->assertRedirect('/account');
+    $this->post('/account/end', ['session' => hash('sha256', 'mine-elsewhere')])->assertRedirect('/account');
+    expect(DB::table('sessions')->pluck('id')->all())->toBe(['his']);
+});
+
+test('differences and underlines are text, whatever stands in them', function (): void {
+    expect(Underlines::difference(Difference::between('<b>old</b> word', '<i>new</i> word')))->toBe('<del>&lt;b&gt;old&lt;/b&gt; </del><ins>&lt;i&gt;new&lt;/i&gt; </ins>word')
+        ->and(Underlines::html('<script>', 'title/en', []))->toBe('&lt;script&gt;');
+});
