@@ -23,9 +23,7 @@ final readonly class ValueCast implements CastsAttributes
 
     public const INSTANT = self::class.':instant';
 
-    public function __construct(private string $kind)
-    {
-    }
+    public function __construct(private string $kind) {}
 
     public function get(Model $model, string $key, mixed $value, array $attributes): Id|Digest|Instant|null
     {

@@ -18,9 +18,7 @@ use RuntimeException;
  */
 final class KeyStore
 {
-    public function __construct(private readonly string $folder, private readonly string $origin)
-    {
-    }
+    public function __construct(private readonly string $folder, private readonly string $origin) {}
 
     /** Makes what does not exist yet; never touches what does. */
     public function prepare(): void

@@ -19,9 +19,7 @@ use RuntimeException;
  */
 final class PublishedForms
 {
-    public function __construct(private readonly string $folder)
-    {
-    }
+    public function __construct(private readonly string $folder) {}
 
     /** The edition in force; null where no such point is published. */
     public function current(string $slug): ?PointEdition

@@ -25,6 +25,5 @@ final readonly class Control
         public bool $refuses = false,
         public array $purposes = [],
         public array $channels = [],
-    ) {
-    }
+    ) {}
 }

@@ -12,7 +12,5 @@ final readonly class Mend
      * @param  string  $place  a path in the sheet's document
      * @param  mixed  $value  the new value; null takes the place away
      */
-    public function __construct(public string $label, public string $place, public mixed $value)
-    {
-    }
+    public function __construct(public string $label, public string $place, public mixed $value) {}
 }

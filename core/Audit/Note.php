@@ -13,9 +13,7 @@ final readonly class Note
      * @param  int  $number  from 1, most urgent first
      * @param  non-empty-list<Language>  $languages  in which it was found
      */
-    public function __construct(public int $number, public Result $result, public array $languages)
-    {
-    }
+    public function __construct(public int $number, public Result $result, public array $languages) {}
 
     /** Which exception would cover it: the requirement and the place without its language. */
     public function key(): string

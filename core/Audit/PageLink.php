@@ -7,9 +7,7 @@ namespace Juramen\Audit;
 /** A link on or around a form. */
 final readonly class PageLink
 {
-    public function __construct(public string $where, public string $text, public string $href)
-    {
-    }
+    public function __construct(public string $where, public string $text, public string $href) {}
 
     /** Whether it leads anywhere: not empty, "#", a script, or a placeholder that somebody forgot. */
     public function leadsSomewhere(): bool

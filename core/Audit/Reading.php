@@ -41,8 +41,7 @@ final readonly class Reading
         public string $around = '',
         public string $address = '',
         public ?SheetFacts $sheet = null,
-    ) {
-    }
+    ) {}
 
     /** @return list<Control> that ask for consent to something being sent or done */
     public function consents(): array

@@ -20,7 +20,14 @@ final class Requirements
             new Requirements\LanguageOffered,
             new Requirements\ConfirmedAddress,
             new Requirements\FieldsNeeded,
+            new Requirements\PlainWords,
         ];
+    }
+
+    /** @return list<Requirement> those that words can meet or miss by themselves, without a form around them */
+    public static function ofWords(): array
+    {
+        return [new Requirements\ApartFromTerms, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\PlainWords];
     }
 
     /** @return list<Result> */

@@ -22,8 +22,7 @@ final readonly class Result
         public ?string $words = null,
         public ?string $mend = null,
         public ?Mend $change = null,
-    ) {
-    }
+    ) {}
 
     /** @return array{requirement: string, verdict: string, where: string|null, words: string|null, source: string, mend: string|null} */
     public function toArray(): array

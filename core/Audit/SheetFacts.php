@@ -17,6 +17,5 @@ final readonly class SheetFacts
         public bool $houseDemandsDoubleOptIn,
         public array $countries,
         public array $missingTexts,
-    ) {
-    }
+    ) {}
 }

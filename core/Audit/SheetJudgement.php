@@ -16,9 +16,7 @@ final readonly class SheetJudgement
      * @param  int  $checked  how many results there were
      * @param  int  $met  how many of them were met
      */
-    private function __construct(public array $notes, public int $checked, public int $met)
-    {
-    }
+    private function __construct(public array $notes, public int $checked, public int $met) {}
 
     /** @param  callable(Language): FormWords  $words */
     public static function of(Sheet $sheet, SheetReader $reader, callable $words): self

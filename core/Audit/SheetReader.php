@@ -19,9 +19,7 @@ use Juramen\Register\Language;
 final readonly class SheetReader
 {
     /** @param  HouseRules  $house what the organisation demands of every point */
-    public function __construct(private Controller $controller, private HouseRules $house)
-    {
-    }
+    public function __construct(private Controller $controller, private HouseRules $house) {}
 
     public function read(Sheet $sheet, Language $language, FormWords $words): Reading
     {

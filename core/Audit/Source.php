@@ -8,7 +8,5 @@ namespace Juramen\Audit;
 final readonly class Source
 {
     /** @param  string  $sure how sure we are that the source says this, in a few words */
-    public function __construct(public string $text, public SourceKind $kind, public string $sure = 'from memory; well known')
-    {
-    }
+    public function __construct(public string $text, public SourceKind $kind, public string $sure = 'from memory; well known') {}
 }

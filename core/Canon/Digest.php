@@ -9,9 +9,7 @@ use InvalidArgumentException;
 /** A SHA-256 digest: 32 bytes, compared by value. Names editions, entries, tree nodes and disclosures. */
 final readonly class Digest
 {
-    private function __construct(public string $bytes)
-    {
-    }
+    private function __construct(public string $bytes) {}
 
     /** The digest of the given bytes. */
     public static function of(string $bytes): self

@@ -9,9 +9,7 @@ use InvalidArgumentException;
 /** A random identifier of 128 bits, written as 32 hexadecimal digits. Says nothing about what it names. */
 final readonly class Id
 {
-    private function __construct(public string $bytes)
-    {
-    }
+    private function __construct(public string $bytes) {}
 
     public static function random(): self
     {

@@ -14,9 +14,7 @@ final readonly class Instant
 {
     private const FORM = 'Y-m-d\TH:i:s.u\Z';
 
-    private function __construct(public DateTimeImmutable $utc)
-    {
-    }
+    private function __construct(public DateTimeImmutable $utc) {}
 
     public static function of(DateTimeInterface $time): self
     {

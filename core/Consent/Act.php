@@ -37,8 +37,7 @@ final readonly class Act
         public ?bool $confirmationNeeded = null,
         public array $personal = [],
         public array $details = [],
-    ) {
-    }
+    ) {}
 
     /**
      * @param  string  $placement  where the person came upon the form: "page", or "copy" where somebody else had served it and

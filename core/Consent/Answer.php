@@ -10,9 +10,7 @@ use Juramen\Canon\Digest;
 /** A person's yes to one edition of one statement. */
 final readonly class Answer
 {
-    public function __construct(public string $statement, public Digest $edition)
-    {
-    }
+    public function __construct(public string $statement, public Digest $edition) {}
 
     /** @return array{statement: string, edition: string, answer: string} */
     public function toArray(): array

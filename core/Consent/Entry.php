@@ -27,8 +27,7 @@ final readonly class Entry
         public Instant $recorded,
         public Act $act,
         public string $bytes,
-    ) {
-    }
+    ) {}
 
     /**
      * The entry that records an act next in its subject's chain.

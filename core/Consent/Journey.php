@@ -14,9 +14,7 @@ use Juramen\Canon\Instant;
 final readonly class Journey
 {
     /** @param  Instant|null  $lapses null while the clock stands, because no outcome of the mail is known */
-    private function __construct(public Id $id, public JourneyState $state, public int $lapseDays, public ?Instant $lapses)
-    {
-    }
+    private function __construct(public Id $id, public JourneyState $state, public int $lapseDays, public ?Instant $lapses) {}
 
     /** @param  int  $lapseDays 1 to 30, see HouseRules */
     public static function asked(Id $id, int $lapseDays): self

@@ -8,9 +8,7 @@ namespace Juramen\Consent;
 final readonly class Lifeline
 {
     /** @param  array<string, array{target: Target, spans: list<Span>}>  $lines by target, in the order first asked */
-    private function __construct(public array $lines)
-    {
-    }
+    private function __construct(public array $lines) {}
 
     /** @param  iterable<Entry>  $entries of one subject, in order */
     public static function of(iterable $entries): self

@@ -20,8 +20,7 @@ final readonly class Permission
         public ?Instant $since = null,
         public array $entries = [],
         public array $pending = [],
-    ) {
-    }
+    ) {}
 
     public function allowed(): bool
     {

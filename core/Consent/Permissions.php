@@ -16,9 +16,7 @@ use Juramen\Canon\Instant;
 final readonly class Permissions
 {
     /** @param  array<string, Permission>  $byTarget */
-    private function __construct(private array $byTarget)
-    {
-    }
+    private function __construct(private array $byTarget) {}
 
     public static function none(): self
     {

@@ -13,7 +13,5 @@ final readonly class Span
      * @param  Instant|null  $to  null where it still lasts
      * @param  Reason|null  $end  how it ended; null where it still lasts
      */
-    public function __construct(public Reason $reason, public Instant $from, public ?Instant $to, public ?Reason $end)
-    {
-    }
+    public function __construct(public Reason $reason, public Instant $from, public ?Instant $to, public ?Reason $end) {}
 }

@@ -10,9 +10,7 @@ use Juramen\Register\Channel;
 /** What a permission is for: one purpose by one channel. */
 final readonly class Target
 {
-    public function __construct(public string $purpose, public Channel $channel)
-    {
-    }
+    public function __construct(public string $purpose, public Channel $channel) {}
 
     /** "voyage-news by email"; unique among targets. */
     public function key(): string

@@ -15,9 +15,7 @@ use Juramen\Canon\Digest;
 final readonly class Disclosure
 {
     /** @param  string  $text base64url of the JSON array [salt, name, value]; hashed exactly as it stands */
-    private function __construct(public string $text, public string $salt, public string $name, public string $value)
-    {
-    }
+    private function __construct(public string $text, public string $salt, public string $name, public string $value) {}
 
     /** @param  string  $name such as "email"; $value is UTF-8 text. The salt has 128 bits. */
     public static function make(string $name, string $value): self

@@ -14,9 +14,7 @@ use Juramen\Canon\Digest;
 final readonly class Frontier
 {
     /** @param  list<Digest>  $roots */
-    private function __construct(public int $size, private array $roots)
-    {
-    }
+    private function __construct(public int $size, private array $roots) {}
 
     public static function empty(): self
     {

@@ -15,9 +15,7 @@ final readonly class KeyRing
     private const TITLE = "Juramen key rotation\n";
 
     /** @param  non-empty-list<VerifyingKey>  $keys oldest first */
-    private function __construct(private array $keys)
-    {
-    }
+    private function __construct(private array $keys) {}
 
     public static function startingWith(VerifyingKey $first): self
     {

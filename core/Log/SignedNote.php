@@ -13,9 +13,7 @@ use InvalidArgumentException;
 final readonly class SignedNote
 {
     /** @param  list<array{name: string, id: string, signature: string}>  $signatures */
-    private function __construct(public string $text, private array $signatures)
-    {
-    }
+    private function __construct(public string $text, private array $signatures) {}
 
     public static function sign(string $text, SigningKey ...$keys): self
     {

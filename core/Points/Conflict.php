@@ -8,7 +8,5 @@ namespace Juramen\Points;
 final readonly class Conflict
 {
     /** @param  string  $place in the document that both began from */
-    public function __construct(public string $place, public mixed $mine, public mixed $theirs)
-    {
-    }
+    public function __construct(public string $place, public mixed $mine, public mixed $theirs) {}
 }

@@ -10,9 +10,7 @@ use Juramen\Register\Texts;
 final readonly class Field
 {
     /** @param  string  $reason why it is asked, for the officer; empty where nobody has said */
-    public function __construct(public FieldKind $kind, public Texts $label, public bool $required, public string $reason = '')
-    {
-    }
+    public function __construct(public FieldKind $kind, public Texts $label, public bool $required, public string $reason = '') {}
 
     /** The name under which a browser sends it, and under which its value is disclosed. */
     public function name(): string

@@ -22,8 +22,7 @@ final readonly class Filling
         public string $heading = '',
         public array $hidden = [],
         public bool $readOnly = false,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, string> slot name to HTML */
     public function pieces(): array

@@ -22,9 +22,7 @@ final readonly class FormRenderer
      * @param  string  $action  where the form is sent; with "LANGUAGE" in place of the language
      * @param  string  $stylesheet  address of the frozen CSS
      */
-    public function __construct(private Sheet $sheet, private Controller $controller, private string $action, private string $stylesheet)
-    {
-    }
+    public function __construct(private Sheet $sheet, private Controller $controller, private string $action, private string $stylesheet) {}
 
     public function render(Language $language, FormWords $words): FrozenForm
     {

@@ -22,6 +22,5 @@ final readonly class FormWords
         public string $askedBy,
         public string $leaveEmpty,
         public string $languages,
-    ) {
-    }
+    ) {}
 }

@@ -14,7 +14,5 @@ final readonly class FrozenLanguage
      * @param  list<Slot>  $slots
      * @param  array<string, array<string, string>>  $mails  mail kind to its frozen texts
      */
-    public function __construct(public Language $language, public Digest $html, public Digest $css, public array $slots, public array $mails)
-    {
-    }
+    public function __construct(public Language $language, public Digest $html, public Digest $css, public array $slots, public array $mails) {}
 }

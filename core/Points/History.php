@@ -14,9 +14,7 @@ use LogicException;
 final readonly class History
 {
     /** @param  non-empty-list<array{number: int, state: int, from: int}>  $revisions in order; `from` is 0 for the first */
-    public function __construct(private array $revisions)
-    {
-    }
+    public function __construct(private array $revisions) {}
 
     /** The state that the newest revision is in. */
     public function state(): int

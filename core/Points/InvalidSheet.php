@@ -7,6 +7,4 @@ namespace Juramen\Points;
 use InvalidArgumentException;
 
 /** A sheet's document that no form can be made of. The message says where and what would be right. */
-final class InvalidSheet extends InvalidArgumentException
-{
-}
+final class InvalidSheet extends InvalidArgumentException {}

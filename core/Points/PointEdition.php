@@ -27,8 +27,7 @@ final readonly class PointEdition
         public Instant $published,
         public Controller $controller,
         public array $languages,
-    ) {
-    }
+    ) {}
 
     /** Canonical JSON; hashed and stored exactly so. */
     public function bytes(): string

@@ -41,8 +41,7 @@ final readonly class Sheet
         public Texts $button,
         public HouseRules $rules,
         public ?Texts $notice,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  array<string, mixed>  $document

@@ -8,7 +8,5 @@ namespace Juramen\Points;
 final readonly class Slot
 {
     /** @param  int  $offset in bytes from the beginning */
-    public function __construct(public string $name, public int $offset)
-    {
-    }
+    public function __construct(public string $name, public int $offset) {}
 }

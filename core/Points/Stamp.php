@@ -19,9 +19,7 @@ final readonly class Stamp
     private const PURPOSE = 'stamp';
 
     /** @param  string  $placement such as "page" */
-    public function __construct(public string $point, public Digest $edition, public Language $language, public string $placement)
-    {
-    }
+    public function __construct(public string $point, public Digest $edition, public Language $language, public string $placement) {}
 
     public function seal(MacRing $keys): string
     {

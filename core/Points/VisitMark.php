@@ -21,9 +21,7 @@ final readonly class VisitMark
     /** How long a page may lie open before it is sent: a day. */
     public const SECONDS = 86400;
 
-    public function __construct(public Id $nonce, public Instant $issued, public Digest $edition)
-    {
-    }
+    public function __construct(public Id $nonce, public Instant $issued, public Digest $edition) {}
 
     public static function issue(Instant $now, Digest $edition): self
     {

@@ -15,9 +15,7 @@ final readonly class EmailAddress
     private const LONGEST = 254;
 
     /** @param  string  $text as the person wrote it, trimmed, in Unicode's composed form */
-    private function __construct(public string $text)
-    {
-    }
+    private function __construct(public string $text) {}
 
     /** @throws InvalidEmailAddress */
     public static function parse(string $given): self

@@ -7,6 +7,4 @@ namespace Juramen\Register;
 use InvalidArgumentException;
 
 /** A controller, purpose or rule that cannot be as it was given. */
-final class InvalidRegister extends InvalidArgumentException
-{
-}
+final class InvalidRegister extends InvalidArgumentException {}

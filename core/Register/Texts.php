@@ -8,9 +8,7 @@ namespace Juramen\Register;
 final readonly class Texts
 {
     /** @param  array<string, string>  $byLanguage BCP 47 tag to text; empty only in a draft */
-    private function __construct(private array $byLanguage)
-    {
-    }
+    private function __construct(private array $byLanguage) {}
 
     /**
      * @param  mixed  $given  language tag to text, as a document carries it

@@ -11,9 +11,7 @@ final readonly class Screen
      * @param  int  $leastSeconds  between serving a form and its sending (common practice: two to three seconds)
      * @param  int  $mostForAddress  sign-ups with one address within 24 hours, each of which would send a mail
      */
-    public function __construct(private int $leastSeconds = 2, private int $mostForAddress = 5)
-    {
-    }
+    public function __construct(private int $leastSeconds = 2, private int $mostForAddress = 5) {}
 
     /**
      * @param  bool  $trapTouched  whether the trap field came back with anything in it

@@ -8,9 +8,7 @@ namespace Juramen\Wording;
 final readonly class Difference
 {
     /** @param  list<array{string, string}>  $runs of "same", "gone" or "new" with their words */
-    private function __construct(public array $runs)
-    {
-    }
+    private function __construct(public array $runs) {}
 
     /** Texts of up to some thousand words each. */
     public static function between(string $old, string $new): self

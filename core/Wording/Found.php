@@ -11,7 +11,5 @@ final readonly class Found
      * @param  int  $from  in characters (code points) from the beginning of the text
      * @param  int  $to  behind the last character
      */
-    public function __construct(public string $words, public int $from, public int $to)
-    {
-    }
+    public function __construct(public string $words, public int $from, public int $to) {}
 }

@@ -13,9 +13,7 @@ final readonly class Lexicon
      * @param  array<string, list<string>>  $patterns  topic to regular expressions without delimiters; case does not matter
      * @param  list<string>  $common  words that carry no content, in lower case
      */
-    private function __construct(public Language $language, private array $patterns, private array $common)
-    {
-    }
+    private function __construct(public Language $language, private array $patterns, private array $common) {}
 
     public static function of(Language $language): self
     {

@@ -19,9 +19,7 @@ final readonly class Statement
      * @param  non-empty-list<Channel>  $channels
      * @param  Texts  $texts  plain text; the visitor reads exactly this
      */
-    public function __construct(public string $id, public string $purpose, public array $channels, public Texts $texts)
-    {
-    }
+    public function __construct(public string $id, public string $purpose, public array $channels, public Texts $texts) {}
 
     /**
      * @param  array<string, mixed>  $data  as toArray() gives it

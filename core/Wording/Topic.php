@@ -29,6 +29,8 @@ enum Topic: string
     case ByPost = 'by-post';
     case ByMessaging = 'by-messaging';
     case Partners = 'partners';
+    case Legalese = 'legalese';
+    case DoubleNegative = 'double-negative';
     case Login = 'login';
     case Search = 'search';
     case Contact = 'contact';

@@ -50,8 +50,7 @@ final class Demo
         private readonly LapseJourneys $lapse,
         private readonly KnowSubscriber $subscribers,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /** Accounts, three signup points, and about 150 people over eighteen months in every state. */
     public function load(): void

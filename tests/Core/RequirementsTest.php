@@ -187,6 +187,29 @@ test('fields-needed: what a form for news does not need wants a reason', functio
     [FieldMeaning::Postal, FormKind::JobApplication, true, '', 'met'],
 ]);
 
+test('plain-words: legalese, double negatives, sentences without end and hard words are weaknesses', function (string $language, string $label, string $words): void {
+    $results = requirement('plain-words')->judge(reading($language, ['label' => $label]));
+    expect($results[0]->verdict->value)->toBe('weakness')->and($results[0]->words)->toStartWith($words);
+})->with([
+    ['en', 'I hereby consent to receiving new sailings by email.', 'hereby'],
+    ['en', 'Tick if you do not want us to no longer send you new sailings.', 'do not want us to no longer'],
+    ['en', 'Yes, '.str_repeat('new sailings and fares and ', 8).'more may be sent to me.', 'Yes, new sailings'],
+    ['en', 'Promotional communications regarding international itineraries, accommodation opportunities and organisational modifications.', 'Promotional'],
+    ['de', 'Hiermit willige ich in die Zusendung neuer Fahrten ein.', 'Hiermit'],
+    ['de', 'Ich möchte nicht, dass Sie mir keine Fahrten schicken, und das niemals ohne Grund nicht.', 'nicht'],
+    ['de', 'Einwilligungserklärung bezüglich personenbezogener Datenverarbeitungsvorgänge einschließlich Werbemaßnahmen hinsichtlich touristischer Beförderungsdienstleistungen innerhalb europäischer Gewässer.', 'Einwilligungserklärung'],
+    ['fr', 'Par la présente, j’accepte de recevoir les traversées.', 'Par la présente'],
+    ['fr', 'Communications promotionnelles concernant les itinéraires internationaux, les opportunités d’hébergement et les modifications organisationnelles immédiates.', 'Communications'],
+]);
+
+test('plain-words: one no, or a no with a condition, is plain', function (string $language, string $label): void {
+    expect(verdict('plain-words', $language, ['label' => $label]))->toBe('met');
+})->with([
+    ['en', 'We will not email you without your consent. You do not need an account.'],
+    ['de', 'Wir schreiben Ihnen nicht ohne Ihre Einwilligung. Sie brauchen kein Konto.'],
+    ['fr', 'Nous ne vous écrirons pas sans votre accord. Aucun compte n’est nécessaire.'],
+]);
+
 test('reasons beside a field are found in each language', function (string $html): void {
     [$reading] = HtmlReader::read("<form><h2>Newsletter</h2><input type=email>$html<button>OK</button></form>");
     expect($reading->fields[1]->meaning)->toBe(FieldMeaning::Phone)->and($reading->fields[1]->reason)->not->toBe('');
@@ -198,7 +221,7 @@ test('reasons beside a field are found in each language', function (string $html
 
 test('every requirement has its fixed id, a source, and says how sure that is; good practice is never worse than a weakness', function (): void {
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
-    expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed']);
+    expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure)->toStartWith('from memory')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {

@@ -15,9 +15,7 @@ use Juramen\Consent\Permissions;
 /** Writes what is permitted now, as the fold of the core has it, beside the ledger for quick reading. */
 final class ProjectPermissions
 {
-    public function __construct(private readonly LedgerTables $ledger)
-    {
-    }
+    public function __construct(private readonly LedgerTables $ledger) {}
 
     public function __invoke(Id $subject): void
     {

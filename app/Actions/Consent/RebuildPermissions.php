@@ -15,9 +15,7 @@ use Juramen\Consent\Permissions;
 /** Folds every subscriber's chain anew and compares it with the projection; mends it where asked. */
 final class RebuildPermissions
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly ProjectPermissions $project)
-    {
-    }
+    public function __construct(private readonly LedgerTables $ledger, private readonly ProjectPermissions $project) {}
 
     /**
      * @param  bool  $mend  writes what differs; else only says it

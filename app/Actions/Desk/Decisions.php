@@ -26,9 +26,7 @@ final class Decisions
 
     private const SEALING_STALLED = 120;
 
-    public function __construct(private readonly TakeStock $stock, private readonly SheetPage $page, private readonly LedgerTables $ledger, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly TakeStock $stock, private readonly SheetPage $page, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
 
     /** @return list<Decision> */
     public function for(User $user): array

@@ -14,9 +14,7 @@ final class ThirtyDays
 {
     public const WHAT = ['confirmed', 'waiting', 'lapsed', 'withdrawn', 'held'];
 
-    public function __construct(private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly SystemClock $clock) {}
 
     /** @return array<string, array<string, int>> day like 2026-11-25 to counts, oldest first */
     public function __invoke(): array

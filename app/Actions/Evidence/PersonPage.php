@@ -17,9 +17,7 @@ use Juramen\Consent\Target;
 /** Brings together what the page about one person shows. */
 final class PersonPage
 {
-    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove)
-    {
-    }
+    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove) {}
 
     /**
      * @param  list<Entry>  $chain

@@ -13,9 +13,7 @@ final readonly class Proof
      * @param  string  $problem  empty where nothing is wrong
      * @param  int|null  $leaf  index in the tree; null while not yet sealed
      */
-    public function __construct(public string $problem, public ?int $leaf, public ?Checkpoint $checkpoint)
-    {
-    }
+    public function __construct(public string $problem, public ?int $leaf, public ?Checkpoint $checkpoint) {}
 
     public function verifies(): bool
     {

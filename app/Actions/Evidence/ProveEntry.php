@@ -18,9 +18,7 @@ use Juramen\Log\TreeHash;
 /** Proves one entry: its place in its subject's chain, its leaf under the newest signed checkpoint, its personal values. */
 final class ProveEntry
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly PersonalValues $personal)
-    {
-    }
+    public function __construct(private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly PersonalValues $personal) {}
 
     /** @param  Entry|null  $before the entry before it in the chain */
     public function __invoke(Entry $entry, ?Entry $before): Proof

@@ -25,8 +25,7 @@ final class Append
         private readonly LedgerTables $ledger,
         private readonly ProjectPermissions $project,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /** @param  list<Disclosure>  $disclosures whose digests the act carries */
     public function __invoke(Id $subject, Act $act, array $disclosures = []): Entry

@@ -11,7 +11,5 @@ final readonly class Fault
      * @param  string|null  $entry  id of the entry, where one can be named
      * @param  int|null  $leaf  its index in the tree, where sealed
      */
-    public function __construct(public string $what, public ?string $entry = null, public ?int $leaf = null)
-    {
-    }
+    public function __construct(public string $what, public ?string $entry = null, public ?int $leaf = null) {}
 }

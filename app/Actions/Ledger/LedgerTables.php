@@ -15,9 +15,7 @@ use Juramen\Log\SubtreeHashes;
 /** The ledger's tables as queries: the one place that knows their names. */
 final class LedgerTables implements SubtreeHashes
 {
-    public function __construct(private readonly ConnectionInterface $db)
-    {
-    }
+    public function __construct(private readonly ConnectionInterface $db) {}
 
     /** @param  'entries'|'leaves'|'subtrees'|'checkpoints'  $name */
     public function table(string $name): Builder

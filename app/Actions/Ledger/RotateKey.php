@@ -16,9 +16,7 @@ use Juramen\Log\VerifyingKey;
 /** Takes a new signing key into use: the old one signs the hand-over, which is also an entry of the ledger. */
 final class RotateKey
 {
-    public function __construct(private readonly Append $append, private readonly KeyStore $keys, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly Append $append, private readonly KeyStore $keys, private readonly SystemClock $clock) {}
 
     public function __invoke(): VerifyingKey
     {

@@ -34,8 +34,7 @@ final class Seal
         private readonly LedgerTables $ledger,
         private readonly KeyStore $keys,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  bool  $everything  looks through the whole ledger, and so finds even what a transaction left that was

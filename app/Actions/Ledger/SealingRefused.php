@@ -7,6 +7,4 @@ namespace App\Actions\Ledger;
 use RuntimeException;
 
 /** The ledger is not the one that was sealed before; sealing on would fork it. */
-final class SealingRefused extends RuntimeException
-{
-}
+final class SealingRefused extends RuntimeException {}

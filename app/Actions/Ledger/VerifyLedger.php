@@ -37,8 +37,7 @@ final class VerifyLedger
         private readonly LedgerTables $ledger,
         private readonly KeyStore $keys,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  string|null  $against  an earlier checkpoint, as a signed note, kept by whoever asks

@@ -28,8 +28,7 @@ final class ComposeMail
         private readonly PublishedForms $published,
         private readonly PersonalValues $personal,
         private readonly MacRing $keys,
-    ) {
-    }
+    ) {}
 
     public function __invoke(Message $message): ?Email
     {

@@ -26,9 +26,7 @@ final class Outbox
     /** Tries over about two days, then it counts as refused for good. */
     private const MOST_TRIES = 100;
 
-    public function __construct(private readonly Append $append, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
 
     public function lay(Journey $journey, MessageKind $kind): void
     {

@@ -8,9 +8,7 @@ namespace App\Actions\Mailing;
 final readonly class Outcome
 {
     /** @param  string|null  $problem a short code, never words of a server that may repeat an address */
-    private function __construct(public OutcomeKind $kind, public ?string $problem = null)
-    {
-    }
+    private function __construct(public OutcomeKind $kind, public ?string $problem = null) {}
 
     public static function accepted(): self
     {

@@ -14,9 +14,7 @@ use Throwable;
 /** Sends one claimed mail and writes down what became of it, however long the database is away in between. */
 final class SendMail
 {
-    public function __construct(private readonly Outbox $outbox, private readonly ComposeMail $compose, private readonly Post $post)
-    {
-    }
+    public function __construct(private readonly Outbox $outbox, private readonly ComposeMail $compose, private readonly Post $post) {}
 
     public function __invoke(Message $message): Outcome
     {

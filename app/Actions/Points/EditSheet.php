@@ -18,9 +18,7 @@ use Juramen\Points\Sheet;
 /** Changes to a sheet: each adds a revision; nothing is ever taken from its history. */
 final class EditSheet
 {
-    public function __construct(private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly SystemClock $clock) {}
 
     /**
      * Saves a change that began from a revision which may no longer be the newest: what others changed since is kept,

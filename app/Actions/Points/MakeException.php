@@ -19,9 +19,7 @@ final class MakeException
     /** Days for which an exception may hold at most. */
     private const LONGEST = 180;
 
-    public function __construct(private readonly Append $append, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
 
     /**
      * @param  array<array-key, mixed>  $reasons  key of a note to what was written; empty ones are left alone

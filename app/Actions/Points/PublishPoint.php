@@ -37,8 +37,7 @@ final class PublishPoint
         private readonly Append $append,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  int|null  $looked  number of the revision that the officer has looked at; another one is not published

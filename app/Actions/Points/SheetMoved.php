@@ -7,6 +7,4 @@ namespace App\Actions\Points;
 use RuntimeException;
 
 /** The sheet is no longer what somebody looked at when they decided. */
-final class SheetMoved extends RuntimeException
-{
-}
+final class SheetMoved extends RuntimeException {}

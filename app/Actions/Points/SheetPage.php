@@ -21,9 +21,7 @@ use Juramen\Register\Language;
 /** Brings together what the screen of a sheet shows: the sheet, its proof, its notes, and where its history stands. */
 final class SheetPage
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly EditSheet $edit, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly JudgeSheet $judge, private readonly EditSheet $edit, private readonly SystemClock $clock) {}
 
     /**
      * @param  array<string, mixed>|null  $document  what is being typed, where that is not saved yet

@@ -17,9 +17,7 @@ use Juramen\Points\Sheet;
 /** Lists the signup points with how each stands. */
 final class TakeStock
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly JudgeSheet $judge, private readonly SystemClock $clock) {}
 
     /** @return list<array{point: Point, sheet: Sheet, edition: int|null, draft: bool, breaches: int, weaknesses: int, signups: int, saved: Instant}> */
     public function __invoke(string $search = ''): array

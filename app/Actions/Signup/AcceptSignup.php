@@ -30,8 +30,7 @@ final class AcceptSignup
         private readonly KnowSubscriber $subscribers,
         private readonly SpendMark $spend,
         private readonly Outbox $outbox,
-    ) {
-    }
+    ) {}
 
     /** @throws MarkAlreadySpent where the page was sent before with other answers; the same answers again change nothing */
     public function __invoke(Signup $signup): void

@@ -19,8 +19,7 @@ final class HoldSubmission
         private readonly AcceptSignup $accept,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  list<string>  $signals

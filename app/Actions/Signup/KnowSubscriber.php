@@ -22,8 +22,7 @@ final class KnowSubscriber
         private readonly Append $append,
         private readonly KeyStore $keys,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     public function find(string $controller, EmailAddress $email): ?Subscriber
     {

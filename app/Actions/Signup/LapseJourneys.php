@@ -33,8 +33,7 @@ final class LapseJourneys
         private readonly LedgerTables $ledger,
         private readonly Mailbox $mailbox,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     /** @return int how many lapsed */
     public function __invoke(): int

@@ -18,9 +18,7 @@ final class Marks
 
     public const VISIT = 'visit';
 
-    public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock) {}
 
     /**
      * @param  string  $placement  where the person came upon the form: "page", or "copy" where somebody else had served it

@@ -20,9 +20,7 @@ final readonly class Posted
      * @param  list<string>  $ticked  names of controls
      * @param  list<string>  $statements  ids of statements answered with yes
      */
-    private function __construct(public PointEdition $edition, public Language $language, public array $values, public array $ticked, public array $statements, public bool $trapTouched)
-    {
-    }
+    private function __construct(public PointEdition $edition, public Language $language, public array $values, public array $ticked, public array $statements, public bool $trapTouched) {}
 
     public static function read(Request $request, PointEdition $edition, Language $language): self
     {

@@ -36,8 +36,7 @@ final class ReceiveSubmission
         private readonly HoldSubmission $hold,
         private readonly KnowSubscriber $subscribers,
         private readonly SystemClock $clock,
-    ) {
-    }
+    ) {}
 
     public function __invoke(Request $request, PointEdition $current, Language $language): Verdict
     {

@@ -33,8 +33,7 @@ final readonly class Signup
         public Instant $occurred,
         public ?Id $nonce,
         public ?string $network,
-    ) {
-    }
+    ) {}
 
     /** A digest of what was sent, to tell a second press from a second thought. */
     public function content(string $key): Digest

@@ -12,9 +12,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes a visit mark out of circulation within the transaction that uses it, so that one page makes one sign-up. */
 final class SpendMark
 {
-    public function __construct(private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly SystemClock $clock) {}
 
     /**
      * @return bool false where the very same submission was taken before

@@ -10,9 +10,7 @@ use Juramen\Points\PointEdition;
 /** What is answered to a submission: taken, or the form once more with everything that was typed. */
 final readonly class Verdict
 {
-    private function __construct(public bool $taken, public PointEdition $edition, public ?Filling $again, public int $status)
-    {
-    }
+    private function __construct(public bool $taken, public PointEdition $edition, public ?Filling $again, public int $status) {}
 
     public static function taken(PointEdition $edition): self
     {

@@ -20,9 +20,7 @@ use Juramen\Consent\Permissions;
 /** Ends everything a person agreed to, permitted or still waiting. Doing it again changes nothing. */
 final class WithdrawConsent
 {
-    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly SystemClock $clock)
-    {
-    }
+    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
 
     /** @return bool whether there was anything to withdraw */
     public function __invoke(Id $subject, How $how): bool

@@ -21,9 +21,7 @@ final readonly class ControlReader
     ];
 
     /** @param  non-empty-list<Lexicon>  $lexicons */
-    public function __construct(private Page $page, private Labels $labels, private array $lexicons)
-    {
-    }
+    public function __construct(private Page $page, private Labels $labels, private array $lexicons) {}
 
     /** @return list<Control> */
     public function read(FoundForm $form, FormKind $kind): array

@@ -26,9 +26,7 @@ final readonly class FieldReader
     ];
 
     /** @param  non-empty-list<Lexicon>  $lexicons */
-    public function __construct(private Page $page, private Labels $labels, private array $lexicons)
-    {
-    }
+    public function __construct(private Page $page, private Labels $labels, private array $lexicons) {}
 
     /** @return list<AskedField> */
     public function read(FoundForm $form): array

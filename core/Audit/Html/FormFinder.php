@@ -11,9 +11,7 @@ final readonly class FormFinder
 {
     private const CONTROLS = '//input[not(@type="hidden")]|//select|//textarea|//*[@role="checkbox"]|//*[@role="switch"]|//*[@role="radio"]';
 
-    public function __construct(private Page $page)
-    {
-    }
+    public function __construct(private Page $page) {}
 
     /** @return list<FoundForm> */
     public function all(): array

@@ -10,9 +10,7 @@ use DOMElement;
 final readonly class FoundForm
 {
     /** @param  non-empty-list<DOMElement>  $controls */
-    public function __construct(public DOMElement $element, public array $controls)
-    {
-    }
+    public function __construct(public DOMElement $element, public array $controls) {}
 
     /** @return list<DOMElement> inputs of the given types */
     public function inputs(string ...$types): array

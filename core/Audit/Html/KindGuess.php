@@ -14,9 +14,7 @@ use Juramen\Wording\Topic;
 final readonly class KindGuess
 {
     /** @param  list<Lexicon>  $lexicons */
-    public function __construct(private Page $page, private array $lexicons)
-    {
-    }
+    public function __construct(private Page $page, private array $lexicons) {}
 
     /** @return array{FormKind, string} with the reason in a few words */
     public function of(FoundForm $form): array

@@ -13,9 +13,7 @@ use DOMNode;
  */
 final readonly class Labels
 {
-    public function __construct(private Page $page)
-    {
-    }
+    public function __construct(private Page $page) {}
 
     public function of(DOMElement $control): string
     {

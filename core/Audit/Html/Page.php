@@ -22,9 +22,7 @@ final readonly class Page
 
     private const UNSEEN = ['script', 'style', 'template', 'noscript', 'head', 'option', 'datalist', 'select', 'textarea'];
 
-    private function __construct(public DOMDocument $document, private DOMXPath $xpath, public bool $whole)
-    {
-    }
+    private function __construct(public DOMDocument $document, private DOMXPath $xpath, public bool $whole) {}
 
     /** @throws UnreadableHtml where there is nothing to read, or too much */
     public static function read(string $bytes): self

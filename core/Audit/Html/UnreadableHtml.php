@@ -7,6 +7,4 @@ namespace Juramen\Audit\Html;
 use InvalidArgumentException;
 
 /** Bytes that cannot be read as HTML. */
-final class UnreadableHtml extends InvalidArgumentException
-{
-}
+final class UnreadableHtml extends InvalidArgumentException {}

@@ -27,6 +27,8 @@ final class English
         'by-post' => ['by post', 'by (?:letter|mail)(?!\w)', 'postal mail', 'brochure by post', 'post,'],
         'by-messaging' => ['messenger', 'messaging app', 'chat message'],
         'partners' => ['(?:our |selected |carefully chosen |trusted )?(?:business )?partners', 'third part(?:y|ies)', 'sponsors?', 'affiliates', 'other companies', 'group companies'],
+        'legalese' => ['notwithstanding', 'hereby', 'herein\w*', 'hereto', 'heretofore', 'thereof', 'thereto', 'aforementioned', 'aforesaid', 'pursuant to', 'in accordance with the provisions', 'hereinafter', 'the undersigned', 'inter alia', 'irrevocabl\w*', 'with regard to the processing', 'data subject', 'shall be deemed', 'expressly consent'],
+        'double-negative' => ['not un(?:likely|willing|wanted|reasonable)\w*', '(?:do|does|did|will|would|can|could) not[^.,;]{0,40}(?:not|no longer|never)', '(?:don|won|can)[\'’]t[^.,;]{0,40}(?:not|never)', 'untick[^.,;]{0,40}(?:not|don[\'’]t)'],
         'login' => ['log ?in', 'sign ?in', 'forgot(?:ten)? (?:your )?password'],
         'search' => ['search', 'find a'],
         'contact' => ['contact us', 'your (?:message|question|enquiry|inquiry)', 'get in touch', 'send (?:us )?(?:a )?message', 'enquir\w*', 'inquir\w*', 'how can we help', 'request a (?:quote|call)', 'quote'],

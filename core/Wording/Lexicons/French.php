@@ -27,6 +27,8 @@ final class French
         'by-post' => ['par (?:la )?poste', 'par courrier(?! électronique)', 'voie postale'],
         'by-messaging' => ['messagerie instantanée', 'messenger'],
         'partners' => ['(?:nos |ses )?partenaires', 'tiers(?!\w)', 'sponsors?', 'sociétés du groupe', 'filiales'],
+        'legalese' => ['nonobstant', 'par la présente', 'ci-après', 'susmentionné\w*', 'susvisé\w*', 'conformément aux dispositions', 'le soussigné', 'irrévocabl\w*', 'au titre de', 'à l[\'’]effet de', 'aux fins de', 'est réputé\w*', 'en vertu de', 'personne concernée'],
+        'double-negative' => ['ne[^.,;]{0,30}pas[^.,;]{0,40}(?:ne |jamais)', 'pas in(?:désirable|utile)\w*'],
         'login' => ['connexion', 'se connecter', 'identifiez-vous', 'mot de passe oublié'],
         'search' => ['recherch\w*', 'trouver un'],
         'contact' => ['contact\w*', 'votre (?:message|question|demande)', 'message', 'écrivez-nous', 'devis', 'être rappelé'],

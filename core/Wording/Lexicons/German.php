@@ -27,6 +27,8 @@ final class German
         'by-post' => ['per post', 'postalisch\w*', 'brieflich', 'per brief', 'postweg'],
         'by-messaging' => ['messenger\w*', 'chatnachricht\w*'],
         'partners' => ['(?:unsere[nr]? |ausgewählte[nr]? |kooperations|geschäfts|werbe)?partnern?', 'dritte[nr]?(?!\w)', 'sponsoren', 'konzern\w*', 'verbundene\w* unternehmen'],
+        'legalese' => ['hiermit', 'vorstehend\w*', 'nachstehend\w*', 'vorgenannt\w*', 'obig\w*', 'gemäß den bestimmungen', 'im sinne des', 'unbeschadet', 'der unterzeichnende', 'unwiderruflich\w*', 'ausdrücklich ein', 'zwecks', 'seitens', 'bezüglich der verarbeitung', 'gilt als erteilt', 'betroffene person'],
+        'double-negative' => ['nicht un(?:erwünscht|gern|wahrscheinlich)\w*', '(?:nicht|kein\w*)[^.,;]{0,40}(?:nicht(?!s)|kein\w*|niemals)', 'nicht,? (?:dass|wenn)[^.;]{0,40}(?:nicht|kein\w*)'],
         'login' => ['anmelden (?:mit|bei)', 'log ?in', 'einloggen', 'passwort vergessen'],
         'search' => ['suche\w*', 'finden sie'],
         'contact' => ['kontakt\w*', 'ihre (?:nachricht|anfrage|frage)', 'nachricht', 'anfrage\w*', 'schreiben sie uns', 'angebot anfordern', 'rückruf\w*'],

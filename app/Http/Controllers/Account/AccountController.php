@@ -15,9 +15,7 @@ use Illuminate\View\View;
 /** One's own account: password and sessions. */
 final class AccountController
 {
-    public function __construct(private readonly Sessions $sessions)
-    {
-    }
+    public function __construct(private readonly Sessions $sessions) {}
 
     public function show(Request $request): View
     {

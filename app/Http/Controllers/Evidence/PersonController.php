@@ -30,9 +30,7 @@ use Psr\Clock\ClockInterface;
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
 final class PersonController
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly PersonalValues $personal, private readonly PublishedForms $published)
-    {
-    }
+    public function __construct(private readonly LedgerTables $ledger, private readonly PersonalValues $personal, private readonly PublishedForms $published) {}
 
     public function show(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): View
     {

@@ -21,9 +21,7 @@ use Juramen\Points\SheetDifference;
 /** Publishing: reviewed whole the first time, by its difference after; a breach stops it unless somebody writes why not. */
 final class PublishController
 {
-    public function __construct(private readonly SheetPage $page)
-    {
-    }
+    public function __construct(private readonly SheetPage $page) {}
 
     public function review(Point $point): View
     {

@@ -25,9 +25,7 @@ final class SheetController
     /** Places whose change alters which sentences and fields the sheet shows, so that it is drawn anew. */
     private const ALTERING = '~^(?:languages|countries|kind|notice|rules/.*|fields/\d+|fields/add|fields/\d+/move)$~D';
 
-    public function __construct(private readonly EditSheet $edit, private readonly SheetPage $page)
-    {
-    }
+    public function __construct(private readonly EditSheet $edit, private readonly SheetPage $page) {}
 
     public function show(Request $request, Point $point): View
     {

@@ -22,9 +22,7 @@ use Psr\Clock\ClockInterface;
 /** The page behind the link of a confirmation mail. Opening it changes nothing; its one button confirms. */
 final class ConfirmController
 {
-    public function __construct(private readonly MacRing $keys, private readonly PublishedForms $published, private readonly ClockInterface $clock)
-    {
-    }
+    public function __construct(private readonly MacRing $keys, private readonly PublishedForms $published, private readonly ClockInterface $clock) {}
 
     public function show(Request $request, string $token = ''): Response
     {

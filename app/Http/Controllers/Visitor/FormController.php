@@ -21,9 +21,7 @@ use Juramen\Register\Language;
 /** Serves a published form as it was frozen, and takes what is sent with it. */
 final class FormController
 {
-    public function __construct(private readonly PublishedForms $published, private readonly Marks $marks)
-    {
-    }
+    public function __construct(private readonly PublishedForms $published, private readonly Marks $marks) {}
 
     public function preferred(Request $request, string $point): Response
     {

@@ -28,8 +28,7 @@ final class WithdrawController
         private readonly PublishedForms $published,
         private readonly LedgerTables $ledger,
         private readonly WithdrawConsent $withdraw,
-    ) {
-    }
+    ) {}
 
     public function show(Request $request, string $token = ''): Response
     {

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\ReadingEase;
+use Juramen\Wording\Topic;
+
+/** The words of a consent can be understood: reading ease, length of sentences, no double negatives, no legalese. */
+final class PlainWords implements Requirement
+{
+    use Judging;
+
+    /** Scores below this are hard for most; common practice takes 60 for plain and 30 for specialists. */
+    private const EASE = 35.0;
+
+    /** Words in a sentence, above which most readers lose the thread (common practice: 25 to 30). */
+    private const LONGEST = 32;
+
+    /** Fewer words than these tell nothing of a style. */
+    private const FEWEST = 8;
+
+    public function id(): string
+    {
+        return 'plain-words';
+    }
+
+    public function title(): string
+    {
+        return 'The words are plain.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 7(2), 12(1)', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
+        if ($consents === []) {
+            return $this->notApplicable('No control on this form asks for consent.');
+        }
+        $findings = [];
+        foreach ($consents as $control) {
+            array_push($findings, ...$this->judgeWords($reading, $control->label, $control->where));
+        }
+
+        return $findings === [] ? $this->met('The words of the consent are plain.', $consents[0]->where) : $findings;
+    }
+
+    /** @return list<Result> */
+    private function judgeWords(Reading $reading, string $text, string $where): array
+    {
+        $findings = [];
+        foreach ([[Topic::Legalese, 'is what lawyers say to each other'], [Topic::DoubleNegative, 'says no twice']] as [$topic, $what]) {
+            $found = $reading->find($topic, $text);
+            if ($found !== null) {
+                $findings[] = $this->finding(Verdict::Weakness, "\"$found->words\" $what.", $where, $found->words, 'Say it as you would to somebody beside you.');
+            }
+        }
+        if ($findings !== [] || $reading->language === null) {
+            return $findings;
+        }
+        $ease = ReadingEase::of($text, $reading->language);
+        if ($ease->longest > self::LONGEST) {
+            return [$this->finding(Verdict::Weakness, "A sentence of {$ease->longest} words.", $where, $ease->hardest, 'Make two sentences of it.')];
+        }
+
+        return $ease->words >= self::FEWEST && $ease->score < self::EASE
+            ? [$this->finding(Verdict::Weakness, sprintf('The reading ease is %d of 100; plain is 60.', (int) round(max(0, $ease->score))), $where, $ease->hardest, 'Use shorter words and sentences; this one spoils it.')]
+            : [];
+    }
+}
