@@ -21,13 +21,23 @@ final class Requirements
             new Requirements\ConfirmedAddress,
             new Requirements\FieldsNeeded,
             new Requirements\PlainWords,
+            new Requirements\AsksYesNotNo,
+            new Requirements\OnePurposeEach,
+            new Requirements\ChannelChoice,
+            new Requirements\NoticeNotAgreed,
+            new Requirements\RecipientsNamed,
+            new Requirements\RateSaid,
+            new Requirements\NoConsentBySending,
+            new Requirements\ExistingCustomer,
         ];
     }
 
     /** @return list<Requirement> those that words can meet or miss by themselves, without a form around them */
     public static function ofWords(): array
     {
-        return [new Requirements\ApartFromTerms, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\PlainWords];
+        return [new Requirements\ApartFromTerms, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\PlainWords,
+            new Requirements\AsksYesNotNo, new Requirements\OnePurposeEach, new Requirements\ChannelChoice, new Requirements\NoticeNotAgreed, new Requirements\RecipientsNamed, new Requirements\RateSaid,
+            new Requirements\NoConsentBySending];
     }
 
     /** @return list<Result> */

@@ -29,6 +29,15 @@ enum Topic: string
     case ByPost = 'by-post';
     case ByMessaging = 'by-messaging';
     case Partners = 'partners';
+    /** The address goes to others, who will use it for themselves. */
+    case PassesOn = 'passes-on';
+    /** Sending, going on or registering is said to mean something. */
+    case BySending = 'by-sending';
+    /** Only own goods like those bought. */
+    case Similar = 'similar';
+    case Objects = 'objects';
+    /** How often, or how much. */
+    case Rate = 'rate';
     case Legalese = 'legalese';
     case DoubleNegative = 'double-negative';
     case Login = 'login';

@@ -27,9 +27,9 @@ use Juramen\Register\Language;
 function reading(string $language, array $change = []): Reading
 {
     $words = [
-        'en' => 'Yes, Tidewick Ferries may email me new sailings and fares. I can withdraw at any time.',
-        'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise mailen. Ich kann das jederzeit widerrufen.',
-        'fr' => 'Oui, Tidewick Ferries peut m’envoyer les nouvelles traversées et les tarifs. Je peux me désinscrire à tout moment.',
+        'en' => 'Yes, Tidewick Ferries may email me new sailings and fares once a month. I can withdraw at any time.',
+        'de' => 'Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise mailen. Ich kann das jederzeit widerrufen.',
+        'fr' => 'Oui, Tidewick Ferries peut m’envoyer chaque mois les nouvelles traversées et les tarifs. Je peux me désinscrire à tout moment.',
     ][$language];
     $notice = ['en' => 'Privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'Politique de confidentialité'][$language];
     $label = $change['label'] ?? $words;
@@ -67,7 +67,7 @@ $languages = ['en', 'de', 'fr'];
 
 test('a form with nothing wrong meets everything that can be seen on it', function (string $language): void {
     foreach (Requirements::all() as $requirement) {
-        $expected = $requirement->id() === 'confirmed-address' ? 'not-applicable' : 'met';
+        $expected = in_array($requirement->id(), ['confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer'], true) ? 'not-applicable' : 'met';
         expect($requirement->judge(reading($language))[0]->verdict->value)->toBe($expected, $requirement->id());
     }
 })->with($languages);
@@ -221,7 +221,8 @@ test('reasons beside a field are found in each language', function (string $html
 
 test('every requirement has its fixed id, a source, and says how sure that is; good practice is never worse than a weakness', function (): void {
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
-    expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words']);
+    expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
+        'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure)->toStartWith('from memory')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {
@@ -231,3 +232,95 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
         }
     }
 });
+
+test('asks-yes-not-no: a box that is ticked in order not to be written to is a breach, with an order it is another rule', function (string $language, string $label): void {
+    $change = ['controls' => [new Control('#c', $label, ControlRole::Consent, Response::Unset, refuses: true)]];
+    expect(verdict('asks-yes-not-no', $language, $change))->toBe('breach')->and(verdict('asks-yes-not-no', $language, ['kind' => FormKind::Order, ...$change]))->toBe('not-applicable');
+})->with([
+    ['en', 'Tick here if you do not want offers from Tidewick Ferries'],
+    ['de', 'Nein, ich möchte keine Angebote erhalten'],
+    ['fr', 'Je ne souhaite pas recevoir les offres'],
+]);
+
+test('asks-yes-not-no: that one can opt out later does not make a yes a no', function (string $html): void {
+    [$reading] = HtmlReader::read("<form><h2>Newsletter</h2><input type=email><label><input type=checkbox checked> $html</label><button>OK</button></form>");
+    expect($reading->controls[0]->refuses)->toBeFalse()->and(requirement('no-preset-answer')->judge($reading)[0]->verdict)->toBe(Verdict::Breach);
+})->with([
+    'Send me news about moorings. You can opt out at any time.',
+    'Ich möchte Neuigkeiten zu Liegeplätzen erhalten und kann dem jederzeit widersprechen.',
+    'Je souhaite recevoir les nouvelles du port ; je peux m’y opposer à tout moment.',
+]);
+
+test('one-purpose-each: news and passing on in one box is a breach, passing on alone is one purpose', function (string $language, string $both, string $alone): void {
+    expect(verdict('one-purpose-each', $language, ['label' => $both]))->toBe('breach')->and(verdict('one-purpose-each', $language, ['label' => $alone]))->toBe('met');
+})->with([
+    ['en', 'Tidewick Ferries may email me its news and pass my address to our partners', 'Tidewick Ferries may pass my address to Quay Chandlers Ltd'],
+    ['de', 'Ich möchte den Newsletter erhalten, und meine Adresse darf an Partner weitergegeben werden', 'Meine Adresse darf an die Muster GmbH gehen'],
+    ['fr', 'Je souhaite recevoir la newsletter et que mon adresse soit transmise aux partenaires', 'Mon adresse peut être donnée à la société du Phare'],
+]);
+
+test('recipients-named: partners without names are a breach; named, or listed behind a link, they are not', function (string $language, string $vague, string $named, string $link): void {
+    expect(verdict('recipients-named', $language, ['label' => $vague]))->toBe('breach')
+        ->and(verdict('recipients-named', $language, ['label' => $vague, 'links' => [], 'fields' => []]))->toBe('open')
+        ->and(verdict('recipients-named', $language, ['label' => $named]))->toBe('met')
+        ->and(verdict('recipients-named', $language, ['label' => $vague, 'links' => [new PageLink('#l', $link, '/partners')]]))->toBe('met')
+        ->and(verdict('recipients-named', $language, ['label' => $vague, 'links' => [new PageLink('#l', $link, '#')]]))->toBe('breach');
+})->with([
+    ['en', 'You may share my details with selected partners.', 'You may share my details with our partners (Quay Chandlers and Woolpack).', 'List of our partners'],
+    ['de', 'Meine Daten dürfen an ausgewählte Partner weitergegeben werden.', 'Meine Daten dürfen weitergegeben werden an Partner: Muster Handel und Wollwerk.', 'Liste der Partner'],
+    ['fr', 'Mes données peuvent être transmises à des partenaires.', 'Mes données peuvent être transmises aux partenaires (Quai Nord et Laine du Port).', 'Liste des partenaires'],
+]);
+
+test('channel-choice: several channels in one box are a weakness', function (string $language, string $several): void {
+    expect(verdict('channel-choice', $language, ['label' => $several]))->toBe('weakness');
+})->with([
+    ['en', 'Tidewick Ferries may contact me by email, SMS and telephone about sailings'],
+    ['de', 'Tidewick Ferries darf mich per E-Mail, SMS und Telefon über Fahrten informieren'],
+    ['fr', 'Tidewick Ferries peut me contacter par e-mail, SMS et téléphone'],
+]);
+
+test('notice-not-agreed: a notice that must be accepted is a weakness, one that was made known is not', function (string $language, string $accepted, string $known): void {
+    $box = static fn (string $label): array => ['controls' => [new Control('#n', $label, ControlRole::Notice, Response::Unset, true)]];
+    expect(verdict('notice-not-agreed', $language, $box($accepted)))->toBe('weakness')->and(verdict('notice-not-agreed', $language, $box($known)))->toBe('met')
+        ->and(verdict('notice-not-agreed', $language, ['controls' => []]))->toBe('not-applicable');
+})->with([
+    ['en', 'I accept the privacy policy', 'I have seen the privacy notice'],
+    ['de', 'Ich akzeptiere die Datenschutzerklärung', 'Die Datenschutzhinweise habe ich gesehen'],
+    ['fr', 'J’accepte la politique de confidentialité', 'J’ai vu la politique de confidentialité'],
+]);
+
+test('rate-said: how often is found in each language, and its lack is never more than a weakness', function (string $language, string $without, array $with): void {
+    expect(verdict('rate-said', $language, ['label' => $without]))->toBe('weakness');
+    foreach ($with as $rate) {
+        expect(verdict('rate-said', $language, ['label' => "$without $rate."]))->toBe('met', $rate);
+    }
+})->with([
+    ['en', 'Yes, send me new sailings', ['once a month', 'at most twice a year', 'every Friday week, that is weekly', 'one email per quarter', 'from time to time', 'no more than four times a year']],
+    ['de', 'Ja, schicken Sie mir neue Fahrten', ['einmal im Monat', 'höchstens zweimal im Jahr', 'monatlich', 'jede Woche', 'ab und zu', '4 mal pro Jahr']],
+    ['fr', 'Oui, envoyez-moi les nouvelles traversées', ['une fois par mois', 'deux e-mails par an', 'chaque mois', 'de temps en temps', 'toutes les semaines', 'au plus quatre fois par an']],
+]);
+
+test('no-consent-by-sending: whoever sends something else has agreed to nothing else', function (string $language, string $says, string $harmless): void {
+    foreach ([FormKind::Order, FormKind::PrizeDraw, FormKind::Contact, FormKind::Account] as $kind) {
+        $change = ['kind' => $kind, 'controls' => []];
+        expect(verdict('no-consent-by-sending', $language, ['text' => $says, ...$change]))->toBe('breach')
+            ->and(verdict('no-consent-by-sending', $language, ['text' => $harmless, ...$change]))->toBe('met');
+    }
+    expect(verdict('no-consent-by-sending', $language, ['text' => $says]))->toBe('not-applicable');
+})->with([
+    ['en', 'By submitting this form you agree to receive our newsletter.', 'By submitting this form you enter the draw. We publish a newsletter, too.'],
+    ['de', 'Mit dem Absenden willigen Sie in den Erhalt unseres Newsletters ein.', 'Mit dem Absenden nehmen Sie an der Verlosung teil. Es gibt auch einen Newsletter.'],
+    ['fr', 'En envoyant ce formulaire, vous acceptez de recevoir nos offres.', 'En envoyant ce formulaire, vous participez au tirage. Il existe aussi une newsletter.'],
+]);
+
+test('existing-customer: what the rule needs and the form does not say is a breach; all said, a person judges the rest', function (string $language, string $no, string $similar, string $object): void {
+    $order = static fn (string $text): array => ['kind' => FormKind::Order, 'controls' => [new Control('#c', $no, ControlRole::Consent, Response::Unset, refuses: true)], 'text' => "$no $text"];
+    expect(verdict('existing-customer', $language, $order('')))->toBe('breach')
+        ->and(verdict('existing-customer', $language, $order($similar)))->toBe('breach')
+        ->and(verdict('existing-customer', $language, $order("$similar $object")))->toBe('open')
+        ->and(verdict('existing-customer', $language, ['kind' => FormKind::Order]))->toBe('not-applicable');
+})->with([
+    ['en', 'I do not want offers', 'We advertise our own similar goods.', 'You can object to this at any time.'],
+    ['de', 'Ich möchte keine Angebote', 'Wir werben für eigene ähnliche Waren.', 'Sie können dem jederzeit widersprechen.'],
+    ['fr', 'Je ne souhaite pas recevoir les offres', 'Nous proposons nos produits similaires.', 'Vous pouvez vous opposer à tout moment.'],
+]);

@@ -42,7 +42,7 @@ test('the demo\'s newsletter has no finding; each mistake is found at its place'
     'a language without words' => [['languages' => ['en', 'de', 'fr']], ['language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr', 'language-offered breach fields/0/label/fr', 'language-offered breach fields/1/label/fr', 'language-offered breach statements/0/texts/fr']],
     'vague and bundled' => [['purpose-line' => ['en' => 'Sign up.', 'de' => 'Melden Sie sich an.'], 'statements' => [['id' => 's', 'purpose' => 'p', 'channels' => ['email'], 'texts' => [
         'en' => 'I accept the terms and conditions and want updates. I can withdraw at any time.', 'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.',
-    ]]]], ['apart-from-terms breach statements/0/texts/en', 'purpose-said breach statements/0/texts/en', 'withdrawal-said weakness statements/0/texts/de']],
+    ]]]], ['apart-from-terms breach statements/0/texts/en', 'purpose-said breach statements/0/texts/en', 'rate-said weakness statements/0/texts/en', 'withdrawal-said weakness statements/0/texts/de', 'rate-said weakness statements/0/texts/de']],
 ]);
 
 test('a mend mends what it is for, and nothing else changes', function (): void {

@@ -15,6 +15,7 @@ use Juramen\Points\FormKind;
 use Juramen\Register\Language;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\ReadingEase;
+use Juramen\Wording\Topic;
 use RuntimeException;
 
 final class WordingCheck extends Report
@@ -66,7 +67,7 @@ final class WordingCheck extends Report
      */
     private function findings(string $text, Language $language): array
     {
-        $reading = new Reading('text', FormKind::Other, 'it is a text alone', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset)], [], [], $text);
+        $reading = new Reading('text', FormKind::Other, 'it is a text alone', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text))], [], [], $text);
         $results = array_merge(...array_map(static fn ($r): array => $r->judge($reading), Requirements::ofWords()));
 
         return array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));

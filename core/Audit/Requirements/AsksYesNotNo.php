@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
+use Juramen\Wording\Topic;
+
+/** The control asks for a yes: nobody has to tick in order not to be written to. */
+final class AsksYesNotNo implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'asks-yes-not-no';
+    }
+
+    public function title(): string
+    {
+        return 'A tick is a yes.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Recital 32; ICO consent guidance', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
+        if ($consents === []) {
+            return $this->notApplicable('No control on this form asks for consent.');
+        }
+        if ($reading->kind === FormKind::Order) {
+            return $this->notApplicable('A no offered with an order follows the rule for existing customers, which is judged by itself.');
+        }
+        $findings = [];
+        foreach ($consents as $control) {
+            $no = $control->refuses ? $reading->find(Topic::Refuses, $control->label) : null;
+            if ($no !== null) {
+                $findings[] = $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
+            }
+        }
+
+        return $findings === [] ? $this->met('A tick is a yes.', $consents[0]->where) : $findings;
+    }
+}

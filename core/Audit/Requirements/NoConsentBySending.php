@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
+use Juramen\Wording\Topic;
+
+/** Where a form serves something else, sending it does not mean agreeing to marketing. */
+final class NoConsentBySending implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'no-consent-by-sending';
+    }
+
+    public function title(): string
+    {
+        return 'Sending the form is not taken for consent to something else.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 4(11), 7(2); CJEU C-673/17', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->kind->asksForConsent() || $reading->kind === FormKind::Newsletter) {
+            return $this->notApplicable('A form that serves only this may be answered by sending it.');
+        }
+        $said = $this->saidIn($reading);
+        if ($said !== null) {
+            return [$this->finding(Verdict::Breach, 'Whoever sends the form is taken to agree to be written to.', $reading->where, $said, 'Ask with a box that starts empty, beside the words of what is sent.')];
+        }
+
+        return $this->met('Sending means nothing beyond what the form is for.', $reading->where);
+    }
+
+    /** The sentence in which sending and marketing stand together. */
+    private function saidIn(Reading $reading): ?string
+    {
+        foreach (preg_split('/(?<=[.!?])\s+|\n+/u', $reading->text) ?: [] as $sentence) {
+            if ($reading->speaksOf(Topic::BySending, $sentence) && $reading->speaksOf(Topic::Marketing, $sentence)) {
+                return $sentence;
+            }
+        }
+
+        return null;
+    }
+}

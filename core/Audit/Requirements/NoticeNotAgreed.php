@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Topic;
+
+/** The privacy notice informs; nobody has to accept it. */
+final class NoticeNotAgreed implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'notice-not-agreed';
+    }
+
+    public function title(): string
+    {
+        return 'The privacy notice is made known, not agreed to.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 13; guidelines on transparency', SourceKind::Guide);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->kind->asksForConsent() || $reading->controls === []) {
+            return $this->notApplicable('No control on this form concerns the notice.');
+        }
+        $findings = [];
+        foreach ($reading->controls as $control) {
+            $agreed = $reading->find(Topic::AcceptsNotice, $control->label);
+            if ($agreed !== null) {
+                $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed->words, 'Make it known: "How we use your data stands in our privacy notice", with a link and no box.');
+            }
+        }
+
+        return $findings === [] ? $this->met('Nobody has to agree to the privacy notice.', $reading->controls[0]->where) : $findings;
+    }
+}

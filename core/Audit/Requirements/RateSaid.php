@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Topic;
+
+/** How often, or how much, will be sent is said. */
+final class RateSaid implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'rate-said';
+    }
+
+    public function title(): string
+    {
+        return 'How often is said.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('good practice', SourceKind::Ours, 'from memory; our own view of good practice');
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->isAboutConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        $said = $reading->find(Topic::Rate, $reading->text);
+        if ($said !== null) {
+            return $this->met('It is said how often.', null, $said->words);
+        }
+
+        return [$this->finding(Verdict::Weakness, 'It is not said how often something will be sent.', $reading->consents()[0]->where ?? $reading->where, null, 'Say how often: "once a month", "at most twice a year".')];
+    }
+}
