@@ -20,7 +20,7 @@ final class PurposeSaid implements Requirement
 {
     use Judging;
 
-    /** Words with content that a purpose needs besides the vague ones: "sailings", "fares". */
+    /** Words with content that a purpose needs beside vague ones: "sailings", "fares". Where nothing is vague, one will do. */
     private const NEEDED = 2;
 
     public function id(): string
@@ -66,10 +66,10 @@ final class PurposeSaid implements Requirement
             $content[] = $this->content($lexicon, $text, $reading, $names);
         }
         $content = array_intersect(...(count($content) > 1 ? $content : [$content[0], $content[0]]));
-        if (count(array_unique($content)) >= self::NEEDED) {
+        $vague = $reading->find(Topic::Vague, $text);
+        if (count(array_unique($content)) >= ($vague === null ? 1 : self::NEEDED)) {
             return new Result($this, Verdict::Met, 'It says what comes.', $where, implode(' ', array_slice(array_unique($content), 0, 4)));
         }
-        $vague = $reading->find(Topic::Vague, $text);
         $mend = 'Say what comes, such as "one email a month with new sailings and fares".';
         if ($vague === null) {
             return $this->finding(Verdict::Breach, 'It does not say what will be sent or done.', $where, $control === null ? null : $text, $mend);
