@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -33,18 +35,10 @@ final class ApartFromTerms implements Requirement
 
     public function judge(Reading $reading): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        if ($consents === []) {
-            return $this->notApplicable('No control on this form asks for consent.');
-        }
-        $findings = [];
-        foreach ($consents as $control) {
+        return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {
             $with = $reading->find(Topic::AcceptsTerms, $control->label) ?? $reading->find(Topic::AcceptsNotice, $control->label);
-            if ($with !== null) {
-                $findings[] = $this->finding(Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with->words, 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.');
-            }
-        }
 
-        return $findings === [] ? $this->met('Consent has its own control.', $consents[0]->where) : $findings;
+            return $with === null ? null : $this->finding(Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with->words, 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.');
+        });
     }
 }

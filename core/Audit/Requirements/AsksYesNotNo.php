@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -34,21 +36,14 @@ final class AsksYesNotNo implements Requirement
 
     public function judge(Reading $reading): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        if ($consents === []) {
-            return $this->notApplicable('No control on this form asks for consent.');
-        }
-        if ($reading->kind === FormKind::Order) {
+        if ($reading->kind === FormKind::Order && $reading->consents() !== []) {
             return $this->notApplicable('A no offered with an order follows the rule for existing customers, which is judged by itself.');
         }
-        $findings = [];
-        foreach ($consents as $control) {
-            $no = $control->refuses ? $reading->find(Topic::Refuses, $control->label) : null;
-            if ($no !== null) {
-                $findings[] = $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
-            }
-        }
 
-        return $findings === [] ? $this->met('A tick is a yes.', $consents[0]->where) : $findings;
+        return $this->eachConsent($reading, 'A tick is a yes.', function (Control $control) use ($reading): ?Result {
+            $no = $control->refuses ? $reading->find(Topic::Refuses, $control->label) : null;
+
+            return $no === null ? null : $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
+        });
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -15,6 +17,8 @@ use Juramen\Wording\Topic;
 final class ChannelChoice implements Requirement
 {
     use Judging;
+
+    private const CHANNELS = [Topic::ByEmail, Topic::BySms, Topic::ByPhone, Topic::ByPost, Topic::ByMessaging];
 
     public function id(): string
     {
@@ -33,18 +37,11 @@ final class ChannelChoice implements Requirement
 
     public function judge(Reading $reading): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        if ($consents === []) {
-            return $this->notApplicable('No control on this form asks for consent.');
-        }
-        $findings = [];
-        foreach ($consents as $control) {
-            $channels = array_values(array_filter([Topic::ByEmail, Topic::BySms, Topic::ByPhone, Topic::ByPost, Topic::ByMessaging], static fn (Topic $t): bool => $reading->speaksOf($t, $control->label)));
-            if (count($channels) > 1 && ! $control->refuses) {
-                $findings[] = $this->finding(Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label)->words ?? null, 'Give each channel a box of its own.');
-            }
-        }
+        return $this->eachConsent($reading, 'Each control is for one channel.', function (Control $control) use ($reading): ?Result {
+            $channels = array_values(array_filter(self::CHANNELS, static fn (Topic $t): bool => $reading->speaksOf($t, $control->label)));
 
-        return $findings === [] ? $this->met('Each control is for one channel.', $consents[0]->where) : $findings;
+            return count($channels) < 2 || $control->refuses ? null
+                : $this->finding(Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label)?->words, 'Give each channel a box of its own.');
+        });
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Response;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -33,17 +35,7 @@ final class NoPresetAnswer implements Requirement
 
     public function judge(Reading $reading): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        if ($consents === []) {
-            return $this->notApplicable('No control on this form asks for consent.');
-        }
-        $findings = [];
-        foreach ($consents as $control) {
-            if ($control->response === Response::Yes) {
-                $findings[] = $this->finding(Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, $control->label, 'Leave it empty, so that only the visitor\'s own act is a yes.');
-            }
-        }
-
-        return $findings === [] ? $this->met('Every consent control starts empty or on no.', $consents[0]->where) : $findings;
+        return $this->eachConsent($reading, 'Every consent control starts empty or on no.', fn (Control $control): ?Result => $control->response === Response::Yes
+            ? $this->finding(Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, $control->label, 'Leave it empty, so that only the visitor\'s own act is a yes.') : null);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -33,19 +35,12 @@ final class OnePurposeEach implements Requirement
 
     public function judge(Reading $reading): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        if ($consents === []) {
-            return $this->notApplicable('No control on this form asks for consent.');
-        }
-        $findings = [];
-        foreach ($consents as $control) {
+        return $this->eachConsent($reading, 'Each control covers one purpose, as far as its words say.', function (Control $control) use ($reading): ?Result {
             $passes = $reading->find(Topic::PassesOn, $control->label);
-            if ($passes !== null && $this->asksForMoreThan($passes->words, $control->label, $reading)) {
-                $findings[] = $this->finding(Verdict::Breach, 'One tick covers two purposes: being written to, and passing the address on.', $control->where, $passes->words, 'Ask for each with a control of its own.');
-            }
-        }
 
-        return $findings === [] ? $this->met('Each control covers one purpose, as far as its words say.', $consents[0]->where) : $findings;
+            return $passes === null || ! $this->asksForMoreThan($passes->words, $control->label, $reading) ? null
+                : $this->finding(Verdict::Breach, 'One tick covers two purposes: being written to, and passing the address on.', $control->where, $passes->words, 'Ask for each with a control of its own.');
+        });
     }
 
     private function asksForMoreThan(string $words, string $label, Reading $reading): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
@@ -44,16 +45,7 @@ final class PlainWords implements Requirement
 
     public function judge(Reading $reading): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        if ($consents === []) {
-            return $this->notApplicable('No control on this form asks for consent.');
-        }
-        $findings = [];
-        foreach ($consents as $control) {
-            array_push($findings, ...$this->judgeWords($reading, $control->label, $control->where));
-        }
-
-        return $findings === [] ? $this->met('The words of the consent are plain.', $consents[0]->where) : $findings;
+        return $this->eachConsent($reading, 'The words of the consent are plain.', fn (Control $control): array => $this->judgeWords($reading, $control->label, $control->where));
     }
 
     /** @return list<Result> */
