@@ -13,6 +13,7 @@ use App\Http\Controllers\Points\InventoryController;
 use App\Http\Controllers\Points\PublishController;
 use App\Http\Controllers\Points\RequirementController;
 use App\Http\Controllers\Points\SheetController;
+use App\Http\Controllers\Wording\StatementController;
 use App\Models\HeldSubmission;
 use App\Models\Message;
 use App\Models\Point;
@@ -47,6 +48,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post("/$act", [SheetController::class, $act])->can('change', Point::class)->name($act);
         }
     });
+
+    Route::get('/wording', [StatementController::class, 'index'])->can('viewAny', Point::class)->name('wording');
+    Route::get('/wording/{statement}', [StatementController::class, 'show'])->can('viewAny', Point::class)->name('wording.statement');
 
     Route::get('/evidence', [SearchController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence');
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');

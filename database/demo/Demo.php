@@ -56,7 +56,7 @@ final class Demo
     public function load(): void
     {
         $today = CarbonImmutable::today('UTC');
-        $begin = $today->subDays(560);
+        $begin = $today->subDays(560)->addHours(8);
         $this->editions['footer-newsletter'] = $this->loadForm($begin);
         [$officer, , $editor] = User::query()->orderBy('id')->limit(3)->get()->all();
         $controller = Controller::query()->firstOrFail();

@@ -142,7 +142,7 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
     await page.goto('/login');
     await accessible(page);
     await signIn(page);
-    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/held', '/mails?state=sent', '/evidence', '/account', '/requirements/purpose-said', '/nowhere']) {
+    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/held', '/mails?state=sent', '/evidence', '/account', '/requirements/purpose-said', '/wording', '/wording/voyage-news', '/nowhere']) {
       await page.goto(path);
       await accessible(page);
     }

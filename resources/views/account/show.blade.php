@@ -7,6 +7,7 @@
 <h2>Password</h2>
 <form method="post" action="{{ route('account.password') }}" class="stack">
 @csrf
+<input type="text" name="username" autocomplete="username" value="{{ auth()->user()->email }}" readonly hidden>
 <label for="current">Password now</label>
 <input id="current" name="current" type="password" autocomplete="current-password" required @error('current') aria-invalid="true" aria-describedby="current-wrong" @enderror>
 @error('current')<p class="wrong" id="current-wrong" role="alert">{{ $message }}</p>@enderror

@@ -20,6 +20,7 @@
 <a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*')) aria-current="page" @endif>Desk</a>
 @can('viewAny', App\Models\Point::class)
 <a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*')) aria-current="page" @endif>Signup points</a>
+<a href="{{ route('wording') }}" data-go="w" @if(request()->routeIs('wording*')) aria-current="page" @endif>Wording</a>
 @endcan
 @can('viewAny', App\Models\Subscriber::class)
 <a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*')) aria-current="page" @endif>Screening</a>
@@ -44,7 +45,7 @@
 @yield('content')
 </main>
 <dialog id="keys" aria-labelledby="keys-title"><h2 id="keys-title">Keys</h2>
-<dl><dt><kbd>/</kbd></dt><dd>find a person or a point</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd><dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
+<dl><dt><kbd>/</kbd></dt><dd>find a person or a point</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>to the wording</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd><dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
 <form method="dialog"><button>Close</button></form></dialog>
 </body>
 </html>
