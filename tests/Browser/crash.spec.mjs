@@ -67,7 +67,6 @@ test('the worker is killed with a mail in hand: it is listed as uncertain and no
 
 for (const part of ['fpm', 'mariadb']) {
   test(`${part} is killed in the middle of many sign-ups: what was accepted is there, the rest can be sent again`, async () => {
-    test.setTimeout(120_000);
     const emails = Array.from({ length: 40 }, (_, i) => name(part, i));
     const given = await Promise.all(emails.map(() => marks()));
     await pause(2100);

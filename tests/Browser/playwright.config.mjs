@@ -6,7 +6,7 @@ if (!process.env.PORT || !process.env.JURAMEN_HOME) {
 export default defineConfig({
   testDir: '.',
   outputDir: `${process.env.JURAMEN_HOME}/browser-results`,
-  timeout: 60_000,
+  timeout: 120_000,
   workers: 1,
   reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/browser.json` }]],
   use: {
