@@ -16,7 +16,6 @@ return [
     'screening' => [
         'least_seconds' => (int) env('SCREENING_LEAST_SECONDS', 2),
         'most_for_address' => (int) env('SCREENING_MOST_FOR_ADDRESS', 5),
-        'hold_days' => 30,
     ],
     // The mailbox stand-in's own address; unset where mail goes to a real server.
     'mailbox_url' => env('MAILBOX_URL'),

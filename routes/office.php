@@ -12,11 +12,19 @@ use App\Http\Controllers\Office\MailController;
 use App\Http\Controllers\Points\InventoryController;
 use App\Http\Controllers\Points\PublishController;
 use App\Http\Controllers\Points\RequirementController;
+use App\Http\Controllers\Points\RulesController;
 use App\Http\Controllers\Points\SheetController;
-use App\Http\Controllers\Wording\StatementController;
+use App\Http\Controllers\Registers\ApprovalController;
+use App\Http\Controllers\Registers\BeginController;
+use App\Http\Controllers\Registers\LibraryController;
+use App\Http\Controllers\Registers\NoticeController;
+use App\Http\Controllers\Registers\RecordController;
+use App\Http\Controllers\Registers\RecordHistoryController;
+use App\Http\Controllers\Registers\WordingController;
 use App\Models\HeldSubmission;
 use App\Models\Message;
 use App\Models\Point;
+use App\Models\Record;
 use App\Models\Subscriber;
 use Illuminate\Support\Facades\Route;
 
@@ -37,6 +45,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/requirements/{id}', [RequirementController::class, 'show'])->can('viewAny', Point::class)->name('requirement');
     Route::get('/points', [InventoryController::class, 'index'])->can('viewAny', Point::class)->name('points');
+    Route::get('/rules', [RulesController::class, 'table'])->can('viewAny', Point::class)->name('rules');
+    Route::post('/rules', [RulesController::class, 'follow'])->can('change', Point::class)->name('rules.follow');
     Route::prefix('/points/{point:slug}')->name('points.')->group(function (): void {
         Route::get('/', [SheetController::class, 'show'])->can('viewAny', Point::class)->name('sheet');
         Route::get('/since/{number}', [SheetController::class, 'since'])->can('viewAny', Point::class)->whereNumber('number')->name('since');
@@ -49,8 +59,31 @@ Route::middleware('auth')->group(function (): void {
         }
     });
 
-    Route::get('/wording', [StatementController::class, 'index'])->can('viewAny', Point::class)->name('wording');
-    Route::get('/wording/{statement}', [StatementController::class, 'show'])->can('viewAny', Point::class)->name('wording.statement');
+    Route::prefix('/wording')->group(function (): void {
+        Route::get('/', [WordingController::class, 'index'])->can('viewAny', Record::class)->name('wording');
+        Route::get('/registers', [WordingController::class, 'registers'])->can('viewAny', Record::class)->name('wording.registers');
+        Route::get('/starters', [WordingController::class, 'starters'])->can('viewAny', Record::class)->name('wording.starters');
+        Route::get('/notice', [NoticeController::class, 'show'])->can('viewAny', Record::class)->name('wording.notice');
+        Route::get('/library', [LibraryController::class, 'show'])->can('viewAny', Record::class)->name('wording.library');
+        Route::get('/library/{format}', [LibraryController::class, 'export'])->can('viewAny', Record::class)->whereIn('format', ['csv', 'json'])->name('wording.export');
+        Route::post('/library', [LibraryController::class, 'read'])->can('draft', Record::class)->name('wording.read');
+        Route::post('/library/apply', [LibraryController::class, 'apply'])->can('draft', Record::class)->name('wording.import');
+    });
+    Route::post('/records/{kind}', [BeginController::class, 'begin'])->can('write', [Record::class, 'kind'])->name('records.begin');
+    Route::prefix('/records/{kind}/{slug}')->name('records.')->group(function (): void {
+        Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
+        Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');
+        Route::get('/history', [RecordHistoryController::class, 'show'])->can('viewAny', Record::class)->name('history');
+        Route::get('/review', [ApprovalController::class, 'review'])->can('viewAny', Record::class)->name('review');
+        foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
+            Route::post("/$act", [RecordController::class, $act])->can('write', [Record::class, 'kind'])->name($act);
+        }
+        Route::post('/submit', [ApprovalController::class, 'submit'])->can('write', [Record::class, 'kind'])->name('submit');
+        Route::post('/takeback', [ApprovalController::class, 'takeBack'])->can('write', [Record::class, 'kind'])->name('takeback');
+        foreach (['return', 'approve', 'retire'] as $act) {
+            Route::post("/$act", [ApprovalController::class, $act])->can('approve', Record::class)->name($act);
+        }
+    });
 
     Route::get('/evidence', [SearchController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence');
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');

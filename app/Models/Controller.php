@@ -7,12 +7,10 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A controller's register entry; its rules hold for its points.
+ * A controller by its name, to which points and people belong; what is known of it stands in its record.
  *
  * @property int $id
  * @property string $slug
- * @property string $document
- * @property string $rules
  */
 final class Controller extends Model
 {

@@ -24,6 +24,7 @@ use Juramen\Register\Language;
  * @property int $lapse_days
  * @property Instant $asked_at
  * @property Instant|null $lapses_at
+ * @property Instant|null $remind_at
  * @property Instant|null $ended_at
  * @property-read Subscriber $subscriber
  * @property-read PointEdition $edition
@@ -41,7 +42,7 @@ final class Journey extends Model
     {
         return [
             'id' => ValueCast::ID, 'language' => Language::class, 'state' => JourneyState::class,
-            'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
+            'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'remind_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
         ];
     }
 

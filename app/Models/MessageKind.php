@@ -8,5 +8,6 @@ namespace App\Models;
 enum MessageKind: string
 {
     case Confirmation = 'confirmation';
+    case Reminder = 'reminder';
     case Welcome = 'welcome';
 }

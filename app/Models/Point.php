@@ -17,7 +17,9 @@ use Juramen\Canon\Id;
  * @property string $slug
  * @property Id $subject
  * @property int $controller_id
+ * @property int $record_id
  * @property-read Controller $controller
+ * @property-read Record $record
  */
 final class Point extends Model
 {
@@ -37,10 +39,10 @@ final class Point extends Model
         return $this->belongsTo(Controller::class);
     }
 
-    /** @return HasMany<SheetRevision, $this> */
-    public function revisions(): HasMany
+    /** @return BelongsTo<Record, $this> */
+    public function record(): BelongsTo
     {
-        return $this->hasMany(SheetRevision::class);
+        return $this->belongsTo(Record::class);
     }
 
     /** @return HasMany<PointEdition, $this> */

@@ -18,6 +18,7 @@ use Juramen\Canon\Instant;
  * @property int $number
  * @property Digest $digest
  * @property string $bytes
+ * @property int $revision
  * @property int $published_by
  * @property Instant $published_at
  * @property-read Point $point

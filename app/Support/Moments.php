@@ -41,6 +41,14 @@ final class Moments
         return $instant->utc->setTimezone(self::zone())->format('j M');
     }
 
+    /** A day like 2026-11-25 as "25 Nov 2026"; as it is where it is no day. */
+    public static function plain(string $day): string
+    {
+        $date = DateTimeImmutable::createFromFormat('!Y-m-d', $day);
+
+        return $date === false ? $day : $date->format('j M Y');
+    }
+
     /** The zone's short name at that moment: "CEST". */
     public static function zoneOf(Instant $instant): string
     {

@@ -23,6 +23,6 @@ final readonly class Note
 
     public static function placeKey(string $place): string
     {
-        return (string) preg_replace('~/(?:en|de|fr)$~', '', $place);
+        return (string) preg_replace('~/(?:'.implode('|', array_column(Language::cases(), 'value')).')$~D', '', $place);
     }
 }

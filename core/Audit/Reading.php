@@ -6,6 +6,7 @@ namespace Juramen\Audit;
 
 use Juramen\Points\FormKind;
 use Juramen\Register\Language;
+use Juramen\Register\LegalBasis;
 use Juramen\Wording\Found;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
@@ -53,6 +54,18 @@ final readonly class Reading
     public function isAboutConsent(): bool
     {
         return $this->kind->asksForConsent() && ($this->consents() !== [] || $this->kind === FormKind::Newsletter);
+    }
+
+    /** What a control's purpose stands on, as the registers say; consent where they say nothing. */
+    public function basisOf(string $where): LegalBasis
+    {
+        foreach ($this->sheet->statements ?? [] as $statement) {
+            if ($statement->where === $where) {
+                return $statement->basis;
+            }
+        }
+
+        return LegalBasis::Consent;
     }
 
     /** Looks for words on a topic in the form's language, in every language where that is not known. */

@@ -29,6 +29,11 @@ final class Requirements
             new Requirements\RateSaid,
             new Requirements\NoConsentBySending,
             new Requirements\ExistingCustomer,
+            new Requirements\ObjectionHighlighted,
+            new Requirements\TrackingSaid,
+            new Requirements\NoticeMatches,
+            new Requirements\CaIdentified,
+            new Requirements\WordingApproved,
         ];
     }
 
@@ -38,6 +43,12 @@ final class Requirements
         return [new Requirements\ApartFromTerms, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\PlainWords,
             new Requirements\AsksYesNotNo, new Requirements\OnePurposeEach, new Requirements\ChannelChoice, new Requirements\NoticeNotAgreed, new Requirements\RecipientsNamed, new Requirements\RateSaid,
             new Requirements\NoConsentBySending];
+    }
+
+    /** @return list<Requirement> those that a statement of our own register can meet or miss */
+    public static function ofStatements(): array
+    {
+        return [...self::ofWords(), new Requirements\ExistingCustomer, new Requirements\ObjectionHighlighted, new Requirements\TrackingSaid, new Requirements\NoticeMatches];
     }
 
     /** @return list<Result> */

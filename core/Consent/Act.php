@@ -86,6 +86,23 @@ final readonly class Act
         return new self(EntryKind::Excepted, $occurred, How::Officer, point: $point, details: ['requirement' => $requirement, 'place' => $place, 'reason' => $reason, 'until' => $until, 'by' => $by]);
     }
 
+    /**
+     * Wording, rules or a register entry is approved.
+     *
+     * @param  string  $record  kind and name, such as "statement voyage-news"
+     * @param  Digest  $edition  of the record
+     * @param  string  $effective  the day from which it holds, like 2026-11-25
+     */
+    public static function approved(Instant $occurred, string $record, Digest $edition, string $effective, string $comment, string $by): self
+    {
+        return new self(EntryKind::Approved, $occurred, How::Officer, edition: $edition, details: ['record' => $record, 'effective' => $effective, 'comment' => $comment, 'by' => $by]);
+    }
+
+    public static function retired(Instant $occurred, string $record, string $reason, string $by): self
+    {
+        return new self(EntryKind::Retired, $occurred, How::Officer, details: ['record' => $record, 'reason' => $reason, 'by' => $by]);
+    }
+
     /** @param  string  $note the signed hand-over of Juramen\Log\KeyRing */
     public static function keyRotated(Instant $occurred, string $note): self
     {

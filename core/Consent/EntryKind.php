@@ -14,11 +14,13 @@ enum EntryKind: string
     case Withdrawn = 'withdrawn';
     case Published = 'published';
     case Excepted = 'excepted';
+    case Approved = 'approved';
+    case Retired = 'retired';
     case KeyRotated = 'key-rotated';
 
     /** Whether it concerns a person's consent; the others are acts of officers. */
     public function isPersons(): bool
     {
-        return ! in_array($this, [self::Published, self::Excepted, self::KeyRotated], true);
+        return ! in_array($this, [self::Published, self::Excepted, self::Approved, self::Retired, self::KeyRotated], true);
     }
 }

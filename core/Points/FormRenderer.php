@@ -6,6 +6,7 @@ namespace Juramen\Points;
 
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Wording\Markup;
 use Juramen\Wording\Statement;
 
 /**
@@ -47,7 +48,7 @@ final readonly class FormRenderer
             ->slot('marks')
             ->write('<button>'.self::escape($this->sheet->button->in($language))."</button>\n</form>\n");
         $this->languages($page, $language, $words);
-        $page->write('<footer>'.self::escape($this->controller->name.', '.$this->controller->postalAddress)."</footer>\n</main>\n</body>\n</html>\n");
+        $page->write('<footer>'.self::escape("{$this->controller->name}, {$this->controller->postalAddress}, {$this->controller->contact}")."</footer>\n</main>\n</body>\n</html>\n");
 
         return $page->freeze();
     }
@@ -73,7 +74,7 @@ final readonly class FormRenderer
             ->slot("error:$name")
             ->write("<div class=\"tick\"><input id=\"$name\" name=\"$name\" type=\"checkbox\" value=\"yes\"")
             ->slot("state:$name")
-            ->write("><label for=\"$name\">".self::escape($statement->texts->in($language))."</label></div>\n</div>\n");
+            ->write("><label for=\"$name\">".Markup::html($statement->texts->in($language))."</label></div>\n</div>\n");
     }
 
     private function languages(SlottedText $page, Language $shown, FormWords $words): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
-use InvalidArgumentException;
+use Juramen\Canon\InvalidDocument;
 
 /** A sheet's document that no form can be made of. The message says where and what would be right. */
-final class InvalidSheet extends InvalidArgumentException {}
+final class InvalidSheet extends InvalidDocument {}

@@ -9,6 +9,7 @@ use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Wording\Markup;
 use Juramen\Wording\Statement;
 
 /**
@@ -85,6 +86,29 @@ final readonly class PointEdition
         );
     }
 
+    /** Whether the sheet and its controller, published now, would be what this edition is. */
+    public function shows(Sheet $sheet, Controller $controller): bool
+    {
+        return self::content($this->sheet->document) == self::content($sheet->document) && $this->controller->shown() == $controller->shown();
+    }
+
+    /**
+     * What of a document is published: languages that the form does not offer change nothing on it, nor does another
+     * edition of a statement with the same words.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private static function content(array $document): array
+    {
+        foreach ($document['statements'] as $i => $statement) {
+            $document['statements'][$i]['texts'] = array_intersect_key($statement['texts'], array_flip($document['languages']));
+            unset($document['statements'][$i]['edition']);
+        }
+
+        return $document;
+    }
+
     public function in(Language $language): FrozenLanguage
     {
         foreach ($this->languages as $frozen) {
@@ -95,12 +119,12 @@ final readonly class PointEdition
         throw new InvalidSheet("This edition was not published in {$language->endonym()}.");
     }
 
-    /** @return array<string, string> statement id to its text in that language */
+    /** @return array<string, string> statement id to its words in that language, as read */
     public function words(Language $language): array
     {
         $words = [];
         foreach ($this->sheet->statements as $statement) {
-            $words[$statement->id] = $statement->texts->in($language);
+            $words[$statement->id] = Markup::words($statement->texts->in($language));
         }
 
         return $words;

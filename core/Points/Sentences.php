@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Register\Controller;
 use Juramen\Register\Language;
 use Juramen\Register\Texts;
+use Juramen\Wording\Markup;
 use Locale;
 
 /**
@@ -29,12 +31,29 @@ final class Sentences
             'rules' => [4, $sheet->rules->doubleOptIn
                 ? "Whoever ticks gets a confirmation mail and has {$sheet->rules->lapseDays} days to press its button. Otherwise the address is deleted."
                 : 'Whoever ticks is signed up at once; nobody confirms the address.'],
+            'reminder' => [4, $sheet->rules->reminderDays === 0 ? 'Nobody is reminded.' : "After {$sheet->rules->reminderDays} days we remind once."],
             'network' => [4, $sheet->rules->keepNetwork ? 'With the consent, a truncated network address is kept.' : 'No network address is kept.'],
+            'screening' => [4, $sheet->rules->screening ? 'Submissions are screened.' : 'Submissions are not screened.'],
+            ...self::departures($sheet),
             ...self::texts('title', 'Title', $sheet->title, $sheet),
             ...self::texts('purpose-line', 'Line under it', $sheet->purposeLine, $sheet),
             ...self::texts('button', 'Button', $sheet->button, $sheet),
             ...($sheet->notice === null ? [] : self::texts('notice', 'Link to the privacy notice', $sheet->notice, $sheet)),
         ];
+    }
+
+    /** @return array<string, array{int, string}> */
+    public static function ofController(Controller $controller): array
+    {
+        $sentences = [
+            'asks' => [1, "{$controller->name}, {$controller->postalAddress}, asks; people reach it at {$controller->contact}."],
+            'look' => [5, "Buttons and links have the colour {$controller->accent}; mails come from {$controller->sender}."],
+        ];
+        foreach ($controller->notice->toArray() as $language => $link) {
+            $sentences["notice of the controller $language"] = [5, "The privacy notice ($language) stands at $link."];
+        }
+
+        return $sentences;
     }
 
     public static function country(string $code): string
@@ -64,6 +83,17 @@ final class Sentences
     }
 
     /** @return array<string, array{int, string}> */
+    private static function departures(Sheet $sheet): array
+    {
+        $sentences = [];
+        foreach ($sheet->departures as $departure) {
+            $sentences["departure {$departure->rule->value}"] = [4, "{$departure->rule->title()} departs from the house rules ({$departure->rule->says($departure->value)}): {$departure->reason}"];
+        }
+
+        return $sentences;
+    }
+
+    /** @return array<string, array{int, string}> */
     private static function statements(Sheet $sheet): array
     {
         $sentences = [];
@@ -71,7 +101,7 @@ final class Sentences
             $channels = self::listed(array_map(static fn ($c): string => $c->value, $statement->channels));
             $sentences["statement {$statement->id}"] = [3, "A tick box that starts empty asks for {$statement->purpose} by $channels."];
             foreach ($sheet->languages as $language) {
-                $sentences["statement {$statement->id} {$language->value}"] = [3, $language->endonym().': '.($statement->texts->has($language) ? $statement->texts->in($language) : 'missing.')];
+                $sentences["statement {$statement->id} {$language->value}"] = [3, $language->endonym().': '.($statement->texts->has($language) ? Markup::words($statement->texts->in($language)) : 'missing.')];
             }
         }
 

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Juramen\Points;
 
 use Juramen\Canon\CanonicalJson;
-use Juramen\Register\HouseRules;
+use Juramen\Canon\Document;
+use Juramen\Register\Departure;
 use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
+use Juramen\Register\PointRules;
 use Juramen\Register\Texts;
 use Juramen\Wording\Statement;
 
-/** The working copy of a signup point, read from its one document. It may still lack texts; a form needs them all. */
+/** A signup point's sheet made whole by the registers (see Registers::complete). It may still lack texts; a form needs them all. */
 final readonly class Sheet
 {
     /**
@@ -23,6 +25,7 @@ final readonly class Sheet
      * @param  Texts  $purposeLine  what will be sent, in a line under the title
      * @param  non-empty-list<Field>  $fields
      * @param  non-empty-list<Statement>  $statements  in the order shown; each answered by a tick box that starts empty
+     * @param  list<Departure>  $departures  from the house rules, each with its reason
      * @param  Texts|null  $notice  links to the privacy notice, where others than the controller's are used
      */
     private function __construct(
@@ -39,7 +42,8 @@ final readonly class Sheet
         public array $fields,
         public array $statements,
         public Texts $button,
-        public HouseRules $rules,
+        public PointRules $rules,
+        public array $departures,
         public ?Texts $notice,
     ) {}
 
@@ -79,7 +83,8 @@ final readonly class Sheet
             $fields,
             array_map(static fn (mixed $s): Statement => Statement::from(is_array($s) ? $s : []), self::list($document, 'statements')),
             Texts::draft($document['button'] ?? [], 'the button', 100),
-            HouseRules::from(is_array($document['rules'] ?? null) ? $document['rules'] : []),
+            PointRules::from(is_array($document['rules'] ?? null) ? $document['rules'] : []),
+            array_map(static fn (string|int $key, mixed $d): Departure => Departure::from((string) $key, $d), array_keys((array) ($document['departures'] ?? [])), array_values((array) ($document['departures'] ?? []))),
             isset($document['notice']) ? Texts::draft($document['notice'], 'the link to the privacy notice', 500) : null,
         );
     }

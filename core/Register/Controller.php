@@ -12,6 +12,10 @@ final readonly class Controller
      * @param  string  $accent  the house look's colour of buttons, #rrggbb
      * @param  string  $sender  the address that mails come from
      * @param  Texts  $notice  link to the privacy notice, by language
+     * @param  Texts  $noticeText  the notice itself, where it is held here; by language
+     * @param  string  $dpo  the data protection officer's contact; may be empty (GDPR Art. 37)
+     * @param  string  $representative  in the EU or the UK, of a controller outside; may be empty (GDPR Art. 27)
+     * @param  string  $country  ISO 3166-1 code of its seat; may be empty
      *
      * @throws InvalidRegister
      */
@@ -23,12 +27,19 @@ final readonly class Controller
         public string $sender,
         public string $accent,
         public Texts $notice,
+        public Texts $noticeText,
+        public string $dpo = '',
+        public string $representative = '',
+        public string $country = '',
     ) {
         if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1) {
             throw new InvalidRegister("\"$id\" cannot be a controller's short name: use lower-case letters, digits and hyphens.");
         }
         if (trim($name) === '' || trim($postalAddress) === '') {
             throw new InvalidRegister('A controller has a name and a postal address.');
+        }
+        if ($country !== '' && preg_match('/^[A-Z]{2}$/D', $country) !== 1) {
+            throw new InvalidRegister("\"$country\" is not a country's two-letter code.");
         }
         if (preg_match('/^#[0-9a-f]{6}$/D', $accent) !== 1) {
             throw new InvalidRegister("\"$accent\" is not a colour like #7a3a12.");
@@ -44,8 +55,23 @@ final readonly class Controller
     public static function from(array $data): self
     {
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw new InvalidRegister("A controller's $key is missing.");
+        $some = static fn (string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
 
-        return new self($text('id'), $text('name'), $text('postal-address'), $text('contact'), $text('sender'), $text('accent'), Texts::from($data['notice'] ?? null, 'the privacy notice\'s link'));
+        return new self(
+            $text('id'), $text('name'), $text('postal-address'), $text('contact'), $text('sender'), $text('accent'),
+            Texts::draft($data['notice'] ?? [], 'the privacy notice\'s link'), Texts::draft($data['notice-text'] ?? [], 'the privacy notice', 100_000),
+            $some('dpo'), $some('representative'), $some('country'),
+        );
+    }
+
+    /**
+     * What visitors see of it: a point is published again where this changed.
+     *
+     * @return array<string, mixed>
+     */
+    public function shown(): array
+    {
+        return array_intersect_key($this->toArray(), array_flip(['id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'notice']));
     }
 
     /** @return array<string, mixed> */
@@ -59,6 +85,10 @@ final readonly class Controller
             'sender' => $this->sender,
             'accent' => $this->accent,
             'notice' => $this->notice->toArray(),
+            'notice-text' => $this->noticeText->toArray(),
+            'dpo' => $this->dpo,
+            'representative' => $this->representative,
+            'country' => $this->country,
         ];
     }
 }

@@ -4,37 +4,84 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
-/** What holds for a signup point: how consent is confirmed, when a sign-up lapses, what is kept of the visitor. */
+/** The organisation's defaults that every new signup point inherits, and what it demands of everybody who works here. */
 final readonly class HouseRules
 {
+    /** Months after which consent by a channel is asked for again; our default (EDPB Guidelines 05/2020 recommend refreshing, without a number). */
+    private const REFRESH = ['email' => 24, 'sms' => 24, 'phone' => 24, 'post' => 36, 'messaging' => 24];
+
+    /** Days for which what is not yet, or no longer, consent is kept. */
+    private const RETENTION = ['held' => 30, 'withdrawn' => 1095];
+
     /**
-     * @param  bool  $doubleOptIn  whether an email address is confirmed through a mail before it is used
-     * @param  int  $lapseDays  days from the mail's acceptance until an unconfirmed sign-up lapses; 1 to 30 (GDPR Art. 5(1)(e))
-     * @param  bool  $keepNetwork  whether a truncated network address is kept with the consent; never the whole one
+     * @param  bool  $fourEyes  whether wording, rules and controllers are approved by somebody who did not write them
+     * @param  list<Language>  $languages  in which every point must be offered; empty where none is demanded
+     * @param  array<string, int>  $refreshMonths  channel to months, 1 to 60
+     * @param  array<string, int>  $retentionDays  "held": submissions that screening kept; "withdrawn": details after the last permission ended
+     * @param  array<string, int>  $childAges  country to the age from which a child consents alone; 13 to 18, never below the country's own
+     * @param  bool  $unknownIsStrict  whether visitors from nobody knows where get what the strictest place demands
      *
      * @throws InvalidRegister
      */
-    public function __construct(public bool $doubleOptIn = true, public int $lapseDays = 7, public bool $keepNetwork = true)
-    {
-        if ($lapseDays < 1 || $lapseDays > 30) {
-            throw new InvalidRegister("An unconfirmed sign-up lapses after 1 to 30 days, not $lapseDays.");
+    public function __construct(
+        public PointRules $points = new PointRules,
+        public bool $fourEyes = true,
+        public array $languages = [],
+        public array $refreshMonths = self::REFRESH,
+        public array $retentionDays = self::RETENTION,
+        public array $childAges = [],
+        public bool $unknownIsStrict = true,
+    ) {
+        foreach ($refreshMonths as $channel => $months) {
+            if (Channel::tryFrom($channel) === null || $months < 1 || $months > 60) {
+                throw new InvalidRegister("Consent by $channel is asked for again after 1 to 60 months, not $months.");
+            }
         }
+        foreach ($retentionDays as $kind => $days) {
+            if (! isset(self::RETENTION[$kind]) || $days < 1 || $days > 3650) {
+                throw new InvalidRegister("What is $kind is kept for 1 to 3650 days, not $days.");
+            }
+        }
+        foreach ($childAges as $country => $age) {
+            $least = Regime::childAge($country);
+            if ($age < $least || $age > 18) {
+                throw new InvalidRegister("In $country a child consents alone from $least to 18 years, not from $age.");
+            }
+        }
+    }
+
+    /** The age from which a child consents alone to an online service. Source: GDPR Art. 8(1) and the country's own law. */
+    public function childAge(string $country): int
+    {
+        return $this->childAges[$country] ?? Regime::childAge($country);
     }
 
     /** @param  array<string, mixed>  $data as toArray() gives it */
     public static function from(array $data): self
     {
-        $rules = [$data['double-opt-in'] ?? null, $data['lapse-days'] ?? null, $data['keep-network'] ?? null];
-        if (! is_bool($rules[0]) || ! is_int($rules[1]) || ! is_bool($rules[2])) {
-            throw new InvalidRegister('Rules say double-opt-in (yes or no), lapse-days (a number) and keep-network (yes or no).');
-        }
+        $map = static fn (string $key, array $default): array => array_map(
+            static fn (mixed $n): int => is_int($n) ? $n : throw new InvalidRegister("The house rules give a number for each $key."),
+            is_array($data[$key] ?? null) ? $data[$key] : $default,
+        );
 
-        return new self(...$rules);
+        return new self(
+            PointRules::from($data),
+            ($data['four-eyes'] ?? true) === true,
+            array_map(static fn (mixed $tag): Language => Language::tryFrom(is_string($tag) ? $tag : '') ?? throw new InvalidRegister('The house demands a language we do not know.'), array_values((array) ($data['languages'] ?? []))),
+            $map('refresh-months', self::REFRESH), $map('retention-days', self::RETENTION), $map('child-ages', []),
+            ($data['unknown-is-strict'] ?? true) === true,
+        );
     }
 
-    /** @return array<string, bool|int> */
+    /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['double-opt-in' => $this->doubleOptIn, 'lapse-days' => $this->lapseDays, 'keep-network' => $this->keepNetwork];
+        return [
+            ...$this->points->toArray(),
+            'four-eyes' => $this->fourEyes,
+            'languages' => array_map(static fn (Language $l): string => $l->value, $this->languages),
+            'refresh-months' => $this->refreshMonths, 'retention-days' => $this->retentionDays, 'child-ages' => $this->childAges,
+            'unknown-is-strict' => $this->unknownIsStrict,
+        ];
     }
 }

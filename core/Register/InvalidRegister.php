@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
-use InvalidArgumentException;
+use Juramen\Canon\InvalidDocument;
 
 /** A controller, purpose or rule that cannot be as it was given. */
-final class InvalidRegister extends InvalidArgumentException {}
+final class InvalidRegister extends InvalidDocument {}

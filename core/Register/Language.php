@@ -10,6 +10,8 @@ enum Language: string
     case English = 'en';
     case German = 'de';
     case French = 'fr';
+    case Swedish = 'sv';
+    case Danish = 'da';
 
     /** The language's own name for itself. */
     public function endonym(): string
@@ -18,6 +20,8 @@ enum Language: string
             self::English => 'English',
             self::German => 'Deutsch',
             self::French => 'Français',
+            self::Swedish => 'Svenska',
+            self::Danish => 'Dansk',
         };
     }
 

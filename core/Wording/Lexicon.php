@@ -21,6 +21,8 @@ final readonly class Lexicon
             Language::English => new self($language, Lexicons\English::PATTERNS, explode(' ', Lexicons\English::COMMON)),
             Language::German => new self($language, Lexicons\German::PATTERNS, explode(' ', Lexicons\German::COMMON)),
             Language::French => new self($language, Lexicons\French::PATTERNS, explode(' ', Lexicons\French::COMMON)),
+            Language::Swedish => new self($language, Lexicons\Swedish::PATTERNS, explode(' ', Lexicons\Swedish::COMMON)),
+            Language::Danish => new self($language, Lexicons\Danish::PATTERNS, explode(' ', Lexicons\Danish::COMMON)),
         };
     }
 

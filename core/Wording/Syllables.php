@@ -27,6 +27,7 @@ final class Syllables
             Language::English => self::english((string) preg_replace('/[^a-z]/', '', $word)),
             Language::German => self::german($word),
             Language::French => self::french($word),
+            Language::Swedish, Language::Danish => (int) preg_match_all('/[aeiouyåäöæøé]/u', $word),
         });
     }
 

@@ -38,6 +38,8 @@ enum Topic: string
     case Objects = 'objects';
     /** How often, or how much. */
     case Rate = 'rate';
+    /** Opens and clicks are measured. */
+    case Tracking = 'tracking';
     case Legalese = 'legalese';
     case DoubleNegative = 'double-negative';
     case Login = 'login';

@@ -22,17 +22,12 @@ final class CabinDraw
             ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'to tell the winner'],
             ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => ''],
         ],
-        'statements' => [[
-            'id' => 'draw-news',
-            'purpose' => 'voyage-news',
-            'channels' => ['email'],
-            'texts' => [
-                'en' => 'I accept the terms and conditions and Tidewick Ferries may send me updates and offers.',
-                'de' => 'Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise per E-Mail schicken.',
-            ],
-        ]],
+        'statements' => [['id' => 'draw-news']],
         'button' => ['en' => 'Enter the draw', 'de' => 'Teilnehmen'],
-        'rules' => ['double-opt-in' => false, 'lapse-days' => 7, 'keep-network' => false],
+        'departures' => [
+            'double-opt-in' => ['value' => false, 'reason' => 'The list marks did not arrive when confirmation was on.', 'by' => 'Malin Fors', 'on' => '2026-11-18'],
+            'keep-network' => ['value' => false, 'reason' => 'On board, the network address is the ship\'s own and tells nothing of the visitor.', 'by' => 'Malin Fors', 'on' => '2026-11-18'],
+        ],
         'notice' => ['en' => '#', 'de' => 'https://tidewick.example/datenschutz'],
     ];
 }

@@ -8,6 +8,9 @@ use App\Actions\Ledger\Append;
 use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\Outcome;
 use App\Actions\Points\PublishPoint;
+use App\Actions\Registers\Approve;
+use App\Actions\Registers\ChangeRecord;
+use App\Actions\Registers\Propose;
 use App\Actions\Signup\AcceptSignup;
 use App\Actions\Signup\ConfirmJourney;
 use App\Actions\Signup\HoldSubmission;
@@ -18,7 +21,8 @@ use App\Actions\Signup\WithdrawConsent;
 use App\Models\Controller;
 use App\Models\Journey;
 use App\Models\Point;
-use App\Models\Purpose;
+use App\Models\Record;
+use App\Models\RecordKind;
 use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -26,6 +30,7 @@ use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Document;
 use Juramen\Canon\Id;
 use Juramen\Consent\How;
 use Juramen\Points\PointEdition;
@@ -42,6 +47,9 @@ final class Demo
     public function __construct(
         private readonly Append $append,
         private readonly PublishPoint $publish,
+        private readonly ChangeRecord $change,
+        private readonly Propose $proposals,
+        private readonly Approve $approve,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
         private readonly Outbox $outbox,
@@ -52,22 +60,36 @@ final class Demo
         private readonly SystemClock $clock,
     ) {}
 
-    /** Accounts, three signup points, and about 150 people over eighteen months in every state. */
+    /** Accounts, registers, signup points, and about 150 people over eighteen months in every state. */
     public function load(): void
     {
         $today = CarbonImmutable::today('UTC');
         $begin = $today->subDays(560)->addHours(8);
         $this->editions['footer-newsletter'] = $this->loadForm($begin);
-        [$officer, , $editor] = User::query()->orderBy('id')->limit(3)->get()->all();
-        $controller = Controller::query()->firstOrFail();
-        $this->at($begin->addHour(), function () use ($controller, $officer, $editor): void {
-            Purpose::query()->create(['controller_id' => $controller->id, 'slug' => 'island-walks', 'names' => WalkingGuide::PURPOSE]);
-            $this->editions['walking-guide'] = ($this->publish)($this->point($controller, WalkingGuide::SHEET, $editor), $officer);
+        $officer = $this->person('runa');
+        $this->at($begin->addHour(), function () use ($officer): void {
+            foreach ([House::PURPOSES[1], House::PURPOSES[2]] as $purpose) {
+                $this->approved(RecordKind::Purpose, $purpose, 'runa', 'arne');
+            }
+            $this->approved(RecordKind::Controller, House::ATLANTIC, 'runa', 'arne');
+            foreach (House::PROCESSORS as $processor) {
+                $this->approved(RecordKind::Processor, $processor, 'runa', 'arne');
+            }
+            foreach ([House::STATEMENTS[1], House::STATEMENTS[2]] as $statement) {
+                $this->approved(RecordKind::Statement, $statement, 'malin', 'arne');
+            }
+            foreach ([WalkingGuide::SHEET, BookingPopup::SHEET, AtlanticNewsletter::SHEET] as $sheet) {
+                $this->editions[$sheet['point']] = ($this->publish)($this->point($sheet, 'malin'), $officer);
+            }
         });
         foreach ([...Population::events($today), ...$this->wellKnown($today)] as $event) {
             $this->at($event['at'], fn () => $this->act($event));
         }
-        $this->at($today->subDays(7)->addHours(13), fn () => $this->point($controller, CabinDraw::SHEET, $editor));
+        $this->at($today->subDays(7)->addHours(13), function (): void {
+            $this->change->begin(RecordKind::Statement, House::DRAW_NEWS['id'], House::DRAW_NEWS, $this->person('malin'));
+            $this->point(CabinDraw::SHEET, 'malin');
+        });
+        $this->at($today->subDays(1)->addHours(15), fn () => $this->propose($this->person('malin')));
         $this->leaveOneUncertain($today);
     }
 
@@ -75,12 +97,41 @@ final class Demo
     public function loadForm(?DateTimeInterface $at = null): PointEdition
     {
         return $this->at($at ?? CarbonImmutable::parse('2026-05-02 08:00:00', 'UTC'), function (): PointEdition {
-            $users = array_map(static fn (array $p): User => User::query()->create(['name' => $p[0], 'email' => $p[1], 'role' => $p[2], 'password' => People::PASSWORD]), People::ALL);
-            $controller = Controller::query()->create(['slug' => FooterNewsletter::CONTROLLER['id'], 'document' => json_encode(FooterNewsletter::CONTROLLER), 'rules' => json_encode((new HouseRules)->toArray())]);
-            Purpose::query()->create(['controller_id' => $controller->id, 'slug' => 'voyage-news', 'names' => FooterNewsletter::PURPOSE]);
+            foreach (People::ALL as [$name, $email, $role]) {
+                User::query()->create(['name' => $name, 'email' => $email, 'role' => $role, 'password' => People::PASSWORD]);
+            }
+            $this->approved(RecordKind::Controller, House::TIDEWICK, 'runa', 'arne');
+            $this->approved(RecordKind::Rules, ['id' => 'house', ...(new HouseRules)->toArray()], 'runa', 'arne');
+            $this->approved(RecordKind::Purpose, House::VOYAGE_NEWS, 'runa', 'arne');
+            $this->approved(RecordKind::Statement, House::VOYAGE_NEWS_WORDS, 'malin', 'runa');
 
-            return ($this->publish)($this->point($controller, FooterNewsletter::SHEET, $users[2]), $users[0]);
+            return ($this->publish)($this->point(FooterNewsletter::SHEET, 'malin'), $this->person('runa'));
         });
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function approved(RecordKind $kind, array $document, string $writer, string $approver): void
+    {
+        $record = $this->change->begin($kind, $document['id'], array_diff_key($document, $kind === RecordKind::Rules ? ['id' => true] : []), $this->person($writer));
+        if ($kind === RecordKind::Controller) {
+            Controller::query()->create(['slug' => $document['id']]);
+        }
+        ($this->approve)($record, $this->person($approver), 1, '');
+    }
+
+    /** The next words of the voyage news, which wait for an officer. */
+    private function propose(User $editor): void
+    {
+        $record = Record::query()->where('kind', RecordKind::Statement)->where('slug', 'voyage-news')->firstOrFail();
+        foreach (House::VOYAGE_NEWS_PROPOSED as $language => $words) {
+            $this->change->change($record, $editor, (int) $record->revisions()->max('number'), "changed texts/$language", static fn (array $document): array => Document::with($document, "texts/$language", $words));
+        }
+        $this->proposals->submit($record, $editor, 'Passengers ask for the concerts on board; sv and da follow when the translator is back.');
+    }
+
+    private function person(string $name): User
+    {
+        return User::query()->where('email', 'like', "$name@%")->firstOrFail();
     }
 
     /**
@@ -149,14 +200,12 @@ final class Demo
     }
 
     /** @param  array<string, mixed>  $sheet */
-    private function point(Controller $controller, array $sheet, User $author): Point
+    private function point(array $sheet, string $author): Point
     {
-        return DB::transaction(function () use ($controller, $sheet, $author): Point {
-            $point = Point::query()->create(['slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => $controller->id]);
-            $point->revisions()->create(['number' => 1, 'state' => 1, 'from_state' => 0, 'said' => 'began it', 'document' => $sheet, 'author_id' => $author->id, 'saved_at' => $this->clock->instant()]);
-
-            return $point;
-        });
+        return DB::transaction(fn (): Point => Point::query()->create([
+            'slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => Controller::query()->where('slug', $sheet['controller'])->valueOrFail('id'),
+            'record_id' => $this->change->begin(RecordKind::Sheet, $sheet['point'], $sheet, $this->person($author))->id,
+        ]));
     }
 
     /** In the past of the demo every mail was taken; none is sent again today. */

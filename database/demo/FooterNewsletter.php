@@ -7,28 +7,6 @@ namespace Database\Demo;
 /** The newsletter form at the foot of every page of tidewick.example. */
 final class FooterNewsletter
 {
-    public const CONTROLLER = [
-        'id' => 'tidewick-ferries',
-        'name' => 'Tidewick Ferries',
-        'postal-address' => 'Lantern Quay 3, Tidewick, United Kingdom',
-        'contact' => 'privacy@tidewick.example',
-        'sender' => 'voyages@tidewick.example',
-        'accent' => '#7a3a12',
-        'notice' => ['en' => 'https://tidewick.example/privacy', 'de' => 'https://tidewick.example/datenschutz'],
-    ];
-
-    public const PURPOSE = ['en' => 'voyage news', 'de' => 'Neues von Bord'];
-
-    private const STATEMENT = [
-        'id' => 'voyage-news',
-        'purpose' => 'voyage-news',
-        'channels' => ['email'],
-        'texts' => [
-            'en' => 'Yes, Tidewick Ferries may email me its new sailings and fares once a month. I can withdraw this at any time with the link in every email.',
-            'de' => 'Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise per E-Mail schicken. Ich kann das jederzeit über den Link in jeder E-Mail widerrufen.',
-        ],
-    ];
-
     public const SHEET = [
         'point' => 'footer-newsletter',
         'name' => 'Footer newsletter',
@@ -43,8 +21,17 @@ final class FooterNewsletter
             ['kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false, 'reason' => 'so that our mails can greet the person'],
             ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the news goes there'],
         ],
-        'statements' => [self::STATEMENT],
+        'statements' => [['id' => 'voyage-news']],
         'button' => ['en' => 'Send me the news', 'de' => 'Neues schicken'],
-        'rules' => ['double-opt-in' => true, 'lapse-days' => 7, 'keep-network' => true],
     ];
+
+    /**
+     * The sheet made whole by the demo's registers.
+     *
+     * @return array<string, mixed>
+     */
+    public static function whole(): array
+    {
+        return House::registers()->complete(self::SHEET);
+    }
 }

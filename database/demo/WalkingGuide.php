@@ -7,8 +7,6 @@ namespace Database\Demo;
 /** The island walking guide, which people get by mail, with an invitation to hear of walks beside it. */
 final class WalkingGuide
 {
-    public const PURPOSE = ['en' => 'island walks', 'de' => 'Inselwanderungen'];
-
     public const SHEET = [
         'point' => 'walking-guide',
         'name' => 'Island walking guide',
@@ -22,16 +20,10 @@ final class WalkingGuide
         'fields' => [
             ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the routes go there'],
         ],
-        'statements' => [[
-            'id' => 'island-walks',
-            'purpose' => 'island-walks',
-            'channels' => ['email'],
-            'texts' => [
-                'en' => 'Yes, Tidewick Ferries may email me new walking routes and dates of guided walks twice a year. I can withdraw this at any time with the link in every email.',
-                'de' => 'Ja, Tidewick Ferries darf mir zweimal im Jahr neue Wanderrouten und Termine geführter Wanderungen per E-Mail schicken. Ich kann das jederzeit über den Link in jeder E-Mail widerrufen.',
-            ],
-        ]],
+        'statements' => [['id' => 'island-walks'], ['id' => 'voyage-news']],
         'button' => ['en' => 'Send me the routes', 'de' => 'Routen schicken'],
-        'rules' => ['double-opt-in' => true, 'lapse-days' => 10, 'keep-network' => true],
+        'departures' => [
+            'lapse-days' => ['value' => 10, 'reason' => 'Many on the islands read their mail once a week; seven days were too short for them.', 'by' => 'Malin Fors', 'on' => '2025-05-14'],
+        ],
     ];
 }

@@ -49,8 +49,16 @@ return new class extends Migration
             $table->unsignedSmallInteger('lapse_days');
             $table->dateTime('asked_at', 6);
             $table->dateTime('lapses_at', 6)->nullable();
+            $table->dateTime('remind_at', 6)->nullable()->index();
             $table->dateTime('ended_at', 6)->nullable();
             $table->index(['state', 'lapses_at']);
+        });
+        // To which editions of statements somebody said yes in a journey.
+        Schema::create('journey_answers', function (Blueprint $table): void {
+            $table->id();
+            $table->binary('journey', 16, true);
+            $table->binary('edition', 32, true)->index();
+            $table->unique(['journey', 'edition']);
         });
         Schema::create('permissions', function (Blueprint $table): void {
             $table->id();

@@ -62,6 +62,15 @@
     if (/\/since\/\d+$/.test(event.detail.requestConfig?.path ?? '') && typing(document.activeElement) && unsaved(document.activeElement)) event.detail.shouldSwap = false;
   });
 
+  // A paragraph for elsewhere.
+  document.addEventListener('click', (event) => {
+    const button = event.target.closest?.('[data-copies]');
+    if (!button) return;
+    const text = [...document.getElementById(button.dataset.copies).children].map((line) => line.textContent).join('\n');
+    const said = document.getElementById(button.dataset.copies.replace('paragraph', 'copied'));
+    navigator.clipboard.writeText(text).then(() => { said.textContent = 'Copied.'; }, () => { said.textContent = 'Could not copy; select the text instead.'; });
+  });
+
   // A failed request loses nothing: what was typed stays, and it is said what to do.
   const failed = (event) => {
     if (event.detail.requestConfig?.verb === 'get') return;

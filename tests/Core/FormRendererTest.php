@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Database\Demo\FooterNewsletter;
+use Database\Demo\House;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Canon\MacRing;
@@ -18,8 +19,8 @@ use Symfony\Component\DomCrawler\Crawler;
 
 function rendered(array $change = []): FrozenForm
 {
-    $sheet = Sheet::read(array_replace_recursive(FooterNewsletter::SHEET, $change));
-    $renderer = new FormRenderer($sheet, Controller::from(FooterNewsletter::CONTROLLER), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
+    $sheet = Sheet::read(array_replace_recursive(FooterNewsletter::whole(), $change));
+    $renderer = new FormRenderer($sheet, Controller::from(House::TIDEWICK), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
 
     return $renderer->render(Language::German, new FormWords('Pflichtfeld', 'freiwillig', 'Datenschutz', 'Es fragt', 'leer lassen', 'Sprachen'));
 }
@@ -49,16 +50,16 @@ test('whatever the wording says, without pieces the page is byte for byte what w
 })->with(['[[marks]] <!--errors-->', '</h1><form>', '${x} {{y}} %s \\1', "שלום \u{1F6A2}"]);
 
 test('a sheet that no form can be made of says where it is wrong', function (array $change, string $says): void {
-    expect(fn () => Sheet::read(array_replace(FooterNewsletter::SHEET, $change)))->toThrow(InvalidArgumentException::class, $says);
+    expect(fn () => Sheet::read(array_replace(FooterNewsletter::whole(), $change)))->toThrow(InvalidArgumentException::class, $says);
 })->with([
     [['fields' => []], 'no fields'], [['languages' => ['tlh']], 'language we do not know'],
     [['fields' => [['kind' => 'email', 'label' => ['en' => 'E', 'de' => 'E'], 'required' => false]]], 'email address, once and required'],
     [['fields' => [['kind' => 'shoe-size', 'label' => ['en' => 'E'], 'required' => true]]], 'Field 1 is of no kind'],
-    [['point' => '../etc'], 'signup point'], [['button' => ['en' => str_repeat('x', 101)]], 'more than 100 characters'], [['rules' => ['lapse-days' => 3]], 'Rules say'],
+    [['point' => '../etc'], 'signup point'], [['button' => ['en' => str_repeat('x', 101)]], 'more than 100 characters'], [['rules' => ['lapse-days' => 3]], 'double-opt-in is yes or no'],
 ]);
 
 test('a draft may lack texts; what is missing is named by its place, and the form shows a stand-in', function (): void {
-    $sheet = Sheet::read(array_replace(FooterNewsletter::SHEET, ['title' => ['en' => 'Only', 'de' => ' ']]));
+    $sheet = Sheet::read(array_replace(FooterNewsletter::whole(), ['title' => ['en' => 'Only', 'de' => ' ']]));
     expect($sheet->missing())->toBe(['title/de' => Language::German])->and($sheet->filled()->title->in(Language::German))->toBe('…');
 });
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Juramen\Register\EmailAddress;
 use Juramen\Register\EmailFault;
-use Juramen\Register\HouseRules;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
 use Juramen\Register\Network;
+use Juramen\Register\PointRules;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
 
@@ -47,7 +47,7 @@ test('the browser\'s preference chooses among the languages offered', function (
 ]);
 
 test('an unconfirmed sign-up cannot be kept longer than thirty days', function (): void {
-    expect(fn () => new HouseRules(lapseDays: 31))->toThrow(InvalidRegister::class)->and((new HouseRules)->lapseDays)->toBe(7);
+    expect(fn () => new PointRules(lapseDays: 31))->toThrow(InvalidRegister::class)->and((new PointRules)->lapseDays)->toBe(7);
 });
 
 test('screening passes people, asks the hasty again and holds the doubtful', function (): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Database\Demo\House;
 use Juramen\Audit\AskedField;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
@@ -14,9 +15,13 @@ use Juramen\Audit\Requirements;
 use Juramen\Audit\Response;
 use Juramen\Audit\SheetFacts;
 use Juramen\Audit\SourceKind;
+use Juramen\Audit\StatementFacts;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
+use Juramen\Register\Channel;
+use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Register\LegalBasis;
 
 /*
  * Each requirement met, missed and not applicable, in each language, on Readings made by hand: so that a requirement is
@@ -30,8 +35,10 @@ function reading(string $language, array $change = []): Reading
         'en' => 'Yes, Tidewick Ferries may email me new sailings and fares once a month. I can withdraw at any time.',
         'de' => 'Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise mailen. Ich kann das jederzeit widerrufen.',
         'fr' => 'Oui, Tidewick Ferries peut m’envoyer chaque mois les nouvelles traversées et les tarifs. Je peux me désinscrire à tout moment.',
+        'sv' => 'Ja, Tidewick Ferries får mejla mig nya turer och priser varje månad. Jag kan återkalla det när som helst.',
+        'da' => 'Ja, Tidewick Ferries må maile mig nye afgange og priser hver måned. Jeg kan altid trække det tilbage.',
     ][$language];
-    $notice = ['en' => 'Privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'Politique de confidentialité'][$language];
+    $notice = ['en' => 'Privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'Politique de confidentialité', 'sv' => 'Integritetspolicy', 'da' => 'Privatlivspolitik'][$language];
     $label = $change['label'] ?? $words;
     $controls = $change['controls'] ?? [new Control('#c', $label, ControlRole::Consent, $change['response'] ?? Response::Unset)];
 
@@ -63,11 +70,11 @@ function verdict(string $id, string $language, array $change = []): string
     return requirement($id)->judge(reading($language, $change))[0]->verdict->value;
 }
 
-$languages = ['en', 'de', 'fr'];
+$languages = ['en', 'de', 'fr', 'sv', 'da'];
 
 test('a form with nothing wrong meets everything that can be seen on it', function (string $language): void {
     foreach (Requirements::all() as $requirement) {
-        $expected = in_array($requirement->id(), ['confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer'], true) ? 'not-applicable' : 'met';
+        $expected = in_array($requirement->id(), ['confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer', 'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved'], true) ? 'not-applicable' : 'met';
         expect($requirement->judge(reading($language))[0]->verdict->value)->toBe($expected, $requirement->id());
     }
 })->with($languages);
@@ -158,7 +165,7 @@ test('language-offered: a consent in another language than its page is a weaknes
 })->with($languages);
 
 test('confirmed-address: demanded in Germany, Austria, by house rules and where nobody knows; elsewhere a weakness', function (array $countries, bool $doubleOptIn, bool $house, string $expected): void {
-    $sheet = new SheetFacts('Tidewick Ferries', $doubleOptIn, $house, $countries, []);
+    $sheet = new SheetFacts(Controller::from(House::TIDEWICK), $doubleOptIn, $house, $countries, []);
     expect(verdict('confirmed-address', 'en', ['sheet' => $sheet]))->toBe($expected);
 })->with([
     'confirmed' => [['DE'], true, true, 'met'],
@@ -219,10 +226,71 @@ test('reasons beside a field are found in each language', function (string $html
     '<div><label for="t">Téléphone</label><input id="t" type="tel"><small>Uniquement pour vous prévenir.</small></div>',
 ]);
 
+/** @param  array<string, mixed>  $facts of the statement; "controller" and "countries" of the sheet */
+function known(array $facts = []): SheetFacts
+{
+    $statement = new StatementFacts('#c', $facts['purpose'] ?? 'voyage news', $facts['basis'] ?? LegalBasis::Consent, $facts['measures'] ?? false, $facts['channels'] ?? [Channel::Email], $facts['approved'] ?? true);
+
+    return new SheetFacts(Controller::from([...House::TIDEWICK, ...$facts['controller'] ?? []]), true, true, $facts['countries'] ?? ['GB'], [], [$statement]);
+}
+
+test('objection-highlighted: where people are written to without consent, the right to object stands in a sentence of its own', function (string $language, string $said, string $unsaid): void {
+    $facts = known(['basis' => LegalBasis::ExistingCustomer]);
+    expect(verdict('objection-highlighted', $language, ['label' => $said, 'sheet' => $facts]))->toBe('met')
+        ->and(verdict('objection-highlighted', $language, ['label' => $unsaid, 'sheet' => $facts]))->toBe('breach')
+        ->and(verdict('objection-highlighted', $language, ['label' => $said, 'sheet' => known()]))->toBe('not-applicable')
+        ->and(verdict('objection-highlighted', $language, ['label' => rtrim(str_repeat(trim($said, '.').' ', 6)).'.', 'sheet' => $facts]))->toBe('open')
+        ->and(verdict('objection-highlighted', $language, ['kind' => FormKind::Order, 'controls' => [new Control('#c', $unsaid, ControlRole::Consent, Response::Unset, refuses: true)], 'text' => $unsaid]))->toBe('breach');
+})->with([
+    ['en', 'You can object to this at any time, at no cost.', 'No, do not write to me about similar crossings.'], ['de', 'Sie können dem jederzeit widersprechen, ohne Kosten.', 'Nein, bitte nichts zu ähnlichen Fahrten.'],
+    ['fr', 'Vous pouvez vous opposer à cela à tout moment, sans frais.', 'Non, rien sur des traversées similaires.'], ['sv', 'Du kan invända mot detta när som helst, utan kostnad.', 'Nej, inget om liknande resor.'], ['da', 'Du kan til enhver tid gøre indsigelse, uden omkostning.', 'Nej, intet om lignende rejser.'],
+]);
+
+test('tracking-said: what is measured is said', function (string $language, string $said): void {
+    expect(verdict('tracking-said', $language, ['label' => $said, 'sheet' => known(['measures' => true])]))->toBe('met')
+        ->and(verdict('tracking-said', $language, ['label' => 'Tidewick Ferries', 'sheet' => known(['measures' => true])]))->toBe('breach')
+        ->and(verdict('tracking-said', $language, ['label' => $said, 'sheet' => known()]))->toBe('not-applicable');
+})->with([
+    ['en', 'You may measure which links I open.'], ['de', 'Sie dürfen messen, welche Links ich öffne.'], ['fr', 'Vous pouvez mesurer quels liens j’ouvre.'], ['sv', 'Ni får mäta vilka länkar jag öppnar.'], ['da', 'I må måle, hvilke links jeg åbner.'],
+]);
+
+test('notice-matches: the notice, where we hold it, speaks of each purpose and channel', function (string $language, string $purpose, string $notice): void {
+    $with = static fn (string $text, array $facts = []): SheetFacts => known(['purpose' => $purpose, 'controller' => ['notice-text' => [$language => $text]], ...$facts]);
+    expect(verdict('notice-matches', $language, ['sheet' => $with($notice)]))->toBe('met')
+        ->and(verdict('notice-matches', $language, ['sheet' => $with($notice, ['channels' => [Channel::Email, Channel::Sms]])]))->toBe('weakness')
+        ->and(verdict('notice-matches', $language, ['sheet' => $with('Tidewick Ferries, Lantern Quay 3.')]))->toBe('weakness')
+        ->and(verdict('notice-matches', $language, ['sheet' => known(['controller' => ['notice-text' => []]])]))->toBe('not-applicable');
+})->with([
+    ['en', 'island walks', 'We send walks on the islands by email.'], ['de', 'Inselwanderungen', 'Zu Inselwanderungen schreiben wir per E-Mail.'], ['fr', 'promenades des îles', 'Nous envoyons des promenades sur les îles par e-mail.'],
+    ['sv', 'öpromenader', 'Vi skickar öpromenader med e-post.'], ['da', 'øvandringer', 'Vi sender øvandringer på e-mail.'],
+]);
+
+test('ca-identified: people in Canada are told who asks, by post and one way more', function (string $language): void {
+    $foot = 'Tidewick Ferries, 14 Breakwater Road, Port Ansel, Canada, privacy@tidewick.example';
+    $judge = static fn (string $around, array $change = []): string => verdict('ca-identified', $language, ['around' => $around, 'sheet' => known(['countries' => ['CA']]), ...$change]);
+    expect($judge($foot))->toBe('met')->and($judge('Tidewick Ferries, 14 Breakwater Road, Port Ansel, Canada'))->toBe('breach')->and($judge('Tidewick Ferries, privacy@tidewick.example'))->toBe('breach')
+        ->and($judge($foot, ['sheet' => known(['countries' => ['GB']])]))->toBe('not-applicable')
+        ->and($judge('© Tidewick, P.O. Box 12, +1 902 555 0100', ['sheet' => null, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('met')
+        ->and($judge('', ['sheet' => null, 'whole' => false, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('open');
+})->with($languages);
+
+test('existing-customer: where the registers say so, similar goods and the objection are named', function (): void {
+    $facts = known(['basis' => LegalBasis::ExistingCustomer]);
+    expect(verdict('existing-customer', 'en', ['label' => 'No, nothing about services similar to those I booked. You can object at any time.', 'sheet' => $facts]))->toBe('open')
+        ->and(verdict('existing-customer', 'en', ['label' => 'No, please do not write to me.', 'sheet' => $facts]))->toBe('breach')
+        ->and(verdict('asks-yes-not-no', 'en', ['controls' => [new Control('#c', 'No, please do not write to me.', ControlRole::Consent, Response::Unset, refuses: true)], 'sheet' => $facts]))->toBe('met')
+        ->and(verdict('withdrawal-said', 'en', ['label' => 'No, please do not write to me.', 'sheet' => $facts]))->toBe('not-applicable');
+});
+
+test('wording-approved: words that nobody approved are named', function (): void {
+    expect(verdict('wording-approved', 'en', ['sheet' => known()]))->toBe('met')->and(verdict('wording-approved', 'en', ['sheet' => known(['approved' => false])]))->toBe('weakness')->and(verdict('wording-approved', 'en'))->toBe('not-applicable');
+});
+
 test('every requirement has its fixed id, a source, and says how sure that is; good practice is never worse than a weakness', function (): void {
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
     expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
-        'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer']);
+        'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
+        'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure)->toStartWith('from memory')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {

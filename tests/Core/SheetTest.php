@@ -3,26 +3,23 @@
 declare(strict_types=1);
 
 use Database\Demo\FooterNewsletter;
+use Database\Demo\House;
+use Juramen\Audit\Judgement;
 use Juramen\Audit\Note;
-use Juramen\Audit\SheetJudgement;
-use Juramen\Audit\SheetReader;
-use Juramen\Points\Conflict;
-use Juramen\Points\Document;
+use Juramen\Canon\Conflict;
+use Juramen\Canon\Document;
+use Juramen\Canon\History;
+use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Merge;
 use Juramen\Points\FormWords;
-use Juramen\Points\History;
-use Juramen\Points\InvalidSheet;
-use Juramen\Points\Merge;
 use Juramen\Points\Sheet;
-use Juramen\Register\Controller;
-use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
 use Juramen\Wording\Difference;
 
-function judged(array $change): SheetJudgement
+/** @param  array<string, mixed>  $change of the whole sheet */
+function judged(array $change): Judgement
 {
-    $sheet = Sheet::read(array_replace(FooterNewsletter::SHEET, $change));
-
-    return SheetJudgement::of($sheet, new SheetReader(Controller::from(FooterNewsletter::CONTROLLER), new HouseRules), fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l'));
+    return Judgement::ofSheet(Sheet::read(array_replace(FooterNewsletter::whole(), $change)), House::registers(), fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l'));
 }
 
 /** @return list<string> */
@@ -40,24 +37,23 @@ test('the demo\'s newsletter has no finding; each mistake is found at its place'
     'a phone number without reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true]]], ['fields-needed breach fields/2']],
     'a phone number with a reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => 'to warn of cancelled sailings']]], []],
     'a language without words' => [['languages' => ['en', 'de', 'fr']], ['language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr', 'language-offered breach fields/0/label/fr', 'language-offered breach fields/1/label/fr', 'language-offered breach statements/0/texts/fr']],
-    'vague and bundled' => [['purpose-line' => ['en' => 'Sign up.', 'de' => 'Melden Sie sich an.'], 'statements' => [['id' => 's', 'purpose' => 'p', 'channels' => ['email'], 'texts' => [
+    'vague and bundled' => [['purpose-line' => ['en' => 'Sign up.', 'de' => 'Melden Sie sich an.'], 'statements' => [['id' => 's', 'purpose' => 'voyage-news', 'edition' => str_repeat('0', 64), 'channels' => ['email'], 'texts' => [
         'en' => 'I accept the terms and conditions and want updates. I can withdraw at any time.', 'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.',
     ]]]], ['apart-from-terms breach statements/0/texts/en', 'purpose-said breach statements/0/texts/en', 'rate-said weakness statements/0/texts/en', 'withdrawal-said weakness statements/0/texts/de', 'rate-said weakness statements/0/texts/de']],
 ]);
 
 test('a mend mends what it is for, and nothing else changes', function (): void {
-    $document = array_replace(FooterNewsletter::SHEET, ['notice' => ['en' => '#', 'de' => '#'], 'fields' => [...FooterNewsletter::SHEET['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => false]], 'rules' => ['double-opt-in' => false, 'lapse-days' => 7, 'keep-network' => true]]);
-    $document['statements'][0]['texts']['de'] = 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.';
-    for ($left = count(judged($document)->notes); $left > 0; $left = $now) {
-        $change = judged($document)->notes[0]->result->change;
-        expect($change)->not->toBeNull();
-        $document = Document::with($document, $change->place, $change->value);
-        expect($now = count(judged($document)->notes))->toBeLessThan($left);
-    }
-    unset($document['statements'][0]['texts']['de']);
     $sound = FooterNewsletter::SHEET;
-    unset($sound['statements'][0]['texts']['de']);
-    expect($document)->toBe($sound);
+    $document = array_replace($sound, [
+        'notice' => ['en' => '#', 'de' => '#'], 'fields' => [...$sound['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => false]],
+        'departures' => ['double-opt-in' => ['value' => false, 'reason' => 'The marks got lost on the way.', 'by' => '', 'on' => '']],
+    ]);
+    $notes = static fn (array $document): array => judged(House::registers()->complete($document))->notes;
+    for ($left = count($notes($document)); $left > 0; $left = $now) {
+        $document = $notes($document)[0]->result->change->apply($document);
+        expect($now = count($notes($document)))->toBeLessThan($left);
+    }
+    expect($document)->toBe([...$sound, 'departures' => []]);
 });
 
 test('documents change by places, and each change is a new document', function (): void {
@@ -66,8 +62,8 @@ test('documents change by places, and each change is a new document', function (
         ->and(Document::with($document, 'list/1', null)['list'])->toBe([['k' => 1], ['k' => 3]])
         ->and(Document::with($document, 'list/3', ['k' => 4])['list'][3])->toBe(['k' => 4])
         ->and(Document::at($document, 'list/2/k'))->toBe(3)->and(Document::at($document, 'list/9/k'))->toBeNull()
-        ->and(fn () => Document::with($document, 'list/x/k', 1))->toThrow(InvalidSheet::class)
-        ->and(fn () => Document::with($document, 'title/en/deeper', 1))->toThrow(InvalidSheet::class);
+        ->and(fn () => Document::with($document, 'list/x/k', 1))->toThrow(InvalidDocument::class)
+        ->and(fn () => Document::with($document, 'title/en/deeper', 1))->toThrow(InvalidDocument::class);
 });
 
 test('undoing after any number of changes restores every document exactly, and redoing brings it back', function (): void {
@@ -104,7 +100,7 @@ test('undoing after any number of changes restores every document exactly, and r
 });
 
 test('what two people change in different parts is brought together; in one place it is a conflict', function (): void {
-    $base = FooterNewsletter::SHEET;
+    $base = FooterNewsletter::whole();
     $mine = Document::with(Document::with($base, 'title/en', 'Mine'), 'fields/0', null);
     $theirs = Document::with(Document::with($base, 'statements/0/texts/de', 'Ihres'), 'fields/1/label/en', 'Your email');
     [$merged, $conflicts] = Merge::of($base, $mine, $theirs);
@@ -116,7 +112,7 @@ test('what two people change in different parts is brought together; in one plac
 
 test('merging is the same from either side where there is no conflict, and never loses a single change', function (): void {
     mt_srand(9);
-    $base = FooterNewsletter::SHEET;
+    $base = FooterNewsletter::whole();
     $places = ['title/en', 'title/de', 'button/en', 'purpose-line/de', 'rules/lapse-days', 'statements/0/texts/en', 'fields/0/label/de', 'fields/1/label/en', 'place'];
     for ($run = 0; $run < 300; $run++) {
         shuffle($places);
@@ -138,8 +134,8 @@ test('merging is the same from either side where there is no conflict, and never
 });
 
 test('a sheet read back from its edition reads the same, whatever order its languages are stored in', function (): void {
-    $stored = json_decode(Juramen\Canon\CanonicalJson::encode(FooterNewsletter::SHEET), true);
-    expect(Juramen\Points\SheetDifference::between(Sheet::read($stored), Sheet::read(FooterNewsletter::SHEET)))->toBe([]);
+    $stored = json_decode(Juramen\Canon\CanonicalJson::encode(FooterNewsletter::whole()), true);
+    expect(Juramen\Points\SheetDifference::between(Sheet::read($stored), Sheet::read(FooterNewsletter::whole())))->toBe([]);
 });
 
 test('a difference names the words that went and came, and both texts can be read from it', function (): void {

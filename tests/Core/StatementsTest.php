@@ -14,6 +14,7 @@ use Juramen\Register\Language;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
 use Tests\Core\Statements;
+use Tests\Core\UnseenStatements;
 
 /** @return list<Result> findings on a statement that stands alone, as wording:check reads it */
 function findingsOn(string $text, Language $language): array
@@ -28,9 +29,11 @@ test('good statements pass without a breach', function (string $language, string
     $breaches = array_filter(findingsOn($text, Language::from($language)), static fn (Result $r): bool => $r->verdict === Verdict::Breach);
     expect(array_map(static fn (Result $r): string => "{$r->requirement->id()}: {$r->says}", $breaches))->toBe([]);
 })->with(function (): iterable {
-    foreach (Statements::GOOD as $language => $texts) {
-        foreach ($texts as $i => $text) {
-            yield "$language, good, ".($i + 1) => [$language, $text];
+    foreach ([['seen', Statements::GOOD], ['unseen', UnseenStatements::GOOD]] as [$which, $all]) {
+        foreach ($all as $language => $texts) {
+            foreach ($texts as $i => $text) {
+                yield "$language, good, $which, ".($i + 1) => [$language, $text];
+            }
         }
     }
 });
@@ -42,7 +45,12 @@ test('bad statements are caught for the right reason', function (string $languag
     foreach (Statements::BAD as $language => $texts) {
         $i = 0;
         foreach ($texts as $text => $requirement) {
-            yield "$language, bad, ".++$i => [$language, $text, $requirement];
+            yield "$language, bad, seen, ".++$i => [$language, $text, $requirement];
+        }
+    }
+    foreach (UnseenStatements::BAD as $language => $texts) {
+        foreach ($texts as $i => [$text, $requirement]) {
+            yield "$language, bad, unseen, ".($i + 1) => [$language, $text, $requirement];
         }
     }
 });

@@ -70,6 +70,7 @@ test('the running application can neither change nor remove an entry, nor anythi
 
 test('even the owner is stopped by triggers, and nothing cascades into the ledger', function (): void {
     entries(1);
+    $before = DB::table($this->ledger('entries'))->count();
     foreach (['UPDATE '.$this->ledger('entries').' SET kind = 1', 'DELETE FROM '.$this->ledger('entries')] as $statement) {
         expect(fn () => DB::connection('owner')->statement($statement))->toThrow(QueryException::class, 'The ledger only grows');
     }
@@ -78,7 +79,7 @@ test('even the owner is stopped by triggers, and nothing cascades into the ledge
     DB::connection('owner')->statement('SET FOREIGN_KEY_CHECKS = 0');
     DB::connection('owner')->table('subscribers')->delete();
     DB::connection('owner')->table('subjects')->delete();
-    expect(DB::table($this->ledger('entries'))->count())->toBe(2);
+    expect(DB::table($this->ledger('entries'))->count())->toBe($before);
 });
 
 test('what is entered stands or falls with its transaction', function (): void {
@@ -141,7 +142,7 @@ test('sealing in many small steps gives the same tree as in one', function (): v
 test('one changed byte, written as the owner, is found and its entry named', function (): void {
     entries(6);
     app(Seal::class)();
-    $entry = DB::table($this->ledger('entries'))->orderBy('position')->skip(3)->first();
+    $entry = DB::table($this->ledger('entries'))->where('kind', '<>', 'approved')->orderBy('position')->skip(3)->first();
     $changed = str_replace('link-page', 'link-pagf', $entry->body);
     asOwner('entries', 'UPDATE ~ SET body = ? WHERE position = ?', [$changed, $entry->position]);
     $faults = verified()['faults'];
@@ -153,7 +154,7 @@ test('whoever changes the leaf as well is found by the tree, and by a checkpoint
     entries(9);
     app(Seal::class)();
     $kept = (string) app(KeyStore::class)->lastCheckpoint();
-    $entry = DB::table($this->ledger('entries'))->orderBy('position')->skip(4)->first();
+    $entry = DB::table($this->ledger('entries'))->where('kind', '<>', 'approved')->orderBy('position')->skip(4)->first();
     $changed = str_replace('link-page', 'one-click', $entry->body);
     asOwner('entries', 'UPDATE ~ SET body = ? WHERE position = ?', [$changed, $entry->position]);
     asOwner('leaves', 'UPDATE ~ SET hash = ? WHERE position = ?', [TreeHash::ofLeaf($changed)->bytes, $entry->position]);
@@ -174,7 +175,7 @@ test('whoever changes the leaf as well is found by the tree, and by a checkpoint
 test('a missing entry, a false column and a false value are found', function (): void {
     $subject = entries(4);
     app(Seal::class)();
-    $rows = DB::table($this->ledger('entries'))->orderBy('position')->get();
+    $rows = DB::table($this->ledger('entries'))->where('kind', '<>', 'approved')->orderBy('position')->get();
     asOwner('entries', 'UPDATE ~ SET recorded = ? WHERE position = ?', ['2020-01-01 00:00:00', $rows[1]->position]);
     asOwner('entries', 'DELETE FROM ~ WHERE position = ?', [$rows[3]->position]);
     DB::table('disclosures')->insert(['subject' => $subject->bytes, 'entry' => $rows[2]->id, 'digest' => random_bytes(32), 'text' => Juramen\Log\Disclosure::make('email', 'x@post.example')->text]);
@@ -186,6 +187,7 @@ test('a missing entry, a false column and a false value are found', function ():
 test('a restored older database makes sealing refuse', function (): void {
     entries(3);
     app(Seal::class)();
+    $sealed = DB::table($this->ledger('leaves'))->count();
     $older = sys_get_temp_dir().'/juramen-older-'.getmypid().'.sql';
     $schema = config('juramen.ledger_schema');
     $connect = '--no-defaults --socket='.escapeshellarg(config('database.connections.owner.unix_socket'));
@@ -200,7 +202,7 @@ test('a restored older database makes sealing refuse', function (): void {
     // Grown again to the same size, with other entries: still refused, and nothing is sealed.
     entries(4);
     $this->artisan('ledger:seal')->assertExitCode(2);
-    expect(DB::table($this->ledger('leaves'))->count())->toBe(4)->and(verified()['faults'])->not->toBe([]);
+    expect(DB::table($this->ledger('leaves'))->count())->toBe($sealed)->and(verified()['faults'])->not->toBe([]);
 });
 
 test('after a change of keys the old checkpoints still hold and new ones are signed by the new key', function (): void {

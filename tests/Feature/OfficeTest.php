@@ -26,7 +26,13 @@ test('every route of the office is closed to nobody, and open to each role only 
         'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
         'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'], 'token' => ['officer', 'editor', 'auditor', 'administrator'],
         'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
-        'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'wording' => ['officer', 'editor', 'auditor'], 'wording.statement' => ['officer', 'editor', 'auditor'], 'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'], 'points.proof' => ['officer', 'editor', 'auditor'],
+        'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
+        'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'], 'wording.starters' => ['officer', 'editor', 'auditor'], 'wording.notice' => ['officer', 'editor', 'auditor'],
+        'wording.library' => ['officer', 'editor', 'auditor'], 'wording.export' => ['officer', 'editor', 'auditor'], 'wording.read' => ['officer', 'editor'], 'wording.import' => ['officer', 'editor'], 'records.begin' => ['officer', 'editor'],
+        'records.show' => ['officer', 'editor', 'auditor'], 'records.since' => ['officer', 'editor', 'auditor'], 'records.history' => ['officer', 'editor', 'auditor'], 'records.review' => ['officer', 'editor', 'auditor'],
+        ...array_fill_keys(['records.judge', 'records.change', 'records.mend', 'records.undo', 'records.redo', 'records.submit', 'records.takeback'], ['officer', 'editor']),
+        ...array_fill_keys(['records.return', 'records.approve', 'records.retire'], ['officer']),
+        'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'], 'points.proof' => ['officer', 'editor', 'auditor'],
         'points.history' => ['officer', 'editor', 'auditor'], 'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'], 'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
         'evidence' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
@@ -42,7 +48,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         // Something to release or delete, for every route anew; officers, who may, come last.
         $this->signUp("held$tried@post.example", ['homepage' => 'x']);
         $held = (string) HeldSubmission::query()->max('id');
-        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{statement}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'voyage-news'], $route->uri());
+        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv'], $route->uri());
         $method = $route->methods()[0];
         auth()->logout();
         $this->call($method, $address)->assertRedirect($route->getName() === 'home' ? '/desk' : '/login');

@@ -169,8 +169,9 @@ test('a page opened before a new edition is taken as what it showed', function (
 });
 
 test('where the rules need no confirmation, the yes counts at once and a welcome mail goes out', function (): void {
-    $document = array_replace(Database\Demo\FooterNewsletter::SHEET, ['rules' => ['double-opt-in' => false, 'lapse-days' => 7, 'keep-network' => false]]);
-    Point::query()->firstOrFail()->revisions()->create(['number' => 2, 'state' => 2, 'from_state' => 1, 'document' => $document, 'author_id' => 1, 'saved_at' => Juramen\Canon\Instant::of(now())]);
+    $because = ['reason' => 'Members are known by their number already.', 'by' => '', 'on' => ''];
+    $document = [...Database\Demo\FooterNewsletter::SHEET, 'departures' => ['double-opt-in' => ['value' => false, ...$because], 'keep-network' => ['value' => false, ...$because]]];
+    app(App\Actions\Registers\ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->firstOrFail(), 1, 'departed', fn (): array => $document);
     app(PublishPoint::class)(Point::query()->firstOrFail(), User::query()->firstOrFail());
     $this->get($this->signUp('imke@post.example')->headers->get('Location'))->assertOk()->assertSee('You are signed up.');
     expect(DB::table('permissions')->value('reason'))->toBe('agreed')->and($this->message()->kind->value)->toBe('welcome')->and(DB::table('disclosures')->count())->toBe(1);

@@ -66,7 +66,7 @@ trait Visitor
     /** @return list<string> kinds of the entries about people, in order */
     public function acts(): array
     {
-        return DB::table($this->ledger('entries'))->where('kind', '<>', 'published')->orderBy('position')->pluck('kind')->all();
+        return DB::table($this->ledger('entries'))->whereNotIn('kind', ['published', 'approved'])->orderBy('position')->pluck('kind')->all();
     }
 
     public function message(): Message

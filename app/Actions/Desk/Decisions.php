@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Actions\Desk;
 
 use App\Actions\Ledger\LedgerTables;
-use App\Actions\Points\SheetPage;
 use App\Actions\Points\TakeStock;
+use App\Actions\Registers\InForce;
 use App\Casts\Instants;
+use App\Models\Decided;
 use App\Models\Exception as ExceptionRow;
 use App\Models\HeldSubmission;
 use App\Models\Message;
 use App\Models\MessageState;
 use App\Models\Point;
+use App\Models\Proposal;
+use App\Models\Record;
 use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\Moments;
 use App\Support\SystemClock;
+use Juramen\Register\Departure;
 
 /** Gathers what needs a decision, for the person who looks, in order of urgency. */
 final class Decisions
@@ -26,7 +30,7 @@ final class Decisions
 
     private const SEALING_STALLED = 120;
 
-    public function __construct(private readonly TakeStock $stock, private readonly SheetPage $page, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
+    public function __construct(private readonly TakeStock $stock, private readonly InForce $inForce, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
 
     /** @return list<Decision> */
     public function for(User $user): array
@@ -35,6 +39,8 @@ final class Decisions
             ...($user->can('viewAny', Message::class) ? $this->mails() : []),
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->held()] : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
+            ...($user->can('approve', Record::class) ? $this->proposals($user) : []),
+            ...($user->can('viewAny', Record::class) ? [...$this->returned($user), ...$this->contracts()] : []),
         ];
         usort($all, static fn (Decision $a, Decision $b): int => [$a->urgency, $a->sort] <=> [$b->urgency, $b->sort]);
 
@@ -85,14 +91,15 @@ final class Decisions
     {
         $decisions = [];
         foreach (($this->stock)() as $row) {
-            $page = $this->page->of($row['point'], $row['point']->revisions()->orderByDesc('number')->firstOrFail());
-            $uncovered = SheetPage::uncovered($page['judgement']->breaches(), $page['excepted']);
             $link = route('points.sheet', $row['point']->slug);
+            $uncovered = $row['uncovered'];
             if ($uncovered !== []) {
                 $n = count($uncovered);
                 $decisions[] = new Decision(0, 'Today', $row['sheet']->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row['edition'] === null ? ' and cannot be published.' : '.'), $uncovered[0]->result->says, $n === 1 ? 'See the note' : 'See the notes', $link);
+            } elseif ($row['draft'] && ! $row['changed']) {
+                $decisions[] = new Decision(1, 'Waiting', $row['sheet']->name, "still shows what held before: words, rules or the controller were approved after edition {$row['edition']}.", '', 'Review', route('points.publish', $row['point']->slug));
             } elseif ($row['draft']) {
-                $decisions[] = new Decision(2, 'Waiting', $row['sheet']->name, $row['edition'] === null ? 'was never published.' : "has a draft after edition {$row['edition']}.", 'Saved '.Moments::exact($row['saved']).'.', 'Review', route('points.publish', $row['point']->slug));
+                $decisions[] = new Decision(2, 'Waiting', $row['sheet']->name, $row['edition'] === null ? 'was never published.' : "has a draft after edition {$row['edition']}.", 'Saved '.Moments::exact($row['revision']->saved_at).'.', 'Review', route('points.publish', $row['point']->slug));
             }
         }
 
@@ -106,5 +113,68 @@ final class Decisions
 
         return array_values(ExceptionRow::query()->with('point', 'maker')->whereBetween('until', [$today->format('Y-m-d'), $today->modify('+21 days')->format('Y-m-d')])->orderBy('until')->get()
             ->map(static fn (ExceptionRow $row): Decision => new Decision(1, date('j M', (int) strtotime($row->until)), $row->point->slug, "is excepted from {$row->requirement} until then.", "{$row->maker->name}: {$row->reason}", 'Mend or renew', route('points.sheet', $row->point->slug), $row->until))->all());
+    }
+
+    /** @return list<array{slug: string, name: string, departure: Departure, defies: bool}> where points depart from the house rules */
+    public function departures(): array
+    {
+        $all = [];
+        foreach (($this->stock)() as $row) {
+            foreach ($row['holdings'] as $holding) {
+                if ($holding->departure !== null) {
+                    $all[] = ['slug' => $row['point']->slug, 'name' => $row['sheet']->name, 'departure' => $holding->departure, 'defies' => $holding->defiesRegime()];
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * Drafts that somebody submitted, for whoever may approve them.
+     *
+     * @return list<Decision>
+     */
+    private function proposals(User $user): array
+    {
+        return array_values(Proposal::query()->with('record', 'submitter')->whereNull('decision')->orderBy('submitted_at')->get()->map(static function (Proposal $p) use ($user): Decision {
+            $own = $p->submitted_by === $user->id;
+
+            return new Decision(1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug, $own ? 'waits for somebody else to approve what you submitted.' : "waits for approval; {$p->submitter->name} submitted it.", $p->comment, $own ? 'See it' : 'Review', route('records.review', [$p->record->kind->value, $p->record->slug]), $p->submitted_at->text());
+        })->all());
+    }
+
+    /**
+     * What came back to whoever submitted it.
+     *
+     * @return list<Decision>
+     */
+    private function returned(User $user): array
+    {
+        $since = Instants::write($this->clock->instant()->plusDays(-30));
+
+        return array_values(Proposal::query()->with('record', 'decider')->where('submitted_by', $user->id)->where('decision', Decided::Returned)->where('decided_at', '>', $since)
+            ->whereRaw('id = (SELECT MAX(p.id) FROM proposals p WHERE p.record_id = proposals.record_id)')->get()
+            ->map(static fn (Proposal $p): Decision => new Decision(1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug, "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])))->all());
+    }
+
+    /**
+     * Processors whose contract ends soon or is not on record.
+     *
+     * @return list<Decision>
+     */
+    private function contracts(): array
+    {
+        $today = $this->clock->instant()->utc->format('Y-m-d');
+        $decisions = [];
+        foreach ($this->inForce->registers()->processors as $processor) {
+            $lacks = $processor->lacks($today);
+            $soon = $processor->until !== '' && $processor->until >= $today && $processor->until <= $this->clock->instant()->plusDays(60)->utc->format('Y-m-d');
+            if ($lacks !== [] || $soon) {
+                $decisions[] = new Decision($lacks !== [] ? 0 : 1, $lacks !== [] ? 'Today' : date('j M', (int) strtotime($processor->until)), $processor->name, $lacks !== [] ? 'gets details without all that must be on record.' : 'works under a contract that ends then.', implode(' ', $lacks), 'See the record', route('records.show', ['processor', $processor->id]), $processor->until);
+            }
+        }
+
+        return $decisions;
     }
 }

@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace App\Actions\Evidence;
 
 use App\Actions\Consent\PersonalValues;
+use App\Actions\Registers\InForce;
+use App\Models\Edition;
 use App\Models\PointEdition as EditionRow;
-use App\Models\Purpose;
-use App\Models\StatementEdition;
 use App\Models\Subscriber;
+use App\Support\PublishedForms;
 use Juramen\Canon\Digest;
+use Juramen\Consent\Answer;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\Target;
+use Juramen\Register\Language;
+use Juramen\Register\Purpose;
 
 /** Brings together what the page about one person shows. */
 final class PersonPage
 {
-    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove) {}
+    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove, private readonly InForce $inForce, private readonly PublishedForms $published) {}
 
     /**
      * @param  list<Entry>  $chain
@@ -26,16 +30,17 @@ final class PersonPage
      */
     public function of(Subscriber $subscriber, array $chain, ?Entry $chosen): array
     {
+        $registers = $this->inForce->registers();
         $chosen ??= $this->newestConsent($chain);
         $consent = $chosen === null ? null : $this->consentBehind($chosen, $chain);
 
         return [
             'subscriber' => $subscriber,
-            'controller' => json_decode($subscriber->controller->document, true)['name'],
+            'controller' => $registers->controller($subscriber->controller->slug)->name,
             'values' => $this->personal->newestOf($subscriber->subject),
             'chain' => $chain,
             'editions' => $this->editions($chain),
-            'purposes' => $this->purposeNames(),
+            'purposes' => array_map(static fn (Purpose $p): string => $p->names->has(Language::English) ? $p->names->in(Language::English) : $p->id, $registers->purposes),
             'targets' => $this->targets($chain),
             'chosen' => $chosen,
             'consent' => $consent,
@@ -96,17 +101,13 @@ final class PersonPage
         return $rows->keyBy(static fn (EditionRow $row): string => $row->digest->hex())->all();
     }
 
-    /** @return array<string, string> */
-    private function purposeNames(): array
-    {
-        return Purpose::query()->get()->mapWithKeys(static fn (Purpose $p): array => [$p->slug => $p->names['en'] ?? $p->slug])->all();
-    }
-
-    /** @return list<StatementEdition> */
+    /** @return list<array{id: string, words: string, edition: Edition|null}> what was agreed to, in the words that stood on the form, and the edition they were made of */
     private function statements(Entry $consent): array
     {
-        $digests = array_map(static fn ($answer): string => $answer->edition->bytes, $consent->act->answers);
+        $digests = array_map(static fn (Answer $answer): string => $answer->edition->bytes, $consent->act->answers);
+        $editions = Edition::query()->with('approver')->whereIn('digest', $digests)->get()->keyBy(static fn (Edition $e): string => $e->digest->hex());
+        $words = $consent->act->edition === null || $consent->act->language === null ? [] : $this->published->edition($consent->act->edition)->words($consent->act->language);
 
-        return array_values(StatementEdition::query()->with('approver')->whereIn('digest', $digests)->get()->all());
+        return array_map(static fn (Answer $a): array => ['id' => $a->statement, 'words' => $words[$a->statement] ?? '', 'edition' => $editions->get($a->edition->hex())], $consent->act->answers);
     }
 }

@@ -39,7 +39,7 @@ final class ComposeMail
         $edition = $this->published->edition($message->edition->digest);
         $words = $edition->in($message->language)->mails[$message->kind->value];
         $mail = match ($message->kind) {
-            MessageKind::Confirmation => $this->confirmation($message, $edition, $words),
+            MessageKind::Confirmation, MessageKind::Reminder => $this->confirmation($message, $edition, $words),
             MessageKind::Welcome => $this->welcome($message, $edition, $words, $values['first-name'] ?? null),
         };
         $sender = $edition->controller->sender;
@@ -83,7 +83,7 @@ final class ComposeMail
         $journey = Journey::query()->whereKey($message->journey?->bytes)->first();
 
         return match ($message->kind) {
-            MessageKind::Confirmation => $journey !== null && ! $journey->state->hasEnded(),
+            MessageKind::Confirmation, MessageKind::Reminder => $journey !== null && ! $journey->state->hasEnded(),
             MessageKind::Welcome => Permission::query()->where('subscriber_id', $message->subscriber_id)->where('allowed', true)->exists(),
         };
     }

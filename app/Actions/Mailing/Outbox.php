@@ -9,6 +9,7 @@ use App\Models\Journey;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\MessageState;
+use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -26,7 +27,7 @@ final class Outbox
     /** Tries over about two days, then it counts as refused for good. */
     private const MOST_TRIES = 100;
 
-    public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
+    public function __construct(private readonly Append $append, private readonly PublishedForms $published, private readonly SystemClock $clock) {}
 
     public function lay(Journey $journey, MessageKind $kind): void
     {
@@ -116,7 +117,8 @@ final class Outbox
         }
         $next = $outcome->kind === OutcomeKind::Accepted ? $journey->machine()->mailed($now) : $journey->machine()->mailGivenUp($now);
         if ($next !== null) {
-            $journey->update(['state' => $next->state, 'lapses_at' => $next->lapses]);
+            $after = $outcome->kind === OutcomeKind::Accepted ? $this->published->edition($message->edition->digest)->sheet->rules->reminderDays : 0;
+            $journey->update(['state' => $next->state, 'lapses_at' => $next->lapses, 'remind_at' => $after === 0 ? null : $now->plusDays($after)]);
         }
     }
 }

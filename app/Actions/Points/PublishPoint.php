@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Points;
 
 use App\Actions\Ledger\Append;
+use App\Actions\Registers\InForce;
 use App\Models\Point;
 use App\Models\PointEdition as EditionRow;
-use App\Models\StatementEdition;
+use App\Models\Record;
 use App\Models\User;
 use App\Support\HouseLook;
 use App\Support\PublishedForms;
@@ -15,7 +16,6 @@ use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
-use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FrozenLanguage;
@@ -28,18 +28,21 @@ use Juramen\Register\Language;
 use Juramen\Wording\Statement;
 
 /**
- * Makes an edition of a signup point: renders its newest revision once per language, freezes those bytes and the
- * words of its mails, names everything by its SHA-256, and enters the act in the ledger.
+ * Makes an edition of a signup point: makes a revision of its sheet whole by the registers in force, renders it once per
+ * language, freezes those bytes and the words of its mails, names everything by its SHA-256, and enters the act in the ledger.
  */
 final class PublishPoint
 {
     public function __construct(
         private readonly Append $append,
+        private readonly InForce $inForce,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
     ) {}
 
     /**
+     * Publishes the newest revision.
+     *
      * @param  int|null  $looked  number of the revision that the officer has looked at; another one is not published
      *
      * @throws SheetMoved
@@ -48,39 +51,57 @@ final class PublishPoint
      */
     public function __invoke(Point $point, User $officer, ?int $looked = null): PointEdition
     {
-        $edition = DB::transaction(function () use ($point, $officer, $looked): PointEdition {
+        return $this->publish($point, $officer, function (Record $record) use ($looked): int {
+            $newest = (int) $record->revisions()->max('number');
+
+            return $looked === null || $looked === $newest ? $newest
+                : throw new SheetMoved('The sheet was changed, or published, after you looked at it. Look at what it is now, then publish.');
+        });
+    }
+
+    /** Publishes what is in force once more, with the registers as they are now; what was drafted since stays a draft. */
+    public function again(Point $point, User $officer): PointEdition
+    {
+        return $this->publish($point, $officer, static fn (): int => $point->editions()->orderByDesc('number')->firstOrFail()->revision);
+    }
+
+    /** @param  callable(Record): int  $which number of the revision to be published */
+    private function publish(Point $point, User $officer, callable $which): PointEdition
+    {
+        $edition = DB::transaction(function () use ($point, $officer, $which): PointEdition {
             $this->append->lock($point->subject);
-            $revision = $point->revisions()->orderByDesc('number')->firstOrFail();
-            if ($looked !== null && $looked !== $revision->number) {
-                throw new SheetMoved('The sheet was changed, or published, after you looked at it. Look at what it is now, then publish.');
-            }
-            $sheet = Sheet::read($revision->document);
-            $edition = $this->edition($point, $sheet);
+            $record = Record::query()->lockForUpdate()->findOrFail($point->record_id);
+            $revision = $record->revisions()->where('number', $which($record))->firstOrFail();
+            $edition = $this->edition($point, $revision->document);
             $digest = $edition->digest();
-            array_map(fn (Statement $s) => $this->keepStatement($s, $officer, $edition->published), $sheet->statements);
-            $act = Act::published($edition->published, $sheet->point, $digest, "user {$officer->id}");
             EditionRow::query()->create([
                 'point_id' => $point->id, 'number' => $edition->number, 'digest' => $digest, 'bytes' => $edition->bytes(),
-                'published_by' => $officer->id, 'published_at' => $edition->published,
+                'revision' => $revision->number, 'published_by' => $officer->id, 'published_at' => $edition->published,
             ]);
-            ($this->append)($point->subject, $act);
+            ($this->append)($point->subject, Act::published($edition->published, $point->slug, $digest, "user {$officer->id}"));
 
             return $edition;
         }, 3);
-        $this->published->refresh($point->slug);
+        DB::afterCommit(fn () => $this->published->refresh($point->slug));
 
         return $edition;
     }
 
-    private function edition(Point $point, Sheet $sheet): PointEdition
+    /** @param  array<string, mixed>  $document */
+    private function edition(Point $point, array $document): PointEdition
     {
-        $owner = $point->controller()->firstOrFail();
-        $controller = Controller::from(json_decode($owner->document, true));
+        $registers = $this->inForce->registers();
+        $sheet = Sheet::read($registers->complete($document));
+        $controller = $registers->controller($point->controller()->firstOrFail()->slug);
         if ($sheet->point !== $point->slug || $sheet->controller !== $controller->id) {
             throw new InvalidSheet("The sheet says it is \"{$sheet->point}\" of \"{$sheet->controller}\", but it belongs to \"{$point->slug}\" of \"{$controller->id}\".");
         }
         if ($sheet->missing() !== []) {
             throw new InvalidSheet('Texts are missing: '.implode(', ', array_keys($sheet->missing())).'.');
+        }
+        $unapproved = array_filter($sheet->statements, static fn (Statement $s): bool => ! $s->isApproved());
+        if ($unapproved !== []) {
+            throw new InvalidSheet('Nobody has approved the words of '.implode(', ', array_map(static fn (Statement $s): string => $s->id, $unapproved)).'.');
         }
         $css = $this->freeze('text/css', HouseLook::css($controller->accent));
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
@@ -98,19 +119,6 @@ final class PublishPoint
         );
     }
 
-    /** Words that were never published before become the statement's next edition, approved by whoever publishes. */
-    private function keepStatement(Statement $statement, User $officer, Instant $now): void
-    {
-        if (StatementEdition::query()->where('digest', $statement->edition()->bytes)->exists()) {
-            return;
-        }
-        StatementEdition::query()->create([
-            'statement' => $statement->id, 'number' => 1 + (int) StatementEdition::query()->where('statement', $statement->id)->max('number'),
-            'digest' => $statement->edition(), 'document' => json_encode($statement->toArray(), JSON_THROW_ON_ERROR),
-            'approved_by' => $officer->id, 'approved_at' => $now,
-        ]);
-    }
-
     private function freeze(string $type, string $bytes): Digest
     {
         $digest = Digest::of($bytes);
@@ -123,7 +131,7 @@ final class PublishPoint
     private function mails(Language $language, Sheet $sheet, Controller $controller): array
     {
         $mails = [];
-        foreach (['confirmation', 'welcome'] as $kind) {
+        foreach (['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome'] as $kind) {
             foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
                 $mails[$kind][$key] = strtr((string) $text, [':title' => $sheet->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays]);
             }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\Registers\ChangeRecord;
+use App\Actions\Registers\InForce;
 use App\Models\Exception as ExceptionRow;
 use App\Models\Point;
-use App\Models\SheetRevision;
+use App\Models\PointEdition as EditionRow;
+use App\Models\Revision;
 use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Illuminate\Support\Facades\Cache;
@@ -14,65 +17,77 @@ use Juramen\Audit\Note;
 use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Points\FormRenderer;
+use Juramen\Points\PointEdition;
+use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
-use Juramen\Register\Controller;
 use Juramen\Register\Language;
 
-/** Brings together what the screen of a sheet shows: the sheet, its proof, its notes, and where its history stands. */
+/** Brings together what the screen of a sheet shows: the sheet, its proof, its notes, its rules, and where its history stands. */
 final class SheetPage
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly EditSheet $edit, private readonly SystemClock $clock) {}
+    public function __construct(private readonly JudgeSheet $judge, private readonly ChangeRecord $edit, private readonly InForce $inForce, private readonly SystemClock $clock) {}
 
     /**
      * @param  array<string, mixed>|null  $document  what is being typed, where that is not saved yet
      * @return array<string, mixed>
      */
-    public function of(Point $point, SheetRevision $revision, ?Language $shown = null, ?array $document = null): array
+    public function of(Point $point, Revision $revision, ?Language $shown = null, ?array $document = null): array
     {
-        $sheet = Sheet::read($document ?? $revision->document);
+        $document ??= $revision->document;
+        $registers = $this->inForce->registers();
+        $sheet = Sheet::read($registers->complete($document));
         $shown = $shown !== null && $sheet->offers($shown) ? $shown : $sheet->languages[0];
-        $history = $this->edit->history($point);
+        $history = $this->edit->history($point->record);
         $edition = $point->editions()->orderByDesc('number')->first();
 
         return [
             'point' => $point,
             'sheet' => $sheet,
             'revision' => $revision,
-            'judgement' => ($this->judge)($point, $sheet),
+            'registers' => $registers,
+            'holdings' => $registers->holdings($document),
+            'judgement' => ($this->judge)($sheet, $registers),
             'excepted' => $this->exceptions($point),
             'shown' => $shown,
-            'proof' => $this->keepDraft($sheet),
-            'controller' => json_decode($point->controller->document, true)['name'],
+            'proof' => $this->keepDraft($document),
+            'controller' => $registers->controller($sheet->controller)->name,
             'undo' => $history->undo() !== null,
             'redo' => $history->redo() !== null,
             'edition' => $edition,
-            'isPublished' => $edition !== null && json_decode($edition->bytes, true)['sheet'] == $revision->document,
+            'isPublished' => $edition !== null && ! self::isDraft($edition, $sheet, $registers),
         ];
     }
 
-    /** Keeps what is being typed for as long as its proof is looked at; a sheet holds nothing personal. */
-    private function keepDraft(Sheet $sheet): string
+    /** Whether the sheet is not what visitors see: because it was changed, or because the registers were. */
+    public static function isDraft(EditionRow $edition, Sheet $sheet, Registers $registers): bool
     {
-        $json = CanonicalJson::encode($sheet->document);
+        return ! PointEdition::parse($edition->bytes)->shows($sheet, $registers->controller($sheet->controller));
+    }
+
+    /**
+     * Keeps what is being typed for as long as its proof is looked at; a sheet holds nothing personal.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    private function keepDraft(array $document): string
+    {
+        $json = CanonicalJson::encode($document);
         $name = Digest::of($json)->hex();
         Cache::put("proof:$name", $json, 900);
 
         return $name;
     }
 
-    /** The sheet that a proof was promised of; the newest revision where it is no longer kept. */
-    public function draft(Point $point, string $name): Sheet
+    /** The form as it would be frozen, with a stand-in for what is not written yet; of the draft that its proof was promised of, or of the newest revision where that is no longer kept. */
+    public function proof(Point $point, string $name, ?Language $language): string
     {
         $json = Cache::get("proof:$name");
         $document = is_string($json) ? json_decode($json, true) : null;
-
-        return Sheet::read(is_array($document) && ($document['point'] ?? null) === $point->slug ? $document : $point->revisions()->orderByDesc('number')->firstOrFail()->document);
-    }
-
-    /** The form as it would be frozen, with a stand-in for what is not written yet. */
-    public function proof(Point $point, Sheet $sheet, Language $language): string
-    {
-        $controller = Controller::from(json_decode($point->controller->document, true));
+        $kept = is_array($document) && ($document['point'] ?? null) === $point->slug ? $document : $point->record->newest?->document;
+        $registers = $this->inForce->registers();
+        $sheet = Sheet::read($registers->complete($kept ?? []));
+        $language = $language !== null && $sheet->offers($language) ? $language : $sheet->languages[0];
+        $controller = $registers->controller($sheet->controller);
 
         return (new FormRenderer($sheet->filled(), $controller, '/LANGUAGE', route('look', $controller->id, false)))->render($language, VisitorWords::form($language))->html;
     }

@@ -4,44 +4,59 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\Registers\InForce;
 use App\Casts\Instants;
 use App\Models\Point;
-use App\Models\PointEdition;
+use App\Models\PointEdition as EditionRow;
+use App\Models\Revision;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Note;
 use Juramen\Audit\Verdict;
-use Juramen\Canon\Instant;
+use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
+use Juramen\Register\Holding;
 
 /** Lists the signup points with how each stands. */
 final class TakeStock
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly SystemClock $clock) {}
+    public function __construct(private readonly JudgeSheet $judge, private readonly SheetPage $page, private readonly InForce $inForce, private readonly SystemClock $clock) {}
 
-    /** @return list<array{point: Point, sheet: Sheet, edition: int|null, draft: bool, breaches: int, weaknesses: int, signups: int, saved: Instant}> */
+    /** @return list<array{point: Point, sheet: Sheet, revision: Revision, edition: int|null, draft: bool, changed: bool, breaches: int, weaknesses: int, uncovered: list<Note>, holdings: list<Holding>, signups: int}> */
     public function __invoke(string $search = ''): array
     {
+        $registers = $this->inForce->registers();
         $since = Instants::write($this->clock->instant()->plusDays(-30));
         $signups = DB::table('journeys')->join('point_editions', 'point_editions.id', '=', 'journeys.point_edition_id')
             ->where('asked_at', '>', $since)->groupBy('point_id')->selectRaw('point_id, COUNT(*) AS n')->pluck('n', 'point_id');
         $rows = [];
-        foreach (Point::query()->with('controller')->orderBy('slug')->get() as $point) {
-            $revision = $point->revisions()->orderByDesc('number')->firstOrFail();
-            $sheet = Sheet::read($revision->document);
-            if ($search !== '' && mb_stripos($sheet->name.' '.$sheet->place.' '.$point->slug, $search) === false) {
-                continue;
+        foreach (Point::query()->with('controller', 'record.newest.author')->orderBy('slug')->get() as $point) {
+            $row = $this->row($point, $registers);
+            if ($search === '' || mb_stripos($row['sheet']->name.' '.$row['sheet']->place.' '.$point->slug, $search) !== false) {
+                $rows[] = [...$row, 'signups' => (int) ($signups[$point->id] ?? 0)];
             }
-            $edition = PointEdition::query()->where('point_id', $point->id)->orderByDesc('number')->first();
-            $notes = ($this->judge)($point, $sheet)->notes;
-            $count = static fn (Verdict $verdict): int => count(array_filter($notes, static fn (Note $n): bool => $n->result->verdict === $verdict));
-            $rows[] = [
-                'point' => $point, 'sheet' => $sheet, 'edition' => $edition?->number,
-                'draft' => $edition === null || json_decode($edition->bytes, true)['sheet'] != $revision->document,
-                'breaches' => $count(Verdict::Breach), 'weaknesses' => $count(Verdict::Weakness), 'signups' => (int) ($signups[$point->id] ?? 0), 'saved' => $revision->saved_at,
-            ];
         }
 
         return $rows;
+    }
+
+    /** @return array{point: Point, sheet: Sheet, revision: Revision, edition: int|null, draft: bool, changed: bool, breaches: int, weaknesses: int, uncovered: list<Note>, holdings: list<Holding>} */
+    private function row(Point $point, Registers $registers): array
+    {
+        $revision = $point->record->newest ?? $point->record->revisions()->orderByDesc('number')->firstOrFail();
+        $sheet = Sheet::read($registers->complete($revision->document));
+        $edition = EditionRow::query()->where('point_id', $point->id)->orderByDesc('number')->first();
+        $judgement = ($this->judge)($sheet, $registers);
+        $count = static fn (Verdict $verdict): int => count(array_filter($judgement->notes, static fn (Note $n): bool => $n->result->verdict === $verdict));
+
+        return [
+            'point' => $point, 'sheet' => $sheet, 'revision' => $revision, 'edition' => $edition?->number,
+            'draft' => $edition === null || SheetPage::isDraft($edition, $sheet, $registers),
+            // Whether somebody changed the sheet, or only what it takes from the registers is another now.
+            'changed' => $edition === null || $edition->revision !== $revision->number,
+            'breaches' => $count(Verdict::Breach), 'weaknesses' => $count(Verdict::Weakness),
+            'uncovered' => SheetPage::uncovered($judgement->breaches(), $this->page->exceptions($point)),
+            'holdings' => $registers->holdings($revision->document),
+        ];
     }
 }

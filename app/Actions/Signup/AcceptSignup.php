@@ -54,10 +54,11 @@ final class AcceptSignup
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);
-        $this->journey($signup, $subscriber, $journey);
+        $this->journey($signup, $subscriber, $journey, $answers);
     }
 
-    private function journey(Signup $signup, Subscriber $subscriber, Id $journey): void
+    /** @param  list<Answer>  $answers */
+    private function journey(Signup $signup, Subscriber $subscriber, Id $journey, array $answers): void
     {
         $needed = $signup->edition->sheet->rules->doubleOptIn;
         $row = Journey::query()->create([
@@ -70,6 +71,7 @@ final class AcceptSignup
             'asked_at' => $signup->occurred,
             'ended_at' => $needed ? null : $signup->occurred,
         ]);
+        DB::table('journey_answers')->insert(array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers));
         $this->outbox->lay($row, $needed ? MessageKind::Confirmation : MessageKind::Welcome);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\Registers\InForce;
 use App\Models\HeldSubmission;
 use App\Models\PointEdition as EditionRow;
 use App\Support\PublishedForms;
@@ -18,6 +19,7 @@ final class HoldSubmission
         private readonly SpendMark $spend,
         private readonly AcceptSignup $accept,
         private readonly PublishedForms $published,
+        private readonly InForce $inForce,
         private readonly SystemClock $clock,
     ) {}
 
@@ -39,7 +41,7 @@ final class HoldSubmission
                 'content' => ['email' => $signup->email->text, 'values' => $signup->values, 'statements' => $signup->statements, 'placement' => $signup->placement, 'network' => $signup->network],
                 'signals' => implode(' ', $signals),
                 'received_at' => $signup->occurred,
-                'deleted_at' => $this->clock->instant()->plusDays(config('juramen.screening.hold_days')),
+                'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->retentionDays['held']),
             ]);
         }, 3);
     }

@@ -12,6 +12,7 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
+use Juramen\Register\LegalBasis;
 use Juramen\Wording\Topic;
 
 /** The control asks for a yes: nobody has to tick in order not to be written to. */
@@ -41,7 +42,7 @@ final class AsksYesNotNo implements Requirement
         }
 
         return $this->eachConsent($reading, 'A tick is a yes.', function (Control $control) use ($reading): ?Result {
-            $no = $control->refuses ? $reading->find(Topic::Refuses, $control->label) : null;
+            $no = $control->refuses && $reading->basisOf($control->where) === LegalBasis::Consent ? $reading->find(Topic::Refuses, $control->label) : null;
 
             return $no === null ? null : $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
         });

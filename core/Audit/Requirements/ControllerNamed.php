@@ -19,8 +19,8 @@ final class ControllerNamed implements Requirement
     private const NAMES = [
         '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?)(?![\p{L}])~u',
         '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
-        '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?:may|can|will|to|darf|dürfen|wird|peut|pourra)\s(?:me\b|not\b|send|e-?mail|text|call|contact|write|use|mir|mich|m[\'’]|me\b|utiliser|envoyer|meine)~u',
-        '~(?:from|by|of|von|der|de|par|chez)\s(?:the\s)?(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s?){2,4}~u',
+        '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?:may|can|will|to|darf|dürfen|wird|peut|pourra|får|kan|må|vil)\s(?:me\b|not\b|send|e-?mail|text|call|contact|write|use|mir|mich|m[\'’]|utiliser|envoyer|meine|mejla|maile|skicka|sende|ringa|ringe|skriva|skrive|kontakta|kontakte|bjuda|invitere)~u',
+        '~(?:from|by|of|von|der|de|par|chez|från|fra|av|af|hos)\s(?:the\s)?(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s?){2,4}~u',
     ];
 
     public function id(): string
@@ -44,9 +44,9 @@ final class ControllerNamed implements Requirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         if ($reading->sheet !== null) {
-            return str_contains($reading->text.$reading->around, $reading->sheet->controller)
-                ? $this->met('The controller is named on the form.', null, $reading->sheet->controller)
-                : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller} on the form.")];
+            return str_contains($reading->text.$reading->around, $reading->sheet->controller->name)
+                ? $this->met('The controller is named on the form.', null, $reading->sheet->controller->name)
+                : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller->name} on the form.")];
         }
         $name = $this->nameIn($reading->text) ?? $this->nameIn($reading->around);
         if ($name !== null) {

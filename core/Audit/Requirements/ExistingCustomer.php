@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
+use Juramen\Register\LegalBasis;
 use Juramen\Wording\Topic;
 
 /**
@@ -37,8 +39,8 @@ final class ExistingCustomer implements Requirement
 
     public function judge(Reading $reading): array
     {
-        foreach ($reading->kind === FormKind::Order ? $reading->consents() : [] as $control) {
-            if (! $control->refuses) {
+        foreach ($reading->consents() as $control) {
+            if (! $this->isUsed($reading, $control)) {
                 continue;
             }
             $missing = array_values(array_filter([
@@ -53,5 +55,11 @@ final class ExistingCustomer implements Requirement
         }
 
         return $this->notApplicable('The rule for existing customers is not used here.');
+    }
+
+    /** Said in the registers; on a foreign order form, a no offered by the seller. */
+    private function isUsed(Reading $reading, Control $control): bool
+    {
+        return $reading->sheet !== null ? $reading->basisOf($control->where) === LegalBasis::ExistingCustomer : $reading->kind === FormKind::Order && $control->refuses;
     }
 }

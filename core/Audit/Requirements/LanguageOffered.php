@@ -42,6 +42,10 @@ final class LanguageOffered implements Requirement
                 $findings[] = $this->finding(Verdict::Breach, "This text is missing in $language, which the form offers.", $place, null, "Write it in $language, or do not offer $language.");
             }
 
+            foreach ($reading->sheet->demandedLanguages as $language) {
+                $findings[] = $this->finding(Verdict::Weakness, "The house demands {$language->endonym()}, which this form does not offer.", 'languages', null, "Offer {$language->endonym()}, with all texts.");
+            }
+
             return $findings === [] ? $this->met('Every text is there in every language offered.') : $findings;
         }
         if ($reading->pageLanguage === null) {

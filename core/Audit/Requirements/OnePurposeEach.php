@@ -45,6 +45,9 @@ final class OnePurposeEach implements Requirement
 
     private function asksForMoreThan(string $words, string $label, Reading $reading): bool
     {
-        return $reading->speaksOf(Topic::Marketing, str_replace($words, ' ', $label));
+        // What the others may do with the address belongs to passing it on.
+        $rest = preg_replace('~'.preg_quote($words, '~').'(?:[,;]?\s+(?:so|to|who|which|that|damit|die|um|pour|qui|afin|så|för att|som|der|for at)\b[^.]*)?~u', ' ', $label);
+
+        return $reading->speaksOf(Topic::Marketing, (string) $rest);
     }
 }

@@ -19,9 +19,6 @@ final class PlainWords implements Requirement
 {
     use Judging;
 
-    /** Scores below this are hard for most; common practice takes 60 for plain and 30 for specialists. */
-    private const EASE = 35.0;
-
     /** Words in a sentence, above which most readers lose the thread (common practice: 25 to 30). */
     private const LONGEST = 32;
 
@@ -66,8 +63,8 @@ final class PlainWords implements Requirement
             return [$this->finding(Verdict::Weakness, "A sentence of {$ease->longest} words.", $where, $ease->hardest, 'Make two sentences of it.')];
         }
 
-        return $ease->words >= self::FEWEST && $ease->score < self::EASE
-            ? [$this->finding(Verdict::Weakness, sprintf('The reading ease is %d of 100; plain is 60.', (int) round(max(0, $ease->score))), $where, $ease->hardest, 'Use shorter words and sentences; this one spoils it.')]
+        return $ease->words >= self::FEWEST && $ease->isHard()
+            ? [$this->finding(Verdict::Weakness, ucfirst($ease->says()).'.', $where, $ease->hardest, 'Use shorter words and sentences; this one spoils it.')]
             : [];
     }
 }

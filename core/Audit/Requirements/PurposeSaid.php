@@ -60,7 +60,7 @@ final class PurposeSaid implements Requirement
     private function judgeWords(Reading $reading, string $text, ?Control $control): Result
     {
         $where = $control->where ?? $reading->where;
-        $names = $reading->sheet === null ? [] : $reading->lexicons()[0]->contentWords($reading->sheet->controller);
+        $names = $reading->sheet === null ? [] : $reading->lexicons()[0]->contentWords($reading->sheet->controller->name);
         $content = [];
         foreach ($reading->lexicons() as $lexicon) {
             $content[] = $this->content($lexicon, $text, $reading, $names);
@@ -93,11 +93,11 @@ final class PurposeSaid implements Requirement
         }
         $text = $lexicon->without($text, Topic::AcceptsTerms, Topic::AcceptsNotice);
         // What is said about withdrawing, and what is only made known, says nothing of what comes.
-        $parts = preg_split('/[.!?;,\n]+|\s(?:and|und|et)\s/u', $text) ?: [];
+        $parts = preg_split('/[.!?;,\n]+|\s(?:and|und|et|och|og)\s/u', $text) ?: [];
         $text = implode(' . ', array_filter($parts, static fn (string $s): bool => ! $lexicon->speaksOf(Topic::Withdrawal, $s) && ! ($lexicon->speaksOf(Topic::Notice, $s) && ! $lexicon->speaksOf(Topic::Marketing, $s))));
         $text = $lexicon->without($text, Topic::Notice, Topic::Technical, Topic::FieldEmail, Topic::FieldName, Topic::Vague, Topic::Partners);
         // Names of companies are no purpose.
-        $text = (string) preg_replace('~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra)\s)|\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u', ' ', $text);
+        $text = (string) preg_replace('~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\s)|\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u', ' ', $text);
 
         return array_values(array_diff($lexicon->contentWords($text), $names));
     }

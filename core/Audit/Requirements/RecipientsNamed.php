@@ -58,7 +58,7 @@ final class RecipientsNamed implements Requirement
     /** Whether names follow: in brackets, after a colon, or after "namely". */
     private function isNamed(string $label, int $from): bool
     {
-        return preg_match('~^[^.]{0,30}?(?:\(|:|namely|nämlich|à savoir|such as|wie|comme)\s*(?:the |der |die |la |le )?\p{Lu}~u', mb_substr($label, $from)) === 1;
+        return preg_match('~^[^.]{0,30}?(?:\(|:|namely|nämlich|à savoir|such as|wie|comme|nämligen|såsom|nemlig)\s*(?:the |der |die |la |le )?\p{Lu}~u', mb_substr($label, $from)) === 1;
     }
 
     private function isListed(Reading $reading): bool

@@ -4,24 +4,22 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Register\Channel;
+use Juramen\Register\LegalBasis;
+use Juramen\Wording\Phrases;
 use Juramen\Wording\Topic;
 
 /** Before consent it is said that it can be withdrawn at any time. */
 final class WithdrawalSaid implements Requirement
 {
     use Judging;
-
-    private const SENTENCES = [
-        'en' => 'I can withdraw this at any time with the link in every email.',
-        'de' => 'Ich kann das jederzeit über den Link in jeder E-Mail widerrufen.',
-        'fr' => 'Je peux retirer mon accord à tout moment par le lien de chaque e-mail.',
-    ];
 
     public function id(): string
     {
@@ -42,6 +40,10 @@ final class WithdrawalSaid implements Requirement
     {
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
+        }
+        $consents = array_filter($reading->consents(), static fn (Control $c): bool => $reading->basisOf($c->where) === LegalBasis::Consent);
+        if ($consents === [] && $reading->consents() !== []) {
+            return $this->notApplicable('Nothing here stands on consent; the right to object is judged by itself.');
         }
         $said = $reading->find(Topic::Withdrawal, $reading->text);
         if ($said !== null) {
@@ -66,6 +68,6 @@ final class WithdrawalSaid implements Requirement
         $consent = $reading->consents()[0] ?? null;
 
         return $reading->sheet === null || $consent === null || $reading->language === null ? null
-            : new Mend('Add “'.self::SENTENCES[$reading->language->value].'”', $consent->where, trim($consent->label).' '.self::SENTENCES[$reading->language->value]);
+            : new Mend('Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”', $consent->where, '{withdrawal}', adds: true);
     }
 }

@@ -77,6 +77,13 @@ return [
             'button' => 'Ja, melden Sie mich an',
             'ignore' => 'Wenn Sie das nicht waren, brauchen Sie nichts zu tun: Ohne den Knopf wird nichts geschickt, und die Adresse wird nach :days Tagen gelöscht.',
         ],
+        'reminder' => [
+            'subject' => 'Noch nicht bestätigt: :title',
+            'heading' => 'Ein Druck fehlt noch',
+            'because' => 'Diese Adresse wurde bei „:title“ von :controller eingetragen und ist noch nicht bestätigt. Wir erinnern nur dieses eine Mal. Wenn Sie das waren, bestätigen Sie bitte, wozu Sie Ja gesagt haben:',
+            'button' => 'Ja, melden Sie mich an',
+            'ignore' => 'Waren Sie es nicht, brauchen Sie nichts zu tun: Ohne den Knopf wird nichts geschickt, und die Adresse wird :days Tage nach der ersten E-Mail gelöscht.',
+        ],
         'welcome' => [
             'subject' => 'Willkommen: :title',
             'greeting' => 'Guten Tag, :name,',

@@ -77,6 +77,13 @@ return [
             'button' => 'Yes, sign me up',
             'ignore' => 'If it was not you, you need do nothing: without the button nothing is sent, and the address is deleted after :days days.',
         ],
+        'reminder' => [
+            'subject' => 'Not confirmed yet: :title',
+            'heading' => 'One press is still missing',
+            'because' => 'This address was entered at “:title” of :controller and is not confirmed yet. We remind you this once only. If it was you, please confirm what you agreed to:',
+            'button' => 'Yes, sign me up',
+            'ignore' => 'If it was not you, you need do nothing: without the button nothing is sent, and the address is deleted :days days after the first mail.',
+        ],
         'welcome' => [
             'subject' => 'Welcome: :title',
             'greeting' => 'Hello :name,',

@@ -77,6 +77,13 @@ return [
             'button' => 'Oui, inscrivez-moi',
             'ignore' => 'Si ce n’était pas vous, vous n’avez rien à faire : sans le bouton rien n’est envoyé, et l’adresse est supprimée après :days jours.',
         ],
+        'reminder' => [
+            'subject' => 'Pas encore confirmé : :title',
+            'heading' => 'Il manque encore une pression',
+            'because' => 'Cette adresse a été saisie sur « :title » de :controller et n’est pas encore confirmée. Nous ne vous le rappelons que cette fois. Si c’était vous, confirmez ce que vous avez accepté :',
+            'button' => 'Oui, inscrivez-moi',
+            'ignore' => 'Si ce n’était pas vous, vous n’avez rien à faire : sans le bouton, rien n’est envoyé, et l’adresse est effacée :days jours après le premier e-mail.',
+        ],
         'welcome' => [
             'subject' => 'Bienvenue : :title',
             'greeting' => 'Bonjour :name,',

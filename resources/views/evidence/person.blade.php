@@ -53,12 +53,13 @@ $address = $values['email'] ?? null;
 @if ($chosen->act->edition)<p class="soft">Edition <span class="mono">{{ $chosen->act->edition->short() }}</span></p>@endif
 </section>
 @foreach ($statements as $statement)
-@php($words = json_decode($statement->document, true)['texts'][$consent->act->language->value] ?? '')
 <section>
-<p>Statement {{ $statement->statement }}, edition {{ $statement->number }}, {{ $consent->act->language->endonym() }}</p>
-<blockquote lang="{{ $consent->act->language->value }}">{{ $words }}</blockquote>
-<p class="soft">approved {{ $statement->approved_at ? Moments::exact($statement->approved_at) : '' }} by {{ $statement->approver?->name }}</p>
-<p class="mono soft">{{ $statement->digest->short() }}</p>
+<p>Statement {{ $statement['id'] }}@if ($statement['edition']), edition {{ $statement['edition']->number }}@endif, {{ $consent->act->language->endonym() }}</p>
+<blockquote lang="{{ $consent->act->language->value }}">{{ $statement['words'] }}</blockquote>
+@if ($statement['edition'])
+<p class="soft">approved {{ Moments::exact($statement['edition']->approved_at) }} by {{ $statement['edition']->approver->name }}</p>
+<p class="mono soft">{{ $statement['edition']->digest->short() }}</p>
+@endif
 </section>
 @endforeach
 <section>

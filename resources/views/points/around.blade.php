@@ -5,10 +5,7 @@
 @include('points.proof', ['oob' => true])
 @include('points.margin', ['oob' => true])
 @foreach ($sheet->languages as $language)
-@foreach ($sheet->statements as $i => $statement)
-@include('points.under', ['oob' => true, 'place' => "statements/$i/texts/{$language->value}", 'value' => $statement->texts->has($language) ? $statement->texts->in($language) : ''])
-@endforeach
 @foreach (['title' => $sheet->title, 'purpose-line' => $sheet->purposeLine, 'button' => $sheet->button] as $place => $texts)
-@include('points.under', ['oob' => true, 'place' => "$place/{$language->value}", 'value' => $texts->has($language) ? $texts->in($language) : ''])
+@include('fields.under', ['oob' => true, 'place' => "$place/{$language->value}", 'value' => $texts->has($language) ? $texts->in($language) : ''])
 @endforeach
 @endforeach

@@ -2,6 +2,7 @@
 @section('title', 'Signup points')
 @section('state', count($rows).(count($rows) === 1 ? ' place' : ' places').' where people are asked')
 @section('content')
+@include('points.ways')
 <div class="page">
 <form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search"><button>Find</button><a href="{{ route('points', ['q' => $search, 'as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])
@@ -16,7 +17,7 @@
 <td><a href="{{ route('points.sheet', $row['point']->slug) }}"><b>{{ $row['sheet']->name }}</b></a><br><span class="soft">{{ $row['sheet']->place }}</span></td>
 <td>{{ implode(', ', array_map(fn ($l) => $l->endonym(), $row['sheet']->languages)) }}</td>
 <td>@if ($row['sheet']->rules->doubleOptIn)yes, within {{ $row['sheet']->rules->lapseDays }} days @else<span class="breach">no</span>@endif</td>
-<td>{{ $row['edition'] === null ? 'never published' : 'edition '.$row['edition'] }}@if ($row['draft'])<br><span class="soft">draft, saved {{ App\Support\Moments::exact($row['saved']) }}</span>@endif</td>
+<td>{{ $row['edition'] === null ? 'never published' : 'edition '.$row['edition'] }}@if ($row['draft'])<br><span class="soft">{{ $row['changed'] ? 'draft, saved' : 'registers changed after it; sheet saved' }} {{ App\Support\Moments::exact($row['revision']->saved_at) }}</span>@endif</td>
 <td>@if ($row['breaches'])<span class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $row['breaches'] }} {{ $row['breaches'] === 1 ? 'breach' : 'breaches' }}</span><br>@endif @if ($row['weaknesses'])<span class="weakness"><span class="shape weakness" aria-hidden="true"></span> {{ $row['weaknesses'] }} {{ $row['weaknesses'] === 1 ? 'weakness' : 'weaknesses' }}</span>@endif @if ($row['breaches'] + $row['weaknesses'] === 0)<span class="met">✓ none</span>@endif</td>
 <td class="figure">{{ number_format($row['signups']) }}</td>
 </tr>

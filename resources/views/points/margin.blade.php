@@ -1,23 +1,4 @@
 <aside id="margin" class="margin" aria-label="Notes" @if ($oob) hx-swap-oob="true" @endif>
-@php($words = ['breach' => 'Breach', 'weakness' => 'Weakness', 'open' => 'Open'])
 <p class="soft">Margin</p>
-@forelse ($judgement->notes as $note)
-@php($result = $note->result)
-@php($cover = $excepted[$note->key()] ?? null)
-<section id="note-{{ $note->number }}" class="note">
-<p class="{{ $result->verdict->value }}"><span class="shape {{ $result->verdict->value }}" aria-hidden="true"></span> {{ $words[$result->verdict->value] }}@if ($cover), excepted @endif <span class="number {{ $result->verdict->value }}">{{ $note->number }}</span></p>
-<p>{{ $result->says }}</p>
-<p class="soft"><a href="{{ route('requirement', $result->requirement->id()) }}">{{ $result->requirement->source()->text }}</a> @if (count($note->languages) < count($sheet->languages))· {{ implode(', ', array_map(fn ($l) => $l->endonym(), $note->languages)) }}@endif</p>
-@if ($cover)
-<p class="soft">{{ $cover->maker->name }}, until {{ $cover->until }}: {{ $cover->reason }}</p>
-@elseif ($result->change && auth()->user()->can('change', App\Models\Point::class))
-<button type="button" class="mend" hx-post="{{ route('points.mend', $point->slug) }}" hx-vals="{{ json_encode(['note' => $note->key(), 'where' => $result->where]) }}">{{ $result->change->label }}</button>
-@else
-<p class="soft">{{ $result->mend }}</p>
-@endif
-</section>
-@empty
-<p class="met"><span aria-hidden="true">✓</span> No finding</p>
-<p class="soft">What was checked is met. What only a person can judge is not among it.</p>
-@endforelse
+@include('fields.notes', ['offered' => count($sheet->languages), 'may' => auth()->user()->can('change', App\Models\Point::class), 'to' => ['mend' => route('points.mend', $point->slug)]])
 </aside>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Office;
 use App\Actions\Desk\Decisions;
 use App\Actions\Desk\ThirtyDays;
 use App\Actions\Ledger\LedgerTables;
+use App\Models\Point;
 use App\Models\User;
 use App\Support\SystemClock;
 use Illuminate\Http\Request;
@@ -21,6 +22,7 @@ final class DeskController
 
         return view('desk.show', [
             'decisions' => $user instanceof User ? $decisions->for($user) : [],
+            'departures' => $user instanceof User && $user->can('viewAny', Point::class) ? $decisions->departures() : [],
             'days' => $days(),
             'sealed' => $ledger->size(),
             'today' => $clock->instant(),

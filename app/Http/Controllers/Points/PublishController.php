@@ -8,11 +8,13 @@ use App\Actions\Points\MakeException;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\SheetMoved;
 use App\Actions\Points\SheetPage;
+use App\Actions\Registers\InForce;
 use App\Models\Point;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Juramen\Canon\InvalidDocument;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Sentences;
 use Juramen\Points\Sheet;
@@ -25,14 +27,14 @@ final class PublishController
 
     public function review(Point $point): View
     {
-        $revision = $point->load('controller')->revisions()->orderByDesc('number')->firstOrFail();
+        $revision = $point->load('controller', 'record')->record->revisions()->orderByDesc('number')->firstOrFail();
         $data = $this->page->of($point, $revision);
-        $before = $data['edition'] === null ? null : PointEdition::parse($data['edition']->bytes)->sheet;
+        $before = $data['edition'] === null ? null : PointEdition::parse($data['edition']->bytes);
 
         return view('points.publish', [
             ...$data,
             'whole' => Sentences::of($data['sheet']),
-            'difference' => $before === null ? null : SheetDifference::between($before, $data['sheet']),
+            'difference' => $before === null ? null : SheetDifference::between($before->sheet, $data['sheet'], $before->controller, $data['registers']->controller($data['sheet']->controller)),
             'uncovered' => SheetPage::uncovered($data['judgement']->breaches(), $data['excepted']),
         ]);
     }
@@ -44,17 +46,17 @@ final class PublishController
             abort(403);
         }
         $looked = $request->integer('looked');
-        $faults = $except->fromReview($point->load('controller'), $officer, (array) $request->input('reason', []), (array) $request->input('until', []));
+        $faults = $except->fromReview($point->load('controller', 'record'), $officer, (array) $request->input('reason', []), (array) $request->input('until', []));
         if ($faults !== []) {
             return redirect()->route('points.publish', $point->slug)->withInput()->withErrors($faults);
         }
         try {
-            $data = $this->page->of($point, $point->revisions()->where('number', $looked)->firstOrFail());
+            $data = $this->page->of($point, $point->record->revisions()->where('number', $looked)->firstOrFail());
             if (SheetPage::uncovered($data['judgement']->breaches(), $data['excepted']) !== [] || $data['isPublished']) {
                 return redirect()->route('points.publish', $point->slug);
             }
             $edition = $publish($point, $officer, $looked);
-        } catch (SheetMoved $e) {
+        } catch (SheetMoved|InvalidDocument $e) {
             return redirect()->route('points.publish', $point->slug)->withErrors(['looked' => $e->getMessage()]);
         }
 
@@ -62,13 +64,14 @@ final class PublishController
     }
 
     /** Any two revisions or editions, compared. */
-    public function history(Request $request, Point $point): View
+    public function history(Request $request, Point $point, InForce $inForce): View
     {
-        $revisions = $point->load('controller')->revisions()->with('author')->orderByDesc('number')->limit(200)->get();
+        $registers = $inForce->registers();
+        $revisions = $point->load('controller', 'record')->record->revisions()->with('author')->orderByDesc('number')->limit(200)->get();
         $newest = $revisions[0]->number;
         $from = $request->integer('from') ?: max(1, $newest - 1);
         $to = $request->integer('to') ?: $newest;
-        $sheet = static fn (int $number): Sheet => Sheet::read($point->revisions()->where('number', $number)->firstOrFail()->document);
+        $sheet = static fn (int $number): Sheet => Sheet::read($registers->complete($point->record->revisions()->where('number', $number)->firstOrFail()->document));
 
         return view('points.history', [
             'point' => $point, 'revisions' => $revisions, 'from' => $from, 'to' => $to,

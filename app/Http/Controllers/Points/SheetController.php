@@ -4,28 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Points;
 
-use App\Actions\Points\EditSheet;
 use App\Actions\Points\SheetPage;
 use App\Actions\Points\SheetPlaces;
+use App\Actions\Registers\ChangeRecord;
 use App\Models\Point;
-use App\Models\SheetRevision;
+use App\Models\Revision;
 use App\Models\User;
+use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Juramen\Points\Conflict;
-use Juramen\Points\Document;
-use Juramen\Points\InvalidSheet;
-use Juramen\Register\InvalidRegister;
+use Juramen\Canon\Conflict;
+use Juramen\Canon\InvalidDocument;
 use Juramen\Register\Language;
 
 /** The sheet of a signup point: shown, changed place by place, undone, judged while typing. */
 final class SheetController
 {
     /** Places whose change alters which sentences and fields the sheet shows, so that it is drawn anew. */
-    private const ALTERING = '~^(?:languages|countries|kind|notice|rules/.*|fields/\d+|fields/add|fields/\d+/move)$~D';
+    private const ALTERING = '~^(?:languages|countries|kind|notice|departures/.*|fields/\d+|fields/add|fields/\d+/move|statements/.*)$~D';
 
-    public function __construct(private readonly EditSheet $edit, private readonly SheetPage $page) {}
+    public function __construct(private readonly ChangeRecord $edit, private readonly SheetPage $page, private readonly SystemClock $clock) {}
 
     public function show(Request $request, Point $point): View
     {
@@ -37,10 +36,10 @@ final class SheetController
     {
         $newest = $this->newest($point);
         try {
-            $document = SheetPlaces::apply($newest->document, $request->string('place')->toString(), $request->input('value'));
+            $document = SheetPlaces::apply($newest->document, $request->string('place')->toString(), $request->input('value'), $this->user($request)->name, $this->today());
 
             return view('points.around', [...$this->page->of($point, $newest, $this->language($request), $document), 'typing' => true]);
-        } catch (InvalidSheet|InvalidRegister $e) {
+        } catch (InvalidDocument $e) {
             return $this->refused($e->getMessage());
         }
     }
@@ -49,10 +48,11 @@ final class SheetController
     {
         $place = $request->string('place')->toString();
         $value = $request->input('value');
+        $user = $this->user($request);
         try {
-            [$revision, $conflicts] = $this->edit->change($point, $this->user($request), $request->integer('base'), "changed $place",
-                static fn (array $document): array => SheetPlaces::apply($document, $place, $value));
-        } catch (InvalidSheet|InvalidRegister $e) {
+            [$revision, $conflicts] = $this->edit->change($point->record, $user, $request->integer('base'), "changed $place",
+                fn (array $document): array => SheetPlaces::apply($document, $place, $value, $user->name, $this->today()));
+        } catch (InvalidDocument $e) {
             return $this->refused($e->getMessage());
         }
         $anew = preg_match(self::ALTERING, $place) === 1 || $revision->number > $request->integer('base') + 1 || $conflicts !== [];
@@ -67,8 +67,7 @@ final class SheetController
         foreach ($this->page->of($point, $newest)['judgement']->notes as $note) {
             $change = $note->result->change;
             if ($change !== null && $note->key() === $request->string('note')->toString() && $note->result->where === $request->string('where')->toString()) {
-                [$revision] = $this->edit->change($point, $this->user($request), $newest->number, "mended {$note->result->requirement->id()}",
-                    static fn (array $document): array => Document::with($document, $change->place, $change->value));
+                [$revision] = $this->edit->change($point->record, $this->user($request), $newest->number, "mended {$note->result->requirement->id()}", $change->apply(...));
 
                 return $this->answer($request, $point, $revision, true);
             }
@@ -79,12 +78,12 @@ final class SheetController
 
     public function undo(Request $request, Point $point): Response
     {
-        return $this->answer($request, $point, $this->edit->undo($point, $this->user($request)), true);
+        return $this->answer($request, $point, $this->edit->undo($this->loaded($point)->record, $this->user($request)), true);
     }
 
     public function redo(Request $request, Point $point): Response
     {
-        return $this->answer($request, $point, $this->edit->redo($point, $this->user($request)), true);
+        return $this->answer($request, $point, $this->edit->redo($this->loaded($point)->record, $this->user($request)), true);
     }
 
     /** What others changed since a revision; nothing where it is still the newest. */
@@ -98,10 +97,7 @@ final class SheetController
     /** The proof, for a frame in which nothing runs. */
     public function proof(Point $point, string $language, string $draft): Response
     {
-        $sheet = $this->page->draft($point->load('controller'), $draft);
-        $shown = Language::tryFrom($language);
-
-        return response($this->page->proof($point, $sheet, $shown !== null && $sheet->offers($shown) ? $shown : $sheet->languages[0]), 200, [
+        return response($this->page->proof($this->loaded($point), $draft, Language::tryFrom($language)), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
         ]);
@@ -112,7 +108,7 @@ final class SheetController
      *
      * @param  list<Conflict>  $conflicts
      */
-    private function answer(Request $request, Point $point, SheetRevision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
+    private function answer(Request $request, Point $point, Revision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
     {
         $data = [...$this->page->of($point, $revision, $this->language($request)), 'conflicts' => $conflicts, 'news' => $news];
 
@@ -124,12 +120,22 @@ final class SheetController
     /** Nothing was saved; what was typed stays where it is. */
     private function refused(string $why): Response
     {
-        return response()->view('points.refused', ['why' => $why], 422);
+        return response()->view('fields.refused', ['why' => $why], 422);
     }
 
-    private function newest(Point $point): SheetRevision
+    private function newest(Point $point): Revision
     {
-        return $point->load('controller')->revisions()->orderByDesc('number')->firstOrFail();
+        return $this->loaded($point)->record->revisions()->orderByDesc('number')->firstOrFail();
+    }
+
+    private function loaded(Point $point): Point
+    {
+        return $point->load('controller', 'record.newest');
+    }
+
+    private function today(): string
+    {
+        return $this->clock->instant()->utc->format('Y-m-d');
     }
 
     private function language(Request $request): ?Language

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visitor;
 
+use App\Actions\Registers\InForce;
 use App\Actions\Signup\Marks;
 use App\Actions\Signup\ReceiveSubmission;
-use App\Models\Controller;
 use App\Support\HouseLook;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
@@ -67,11 +67,11 @@ final class FormController
         return response($this->published->frozen(Digest::fromHex($digest)), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']);
     }
 
-    public function look(string $controller): Response
+    public function look(string $controller, InForce $inForce): Response
     {
-        $document = Controller::query()->where('slug', $controller)->firstOrFail()->document;
+        $known = $inForce->registers()->controllers[$controller] ?? abort(404);
 
-        return response(HouseLook::css(json_decode($document, true)['accent']), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
+        return response(HouseLook::css($known->accent), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
     }
 
     private function form(PointEdition $edition, Language $language): Response

@@ -19,6 +19,7 @@ use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
+use Juramen\Wording\Markup;
 
 /** Withdrawing: a page with one button, without login or password; and the one click of mail programs (RFC 8058). */
 final class WithdrawController
@@ -61,7 +62,7 @@ final class WithdrawController
                 }
                 foreach ($this->published->edition($given->act->edition)->sheet->statements as $statement) {
                     if ($statement->purpose === $permission->target->purpose) {
-                        $words[] = $statement->texts->in($given->act->language);
+                        $words[] = Markup::words($statement->texts->in($given->act->language));
                     }
                 }
             }

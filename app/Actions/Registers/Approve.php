@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Registers;
+
+use App\Actions\Ledger\Append;
+use App\Actions\Points\PublishPoint;
+use App\Models\Decided;
+use App\Models\Edition;
+use App\Models\Point;
+use App\Models\Record;
+use App\Models\RecordKind;
+use App\Models\Revision;
+use App\Models\Role;
+use App\Models\User;
+use App\Support\SystemClock;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Juramen\Audit\Judgement;
+use Juramen\Canon\CanonicalJson;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
+use Juramen\Consent\Act;
+use Juramen\Wording\Statement;
+
+/**
+ * Makes an edition of what was drafted, entered in the ledger, and publishes the points that were chosen with it: one
+ * act that is done whole or not at all.
+ */
+final class Approve
+{
+    /** Characters of a comment that explains why words with a breach are approved all the same. */
+    private const EXPLAINS = 15;
+
+    public function __construct(
+        private readonly InForce $inForce,
+        private readonly Append $append,
+        private readonly PublishPoint $publish,
+        private readonly SystemClock $clock,
+    ) {}
+
+    /**
+     * @param  int  $looked  number of the revision that the officer has looked at; another one is not approved
+     * @param  list<Point>  $points  to be published again with it
+     * @param  string|null  $effective  the day from which it holds, like 2026-12-01; today where none is given
+     *
+     * @throws Refused
+     */
+    public function __invoke(Record $record, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): Edition
+    {
+        return DB::transaction(function () use ($record, $officer, $looked, $comment, $points, $effective): Edition {
+            Record::query()->whereKey($record->id)->lockForUpdate()->exists();
+            $revision = $record->revisions()->orderByDesc('number')->firstOrFail();
+            $last = $record->editions()->orderByDesc('number')->first();
+            $this->admit($record, $revision, $last, $officer, $looked, trim($comment));
+            $edition = $this->make($record, $revision, $last, $officer, trim($comment), $this->day($effective));
+            $record->proposals()->whereNull('decision')->update(['decision' => Decided::Approved, 'decided_by' => $officer->id, 'decided_at' => $edition->approved_at->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($comment), 0, 1000)]);
+            foreach ($points as $point) {
+                $this->publish->again($point, $officer);
+            }
+
+            return $edition;
+        }, 3);
+    }
+
+    /** Takes it out of use; points that use it say so, and its editions stay. */
+    public function retire(Record $record, User $officer, string $reason): void
+    {
+        if (mb_strlen(trim($reason)) < self::EXPLAINS) {
+            throw new Refused('Say in a sentence why it is retired.');
+        }
+        $used = $record->kind === RecordKind::Statement ? $this->sheetsWith($record->slug) : [];
+        if ($used !== []) {
+            throw new Refused("\"{$record->slug}\" still stands on ".implode(', ', $used).'. Take it off these sheets first.');
+        }
+        DB::transaction(function () use ($record, $officer, $reason): void {
+            $now = $this->clock->instant();
+            $record->update(['retired_at' => $now, 'retired_by' => $officer->id, 'retired_why' => mb_substr(trim($reason), 0, 500)]);
+            ($this->append)($record->subject ?? $this->subject($record), Act::retired($now, "{$record->kind->value} {$record->slug}", trim($reason), "user {$officer->id}"));
+        }, 3);
+    }
+
+    /**
+     * People who wrote what is not approved yet, and therefore may not approve it where four eyes are demanded.
+     *
+     * @return array<int, string> id to name
+     */
+    public function writers(Record $record, ?Edition $last): array
+    {
+        return User::query()->whereIn('id', $record->revisions()->where('number', '>', $last->revision ?? 0)->select('author_id'))->pluck('name', 'id')->all();
+    }
+
+    /** Whether four eyes must look at it. */
+    public function fourEyes(Record $record): bool
+    {
+        return $record->kind->needsFourEyes() && $this->inForce->registers()->house->fourEyes;
+    }
+
+    private function admit(Record $record, Revision $revision, ?Edition $last, User $officer, int $looked, string $comment): void
+    {
+        if ($looked !== $revision->number) {
+            throw new Refused('It was changed after you looked at it. Look at what it is now, then approve.');
+        }
+        if ($last !== null && $last->document() == $revision->document) {
+            throw new Refused("There is nothing to approve: edition {$last->number} says the same.");
+        }
+        if ($this->fourEyes($record) && isset($this->writers($record, $last)[$officer->id])) {
+            $others = User::query()->where('role', Role::Officer)->whereKeyNot($officer->id)->pluck('name')->all();
+            throw new Refused('You wrote part of this draft yourself, and the house demands four eyes: somebody else approves it'.($others === [] ? '.' : ', such as '.implode(' or ', $others).'.'));
+        }
+        if ($record->kind === RecordKind::Statement) {
+            $this->admitStatement(Statement::from($revision->document), $comment);
+        }
+    }
+
+    private function admitStatement(Statement $statement, string $comment): void
+    {
+        $registers = $this->inForce->registers();
+        if ($statement->texts->toArray() === []) {
+            throw new Refused('There are no words yet: write them in at least one language.');
+        }
+        $unfilled = $registers->unfilled($statement);
+        if ($unfilled !== []) {
+            throw new Refused(implode(' ', array_map(static fn ($u): string => "{{$u->name}} cannot be filled in {$u->language->endonym()}: {$u->why}", $unfilled)));
+        }
+        $breaches = Judgement::ofStatement($statement, $registers)->breaches();
+        if ($breaches !== [] && mb_strlen($comment) < self::EXPLAINS) {
+            throw new Refused('The words have '.(count($breaches) === 1 ? 'a breach' : count($breaches).' breaches').'. Mend '.(count($breaches) === 1 ? 'it' : 'them').', or say in the comment why the words may be approved all the same.');
+        }
+    }
+
+    private function make(Record $record, Revision $revision, ?Edition $last, User $officer, string $comment, string $effective): Edition
+    {
+        $number = ($last->number ?? 0) + 1;
+        $bytes = CanonicalJson::encode(['kind' => $record->kind->value, 'name' => $record->slug, 'number' => $number, 'document' => $revision->document]);
+        $now = $this->clock->instant();
+        $edition = $record->editions()->create([
+            'number' => $number, 'digest' => Digest::of($bytes), 'bytes' => $bytes, 'revision' => $revision->number,
+            'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective,
+        ]);
+        ($this->append)($record->subject ?? $this->subject($record), Act::approved($now, "{$record->kind->value} {$record->slug}", $edition->digest, $effective, $comment, "user {$officer->id}"));
+
+        return $edition;
+    }
+
+    private function subject(Record $record): Id
+    {
+        $subject = $this->append->newSubject('record');
+        $record->update(['subject' => $subject]);
+
+        return $subject;
+    }
+
+    private function day(?string $given): string
+    {
+        $today = $this->clock->instant()->utc->format('Y-m-d');
+        if ($given === null || $given === '') {
+            return $today;
+        }
+        if ((DateTimeImmutable::createFromFormat('!Y-m-d', $given) ?: null)?->format('Y-m-d') !== $given || $given < $today) {
+            throw new Refused("\"$given\" is not a day from today on; write it like 2026-12-01.");
+        }
+
+        return $given;
+    }
+
+    /** @return list<string> names of sheets on which a statement stands now */
+    private function sheetsWith(string $statement): array
+    {
+        $names = [];
+        foreach (InForce::records(RecordKind::Sheet)->with('newest')->get() as $sheet) {
+            foreach ((array) ($sheet->newest?->document['statements'] ?? []) as $named) {
+                if (($named['id'] ?? null) === $statement) {
+                    $names[] = (string) ($sheet->newest?->document['name'] ?? $sheet->slug);
+                }
+            }
+        }
+
+        return $names;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Registers;
+
+use App\Models\Decided;
+use App\Models\Edition;
+use App\Models\Proposal;
+use App\Models\Record;
+use App\Models\Revision;
+use App\Models\User;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+
+/** A draft is submitted for approval, returned with a reply, or taken back. */
+final class Propose
+{
+    public function __construct(private readonly SystemClock $clock) {}
+
+    /** The proposal that waits for a decision; null where none does. */
+    public static function open(Record $record): ?Proposal
+    {
+        return $record->proposals()->with('submitter', 'decider')->whereNull('decision')->orderByDesc('id')->first();
+    }
+
+    /** How the newest revision stands: "retired", "in force", "submitted" or "draft". */
+    public static function state(Record $record, ?Edition $newestEdition, Revision $newest): string
+    {
+        return match (true) {
+            $record->retired_at !== null => 'retired',
+            $newestEdition !== null && $newestEdition->document() == $newest->document => 'in force',
+            self::open($record)?->revision === $newest->number => 'submitted',
+            default => 'draft',
+        };
+    }
+
+    /** Submits the newest revision; an older proposal that still waits is overtaken by it. */
+    public function submit(Record $record, User $by, string $comment): Proposal
+    {
+        return DB::transaction(function () use ($record, $by, $comment): Proposal {
+            Record::query()->whereKey($record->id)->lockForUpdate()->exists();
+            $newest = $record->revisions()->orderByDesc('number')->firstOrFail();
+            $open = self::open($record);
+            if ($open?->revision === $newest->number) {
+                return $open;
+            }
+            $this->decide($record, Decided::Withdrawn, $by, 'Overtaken by a newer draft.');
+
+            return $record->proposals()->create(['revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(), 'comment' => mb_substr(trim($comment), 0, 1000)]);
+        }, 3);
+    }
+
+    public function return(Record $record, User $by, string $reply): void
+    {
+        $this->decide($record, Decided::Returned, $by, $reply);
+    }
+
+    public function takeBack(Record $record, User $by): void
+    {
+        $this->decide($record, Decided::Withdrawn, $by, '');
+    }
+
+    private function decide(Record $record, Decided $decision, User $by, string $reply): void
+    {
+        $record->proposals()->whereNull('decision')->update(['decision' => $decision, 'decided_by' => $by->id, 'decided_at' => $this->clock->instant()->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($reply), 0, 1000)]);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Registers;
+
+use App\Actions\Wording\StatementUse;
+use App\Models\Record;
+use App\Models\RecordKind;
+use App\Models\Revision;
+use Juramen\Audit\Judgement;
+use Juramen\Canon\InvalidDocument;
+use Juramen\Points\Registers;
+use Juramen\Wording\Statement;
+
+/** Brings together what the screen of a statement or a register's entry shows. */
+final class RecordPage
+{
+    public function __construct(private readonly InForce $inForce, private readonly ChangeRecord $edit, private readonly StatementUse $use, private readonly Related $related) {}
+
+    /**
+     * @param  array<string, mixed>|null  $document  what is being typed, where that is not saved yet
+     * @return array<string, mixed>
+     *
+     * @throws InvalidDocument where what is being typed cannot be
+     */
+    public function of(Record $record, Revision $revision, ?array $document = null): array
+    {
+        $document ??= $revision->document;
+        $registers = $this->inForce->registers();
+        $history = $this->edit->history($record);
+        $editions = $record->editions()->with('approver')->orderByDesc('number')->get();
+        $thing = InForce::read($record->kind, $document);
+
+        return [
+            'record' => $record,
+            'revision' => $revision,
+            'document' => $document,
+            'thing' => $thing,
+            'registers' => $registers,
+            'editions' => $editions,
+            'state' => Propose::state($record, $editions->first(), $revision),
+            'proposal' => Propose::open($record),
+            'last' => $record->proposals()->with('submitter', 'decider')->orderByDesc('id')->first(),
+            'undo' => $history->undo() !== null,
+            'redo' => $history->redo() !== null,
+            'related' => $this->related->to($thing, $registers),
+            ...($thing instanceof Statement ? $this->statement($record, $thing, $registers) : ['judgement' => null]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function statement(Record $record, Statement $statement, Registers $registers): array
+    {
+        return [
+            'judgement' => Judgement::ofStatement($statement, $registers),
+            'filled' => $registers->fillings($statement->purpose)->fill($statement),
+            'unfilled' => $registers->unfilled($statement),
+            'uses' => $this->use->of($record),
+        ];
+    }
+
+    public function newest(Record $record): Revision
+    {
+        return $record->revisions()->orderByDesc('number')->firstOrFail();
+    }
+
+    public function find(RecordKind $kind, string $slug): Record
+    {
+        return Record::query()->where('kind', $kind)->where('slug', $slug)->firstOrFail();
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Signup;
+
+use App\Actions\Mailing\Outbox;
+use App\Casts\Instants;
+use App\Models\Journey;
+use App\Models\MessageKind;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Consent\JourneyState;
+
+/** Lays out the one reminder of each sign-up that is still unconfirmed when its rule says so. It moves no deadline. */
+final class RemindJourneys
+{
+    public function __construct(private readonly Outbox $outbox, private readonly SystemClock $clock) {}
+
+    /** @return int how many are reminded */
+    public function __invoke(): int
+    {
+        $count = 0;
+        foreach (Journey::query()->where('state', JourneyState::Mailed)->where('remind_at', '<=', Instants::write($this->clock->instant()))->limit(1000)->pluck('id') as $id) {
+            $count += DB::transaction(function () use ($id): int {
+                $journey = Journey::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()->first();
+                $journey?->update(['remind_at' => null]);
+                if ($journey !== null) {
+                    $this->outbox->lay($journey, MessageKind::Reminder);
+                }
+
+                return $journey === null ? 0 : 1;
+            }, 3);
+        }
+
+        return $count;
+    }
+}

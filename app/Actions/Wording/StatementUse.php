@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Wording;
+
+use App\Actions\Registers\InForce;
+use App\Models\Edition;
+use App\Models\Point;
+use App\Models\PointEdition;
+use App\Models\Record;
+use App\Models\RecordKind;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Juramen\Consent\JourneyState;
+
+/** Where a statement is used: on which sheets, in which editions of points, and how many people agreed to exactly those words. */
+final class StatementUse
+{
+    /** @return array{sheets: list<array{slug: string, name: string, languages: list<string>}>, editions: array<int, array{points: list<string>, people: int}>} by number of the statement's edition */
+    public function of(Record $record): array
+    {
+        $editions = [];
+        foreach ($record->editions()->orderBy('number')->get() as $edition) {
+            $editions[$edition->number] = [
+                'points' => array_values($this->using($edition)->map(static fn (PointEdition $row): string => "{$row->point->slug}, edition {$row->number}")->all()),
+                'people' => $this->people($edition),
+            ];
+        }
+
+        return ['sheets' => $this->sheets($record->slug), 'editions' => $editions];
+    }
+
+    /** People who agreed to exactly these words and, where it was needed, confirmed. */
+    public function people(Edition $edition): int
+    {
+        return DB::table('journeys')->join('journey_answers', 'journey_answers.journey', '=', 'journeys.id')->where('edition', $edition->digest->bytes)
+            ->where('state', JourneyState::Confirmed->value)->distinct()->count('subscriber_id');
+    }
+
+    /** @return list<array{slug: string, name: string, languages: list<string>}> sheets on which it stands now */
+    public function sheets(string $statement): array
+    {
+        $sheets = [];
+        foreach (InForce::records(RecordKind::Sheet)->with('newest')->get() as $record) {
+            $document = $record->newest->document ?? [];
+            if (in_array($statement, array_column($document['statements'] ?? [], 'id'), true)) {
+                $sheets[] = ['slug' => $record->slug, 'name' => $document['name'], 'languages' => $document['languages']];
+            }
+        }
+
+        return $sheets;
+    }
+
+    /** @return list<string> names of points whose edition in force shows this statement, in any of its editions */
+    public function inForceAt(Record $record): array
+    {
+        $digests = $record->editions()->get()->map(static fn (Edition $e): string => $e->digest->hex())->all();
+
+        return array_values(Point::query()->orderBy('slug')->get()->filter(static function (Point $point) use ($digests): bool {
+            $bytes = (string) $point->editions()->orderByDesc('number')->value('bytes');
+
+            return array_filter($digests, static fn (string $hex): bool => str_contains($bytes, "\"edition\":\"$hex\"")) !== [];
+        })->map(static fn (Point $point): string => $point->slug)->all());
+    }
+
+    /** @return Collection<int, PointEdition> editions whose canonical JSON names the digest of these words */
+    private function using(Edition $edition): Collection
+    {
+        return PointEdition::query()->with('point')->where('bytes', 'like', '%"edition":"'.$edition->digest->hex().'"%')->orderBy('point_id')->orderBy('number')->get();
+    }
+}

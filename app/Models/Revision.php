@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Instant;
+
+/**
+ * One state of a record's document; revisions are only ever added.
+ *
+ * @property int $id
+ * @property int $record_id
+ * @property int $number
+ * @property int $state
+ * @property int $from_state
+ * @property string $said
+ * @property array<string, mixed> $document
+ * @property int $author_id
+ * @property Instant $saved_at
+ * @property-read User $author
+ */
+final class Revision extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'saved_at' => ValueCast::INSTANT];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function author(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

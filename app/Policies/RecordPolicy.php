@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\RecordKind;
+use App\Models\Role;
+use App\Models\User;
+
+/** Who may see registers, statements and house rules, write in them, and approve what was written. */
+final class RecordPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return $user->role !== Role::Administrator;
+    }
+
+    /** Editors draft wording; the registers and the rules are the officers'. */
+    public function write(User $user, RecordKind $kind): bool
+    {
+        return $user->role === Role::Officer || ($user->role === Role::Editor && $kind === RecordKind::Statement);
+    }
+
+    /** Wording, at least. */
+    public function draft(User $user): bool
+    {
+        return $this->write($user, RecordKind::Statement);
+    }
+
+    public function approve(User $user): bool
+    {
+        return $user->role === Role::Officer;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Topic;
+
+/** Canada: who asks, a mailing address, one more contact, and that consent can be withdrawn. */
+final class CaIdentified implements Requirement
+{
+    use Judging;
+
+    /** A street or box with a number and, somewhere, a postal code or the country's name. */
+    private const STREET = '~\b\d{1,5}[a-z]?,?\s+\p{Lu}\p{L}+|\p{Lu}[\p{L}’\'-]+(?:\s\p{Lu}?[\p{L}’\'-]+)*\s\d{1,5}\b|\b(?:P\.?\s?O\.?\s?Box|C\.?\s?P\.?)\s*\d+~u';
+
+    private const CONTACT = '~[\w.+-]+@[\w-]+\.[\w.-]+|\+?\d[\d ()./-]{6,}\d|https?://\S+~u';
+
+    public function id(): string
+    {
+        return 'ca-identified';
+    }
+
+    public function title(): string
+    {
+        return 'Canada: who asks can be reached by post and one way more.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('CASL s. 10; SOR/2012-36 s. 4', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $this->isForCanada($reading) || ! $reading->isAboutConsent()) {
+            return $this->notApplicable('Nothing says that people in Canada are asked.');
+        }
+        $page = $reading->text."\n".$reading->around;
+        $named = $reading->sheet === null ? preg_match('~\b(?:Inc|Ltd|Limited|Corp|Ltée)\b|©~u', $page) === 1 : str_contains($page, $reading->sheet->controller->name);
+        $missing = array_values(array_filter([
+            $named ? null : 'who asks',
+            preg_match(self::STREET, $page) === 1 ? null : 'a mailing address',
+            preg_match(self::CONTACT, $page) === 1 ? null : 'a telephone number, email or web address',
+            $reading->speaksOf(Topic::Withdrawal, $page) ? null : 'that consent can be withdrawn',
+        ]));
+        if ($missing === []) {
+            return $this->met('Who asks is identified as Canada demands.', $reading->where);
+        }
+        $says = 'For people in Canada it does not say '.implode(', nor ', $missing).'.';
+
+        return $reading->wholePage
+            ? [$this->finding(Verdict::Breach, $says, $reading->where, null, 'Say it on the form itself.')]
+            : [$this->finding(Verdict::Open, $says, $reading->where, null, 'Does the page around the form say it?')];
+    }
+
+    private function isForCanada(Reading $reading): bool
+    {
+        return $reading->sheet !== null ? in_array('CA', $reading->sheet->countries, true) : str_ends_with((string) parse_url($reading->address, PHP_URL_HOST), '.ca');
+    }
+}

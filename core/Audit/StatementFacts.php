@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+use Juramen\Register\Channel;
+use Juramen\Register\LegalBasis;
+
+/** What the registers know of a statement, besides its words. */
+final readonly class StatementFacts
+{
+    /**
+     * @param  string  $where  its place, with the language where it has one
+     * @param  string  $purpose  the purpose's name in the language read; empty where it has none there
+     * @param  bool  $measures  whether opens and clicks of this purpose's mails are measured
+     * @param  list<Channel>  $channels
+     */
+    public function __construct(public string $where, public string $purpose, public LegalBasis $basis, public bool $measures, public array $channels, public bool $approved) {}
+}

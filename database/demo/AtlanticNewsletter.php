@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+/** The newsletter of the Canadian sister company. */
+final class AtlanticNewsletter
+{
+    public const SHEET = [
+        'point' => 'atlantic-newsletter',
+        'name' => 'Atlantic newsletter',
+        'kind' => 'newsletter',
+        'place' => 'the home page of atlantic.tidewick.example',
+        'controller' => 'tidewick-atlantic',
+        'countries' => ['CA'],
+        'languages' => ['en', 'fr'],
+        'title' => ['en' => 'Crossings, once a month', 'fr' => 'Les traversées, une fois par mois'],
+        'purpose-line' => ['en' => 'New crossings and fares between Port Ansel and the islands.', 'fr' => 'Nouvelles traversées et tarifs entre Port Ansel et les îles.'],
+        'fields' => [
+            ['kind' => 'email', 'label' => ['en' => 'Email', 'fr' => 'E-mail'], 'required' => true, 'reason' => 'the crossings go there'],
+        ],
+        'statements' => [['id' => 'atlantic-crossings']],
+        'button' => ['en' => 'Send me the crossings', 'fr' => 'Envoyez-moi les traversées'],
+    ];
+}

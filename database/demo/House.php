@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use Juramen\Canon\Digest;
+use Juramen\Points\Registers;
+use Juramen\Register\Controller;
+use Juramen\Register\HouseRules;
+use Juramen\Register\Processor;
+use Juramen\Register\Purpose;
+use Juramen\Wording\Statement;
+
+/** The registers of Tidewick Ferries and its Canadian sister. */
+final class House
+{
+    public const TIDEWICK = [
+        'id' => 'tidewick-ferries',
+        'name' => 'Tidewick Ferries',
+        'postal-address' => 'Lantern Quay 3, Tidewick, United Kingdom',
+        'contact' => 'privacy@tidewick.example',
+        'sender' => 'voyages@tidewick.example',
+        'accent' => '#7a3a12',
+        'notice' => ['en' => 'https://tidewick.example/privacy', 'de' => 'https://tidewick.example/datenschutz', 'sv' => 'https://tidewick.example/integritet', 'da' => 'https://tidewick.example/privatliv'],
+        'notice-text' => ['en' => "How Tidewick Ferries uses your details.\n\nWith your consent we send you voyage news, which is new sailings and fares, by email once a month. You can withdraw this at any time. We keep your email address for three years after the last consent ended. Quayside Post sends our mails for us under a contract."],
+        'dpo' => 'dpo@tidewick.example',
+        'representative' => 'Harbour Office Marsund, Germany',
+        'country' => 'GB',
+    ];
+
+    public const ATLANTIC = [
+        'id' => 'tidewick-atlantic',
+        'name' => 'Tidewick Atlantic Ferries Inc.',
+        'postal-address' => '14 Breakwater Road, Port Ansel, Nova Scotia, Canada',
+        'contact' => 'privacy@atlantic.tidewick.example',
+        'sender' => 'crossings@atlantic.tidewick.example',
+        'accent' => '#1d4e70',
+        'notice' => ['en' => 'https://atlantic.tidewick.example/privacy', 'fr' => 'https://atlantic.tidewick.example/confidentialite'],
+        'notice-text' => [],
+        'dpo' => '',
+        'representative' => '',
+        'country' => 'CA',
+    ];
+
+    public const VOYAGE_NEWS = [
+        'id' => 'voyage-news', 'controller' => 'tidewick-ferries',
+        'names' => ['en' => 'voyage news', 'de' => 'Neues von Bord', 'sv' => 'nytt från ombord', 'da' => 'nyt fra turene'],
+        'contents' => ['en' => 'new sailings and fares', 'de' => 'neue Fahrten und Preise', 'sv' => 'nya turer och priser', 'da' => 'nye afgange og priser'],
+        'rates' => ['en' => 'once a month', 'de' => 'einmal im Monat', 'sv' => 'en gång i månaden', 'da' => 'en gang om måneden'],
+        'basis' => 'consent', 'measures' => false, 'refresh-months' => 0, 'retention-months' => 36,
+    ];
+
+    public const PURPOSES = [
+        self::VOYAGE_NEWS,
+        [
+            'id' => 'island-walks', 'controller' => 'tidewick-ferries', 'names' => ['en' => 'island walks', 'de' => 'Inselwanderungen'],
+            'contents' => ['en' => 'new walking routes and dates of guided walks', 'de' => 'neue Wanderrouten und Termine geführter Wanderungen'],
+            'rates' => ['en' => 'twice a year', 'de' => 'zweimal im Jahr'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 36, 'retention-months' => 36,
+        ],
+        [
+            'id' => 'atlantic-crossings', 'controller' => 'tidewick-atlantic', 'names' => ['en' => 'Atlantic crossings', 'fr' => 'traversées de l’Atlantique'],
+            'contents' => ['en' => 'new crossings and fares', 'fr' => 'nouvelles traversées et tarifs'],
+            'rates' => ['en' => 'once a month', 'fr' => 'une fois par mois'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 0, 'retention-months' => 36,
+        ],
+    ];
+
+    public const PROCESSORS = [
+        [
+            'id' => 'quayside-post', 'name' => 'Quayside Post', 'controller' => 'tidewick-ferries', 'own' => false, 'purposes' => ['voyage-news', 'island-walks'],
+            'does' => 'sends our mails', 'contract' => 'processing contract of 3 March 2025', 'country' => 'DE', 'transfer' => '', 'until' => '',
+        ],
+        [
+            'id' => 'gullwing-surveys', 'name' => 'Gullwing Surveys', 'controller' => 'tidewick-ferries', 'own' => false, 'purposes' => ['voyage-news'],
+            'does' => 'asks passengers after the crossing', 'contract' => '', 'country' => 'US', 'transfer' => '', 'until' => '',
+        ],
+    ];
+
+    /** As first approved; the words are drafted by the editor. */
+    public const VOYAGE_NEWS_WORDS = [
+        'id' => 'voyage-news', 'purpose' => 'voyage-news', 'channels' => ['email'],
+        'texts' => [
+            'en' => 'Yes, {controller} may email me its new sailings and fares {rate}. {withdrawal}',
+            'de' => 'Ja, {controller} darf mir {rate} neue Fahrten und Preise per E-Mail schicken. {withdrawal}',
+            'sv' => 'Ja, {controller} får mejla mig nya turer och priser {rate}. {withdrawal}',
+            'da' => 'Ja, {controller} må sende mig nye afgange og priser på e-mail {rate}. {withdrawal}',
+        ],
+    ];
+
+    public const STATEMENTS = [
+        self::VOYAGE_NEWS_WORDS,
+        [
+            'id' => 'island-walks', 'purpose' => 'island-walks', 'channels' => ['email'],
+            'texts' => [
+                'en' => 'Yes, {controller} may email me new walking routes and dates of guided walks {rate}. {withdrawal}',
+                'de' => 'Ja, {controller} darf mir {rate} neue Wanderrouten und Termine geführter Wanderungen per E-Mail schicken. {withdrawal}',
+            ],
+        ],
+        [
+            'id' => 'atlantic-crossings', 'purpose' => 'atlantic-crossings', 'channels' => ['email'],
+            'texts' => [
+                'en' => 'Yes, {controller} may email me its new crossings and fares {rate}. {withdrawal} More in the {notice}.',
+                'fr' => 'Oui, {controller} peut m’envoyer {rate} par e-mail ses nouvelles traversées et ses tarifs. {withdrawal} Plus dans la {notice}.',
+            ],
+        ],
+    ];
+
+    /** What the editor has submitted: the next words of the voyage news, in the languages of three points. */
+    public const VOYAGE_NEWS_PROPOSED = [
+        'en' => 'Yes, {controller} may email me its new sailings, fares and concerts on board {rate}. {withdrawal}',
+        'de' => 'Ja, {controller} darf mir {rate} neue Fahrten, Preise und Konzerte an Bord per E-Mail schicken. {withdrawal}',
+    ];
+
+    /** Begun in a hurry for the prize draw, and never submitted. */
+    public const DRAW_NEWS = [
+        'id' => 'draw-news', 'purpose' => 'voyage-news', 'channels' => ['email'],
+        'texts' => [
+            'en' => 'I accept the terms and conditions and Tidewick Ferries may send me updates and offers.',
+            'de' => 'Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise per E-Mail schicken.',
+        ],
+    ];
+
+    /** As the core reads them, every statement approved but the one for the draw. */
+    public static function registers(): Registers
+    {
+        $by = static function (array $things): array {
+            return array_combine(array_map(static fn (object $t): string => $t->id, $things), $things);
+        };
+        $approved = static fn (array $s): Statement => Statement::from($s)->madeOf(Digest::of($s['id']));
+
+        return new Registers(
+            new HouseRules,
+            $by([Controller::from(self::TIDEWICK), Controller::from(self::ATLANTIC)]),
+            $by(array_map(Purpose::from(...), self::PURPOSES)),
+            $by([...array_map($approved, self::STATEMENTS), Statement::from(self::DRAW_NEWS)]),
+            $by(array_map(Processor::from(...), self::PROCESSORS)),
+        );
+    }
+}

@@ -1,0 +1,4 @@
+<nav class="ways choices" aria-label="Signup points">
+<a href="{{ route('points') }}" @if (request()->routeIs('points')) aria-current="page" @endif>List</a>
+<a href="{{ route('rules') }}" @if (request()->routeIs('rules')) aria-current="page" @endif>By rules</a>
+</nav>

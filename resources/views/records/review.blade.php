@@ -1,0 +1,75 @@
+@extends('office.layout')
+@php
+$here = [$record->kind->value, $record->slug];
+$mayApprove = auth()->user()->can('approve', App\Models\Record::class);
+$mayWrite = auth()->user()->can('write', [App\Models\Record::class, $record->kind]);
+$own = $fourEyes && isset($writers[auth()->id()]);
+$next = ($editions->first()->number ?? 0) + 1;
+$name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
+@endphp
+@section('title', ($mayApprove ? 'Approve ' : 'Submit ').lcfirst($name))
+@section('state', $editions->isEmpty() ? 'edition 1' : "edition $next, by what differs from edition ".$editions->first()->number)
+@section('content')
+<form method="post" action="{{ $mayApprove ? route('records.approve', $here) : route('records.submit', $here) }}" class="beside">
+@csrf
+<input type="hidden" name="looked" value="{{ $revision->number }}">
+<div class="page reading">
+@error('approve')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+@if ($proposal)<p class="soft">Submitted {{ App\Support\Moments::exact($proposal->submitted_at) }} by {{ $proposal->submitter->name }}@if ($proposal->comment !== ''): {{ $proposal->comment }}@endif</p>@endif
+<section><h2>What changes</h2>
+@forelse ($difference as $place => $change)
+<p class="soft">{{ App\Support\RecordNames::place($place) }}</p><p class="change {{ str_starts_with($place, 'texts/') ? 'font-serif text-lg' : '' }}">{!! App\Support\Underlines::difference($change) !!}</p>
+@empty
+<p>Nothing differs from edition {{ $editions->first()->number ?? 0 }}.</p>
+@endforelse
+</section>
+@if ($touched !== [])
+<section><h2>{{ count($touched) }} {{ count($touched) === 1 ? 'published point' : 'published points' }} will show something else</h2>
+<p class="soft">{{ $mayApprove ? 'The chosen ones are published again in this same act, without what was drafted on their sheets since; the others wait on the desk.' : 'Whoever approves chooses which are published again in the same act.' }}</p>
+@foreach ($touched as $i => $each)
+@php($stops = $each['problem'] ?? ($each['breaches'] !== [] ? 'A breach stops it: '.$each['breaches'][0]->result->says : null))
+<div class="touched">
+<p class="held-together">@if ($mayApprove)<input type="checkbox" id="point-{{ $i }}" name="points[]" value="{{ $each['point']->slug }}" @checked($stops === null && (old('looked') === null || in_array($each['point']->slug, old('points', []), true))) @disabled($stops !== null)>@endif <label for="point-{{ $i }}"><b>{{ $each['name'] }}</b>, edition {{ $each['edition'] + 1 }}</label></p>
+@if ($stops !== null)<p class="wrong">{{ $stops }}</p>@endif
+@foreach ($each['difference'] as $sentences)
+@foreach ($sentences as $sentence)<p class="change">{!! App\Support\Underlines::difference($sentence) !!}</p>@endforeach
+@endforeach
+</div>
+@endforeach
+</section>
+@endif
+</div>
+<aside class="margin" aria-label="What stops or allows it">
+@if ($difference === [])
+<p>There is nothing to approve.</p>
+@else
+@foreach ($unfilled ?? [] as $each)<p class="breach"><span class="shape breach" aria-hidden="true"></span> <span class="mono">{{ '{'.$each->name.'}' }}</span> cannot be filled in {{ $each->language->endonym() }}. {{ $each->why }}</p>@endforeach
+@php($breaches = $judgement?->breaches() ?? [])
+@if ($breaches !== [])<p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ count($breaches) }} {{ count($breaches) === 1 ? 'breach' : 'breaches' }} in the words</p>@foreach ($breaches as $note)<p>{{ $note->result->says }}</p>@endforeach
+<p class="soft">They can be approved all the same only with a comment that says why.</p>
+@elseif ($judgement !== null)<p class="met"><span aria-hidden="true">✓</span> No breach in the words</p>@endif
+@if ($own)<p class="weakness">You wrote part of this draft, and the house demands four eyes. {{ App\Models\User::query()->where('role', 'officer')->whereKeyNot(auth()->id())->value('name') ?? 'Somebody else' }} can approve it.</p>
+@elseif ($fourEyes)<p class="soft">Written by {{ implode(', ', $writers) }}; approved by somebody else, as the house demands.</p>@endif
+<label for="comment">Comment</label>
+<textarea id="comment" name="comment" rows="3" maxlength="1000">{{ old('comment') }}</textarea>
+@if ($mayApprove)
+@if ($record->kind === App\Models\RecordKind::Rules)<label for="effective">Holds from</label><input type="date" id="effective" name="effective" min="{{ now()->format('Y-m-d') }}" value="{{ old('effective', now()->format('Y-m-d')) }}">@endif
+<button class="do" id="do-approve">Approve edition {{ $next }}</button>
+@if ($proposal)<button formaction="{{ route('records.return', $here) }}">Return with the comment</button>
+@elseif ($own)<button formaction="{{ route('records.submit', $here) }}">Submit for approval</button>@endif
+@elseif ($mayWrite && $state === 'draft')
+<button class="do" id="do-submit">Submit for approval</button>
+@elseif ($mayWrite && $state === 'submitted')
+<button formaction="{{ route('records.takeback', $here) }}">Take it back</button>
+@endif
+@endif
+<p><a href="{{ route('records.show', $here) }}">Back</a></p>
+@if ($mayApprove && in_array($record->kind, [App\Models\RecordKind::Statement, App\Models\RecordKind::Purpose, App\Models\RecordKind::Processor], true) && $record->retired_at === null)
+<details @error('reason') open @enderror><summary>Retire it</summary>
+@error('reason')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<label for="reason">Why it is retired</label><textarea id="reason" name="reason" rows="2">{{ old('reason') }}</textarea>
+<button formaction="{{ route('records.retire', $here) }}">Retire</button></details>
+@endif
+</aside>
+</form>
+@endsection
