@@ -10,45 +10,76 @@ async function tabTo(page, id, key = 'Tab') {
   throw new Error(`The keyboard does not get to #${id}.`);
 }
 
-test('by keyboard alone: change wording, mend a note, publish, look a person up, move the question\'s date', async ({ page }) => {
+/** Presses every mend that the notes offer, by keyboard. */
+async function mendAll(page) {
+  const mends = page.locator('#margin button.mend');
+  for (let left = await mends.count(); left > 0; left = await mends.count()) {
+    await mends.first().focus();
+    await page.keyboard.press('Enter');
+    await expect(mends).not.toHaveCount(left);
+  }
+}
+
+test('by keyboard alone: change wording, mend a note, approve, publish, look a person up, move the question\'s date', async ({ page, browser }) => {
+  // The editor mends the words of the cabin draw, which she began in a hurry.
+  const editor = await (await browser.newContext()).newPage();
+  await signIn(editor, 'malin@tidewick.example');
+  await editor.keyboard.press('g');
+  await editor.keyboard.press('w');
+  await expect(editor.getByRole('heading', { name: 'Wording' })).toBeVisible();
+  await accessible(editor);
+  await editor.getByRole('link', { name: 'draw-news' }).focus();
+  await editor.keyboard.press('Enter');
+  const notes = editor.locator('#margin');
+  await expect(notes).toContainText('One control takes consent and agreement to terms');
+  await accessible(editor);
+
+  // The wording, with the notes and the words as read following the typing.
+  await tabTo(editor, 'at-texts-en');
+  await editor.keyboard.press('ControlOrMeta+a');
+  await editor.keyboard.type('Yes, {controller} may email me new sailings and fares {rate}.', { delay: 2 });
+  await expect(notes).not.toContainText('takes consent and agreement', { timeout: 2000 });
+  await expect(notes).not.toContainText('says little');
+  await expect(editor.locator('#reads-en')).toContainText('Yes, Tidewick Ferries may email me new sailings and fares once a month.');
+  await editor.keyboard.press('Tab');
+  await expect(editor.locator('#sheet-state')).toContainText('saved');
+
+  // Undo by key, and redo.
+  await editor.keyboard.press('ControlOrMeta+z');
+  await expect(editor.locator('#at-texts-en')).toHaveValue(/accept the terms/);
+  await editor.keyboard.press('ControlOrMeta+Shift+z');
+  await expect(editor.locator('#at-texts-en')).toHaveValue(/\{rate\}/);
+  await mendAll(editor);
+  await tabTo(editor, 'review');
+  await editor.keyboard.press('Enter');
+  await expect(editor.getByText('No breach in the words')).toBeVisible();
+  await tabTo(editor, 'do-submit');
+  await editor.keyboard.press('Enter');
+  await expect(editor.getByText('Submitted.')).toBeVisible();
+  await editor.context().close();
+
+  // The officer approves from the desk.
   await signIn(page);
   await accessible(page);
+  await page.locator('article').filter({ hasText: 'draw-news' }).getByRole('link', { name: 'Review' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Approve draw news' })).toBeVisible();
+  await accessible(page);
+  await tabTo(page, 'do-approve');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Edition 1 is approved.')).toBeVisible();
 
-  // To the sheet of the cabin draw, which somebody left in a hurry.
+  // To the sheet: every note that offers a mend is mended by its button; mended ones go without a reload.
   await page.keyboard.press('g');
   await page.keyboard.press('p');
   await expect(page.getByRole('heading', { name: 'Signup points' })).toBeVisible();
   await accessible(page);
   await page.getByRole('link', { name: 'Cabin prize draw, on-board kiosk' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('complementary', { name: 'Notes' })).toContainText('One control takes consent and agreement to terms');
-  await accessible(page);
-
-  // The wording, with the notes following the typing.
-  await tabTo(page, 'at-statements-0-texts-en');
-  await page.keyboard.press('ControlOrMeta+a');
-  await page.keyboard.type('Yes, Tidewick Ferries may email me new sailings and fares once a month.', { delay: 2 });
-  const margin = page.locator('#margin');
-  await expect(margin).not.toContainText('takes consent and agreement', { timeout: 2000 });
-  await expect(margin).not.toContainText('says little');
   await expect(page.frameLocator('#proof iframe').locator('label[for=yes-draw-news]')).toContainText('once a month');
-  await page.keyboard.press('Tab');
-  await expect(page.locator('#sheet-state')).toContainText('saved');
-
-  // Undo by key, and redo.
-  await page.keyboard.press('ControlOrMeta+z');
-  await expect(page.locator('#at-statements-0-texts-en')).toHaveValue(/accept the terms/);
-  await page.keyboard.press('ControlOrMeta+Shift+z');
-  await expect(page.locator('#at-statements-0-texts-en')).toHaveValue(/once a month/);
-
-  // Every note that offers a mend is mended by its button; mended ones go without a reload.
   await page.evaluate(() => { window.samePage = true; });
-  for (let left = await margin.locator('button.mend').count(); left > 0; left = await margin.locator('button.mend').count()) {
-    await margin.locator('button.mend').first().focus();
-    await page.keyboard.press('Enter');
-    await expect(margin.locator('button.mend')).not.toHaveCount(left);
-  }
-  await expect(margin).toContainText('No finding');
+  await mendAll(page);
+  await expect(page.locator('#margin')).toContainText('No finding');
   expect(await page.evaluate(() => window.samePage)).toBe(true);
 
   // Published, after a review.
@@ -142,7 +173,7 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
     await page.goto('/login');
     await accessible(page);
     await signIn(page);
-    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/held', '/mails?state=sent', '/evidence', '/account', '/requirements/purpose-said', '/wording', '/wording/voyage-news', '/nowhere']) {
+    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/held', '/mails?state=sent', '/evidence', '/account', '/requirements/purpose-said', '/rules', '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news', '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', '/records/processor/gullwing-surveys', '/nowhere']) {
       await page.goto(path);
       await accessible(page);
     }
@@ -157,8 +188,8 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
 
 test('in a text of 2,000 characters the notes follow the typing within 300 ms', async ({ page }) => {
   await signIn(page);
-  await page.goto('/points/footer-newsletter');
-  const field = page.locator('#at-statements-0-texts-en');
+  await page.goto('/records/statement/island-walks');
+  const field = page.locator('#at-texts-en');
   const words = 'Yes, Tidewick Ferries may email me its new sailings and fares once a month. ';
   await field.fill(`${words.repeat(27).slice(0, 1990)}.`);
   await page.waitForTimeout(1500);

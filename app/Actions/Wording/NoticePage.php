@@ -26,8 +26,8 @@ final class NoticePage
         $registers = $this->inForce->registers();
         $all = [];
         foreach ($registers->controllers as $controller) {
-            $asked = self::asked($registers, $controller);
             foreach (self::languages($registers, $controller) as $language) {
+                $asked = self::asked($registers, $controller, $language);
                 $held = $controller->noticeText->has($language);
                 $all[] = [
                     'controller' => $controller, 'language' => $language, 'paragraph' => NoticeParagraph::of($language, $asked),
@@ -40,12 +40,12 @@ final class NoticePage
         return $all;
     }
 
-    /** @return list<array{Purpose, list<Channel>, list<Processor>}> */
-    private static function asked(Registers $registers, Controller $controller): array
+    /** @return list<array{Purpose, list<Channel>, list<Processor>}> purposes for which people are asked in that language */
+    private static function asked(Registers $registers, Controller $controller, Language $language): array
     {
         $channels = [];
         foreach ($registers->statements as $statement) {
-            if ($statement->isApproved() && $registers->purpose($statement->purpose)->controller === $controller->id) {
+            if ($statement->isApproved() && $statement->texts->has($language) && $registers->purpose($statement->purpose)->controller === $controller->id) {
                 foreach ($statement->channels as $channel) {
                     $channels[$statement->purpose][$channel->value] = $channel;
                 }

@@ -55,8 +55,8 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 @if ($mayApprove)
 @if ($record->kind === App\Models\RecordKind::Rules)<label for="effective">Holds from</label><input type="date" id="effective" name="effective" min="{{ now()->format('Y-m-d') }}" value="{{ old('effective', now()->format('Y-m-d')) }}">@endif
 <button class="do" id="do-approve">Approve edition {{ $next }}</button>
-@if ($proposal)<button formaction="{{ route('records.return', $here) }}">Return with the comment</button>
-@elseif ($own)<button formaction="{{ route('records.submit', $here) }}">Submit for approval</button>@endif
+@if ($proposal)<button formaction="{{ route('records.return', $here) }}">Return with the comment</button>@endif
+@if ($own && $state === 'draft')<button formaction="{{ route('records.submit', $here) }}">Submit for approval</button>@endif
 @elseif ($mayWrite && $state === 'draft')
 <button class="do" id="do-submit">Submit for approval</button>
 @elseif ($mayWrite && $state === 'submitted')
