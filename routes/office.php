@@ -70,7 +70,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/library/apply', [LibraryController::class, 'apply'])->can('draft', Record::class)->name('wording.import');
     });
     Route::post('/records/{kind}', [BeginController::class, 'begin'])->can('write', [Record::class, 'kind'])->name('records.begin');
-    Route::prefix('/records/{kind}/{slug}')->name('records.')->group(function (): void {
+    // A sheet is a record too, but is written and published under its point.
+    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules'])->group(function (): void {
         Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
         Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');
         Route::get('/history', [RecordHistoryController::class, 'show'])->can('viewAny', Record::class)->name('history');

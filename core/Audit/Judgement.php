@@ -44,7 +44,8 @@ final readonly class Judgement
         foreach (Language::cases() as $language) {
             if ($filled->texts->has($language)) {
                 $reading = $reader->statement($filled, $language);
-                $results[] = [$language, array_merge(...array_map(static fn (Requirement $r): array => $r->judge($reading), Requirements::ofStatements()))];
+                $all = array_merge(...array_map(static fn (Requirement $r): array => $r->judge($reading), Requirements::ofStatements()));
+                $results[] = [$language, array_map(static fn (Result $r): Result => $r->change === null || $r->change->apply($statement->toArray()) !== $statement->toArray() ? $r : $r->withoutChange(), $all)];
             }
         }
 
@@ -82,8 +83,7 @@ final readonly class Judgement
     /** The words of a statement are mended in the register, not on the sheet. */
     private static function withoutForeignMend(Result $result): Result
     {
-        return $result->change === null || ! str_starts_with($result->change->place, 'statements/') ? $result
-            : new Result($result->requirement, $result->verdict, $result->says, $result->where, $result->words, $result->mend);
+        return $result->change === null || ! str_starts_with($result->change->place, 'statements/') ? $result : $result->withoutChange();
     }
 
     /** @return list<Note> */

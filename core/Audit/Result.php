@@ -24,6 +24,11 @@ final readonly class Result
         public ?Mend $change = null,
     ) {}
 
+    public function withoutChange(): self
+    {
+        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend);
+    }
+
     /** @return array{requirement: string, verdict: string, where: string|null, words: string|null, source: string, mend: string|null} */
     public function toArray(): array
     {

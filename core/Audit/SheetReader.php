@@ -11,6 +11,8 @@ use Juramen\Points\FormWords;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
 use Juramen\Register\Language;
+use Juramen\Register\Processor;
+use Juramen\Register\Texts;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Markup;
 use Juramen\Wording\Phrases;
@@ -71,8 +73,12 @@ final readonly class SheetReader
     private function facts(Statement $statement, string $where, Language $language): StatementFacts
     {
         $purpose = $this->registers->purpose($statement->purpose);
+        $in = static fn (Texts $texts): string => $texts->has($language) ? $texts->in($language) : '';
 
-        return new StatementFacts($where, $purpose->names->has($language) ? $purpose->names->in($language) : '', $purpose->basis, $purpose->measures, $statement->channels, $statement->isApproved());
+        return new StatementFacts(
+            $where, $in($purpose->names), $purpose->basis, $purpose->measures, $statement->channels, $statement->isApproved(), $in($purpose->contents), $in($purpose->rates),
+            Phrases::listed($language, array_map(static fn (Processor $p): string => $p->name, $this->registers->recipients($purpose))),
+        );
     }
 
     /** @return list<Control> every statement's control is a consent, whatever its words seem to say */

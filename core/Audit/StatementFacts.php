@@ -15,6 +15,8 @@ final readonly class StatementFacts
      * @param  string  $purpose  the purpose's name in the language read; empty where it has none there
      * @param  bool  $measures  whether opens and clicks of this purpose's mails are measured
      * @param  list<Channel>  $channels
+     * @param  string  $contents  what comes, in the language read; as the rest, empty where nobody has said
+     * @param  string  $recipients  names of who gets the details for its own use
      */
-    public function __construct(public string $where, public string $purpose, public LegalBasis $basis, public bool $measures, public array $channels, public bool $approved) {}
+    public function __construct(public string $where, public string $purpose, public LegalBasis $basis, public bool $measures, public array $channels, public bool $approved, public string $contents = '', public string $rate = '', public string $recipients = '') {}
 }

@@ -8,6 +8,7 @@ use Juramen\Register\Controller;
 use Juramen\Register\Departure;
 use Juramen\Register\Holding;
 use Juramen\Register\HouseRules;
+use Juramen\Register\InvalidRegister;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\PointRules;
 use Juramen\Register\Processor;
@@ -79,16 +80,41 @@ final readonly class Registers
             }
             $statements[] = $this->fillings($this->statement($id)->purpose)->fill($this->statement($id))->toArray();
         }
-        $rules = [];
-        foreach ($this->holdings($document) as $holding) {
-            $rules[$holding->rule->value] = $holding->value;
-        }
-        // A reminder that the point's own, shorter time leaves no room for is left out.
-        if (($rules['reminder-days'] ?? 0) >= ($rules['lapse-days'] ?? 0) && ! isset($document['departures']['reminder-days'])) {
+        $rules = $this->rules($document);
+        // A reminder for which the time to confirm leaves no room is left out.
+        if (($rules['reminder-days'] ?? 0) >= ($rules['lapse-days'] ?? 0)) {
             $rules['reminder-days'] = 0;
         }
 
         return [...$document, 'statements' => $statements, 'rules' => PointRules::from($rules)->toArray()];
+    }
+
+    /**
+     * Refuses departures that do not fit together with the rules they leave standing.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @throws InvalidRegister
+     */
+    public function check(array $document): void
+    {
+        if (isset($document['departures']['reminder-days'])) {
+            PointRules::from($this->rules($document));
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, bool|int>
+     */
+    private function rules(array $document): array
+    {
+        $rules = [];
+        foreach ($this->holdings($document) as $holding) {
+            $rules[$holding->rule->value] = $holding->value;
+        }
+
+        return $rules;
     }
 
     /**

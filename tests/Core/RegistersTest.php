@@ -61,8 +61,15 @@ test('a sheet that names what is not in the registers is refused', function (arr
 })->with([
     [['statements' => [['id' => 'nothing']]], 'no statement "nothing"'], [['statements' => ['x']], 'without saying which'],
     [['departures' => ['lapse-days' => ['value' => 9, 'reason' => '']]], 'needs a reason'], [['departures' => ['lapse-days' => ['value' => true, 'reason' => 'Because we would like it so.']]], '1 to 30 days'],
-    [['departures' => ['reminder-days' => ['value' => 9, 'reason' => 'Because we would like it so.']]], 'comes too late'],
 ]);
+
+test('a reminder has to come before the sign-up lapses; where the house moves the end before it, there is none', function (): void {
+    $document = array_replace(FooterNewsletter::SHEET, ['departures' => ['reminder-days' => ['value' => 5, 'reason' => 'Because we would like it so.']]]);
+    House::registers()->check($document);
+    $shorter = House::registers()->with(new HouseRules(new PointRules(lapseDays: 4)));
+    expect(fn () => $shorter->check($document))->toThrow(InvalidRegister::class, 'comes too late')
+        ->and($shorter->complete($document)['rules']['reminder-days'])->toBe(0)->and(House::registers()->complete($document)['rules']['reminder-days'])->toBe(5);
+});
 
 test('no form of ours offers a tick box for what does not stand on consent', function (): void {
     $purpose = Purpose::from([...House::VOYAGE_NEWS, 'basis' => 'existing-customer']);
@@ -214,3 +221,23 @@ test('a difference of documents names each place that changed', function (): voi
     expect(array_keys($difference))->toBe(['lapse-days', 'languages'])->and($difference['lapse-days']->runs)->toBe([['gone', '7'], ['new', '10']])
         ->and(RecordDifference::between(House::TIDEWICK, array_reverse(House::TIDEWICK)))->toBe([]);
 });
+
+test('the mends of a statement make it sound, one after the other, in the template\'s own words', function (string $language, string $text, string $mended): void {
+    $registers = House::registers()->with(Processor::from(['id' => 'm', 'name' => 'Harbour Media', 'controller' => 'tidewick-ferries', 'own' => true, 'purposes' => ['voyage-news']]));
+    $document = Statement::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => [$language => $text]])->toArray();
+    for ($i = 0; $i < 6; $i++) {
+        $changes = array_filter(array_map(static fn ($n) => $n->result->change, Judgement::ofStatement(Statement::from($document), $registers)->notes));
+        if ($changes === []) {
+            break;
+        }
+        $document = array_values($changes)[0]->apply($document);
+    }
+    expect($document['texts'][$language])->toBe($mended);
+})->with([
+    ['en', 'I accept the terms and conditions and {controller} may send me updates and offers.', '{controller} may send me new sailings and fares and offers {rate}. {withdrawal}'],
+    ['de', 'Die Reisebedingungen habe ich gelesen, und {controller} darf mir neue Fahrten und Preise mailen.', '{controller} darf mir neue Fahrten und Preise mailen {rate}. {withdrawal}'],
+    ['sv', 'Jag godkänner integritetspolicyn och {controller} får mejla mig nya turer och priser varje månad.', '{controller} får mejla mig nya turer och priser varje månad. {withdrawal}'],
+    ['en', 'Yes, {controller} may pass my address to selected companies once. {withdrawal}', 'Yes, {controller} may pass my address to selected companies ({recipients}) once. {withdrawal}'],
+    // No whole sentence would be left: no mend is offered for it.
+    ['en', 'I accept the terms and want sailings and fares by email once a month. {withdrawal}', 'I accept the terms and want sailings and fares by email once a month. {withdrawal}'],
+]);

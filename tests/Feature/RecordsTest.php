@@ -274,10 +274,19 @@ test('a starter becomes a purpose and a draft; a new purpose, a processor and a 
     $this->post('/records/processor', ['name' => 'Quayside Post'])->assertRedirect('/records/processor/quayside-post');
     $this->get('/desk')->assertSee('Quayside Post')->assertSee('No contract with it is on record');
     $this->post('/records/rules', ['name' => 'x'])->assertSessionHasErrors('name');
+    $this->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => ''])->assertSessionHasErrors('name');
+    $this->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => 'Pier 2, Ansel'])->assertRedirect('/records/controller/tidewick-sound');
+    expect(Controller::query()->where('slug', 'tidewick-sound')->exists())->toBeTrue();
     $this->post('/records/statement/harbour-events/retire', ['reason' => 'no'])->assertSessionHasErrors('reason');
     $this->post('/records/statement/harbour-events/retire', ['reason' => 'The harbour days are over for good.'])->assertRedirect('/records/statement/harbour-events');
     $this->get('/wording?state=retired')->assertSee('harbour-events');
-    $this->post(VOYAGE.'/retire', ['reason' => 'It is worded badly, we think.'])->assertSessionHasErrors('reason');
+    $this->post('/records/rules/house/retire', ['reason' => 'We want no rules at all any more.'])->assertSessionHasErrors('reason');
+    $this->post('/records/purpose/voyage-news/retire', ['reason' => 'Nobody reads news any more.'])->assertSessionHasErrors('reason');
+    $this->post('/records/sheet/footer-newsletter/approve', ['looked' => 1])->assertNotFound();
+    ($this->write)('basis', 'service', $this->runa, '/records/purpose/voyage-news')->assertOk();
+    ($this->approve)($this->arne, '/records/purpose/voyage-news')->assertSessionHasErrors('approve');
+    expect(session('errors')->first('approve'))->toContain('no form could be made of "footer-newsletter"');
+    $this->actingAs($this->runa)->post(VOYAGE.'/retire', ['reason' => 'It is worded badly, we think.'])->assertSessionHasErrors('reason');
     expect(session('errors')->first('reason'))->toContain('still stands on Footer newsletter')->and(fn () => app(Approve::class)->retire(record(), $this->runa, 'A reason that is long enough.'))->toThrow(Refused::class);
 });
 

@@ -76,3 +76,28 @@ test('a sentence ends where it ends, and the hardest is named', function (): voi
         ->and(ReadingEase::of('The ferry leaves at nine.', Language::English)->score)->toBeGreaterThan($ease->score)
         ->and(ReadingEase::of('', Language::German)->words)->toBe(0)->and(ReadingEase::of("🚢 … !?\n\n—", Language::French)->sentences)->toBe(0);
 });
+
+/* Björnsson, Läsbarhet, 1968: words to a sentence, plus words of more than six letters in percent. From memory; worked by hand. */
+test('LIX on worked values, in Swedish and Danish', function (string $language, string $text, int $sentences, int $words, int $long, float $lix): void {
+    $ease = ReadingEase::of($text, Language::from($language));
+    expect([$ease->sentences, $ease->words])->toBe([$sentences, $words])->and($ease->score)->toEqualWithDelta($lix, 0.01)->and(ReadingEase::lix($sentences, $words, $long))->toEqualWithDelta($lix, 0.01);
+})->with([
+    ['sv', 'Båten går klockan nio. Ta med en varm jacka.', 2, 9, 1, 4.5 + 100 / 9],
+    ['sv', 'Samtycket återkallas genom skriftlig underrättelse till personuppgiftsansvarig.', 1, 7, 5, 7 + 500 / 7],
+    ['da', 'Færgen sejler hver morgen. Vi skriver til dig én gang om måneden.', 2, 12, 2, 6 + 200 / 12],
+    ['da', '', 0, 0, 0, 0.0],
+]);
+
+test('officialese is hard by every formula, and plain words are not', function (string $language, string $plain, string $hard): void {
+    expect(ReadingEase::of($plain, Language::from($language))->isHard())->toBeFalse()->and(ReadingEase::of($hard, Language::from($language))->isHard())->toBeTrue();
+})->with([
+    ['en', 'Yes, write to me once a month. I can stop at any time.', 'Notwithstanding aforementioned authorisations, irrevocability considerations necessitate organisational determination.'],
+    ['de', 'Ja, schreiben Sie mir einmal im Monat.', 'Einwilligungserklärungen unterliegen datenschutzrechtlichen Zulässigkeitsvoraussetzungen gemäß Verarbeitungsgrundsätzen.'],
+    ['fr', 'Oui, écrivez-moi une fois par mois.', 'Nonobstant les dispositions susmentionnées, l’irrévocabilité des autorisations nécessite une détermination organisationnelle.'],
+    ['sv', 'Ja, skriv till mig en gång i månaden.', 'Samtycket återkallas genom skriftlig underrättelse till personuppgiftsansvarig myndighetsföreträdare.'],
+    ['da', 'Ja, skriv til mig en gang om måneden.', 'Samtykkeerklæringen tilbagekaldes gennem skriftlig underretning vedrørende personoplysningsbehandlingen.'],
+]);
+
+test('a short word ends a sentence, a title or a single letter does not', function (): void {
+    expect(ReadingEase::sentences('I get it. You too. Dr. Rask and Mr. Mohr, z. B. heute, came. "Never." Yes!'))->toBe(['I get it.', 'You too.', 'Dr. Rask and Mr. Mohr, z. B. heute, came.', '"Never.', 'Yes!']);
+});

@@ -21,7 +21,9 @@ use Juramen\Audit\Judgement;
 use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
+use Juramen\Canon\InvalidDocument;
 use Juramen\Consent\Act;
+use Juramen\Points\Sheet;
 use Juramen\Wording\Statement;
 
 /**
@@ -70,9 +72,14 @@ final class Approve
         if (mb_strlen(trim($reason)) < self::EXPLAINS) {
             throw new Refused('Say in a sentence why it is retired.');
         }
-        $used = $record->kind === RecordKind::Statement ? $this->sheetsWith($record->slug) : [];
+        $used = match ($record->kind) {
+            RecordKind::Statement => $this->sheetsWith($record->slug),
+            RecordKind::Purpose => array_keys(array_filter($this->inForce->registers()->statements, static fn (Statement $s): bool => $s->purpose === $record->slug)),
+            RecordKind::Processor => [],
+            default => throw new Refused("The {$record->kind->noun()} cannot be retired."),
+        };
         if ($used !== []) {
-            throw new Refused("\"{$record->slug}\" still stands on ".implode(', ', $used).'. Take it off these sheets first.');
+            throw new Refused($record->kind === RecordKind::Purpose ? 'These statements still ask for it: '.implode(', ', $used).'. Retire them first.' : "\"{$record->slug}\" still stands on ".implode(', ', $used).'. Take it off these sheets first.');
         }
         DB::transaction(function () use ($record, $officer, $reason): void {
             $now = $this->clock->instant();
@@ -109,8 +116,22 @@ final class Approve
             $others = User::query()->where('role', Role::Officer)->whereKeyNot($officer->id)->pluck('name')->all();
             throw new Refused('You wrote part of this draft yourself, and the house demands four eyes: somebody else approves it'.($others === [] ? '.' : ', such as '.implode(' or ', $others).'.'));
         }
+        $this->keepSheets($record, $revision);
         if ($record->kind === RecordKind::Statement) {
             $this->admitStatement(Statement::from($revision->document), $comment);
+        }
+    }
+
+    /** No sheet may become what no form can be made of. */
+    private function keepSheets(Record $record, Revision $revision): void
+    {
+        $would = $this->inForce->registers()->with(InForce::read($record->kind, $revision->document));
+        foreach (InForce::records(RecordKind::Sheet)->with('newest')->get() as $sheet) {
+            try {
+                Sheet::read($would->complete($sheet->newest->document ?? []));
+            } catch (InvalidDocument $e) {
+                throw new Refused("With it, no form could be made of \"{$sheet->slug}\" any more: {$e->getMessage()}");
+            }
         }
     }
 

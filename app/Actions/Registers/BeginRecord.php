@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Registers;
 
+use App\Models\Controller;
 use App\Models\Record;
 use App\Models\RecordKind;
 use App\Models\User;
@@ -19,7 +20,7 @@ final class BeginRecord
     public function __construct(private readonly ChangeRecord $change, private readonly InForce $inForce) {}
 
     /**
-     * @param  array<string, string>  $given  "name"; of a statement also "purpose", or "starter" and "controller"
+     * @param  array<string, string>  $given  "name"; of a controller its postal "address"; of a statement also "purpose", or "starter" and "controller"
      *
      * @throws InvalidDocument
      */
@@ -30,7 +31,7 @@ final class BeginRecord
         if ($slug === '' || mb_strlen($slug) > 60) {
             throw new InvalidDocument('Give it a name of letters and digits, at most 60 characters.');
         }
-        $controller = $this->controller($given);
+        $controller = $kind === RecordKind::Controller ? '' : $this->controller($given);
 
         return match ($kind) {
             RecordKind::Statement => ($given['starter'] ?? '') !== '' ? $this->fromStarter($author, $slug, $given['starter'], $controller)
@@ -42,8 +43,22 @@ final class BeginRecord
             RecordKind::Processor => $this->change->begin($kind, $slug, [
                 'id' => $slug, 'name' => $name, 'controller' => $controller, 'own' => false, 'purposes' => [], 'does' => '', 'contract' => '', 'country' => '', 'transfer' => '', 'until' => '',
             ], $author),
-            RecordKind::Controller, RecordKind::Rules, RecordKind::Sheet => throw new InvalidDocument('This cannot be begun here.'),
+            RecordKind::Controller => $this->controllerOf($author, $slug, $name, $given),
+            RecordKind::Rules, RecordKind::Sheet => throw new InvalidDocument('This cannot be begun here.'),
         };
+    }
+
+    /** @param  array<string, string>  $given */
+    private function controllerOf(User $author, string $slug, string $name, array $given): Record
+    {
+        return DB::transaction(function () use ($author, $slug, $name, $given): Record {
+            $record = $this->change->begin(RecordKind::Controller, $slug, [
+                'id' => $slug, 'name' => $name, 'postal-address' => $given['address'] ?? '', 'contact' => '', 'sender' => '', 'accent' => '#0f4c5c', 'notice' => [], 'notice-text' => [], 'dpo' => '', 'representative' => '', 'country' => '',
+            ], $author);
+            Controller::query()->create(['slug' => $slug]);
+
+            return $record;
+        }, 3);
     }
 
     /** The purpose, where there is none of that name yet, and a statement that asks for it. */

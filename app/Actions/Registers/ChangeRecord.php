@@ -16,6 +16,7 @@ use Juramen\Canon\History;
 use Juramen\Canon\InvalidDocument;
 use Juramen\Canon\Merge;
 use Juramen\Points\Sheet;
+use Juramen\Register\LegalBasis;
 use Juramen\Wording\Statement;
 
 /** Changes to whatever is written here: each adds a revision; nothing is ever taken from a record's history. */
@@ -92,13 +93,20 @@ final class ChangeRecord
     {
         CanonicalJson::encode($document);
         if ($kind === RecordKind::Sheet) {
-            Sheet::read($this->inForce->registers()->complete($document));
+            $registers = $this->inForce->registers();
+            $registers->check($document);
+            Sheet::read($registers->complete($document));
         } else {
             $thing = InForce::read($kind, $document);
-            if ($thing instanceof Statement) {
-                $this->inForce->registers()->purpose($thing->purpose);
+            if ($thing instanceof Statement && $this->inForce->registers()->purpose($thing->purpose)->basis !== LegalBasis::Consent && $this->stands($thing->id)) {
+                throw new InvalidDocument('This statement stands on a sheet, where a tick box asks for consent; its purpose has to stand on consent too.');
             }
         }
+    }
+
+    private function stands(string $statement): bool
+    {
+        return InForce::records(RecordKind::Sheet)->with('newest')->get()->contains(static fn (Record $sheet): bool => in_array($statement, array_column($sheet->newest->document['statements'] ?? [], 'id'), true));
     }
 
     /** @param  callable(History): ?int  $way */

@@ -38,7 +38,7 @@ final class ApartFromTerms implements Requirement
         return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {
             $with = $reading->find(Topic::AcceptsTerms, $control->label) ?? $reading->find(Topic::AcceptsNotice, $control->label);
 
-            return $with === null ? null : $this->finding(Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with->words, 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.');
+            return $with === null ? null : $this->finding(Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with->words, 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.', $this->cut($reading, $control->where, $with->words));
         });
     }
 }

@@ -48,7 +48,7 @@ final class ConfirmedAddress implements Requirement
         return [$this->finding(
             $demanded ? Verdict::Breach : Verdict::Weakness,
             'Nobody confirms the address, so anybody can enter anybody\'s.'.($demanded ? ' House rules, or the courts of Germany and Austria, demand a confirmation.' : ''),
-            'rules/double-opt-in', null, 'Let whoever agrees confirm from a mail.', new Mend('Keep to the rule: confirm by mail', 'departures/double-opt-in', null),
+            'rules/double-opt-in', null, 'Let whoever agrees confirm from a mail.', Mend::set('Keep to the rule: confirm by mail', 'departures/double-opt-in', null),
         )];
     }
 }

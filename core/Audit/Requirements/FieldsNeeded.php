@@ -59,7 +59,7 @@ final class FieldsNeeded implements Requirement
             $field->required ? Verdict::Breach : Verdict::Weakness,
             "\"$field->label\" is ".($field->required ? 'required' : 'asked').', and nothing says why this form needs it.',
             $field->where, $field->label, 'Take the field away, or say beside it why it is asked.',
-            $reading->sheet === null ? null : new Mend('Remove the field', $field->where, null),
+            $reading->sheet === null ? null : Mend::set('Remove the field', $field->where, null),
         );
     }
 

@@ -47,6 +47,12 @@ trait Judging
         return $findings === [] ? $this->met($met, $consents[0]->where) : $findings;
     }
 
+    /** A mend for words of ours that do not belong to the consent; foreign pages are mended by those who wrote them. */
+    private function cut(Reading $reading, string $where, string $words): ?Mend
+    {
+        return $reading->sheet === null ? null : Mend::cut("Leave out “{$words}”", $where, $words);
+    }
+
     private function finding(Verdict $verdict, string $says, ?string $where, ?string $words, string $mend, ?Mend $change = null): Result
     {
         return new Result($this, $verdict, $says, $where, $words, $mend, $change);

@@ -44,7 +44,7 @@ final class NoticeLinked implements Requirement
             return $this->met('A privacy notice is linked.', $working->where, $working->text);
         }
         if ($links !== []) {
-            return [$this->finding(Verdict::Breach, 'The link to the privacy notice leads nowhere: "'.$links[0]->href.'".', $links[0]->where, $links[0]->text, 'Put the address of the privacy notice into the link.', $reading->sheet === null ? null : new Mend('Use the controller\'s notice', 'notice', null))];
+            return [$this->finding(Verdict::Breach, 'The link to the privacy notice leads nowhere: "'.$links[0]->href.'".', $links[0]->where, $links[0]->text, 'Put the address of the privacy notice into the link.', $reading->sheet === null ? null : Mend::set('Use the controller\'s notice', 'notice', null))];
         }
 
         return $reading->wholePage || $reading->sheet !== null

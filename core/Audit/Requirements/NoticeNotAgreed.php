@@ -40,7 +40,7 @@ final class NoticeNotAgreed implements Requirement
         foreach ($reading->controls as $control) {
             $agreed = $reading->find(Topic::AcceptsNotice, $control->label);
             if ($agreed !== null) {
-                $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed->words, 'Make it known: "How we use your data stands in our privacy notice", with a link and no box.');
+                $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed->words, 'Make it known: "How we use your data stands in our privacy notice", with a link and no box.', $this->cut($reading, $control->where, $agreed->words));
             }
         }
 

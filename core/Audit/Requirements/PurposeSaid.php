@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
@@ -78,8 +79,20 @@ final class PurposeSaid implements Requirement
         return $this->finding(
             $reading->isForGermany() ? Verdict::Breach : Verdict::Weakness,
             "\"$vague->words\" says little".($reading->isForGermany() ? '; in Germany the goods that are advertised must be named.' : '.'),
-            $where, $vague->words, $mend,
+            $where, $vague->words, $mend, $this->change($reading, $where, $vague->words),
         );
+    }
+
+    /** What the registers say comes, in place of words that say little. */
+    private function change(Reading $reading, string $where, string $vague): ?Mend
+    {
+        foreach ($reading->sheet->statements ?? [] as $statement) {
+            if ($statement->where === $where && $statement->contents !== '') {
+                return Mend::replace("Say “{$statement->contents}” for “{$vague}”", $where, $vague, $statement->contents);
+            }
+        }
+
+        return null;
     }
 
     /**

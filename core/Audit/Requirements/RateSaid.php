@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
@@ -41,6 +42,14 @@ final class RateSaid implements Requirement
             return $this->met('It is said how often.', null, $said->words);
         }
 
-        return [$this->finding(Verdict::Weakness, 'It is not said how often something will be sent.', $reading->consents()[0]->where ?? $reading->where, null, 'Say how often: "once a month", "at most twice a year".')];
+        return [$this->finding(Verdict::Weakness, 'It is not said how often something will be sent.', $reading->consents()[0]->where ?? $reading->where, null, 'Say how often: "once a month", "at most twice a year".', $this->change($reading))];
+    }
+
+    /** What the registers say of it. */
+    private function change(Reading $reading): ?Mend
+    {
+        $statement = $reading->sheet->statements[0] ?? null;
+
+        return $statement === null || $statement->rate === '' ? null : Mend::endFirstSentence("Say “{$statement->rate}”", $statement->where, '{rate}');
     }
 }

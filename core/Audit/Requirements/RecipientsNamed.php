@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
@@ -44,8 +45,10 @@ final class RecipientsNamed implements Requirement
             $relied = true;
             if (! $this->isNamed($control->label, $passes->to) && ! $this->isListed($reading)) {
                 $alone = $reading->links === [] && $reading->fields === [];
+                $names = $reading->sheet->statements[0]->recipients ?? '';
                 $findings[] = $this->finding($alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes->words,
-                    $alone ? 'Is the list of these companies linked beside the words? Better: name them here.' : 'Name the companies, or link their list right here.');
+                    $alone ? 'Is the list of these companies linked beside the words? Better: name them here.' : 'Name the companies, or link their list right here.',
+                    $names === '' ? null : Mend::replace("Name {$names}", $control->where, $passes->words, "{$passes->words} ({recipients})"));
             }
         }
         if (! $relied) {

@@ -68,6 +68,6 @@ final class WithdrawalSaid implements Requirement
         $consent = $reading->consents()[0] ?? null;
 
         return $reading->sheet === null || $consent === null || $reading->language === null ? null
-            : new Mend('Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”', $consent->where, '{withdrawal}', adds: true);
+            : Mend::add('Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”', $consent->where, '{withdrawal}');
     }
 }

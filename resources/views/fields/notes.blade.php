@@ -12,6 +12,7 @@
 <button type="button" class="mend" hx-post="{{ $to['mend'] }}" hx-vals="{{ json_encode(['note' => $note->key(), 'where' => $result->where]) }}">{{ $result->change->label }}</button>
 @else
 <p class="soft">{{ $result->mend }}</p>
+@if (isset($sheet) && preg_match('~^statements/(\d+)~', (string) $result->where, $at) === 1 && isset($sheet->statements[(int) $at[1]]))<p><a href="{{ route('records.show', ['statement', $sheet->statements[(int) $at[1]]->id]) }}">Change the words</a></p>@endif
 @endif
 </section>
 @empty

@@ -70,8 +70,7 @@ Visitors come from @include('fields.several', ['place' => 'countries', 'label' =
 </section>
 
 <section aria-labelledby="part-4"><h2 id="part-4"><span>4</span> How it is confirmed</h2>
-<p class="sentence">@if ($sheet->rules->doubleOptIn)Whoever ticks gets a confirmation mail and has {{ Juramen\Register\Rule::LapseDays->says($sheet->rules->lapseDays) }} to press its button; we send {{ Juramen\Register\Rule::ReminderDays->says($sheet->rules->reminderDays) }}. Otherwise the address is deleted.@else Whoever ticks is signed up at once, and nobody confirms the address.@endif @include('fields.numbers', ['notes' => $marks('rules/double-opt-in')])
-Of the visitor {{ Juramen\Register\Rule::KeepNetwork->says($sheet->rules->keepNetwork) }}; {{ Juramen\Register\Rule::Screening->says($sheet->rules->screening) }}.</p>
+<p class="sentence">@if ($sheet->rules->doubleOptIn)Whoever ticks gets a confirmation mail and has {{ Juramen\Register\Rule::LapseDays->says($sheet->rules->lapseDays) }} to press its button; we send {{ Juramen\Register\Rule::ReminderDays->says($sheet->rules->reminderDays) }}. Otherwise the address is deleted.@else Whoever ticks is signed up at once, and nobody confirms the address.@endif @include('fields.numbers', ['notes' => $marks('rules/double-opt-in')]) {{ ucfirst(Juramen\Register\Rule::KeepNetwork->says($sheet->rules->keepNetwork)) }}; {{ Juramen\Register\Rule::Screening->says($sheet->rules->screening) }}.</p>
 @include('points.holdings')
 </section>
 

@@ -21,7 +21,7 @@ final class BeginController
             abort(403);
         }
         try {
-            $record = $begin($kind, $user, array_map(static fn (mixed $v): string => is_string($v) ? trim(mb_scrub($v)) : '', $request->only(['name', 'starter', 'controller', 'purpose'])));
+            $record = $begin($kind, $user, array_map(static fn (mixed $v): string => is_string($v) ? trim(mb_scrub($v)) : '', $request->only(['name', 'starter', 'controller', 'purpose', 'address'])));
         } catch (InvalidDocument $e) {
             return back()->withInput()->withErrors(['name' => $e->getMessage()]);
         }

@@ -119,7 +119,7 @@ final class RecordController
 
     private function record(RecordKind $kind, string $slug): Record
     {
-        return $kind === RecordKind::Sheet ? abort(404) : $this->page->find($kind, $slug);
+        return $this->page->find($kind, $slug);
     }
 
     private function user(Request $request): User
