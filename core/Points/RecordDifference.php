@@ -18,7 +18,7 @@ final class RecordDifference
     {
         [$a, $b] = [self::flat($old), self::flat($new)];
         $changed = [];
-        foreach (array_unique([...array_keys($a), ...array_keys($b)]) as $place) {
+        foreach (array_unique([...array_keys($b), ...array_keys($a)]) as $place) {
             $difference = Difference::between($a[$place] ?? '', $b[$place] ?? '');
             if (! $difference->isEmpty()) {
                 $changed[$place] = $difference;

@@ -157,7 +157,7 @@ final class Demo
     {
         ($this->lapse)();
         $email = EmailAddress::parse($event['email']);
-        $known = $this->subscribers->find('tidewick-ferries', $email);
+        $known = $this->subscribers->find($this->editions[$event['point']]->controller->id, $email);
         match ($event['do']) {
             'ask' => ($this->accept)($this->signup($event, $email)),
             'hold' => ($this->hold)($this->signup($event, $email), ['trap-touched']),

@@ -44,7 +44,28 @@ final class Population
                 array_push($events, ...($later < $today ? self::life($person, $later, $today, 'walking-guide') : []));
             }
         }
+        array_push($events, ...self::abroad($today));
         usort($events, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return $events;
+    }
+
+    /**
+     * Those who came by the younger forms: from the north, and to the sister company.
+     *
+     * @return list<array{at: CarbonImmutable, do: string, email: string, name: string|null, language: string, network: string, point: string}>
+     */
+    private static function abroad(CarbonImmutable $today): array
+    {
+        $events = [];
+        foreach (['booking-popup' => ['sv', 'da', 'en'], 'atlantic-newsletter' => ['en', 'fr']] as $point => $languages) {
+            for ($i = 0; $i < 16; $i++) {
+                $first = self::FIRST[($i * 5 + 3) % count(self::FIRST)];
+                $last = self::LAST[($i * 3 + strlen($point)) % count(self::LAST)];
+                $person = ['email' => strtolower("$first.$last").'@'.self::DOMAINS[$i % 3], 'name' => null, 'language' => $languages[$i % count($languages)], 'network' => self::NETWORKS[$i % 3]];
+                array_push($events, ...self::life($person, $today->subSeconds(mt_rand(86400, 86400 * 240)), $today, $point));
+            }
+        }
 
         return $events;
     }

@@ -8,7 +8,7 @@ return [
         'required' => 'skal udfyldes',
         'optional' => 'valgfrit',
         'notice' => 'Privatlivsinformation',
-        'asked-by' => 'Der spørges af',
+        'asked-by' => 'Her spørger',
         'leave-empty' => 'Lad dette felt stå tomt',
         'languages' => 'Sprog',
     ],

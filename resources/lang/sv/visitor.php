@@ -8,7 +8,7 @@ return [
         'required' => 'måste fyllas i',
         'optional' => 'valfritt',
         'notice' => 'Integritetsinformation',
-        'asked-by' => 'Frågar gör',
+        'asked-by' => 'Här frågar',
         'leave-empty' => 'Lämna det här fältet tomt',
         'languages' => 'Språk',
     ],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Account;
 
 use App\Actions\Account\Sessions;
-use App\Models\User;
+use App\Support\SignedIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ final class AccountController
 
     public function show(Request $request): View
     {
-        return view('account.show', ['sessions' => $this->sessions->of($this->user($request), $request->session()->getId())]);
+        return view('account.show', ['sessions' => $this->sessions->of(SignedIn::user($request), $request->session()->getId())]);
     }
 
     public function password(Request $request): RedirectResponse
@@ -27,7 +27,7 @@ final class AccountController
         $given = $request->validate(['current' => 'required|string|max:200', 'new' => 'required|string|min:12|max:200|different:current'], [
             'new.min' => 'A password has at least 12 characters; a sentence is a good one.', 'new.different' => 'The new password is the old one.',
         ]);
-        $user = $this->user($request);
+        $user = SignedIn::user($request);
         if (! Hash::check($given['current'], $user->password)) {
             return back()->withErrors(['current' => 'This is not your password.']);
         }
@@ -40,7 +40,7 @@ final class AccountController
 
     public function end(Request $request): RedirectResponse
     {
-        $ended = $this->sessions->end($this->user($request), $request->session()->getId(), $request->string('session')->toString());
+        $ended = $this->sessions->end(SignedIn::user($request), $request->session()->getId(), $request->string('session')->toString());
 
         return redirect()->route('account')->with('said', $ended ? 'That session is ended.' : 'There was no such session any more.');
     }
@@ -49,12 +49,5 @@ final class AccountController
     public function token(): JsonResponse
     {
         return response()->json(['token' => csrf_token()]);
-    }
-
-    private function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : abort(403);
     }
 }

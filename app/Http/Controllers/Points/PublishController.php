@@ -10,7 +10,7 @@ use App\Actions\Points\SheetMoved;
 use App\Actions\Points\SheetPage;
 use App\Actions\Registers\InForce;
 use App\Models\Point;
-use App\Models\User;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -41,10 +41,7 @@ final class PublishController
 
     public function publish(Request $request, Point $point, PublishPoint $publish, MakeException $except): RedirectResponse
     {
-        $officer = $request->user();
-        if (! $officer instanceof User) {
-            abort(403);
-        }
+        $officer = SignedIn::user($request);
         $looked = $request->integer('looked');
         $faults = $except->fromReview($point->load('controller', 'record'), $officer, (array) $request->input('reason', []), (array) $request->input('until', []));
         if ($faults !== []) {

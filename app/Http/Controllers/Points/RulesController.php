@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Points;
 use App\Actions\Points\TakeStock;
 use App\Actions\Registers\ChangeRecord;
 use App\Models\Point;
-use App\Models\User;
 use App\Support\Csv;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -45,10 +45,7 @@ final class RulesController
     /** The chosen departures end; each sheet gets a revision and waits on the desk to be published. */
     public function follow(Request $request, ChangeRecord $change): RedirectResponse
     {
-        $user = $request->user();
-        if (! $user instanceof User) {
-            abort(403);
-        }
+        $user = SignedIn::user($request);
         $chosen = [];
         foreach ((array) $request->input('follow', []) as $each) {
             [$slug, $rule] = [...explode('/', is_string($each) ? $each : '', 2), ''];

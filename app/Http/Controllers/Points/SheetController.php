@@ -9,7 +9,7 @@ use App\Actions\Points\SheetPlaces;
 use App\Actions\Registers\ChangeRecord;
 use App\Models\Point;
 use App\Models\Revision;
-use App\Models\User;
+use App\Support\SignedIn;
 use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -36,7 +36,7 @@ final class SheetController
     {
         $newest = $this->newest($point);
         try {
-            $document = SheetPlaces::apply($newest->document, $request->string('place')->toString(), $request->input('value'), $this->user($request)->name, $this->today());
+            $document = SheetPlaces::apply($newest->document, $request->string('place')->toString(), $request->input('value'), SignedIn::user($request)->name, $this->today());
 
             return view('points.around', [...$this->page->of($point, $newest, $this->language($request), $document), 'typing' => true]);
         } catch (InvalidDocument $e) {
@@ -48,7 +48,7 @@ final class SheetController
     {
         $place = $request->string('place')->toString();
         $value = $request->input('value');
-        $user = $this->user($request);
+        $user = SignedIn::user($request);
         try {
             [$revision, $conflicts] = $this->edit->change($point->record, $user, $request->integer('base'), "changed $place",
                 fn (array $document): array => SheetPlaces::apply($document, $place, $value, $user->name, $this->today()));
@@ -67,7 +67,7 @@ final class SheetController
         foreach ($this->page->of($point, $newest)['judgement']->notes as $note) {
             $change = $note->result->change;
             if ($change !== null && $note->key() === $request->string('note')->toString() && $note->result->where === $request->string('where')->toString()) {
-                [$revision] = $this->edit->change($point->record, $this->user($request), $newest->number, "mended {$note->result->requirement->id()}", $change->apply(...));
+                [$revision] = $this->edit->change($point->record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $change->apply(...));
 
                 return $this->answer($request, $point, $revision, true);
             }
@@ -78,12 +78,12 @@ final class SheetController
 
     public function undo(Request $request, Point $point): Response
     {
-        return $this->answer($request, $point, $this->edit->undo($this->loaded($point)->record, $this->user($request)), true);
+        return $this->answer($request, $point, $this->edit->undo($this->loaded($point)->record, SignedIn::user($request)), true);
     }
 
     public function redo(Request $request, Point $point): Response
     {
-        return $this->answer($request, $point, $this->edit->redo($this->loaded($point)->record, $this->user($request)), true);
+        return $this->answer($request, $point, $this->edit->redo($this->loaded($point)->record, SignedIn::user($request)), true);
     }
 
     /** What others changed since a revision; nothing where it is still the newest. */
@@ -141,12 +141,5 @@ final class SheetController
     private function language(Request $request): ?Language
     {
         return Language::tryFrom($request->string('shown')->toString());
-    }
-
-    private function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : abort(403);
     }
 }

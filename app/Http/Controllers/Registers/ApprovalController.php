@@ -12,7 +12,7 @@ use App\Actions\Registers\Refused;
 use App\Actions\Registers\Touched;
 use App\Models\Point;
 use App\Models\RecordKind;
-use App\Models\User;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -45,14 +45,14 @@ final class ApprovalController
     public function submit(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
         $record = $this->page->find($kind, $slug);
-        $this->propose->submit($record, $this->user($request), $request->string('comment')->toString());
+        $this->propose->submit($record, SignedIn::user($request), $request->string('comment')->toString());
 
         return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Submitted. It stands on the officers\' desk until somebody decides.');
     }
 
     public function takeBack(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $this->propose->takeBack($this->page->find($kind, $slug), $this->user($request));
+        $this->propose->takeBack($this->page->find($kind, $slug), SignedIn::user($request));
 
         return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Taken back. It is a draft again.');
     }
@@ -63,7 +63,7 @@ final class ApprovalController
         if (mb_strlen($reply) < 5) {
             return $this->again($kind, $slug, 'Say in the comment what is to be changed.');
         }
-        $this->propose->return($this->page->find($kind, $slug), $this->user($request), $reply);
+        $this->propose->return($this->page->find($kind, $slug), SignedIn::user($request), $reply);
 
         return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Returned with your comment.');
     }
@@ -72,7 +72,7 @@ final class ApprovalController
     {
         $points = array_values(Point::query()->whereIn('slug', array_filter((array) $request->input('points', []), is_string(...)))->get()->all());
         try {
-            $edition = ($this->approve)($this->page->find($kind, $slug), $this->user($request), $request->integer('looked'), $request->string('comment')->toString(), $points, $request->string('effective')->toString() ?: null);
+            $edition = ($this->approve)($this->page->find($kind, $slug), SignedIn::user($request), $request->integer('looked'), $request->string('comment')->toString(), $points, $request->string('effective')->toString() ?: null);
         } catch (Refused|InvalidDocument $e) {
             return $this->again($kind, $slug, $e->getMessage());
         }
@@ -88,7 +88,7 @@ final class ApprovalController
     public function retire(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
         try {
-            $this->approve->retire($this->page->find($kind, $slug), $this->user($request), $request->string('reason')->toString());
+            $this->approve->retire($this->page->find($kind, $slug), SignedIn::user($request), $request->string('reason')->toString());
         } catch (Refused $e) {
             return redirect()->route('records.review', [$kind->value, $slug])->withInput()->withErrors(['reason' => $e->getMessage()]);
         }
@@ -99,12 +99,5 @@ final class ApprovalController
     private function again(RecordKind $kind, string $slug, string $why): RedirectResponse
     {
         return redirect()->route('records.review', [$kind->value, $slug])->withInput()->withErrors(['approve' => $why]);
-    }
-
-    private function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : abort(403);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Registers;
 
 use App\Actions\Registers\BeginRecord;
 use App\Models\RecordKind;
-use App\Models\User;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Juramen\Canon\InvalidDocument;
@@ -16,10 +16,7 @@ final class BeginController
 {
     public function begin(Request $request, RecordKind $kind, BeginRecord $begin): RedirectResponse
     {
-        $user = $request->user();
-        if (! $user instanceof User) {
-            abort(403);
-        }
+        $user = SignedIn::user($request);
         try {
             $record = $begin($kind, $user, array_map(static fn (mixed $v): string => is_string($v) ? trim(mb_scrub($v)) : '', $request->only(['name', 'starter', 'controller', 'purpose', 'address'])));
         } catch (InvalidDocument $e) {

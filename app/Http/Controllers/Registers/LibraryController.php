@@ -8,8 +8,8 @@ use App\Actions\Registers\ChangeRecord;
 use App\Actions\Registers\InForce;
 use App\Actions\Wording\ReadLibrary;
 use App\Models\RecordKind;
-use App\Models\User;
 use App\Support\Csv;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -62,10 +62,7 @@ final class LibraryController
 
     public function apply(Request $request, ReadLibrary $read, ChangeRecord $change): RedirectResponse
     {
-        $user = $request->user();
-        if (! $user instanceof User) {
-            abort(403);
-        }
+        $user = SignedIn::user($request);
         try {
             $library = $read($request->string('text')->toString());
         } catch (InvalidDocument $e) {

@@ -10,7 +10,7 @@ use App\Actions\Registers\RecordPlaces;
 use App\Models\Record;
 use App\Models\RecordKind;
 use App\Models\Revision;
-use App\Models\User;
+use App\Support\SignedIn;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -53,7 +53,7 @@ final class RecordController
         $value = $request->boolean('away') ? null : $request->input('value');
         $base = $request->integer('base');
         try {
-            [$revision, $conflicts] = $this->edit->change($record, $this->user($request), $base, $value === null ? "removed $place" : "changed $place",
+            [$revision, $conflicts] = $this->edit->change($record, SignedIn::user($request), $base, $value === null ? "removed $place" : "changed $place",
                 static fn (array $document): array => RecordPlaces::apply($kind, $document, $place, $value));
         } catch (InvalidDocument $e) {
             return $this->refused($e->getMessage());
@@ -70,7 +70,7 @@ final class RecordController
         $newest = $this->page->newest($record);
         foreach ($this->page->of($record, $newest)['judgement']->notes ?? [] as $note) {
             if ($note->result->change !== null && $note->key() === $request->string('note')->toString() && $note->result->where === $request->string('where')->toString()) {
-                [$newest] = $this->edit->change($record, $this->user($request), $newest->number, "mended {$note->result->requirement->id()}", $note->result->change->apply(...));
+                [$newest] = $this->edit->change($record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $note->result->change->apply(...));
                 break;
             }
         }
@@ -82,14 +82,14 @@ final class RecordController
     {
         $record = $this->record($kind, $slug);
 
-        return $this->answer($record, $this->edit->undo($record, $this->user($request)), true);
+        return $this->answer($record, $this->edit->undo($record, SignedIn::user($request)), true);
     }
 
     public function redo(Request $request, RecordKind $kind, string $slug): Response
     {
         $record = $this->record($kind, $slug);
 
-        return $this->answer($record, $this->edit->redo($record, $this->user($request)), true);
+        return $this->answer($record, $this->edit->redo($record, SignedIn::user($request)), true);
     }
 
     /** What others changed since a revision; nothing where it is still the newest. */
@@ -120,12 +120,5 @@ final class RecordController
     private function record(RecordKind $kind, string $slug): Record
     {
         return $this->page->find($kind, $slug);
-    }
-
-    private function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : abort(403);
     }
 }
