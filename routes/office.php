@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
+use App\Http\Controllers\Evidence\SignupController;
 use App\Http\Controllers\Office\DeskController;
 use App\Http\Controllers\Office\HeldController;
 use App\Http\Controllers\Office\LoginController;
@@ -88,6 +89,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/evidence', [SearchController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence');
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');
+    Route::get('/evidence/signups', [SignupController::class, 'index'])->can('viewAny', Subscriber::class)->name('evidence.signups');
     Route::get('/evidence/{subject}', [PersonController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence.person');
     Route::get('/evidence/{subject}/asked', [PersonController::class, 'asked'])->can('viewAny', Subscriber::class)->name('evidence.asked');
     Route::get('/evidence/{subject}/shown/{entry}', [PersonController::class, 'shown'])->can('viewAny', Subscriber::class)->name('evidence.shown');

@@ -47,7 +47,7 @@ return new class extends Migration
             $table->string('language', 8);
             $table->string('state', 16);
             $table->unsignedSmallInteger('lapse_days');
-            $table->dateTime('asked_at', 6);
+            $table->dateTime('asked_at', 6)->index();
             $table->dateTime('lapses_at', 6)->nullable();
             $table->dateTime('remind_at', 6)->nullable()->index();
             $table->dateTime('ended_at', 6)->nullable();

@@ -77,5 +77,41 @@ test('the thirty days count every sign-up once, by what became of it', function 
     expect($days)->toHaveCount(30)->and(array_key_last($days))->toBe('2026-11-10')
         ->and(array_map($sum, ThirtyDays::WHAT))->toBe([1, 1, 1, 1, 1])
         ->and($days['2026-11-01'])->toMatchArray(['confirmed' => 1, 'withdrawn' => 1, 'lapsed' => 1]);
-    $this->actingAs(person('officer'))->get('/desk')->assertSee('4 asked · 1 confirmed · 1 waiting · 1 lapsed · 1 held');
+    $this->actingAs(person('officer'))->get('/desk')->assertSeeText('4 asked · 1 confirmed · 1 waiting · 1 lapsed · 1 held');
+});
+
+test('every number of the desk, the points and the wording opens the sign-ups behind it', function (): void {
+    Carbon::setTestNow('2026-11-20 12:00:00');
+    foreach (['confirmed', 'withdrawn', 'lapsed', 'waiting'] as $what) {
+        $this->signUp("$what@post.example");
+        $this->mailsAreTaken();
+        match ($what) {
+            'confirmed' => $this->post('/confirm', ['token' => $this->confirmToken()]),
+            'withdrawn' => $this->post('/withdraw', ['token' => $this->withdrawToken()]),
+            'lapsed' => [Carbon::setTestNow(now()->addDays(8)), app(LapseJourneys::class)(), Carbon::setTestNow('2026-11-20 12:00:00')],
+            'waiting' => null,
+        };
+    }
+    Carbon::setTestNow('2026-11-21 12:00:00');
+    $this->actingAs(person('officer'));
+    $page = new Symfony\Component\DomCrawler\Crawler((string) $this->get('/desk')->getContent());
+    foreach ($page->filter('figcaption a')->each(fn ($a) => [$a->text(), (string) $a->attr('href')]) as [$text, $link]) {
+        [$count, $what] = explode(' ', $text);
+        if ($what !== 'held') {
+            expect((new Symfony\Component\DomCrawler\Crawler((string) $this->get($link)->assertOk()->getContent()))->filter('tbody tr')->count())->toBe((int) $count, $text);
+        }
+    }
+    $this->get('/evidence/signups?state=confirmed')->assertSee('confirmed@post.example')->assertDontSee('waiting@post.example');
+    $this->get('/evidence/signups?state=lapsed')->assertSee('details deleted')->assertDontSee('lapsed@post.example');
+    $this->get('/evidence/signups?from=2026-11-21')->assertSee('No sign-up is like that');
+    $this->get('/evidence/signups?state=nonsense&from=yesterday&words=xyz&point[]=x')->assertOk()->assertSee('waiting@post.example');
+    $words = App\Models\Edition::query()->whereRelation('record', 'kind', 'statement')->firstOrFail()->digest->hex();
+    $this->get("/evidence/signups?state=confirmed&words=$words&point=footer-newsletter")->assertSee('1 confirmed at footer-newsletter to exactly these words');
+    $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up is like that');
+    $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->getContent();
+    expect($csv)->toContain("asked,subject,point,edition,language,state,ended\r\n")->toContain(',footer-newsletter,1,en,waiting,')->not->toContain('@');
+    expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->getContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not->toContain('post.example');
+    $this->signUp('bot@post.example', ['homepage' => 'x']);
+    expect((string) $this->get('/held?as=csv')->assertOk()->getContent())->toContain('footer-newsletter,1,en,trap-touched,')->not->toContain('post.example');
+    $this->actingAs(person('editor'))->get('/desk')->assertOk()->assertDontSee('/evidence/signups');
 });

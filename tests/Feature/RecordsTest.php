@@ -323,7 +323,7 @@ test('people are counted by the words they said yes to, not by the form', functi
     $this->post('/confirm', ['token' => $this->confirmToken()]);
     $this->signUp('two@post.example');
     $this->post('/confirm', ['token' => $this->confirmToken()]);
-    $this->actingAs($this->runa)->get(VOYAGE)->assertSee('2 people agreed to exactly these words');
-    $this->get('/records/statement/island-walks')->assertSee('1 person agreed to exactly these words');
+    $this->actingAs($this->runa)->get(VOYAGE)->assertSeeText('2 people agreed to exactly these words');
+    $this->get('/records/statement/island-walks')->assertSeeText('1 person agreed to exactly these words');
     expect((string) $this->get('/wording?as=csv')->getContent())->toContain('island-walks,in force,1,island-walks,en,')->toContain(',footer-newsletter,1');
 });

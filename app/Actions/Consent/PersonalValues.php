@@ -23,6 +23,23 @@ final class PersonalValues
         return $values;
     }
 
+    /**
+     * @param  list<Id>  $subjects
+     * @return array<string, string> subject in hex to the newest address that is still kept
+     */
+    public function addressesOf(array $subjects): array
+    {
+        $addresses = [];
+        foreach (DisclosureRow::query()->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))->orderBy('id')->get() as $row) {
+            $disclosure = Disclosure::parse($row->text);
+            if ($disclosure->name === 'email') {
+                $addresses[$row->subject->hex()] = $disclosure->value;
+            }
+        }
+
+        return $addresses;
+    }
+
     /** @return list<Disclosure> that belong to one entry and are still kept */
     public function ofEntry(Id $entry): array
     {

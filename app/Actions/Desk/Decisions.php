@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Desk;
 
 use App\Actions\Ledger\LedgerTables;
+use App\Actions\Points\Standing;
 use App\Actions\Points\TakeStock;
 use App\Actions\Registers\InForce;
 use App\Casts\Instants;
@@ -29,6 +30,9 @@ final class Decisions
     private const WORKER_STALLED = 300;
 
     private const SEALING_STALLED = 120;
+
+    /** @var list<Standing>|null */
+    private ?array $rows = null;
 
     public function __construct(private readonly TakeStock $stock, private readonly InForce $inForce, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
 
@@ -86,20 +90,26 @@ final class Decisions
         return [new Decision(1, Moments::day($first), $count === 1 ? 'One held submission' : "$count held submissions", $count === 1 ? 'is deleted unless somebody decides.' : 'wait; the first is deleted then unless somebody decides.', '', 'Decide', route('held'), $first->text())];
     }
 
+    /** @return list<Standing> taken stock of once for a desk */
+    private function rows(): array
+    {
+        return $this->rows ??= ($this->stock)();
+    }
+
     /** @return list<Decision> */
     private function points(): array
     {
         $decisions = [];
-        foreach (($this->stock)() as $row) {
-            $link = route('points.sheet', $row['point']->slug);
-            $uncovered = $row['uncovered'];
+        foreach ($this->rows() as $row) {
+            $link = route('points.sheet', $row->point->slug);
+            $uncovered = $row->uncovered;
             if ($uncovered !== []) {
                 $n = count($uncovered);
-                $decisions[] = new Decision(0, 'Today', $row['sheet']->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row['edition'] === null ? ' and cannot be published.' : '.'), $uncovered[0]->result->says, $n === 1 ? 'See the note' : 'See the notes', $link);
-            } elseif ($row['draft'] && ! $row['changed']) {
-                $decisions[] = new Decision(1, 'Waiting', $row['sheet']->name, "still shows what held before: words, rules or the controller were approved after edition {$row['edition']}.", '', 'Review', route('points.publish', $row['point']->slug));
-            } elseif ($row['draft']) {
-                $decisions[] = new Decision(2, 'Waiting', $row['sheet']->name, $row['edition'] === null ? 'was never published.' : "has a draft after edition {$row['edition']}.", 'Saved '.Moments::exact($row['revision']->saved_at).'.', 'Review', route('points.publish', $row['point']->slug));
+                $decisions[] = new Decision(0, 'Today', $row->sheet->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row->edition === null ? ' and cannot be published.' : '.'), $uncovered[0]->result->says, $n === 1 ? 'See the note' : 'See the notes', $link);
+            } elseif ($row->draft && ! $row->changed) {
+                $decisions[] = new Decision(1, 'Waiting', $row->sheet->name, "still shows what held before: words, rules or the controller were approved after edition {$row->edition}.", '', 'Review', route('points.publish', $row->point->slug));
+            } elseif ($row->draft) {
+                $decisions[] = new Decision(2, 'Waiting', $row->sheet->name, $row->edition === null ? 'was never published.' : "has a draft after edition {$row->edition}.", 'Saved '.Moments::exact($row->revision->saved_at).'.', 'Review', route('points.publish', $row->point->slug));
             }
         }
 
@@ -119,10 +129,10 @@ final class Decisions
     public function departures(): array
     {
         $all = [];
-        foreach (($this->stock)() as $row) {
-            foreach ($row['holdings'] as $holding) {
+        foreach ($this->rows() as $row) {
+            foreach ($row->holdings as $holding) {
                 if ($holding->departure !== null) {
-                    $all[] = ['slug' => $row['point']->slug, 'name' => $row['sheet']->name, 'departure' => $holding->departure, 'defies' => $holding->defiesRegime()];
+                    $all[] = ['slug' => $row->point->slug, 'name' => $row->sheet->name, 'departure' => $holding->departure, 'defies' => $holding->defiesRegime()];
                 }
             }
         }

@@ -8,21 +8,19 @@ use App\Actions\Registers\InForce;
 use App\Casts\Instants;
 use App\Models\Point;
 use App\Models\PointEdition as EditionRow;
-use App\Models\Revision;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Note;
 use Juramen\Audit\Verdict;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
-use Juramen\Register\Holding;
 
 /** Lists the signup points with how each stands. */
 final class TakeStock
 {
     public function __construct(private readonly JudgeSheet $judge, private readonly SheetPage $page, private readonly InForce $inForce, private readonly SystemClock $clock) {}
 
-    /** @return list<array{point: Point, sheet: Sheet, revision: Revision, edition: int|null, draft: bool, changed: bool, breaches: int, weaknesses: int, uncovered: list<Note>, holdings: list<Holding>, signups: int}> */
+    /** @return list<Standing> */
     public function __invoke(string $search = ''): array
     {
         $registers = $this->inForce->registers();
@@ -31,17 +29,16 @@ final class TakeStock
             ->where('asked_at', '>', $since)->groupBy('point_id')->selectRaw('point_id, COUNT(*) AS n')->pluck('n', 'point_id');
         $rows = [];
         foreach (Point::query()->with('controller', 'record.newest.author')->orderBy('slug')->get() as $point) {
-            $row = $this->row($point, $registers);
-            if ($search === '' || mb_stripos($row['sheet']->name.' '.$row['sheet']->place.' '.$point->slug, $search) !== false) {
-                $rows[] = [...$row, 'signups' => (int) ($signups[$point->id] ?? 0)];
+            $row = $this->standing($point, $registers, (int) ($signups[$point->id] ?? 0));
+            if ($search === '' || mb_stripos($row->sheet->name.' '.$row->sheet->place.' '.$point->slug, $search) !== false) {
+                $rows[] = $row;
             }
         }
 
         return $rows;
     }
 
-    /** @return array{point: Point, sheet: Sheet, revision: Revision, edition: int|null, draft: bool, changed: bool, breaches: int, weaknesses: int, uncovered: list<Note>, holdings: list<Holding>} */
-    private function row(Point $point, Registers $registers): array
+    private function standing(Point $point, Registers $registers, int $signups): Standing
     {
         $revision = $point->record->newest ?? $point->record->revisions()->orderByDesc('number')->firstOrFail();
         $sheet = Sheet::read($registers->complete($revision->document));
@@ -49,14 +46,13 @@ final class TakeStock
         $judgement = ($this->judge)($sheet, $registers);
         $count = static fn (Verdict $verdict): int => count(array_filter($judgement->notes, static fn (Note $n): bool => $n->result->verdict === $verdict));
 
-        return [
-            'point' => $point, 'sheet' => $sheet, 'revision' => $revision, 'edition' => $edition?->number,
-            'draft' => $edition === null || SheetPage::isDraft($edition, $sheet, $registers),
-            // Whether somebody changed the sheet, or only what it takes from the registers is another now.
-            'changed' => $edition === null || $edition->revision !== $revision->number,
-            'breaches' => $count(Verdict::Breach), 'weaknesses' => $count(Verdict::Weakness),
-            'uncovered' => SheetPage::uncovered($judgement->breaches(), $this->page->exceptions($point)),
-            'holdings' => $registers->holdings($revision->document),
-        ];
+        return new Standing(
+            $point, $sheet, $revision, $edition?->number,
+            $edition === null || SheetPage::isDraft($edition, $sheet, $registers),
+            $edition === null || $edition->revision !== $revision->number,
+            $count(Verdict::Breach), $count(Verdict::Weakness),
+            SheetPage::uncovered($judgement->breaches(), $this->page->exceptions($point)),
+            $registers->holdings($revision->document), $signups,
+        );
     }
 }

@@ -22,6 +22,7 @@ final class ListStatements
     public function __invoke(string $search = '', string $state = ''): array
     {
         $registers = $this->inForce->registers();
+        $points = $this->use->inForceAt();
         $rows = [];
         foreach (Record::query()->where('kind', RecordKind::Statement)->with('newest.author', 'editions')->orderBy('slug')->get() as $record) {
             if ($record->newest === null) {
@@ -36,7 +37,7 @@ final class ListStatements
             }
             $rows[] = [
                 'record' => $record, 'statement' => $statement, 'revision' => $record->newest, 'edition' => $edition, 'state' => $stands,
-                'points' => $this->use->inForceAt($record), 'people' => $record->editions->sum(fn (Edition $e): int => $this->use->people($e)),
+                'points' => $points[$record->slug] ?? [], 'people' => $record->editions->sum(fn (Edition $e): int => $this->use->people($e)),
             ];
         }
 

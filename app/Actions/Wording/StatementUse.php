@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Wording;
 
 use App\Actions\Registers\InForce;
+use App\Actions\Registers\Touched;
 use App\Models\Edition;
-use App\Models\Point;
 use App\Models\PointEdition;
 use App\Models\Record;
 use App\Models\RecordKind;
@@ -17,6 +17,8 @@ use Juramen\Consent\JourneyState;
 /** Where a statement is used: on which sheets, in which editions of points, and how many people agreed to exactly those words. */
 final class StatementUse
 {
+    public function __construct(private readonly Touched $touched) {}
+
     /** @return array{sheets: list<array{slug: string, name: string, languages: list<string>}>, editions: array<int, array{points: list<string>, people: int}>} by number of the statement's edition */
     public function of(Record $record): array
     {
@@ -52,16 +54,17 @@ final class StatementUse
         return $sheets;
     }
 
-    /** @return list<string> names of points whose edition in force shows this statement, in any of its editions */
-    public function inForceAt(Record $record): array
+    /** @return array<string, list<string>> statement to the points whose edition in force shows it */
+    public function inForceAt(): array
     {
-        $digests = $record->editions()->get()->map(static fn (Edition $e): string => $e->digest->hex())->all();
+        $points = [];
+        foreach ($this->touched->published() as $row) {
+            foreach (json_decode($row->bytes, true, 64, JSON_THROW_ON_ERROR)['statements'] as $statement) {
+                $points[$statement['id']][] = $row->point->slug;
+            }
+        }
 
-        return array_values(Point::query()->orderBy('slug')->get()->filter(static function (Point $point) use ($digests): bool {
-            $bytes = (string) $point->editions()->orderByDesc('number')->value('bytes');
-
-            return array_filter($digests, static fn (string $hex): bool => str_contains($bytes, "\"edition\":\"$hex\"")) !== [];
-        })->map(static fn (Point $point): string => $point->slug)->all());
+        return $points;
     }
 
     /** @return Collection<int, PointEdition> editions whose canonical JSON names the digest of these words */

@@ -4,6 +4,9 @@ $words = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 
 $n = count($decisions);
 $sum = fn (string $what): int => array_sum(array_column($days, $what));
 $asked = $sum('confirmed') + $sum('waiting') + $sum('lapsed') + $sum('withdrawn');
+$see = auth()->user()->can('viewAny', App\Models\Subscriber::class);
+$of = fn (array $filter): ?string => $see ? route('evidence.signups', [...$filter, 'from' => array_key_first($days)]) : null;
+$counts = [[$asked, 'asked', $of([])], ...array_map(fn (string $what): array => [$sum($what), $what, $of(['state' => $what])], ['confirmed', 'waiting', 'lapsed']), [$sum('held'), 'held', $see ? route('held') : null]];
 $most = max(4, ...array_values(array_map(fn ($day) => array_sum($day), $days)));
 $height = 96;
 @endphp
@@ -28,8 +31,8 @@ $height = 96;
 @endforeach
 <path d="M0 {{ $height + 1 }}H900" class="axis"/>
 </svg>
-<figcaption><span>{{ date('j M', strtotime(array_key_first($days))) }}</span><span>{{ $asked }} asked · {{ $sum('confirmed') }} confirmed · {{ $sum('waiting') }} waiting · {{ $sum('lapsed') }} lapsed · {{ $sum('held') }} held</span><span>today</span></figcaption>
-<details><summary>The same as a table</summary><table><thead><tr><th scope="col">Day</th>@foreach (App\Actions\Desk\ThirtyDays::WHAT as $what)<th scope="col" class="figure">{{ $what }}</th>@endforeach</tr></thead><tbody>@foreach (array_reverse($days) as $day => $counts)<tr><td>{{ date('j M Y', strtotime($day)) }}</td>@foreach ($counts as $count)<td class="figure">{{ $count }}</td>@endforeach</tr>@endforeach</tbody></table></details>
+<figcaption><span>{{ date('j M', strtotime(array_key_first($days))) }}</span><span>@foreach ($counts as [$count, $word, $link])@if ($link !== null)<a href="{{ $link }}">{{ $count }} {{ $word }}</a>@else{{ $count }} {{ $word }}@endif{{ $loop->last ? '' : ' · ' }}@endforeach</span><span>today</span></figcaption>
+<details><summary>The same as a table</summary><table><thead><tr><th scope="col">Day</th>@foreach (App\Actions\Desk\ThirtyDays::WHAT as $what)<th scope="col" class="figure">{{ $what }}</th>@endforeach</tr></thead><tbody>@foreach (array_reverse($days) as $day => $counts)<tr><td>{{ date('j M Y', strtotime($day)) }}</td>@foreach ($counts as $what => $count)<td class="figure">@if ($see && $count > 0 && $what !== 'held')<a href="{{ route('evidence.signups', ['state' => $what, 'from' => $day, 'to' => $day]) }}">{{ $count }}</a>@else{{ $count }}@endif</td>@endforeach</tr>@endforeach</tbody></table></details>
 </figure>
 @forelse ($decisions as $decision)
 <article class="decision">

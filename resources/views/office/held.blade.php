@@ -3,8 +3,9 @@
 @section('state', $held->total() === 0 ? 'nothing waits' : $held->total().($held->total() === 1 ? ' waits' : ' wait').' for a decision')
 @section('content')
 <div class="page">
+<p class="ask"><a href="{{ route('held', ['as' => 'csv']) }}">CSV, without addresses</a></p>
 @if ($held->isEmpty())
-<p>Nothing is held. What screening doubts is kept here until somebody releases or deletes it, and is deleted by itself after {{ config('juramen.screening.hold_days') }} days.</p>
+<p>Nothing is held. What screening doubts is kept here until somebody releases or deletes it, and is deleted by itself after {{ $days }} days.</p>
 @else
 <table>
 <thead><tr><th scope="col">Received</th><th scope="col">From</th><th scope="col">Form</th><th scope="col">Why it is held</th><th scope="col">Deleted by itself</th>@can('decide', App\Models\HeldSubmission::class)<th scope="col">Decide</th>@endcan</tr></thead>

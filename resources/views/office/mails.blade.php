@@ -7,6 +7,7 @@
 @foreach (App\Models\MessageState::cases() as $each)
 <a href="{{ route('mails', ['state' => $each->value]) }}" @if ($each === $state) aria-current="true" @endif>{{ ucfirst($each->value) }} <span class="figure">{{ $counts[$each->value] ?? 0 }}</span></a>
 @endforeach
+<a href="{{ route('mails', ['state' => $state->value, 'as' => 'csv']) }}">CSV</a>
 </nav>
 <p class="soft">{{ __('office.mail-states.'.$state->value) }}</p>
 @if ($mails->isEmpty())

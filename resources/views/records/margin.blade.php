@@ -35,7 +35,7 @@ $today = now()->format('Y-m-d');
 <p class="soft">approved {{ Moments::exact($edition->approved_at) }} by {{ $edition->approver->name }}@if ($edition->comment !== ''): {{ $edition->comment }}@endif</p>
 @if ($judgement !== null)
 @php($people = $uses['editions'][$edition->number]['people'])
-<p>{{ number_format($people) }} {{ $people === 1 ? 'person' : 'people' }} agreed to exactly these words</p>
+<p>@can('viewAny', App\Models\Subscriber::class)<a href="{{ route('evidence.signups', ['state' => 'confirmed', 'words' => $edition->digest->hex()]) }}">{{ number_format($people) }} {{ $people === 1 ? 'person' : 'people' }}</a>@else{{ number_format($people) }} {{ $people === 1 ? 'person' : 'people' }}@endcan agreed to exactly these words</p>
 <p class="soft">{{ implode('; ', $uses['editions'][$edition->number]['points']) ?: 'stood on no point' }}</p>
 @endif
 <p class="mono soft">{{ $edition->digest->hex() }}</p>

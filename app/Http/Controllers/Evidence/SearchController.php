@@ -27,7 +27,7 @@ final class SearchController
         $typed = $request->string('email')->toString();
         $points = str_contains($typed, '@') || trim($typed) === '' ? [] : $stock(trim($typed));
         if (count($points) === 1) {
-            return redirect()->route('points.sheet', $points[0]['point']->slug);
+            return redirect()->route('points.sheet', $points[0]->point->slug);
         }
         if ($points !== []) {
             return redirect()->route('points', ['q' => trim($typed)]);

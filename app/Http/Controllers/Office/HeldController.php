@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
+use App\Actions\Registers\InForce;
 use App\Actions\Signup\HoldSubmission;
 use App\Models\HeldSubmission;
+use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** What screening held: looked at, released or deleted by a person. */
 final class HeldController
 {
-    public function index(): View
+    public function index(Request $request, InForce $inForce): View|Response
     {
-        return view('office.held', ['held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50)]);
+        if ($request->query('as') === 'csv') {
+            // Addresses stand in no file.
+            return Csv::respond('held.csv', ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'], array_values(HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->limit(20_000)->get()->map(static fn (HeldSubmission $h): array => [
+                $h->received_at->text(), $h->edition->point->slug, (string) $h->edition->number, $h->language->value, $h->signals, $h->deleted_at->text(),
+            ])->all()));
+        }
+
+        return view('office.held', ['days' => $inForce->registers()->house->retentionDays['held'], 'held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50)]);
     }
 
     public function release(HeldSubmission $held, HoldSubmission $hold): RedirectResponse

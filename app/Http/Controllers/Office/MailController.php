@@ -7,16 +7,23 @@ namespace App\Http\Controllers\Office;
 use App\Actions\Mailing\Outbox;
 use App\Models\Message;
 use App\Models\MessageState;
+use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** Mails on their way, without addresses; uncertain ones wait for a person's decision. */
 final class MailController
 {
-    public function index(Request $request): View
+    public function index(Request $request): View|Response
     {
         $state = MessageState::tryFrom((string) $request->query('state')) ?? MessageState::Uncertain;
+        if ($request->query('as') === 'csv') {
+            return Csv::respond("mails-{$state->value}.csv", ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'], array_values(Message::query()->with('edition.point')->where('state', $state)->orderByDesc('id')->limit(20_000)->get()->map(static fn (Message $m): array => [
+                $m->made_at->text(), $m->kind->value, $m->language->value, $m->edition->point->slug, (string) $m->edition->number, (string) $m->attempts, $m->problem ?? '', $m->message_id,
+            ])->all()));
+        }
 
         return view('office.mails', [
             'state' => $state,

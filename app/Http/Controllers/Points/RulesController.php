@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Points;
 
+use App\Actions\Points\Standing;
 use App\Actions\Points\TakeStock;
 use App\Actions\Registers\ChangeRecord;
 use App\Models\Point;
@@ -23,16 +24,16 @@ final class RulesController
     public function table(Request $request, TakeStock $stock): View|Response
     {
         $only = $request->string('only')->toString();
-        $rows = array_values(array_filter($stock($request->string('q')->trim()->toString()), static fn (array $row): bool => match ($only) {
-            'departures' => $row['sheet']->departures !== [],
-            'unconfirmed' => ! $row['sheet']->rules->doubleOptIn,
+        $rows = array_values(array_filter($stock($request->string('q')->trim()->toString()), static fn (Standing $row): bool => match ($only) {
+            'departures' => $row->sheet->departures !== [],
+            'unconfirmed' => ! $row->sheet->rules->doubleOptIn,
             default => true,
         }));
         if ($request->query('as') === 'csv') {
             $lines = [];
             foreach ($rows as $row) {
-                foreach ($row['holdings'] as $holding) {
-                    $lines[] = [$row['point']->slug, $holding->rule->value, is_bool($holding->value) ? ($holding->value ? 'yes' : 'no') : (string) $holding->value, $holding->origin(), $holding->why()];
+                foreach ($row->holdings as $holding) {
+                    $lines[] = [$row->point->slug, $holding->rule->value, is_bool($holding->value) ? ($holding->value ? 'yes' : 'no') : (string) $holding->value, $holding->origin(), $holding->why()];
                 }
             }
 
