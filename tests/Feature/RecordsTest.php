@@ -303,6 +303,27 @@ test('a changed controller reaches its points, and the notice page says what the
     $this->get('/wording/notice')->assertOk()->assertSee('It does not speak of “voyage news”.')->assertSee('– voyage news: new sailings and fares, once a month, by email.')->assertSee('Neues von Bord');
 });
 
+test('to Canada, the confirmation mail brings the way out, and the form says who asks', function (): void {
+    $this->actingAs($this->runa)->post('/points/footer-newsletter/change', ['place' => 'countries', 'value' => ['CA'], 'base' => 1])->assertOk()->assertSee('No finding');
+    app(App\Actions\Points\PublishPoint::class)(Point::query()->firstOrFail(), $this->runa);
+    $this->signUp('oda@post.example');
+    $mail = app(App\Actions\Mailing\ComposeMail::class)($this->message()->load('subscriber', 'edition'));
+    preg_match('#/withdraw/[^>\s]+#', (string) $mail->getHeaders()->get('List-Unsubscribe')?->getBodyAsString(), $link);
+    expect((string) $mail->getTextBody())->toContain($link[0])->and((string) $mail->getHtmlBody())->toContain($link[0]);
+    $this->post($link[0], ['List-Unsubscribe' => 'One-Click'])->assertOk();
+    expect(DB::table('journeys')->value('state'))->toBe('withdrawn');
+});
+
+test('a sheet whose words nobody approved is not offered for publishing', function (): void {
+    app(ChangeRecord::class)->begin(RecordKind::Statement, 'harbour-days', ['id' => 'harbour-days', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => ['en' => 'Yes, {controller} may email me voyage news of the harbours {rate}. {withdrawal}', 'de' => 'Ja, {controller} darf mir {rate} Neues aus den Häfen mailen. {withdrawal}']], $this->malin);
+    $this->actingAs($this->runa)->post('/points/footer-newsletter/change', ['place' => 'statements/add', 'value' => 'harbour-days', 'base' => 1])->assertOk()->assertSee('Nobody has approved these words yet');
+    $this->get('/points/footer-newsletter/publish')->assertSee('Nobody has approved the words of')->assertDontSee('id="do-publish"', false);
+    $this->post('/points/footer-newsletter/publish', ['looked' => 2])->assertSessionHasErrors('looked');
+    expect(PointEdition::query()->count())->toBe(1);
+    ($this->approve)($this->runa, '/records/statement/harbour-days')->assertSessionHasNoErrors();
+    $this->get('/points/footer-newsletter/publish')->assertSee('id="do-publish"', false);
+});
+
 test('the registers, the starters, each entry and its history can be looked at by an auditor, who changes nothing', function (): void {
     $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail());
     foreach (['/wording', '/wording?q=nothing', '/wording/registers', '/wording/starters', '/wording/notice', '/wording/library', '/records/rules/house', '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', VOYAGE, VOYAGE.'/history?to=e1&left=en&right=de', VOYAGE.'/review', '/rules'] as $page) {

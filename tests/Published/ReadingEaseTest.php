@@ -99,5 +99,5 @@ test('officialese is hard by every formula, and plain words are not', function (
 ]);
 
 test('a short word ends a sentence, a title or a single letter does not', function (): void {
-    expect(ReadingEase::sentences('I get it. You too. Dr. Rask and Mr. Mohr, z. B. heute, came. "Never." Yes!'))->toBe(['I get it.', 'You too.', 'Dr. Rask and Mr. Mohr, z. B. heute, came.', '"Never.', 'Yes!']);
+    expect(ReadingEase::sentences('I get it. You too. Dr. Rask and Mr. Mohr, z. B. heute, came. "Never." Yes!'))->toBe(['I get it.', 'You too.', 'Dr. Rask and Mr. Mohr, z. B. heute, came.', 'Never.', 'Yes!']);
 });

@@ -54,16 +54,30 @@ final class ComposeMail
     {
         $link = url('/confirm/'.Link::Confirm->token($message->journey ?? throw new LogicException('A confirmation mail has its journey.'), $this->keys));
 
-        return $this->written('confirmation', $edition, $message, ['words' => $words, 'link' => $link]);
+        // Elsewhere nobody has subscribed yet and there is nothing to stop; Canada wants the way out in every message (CASL 6(2)).
+        $stop = in_array('CA', $edition->sheet->countries, true) ? $this->withdrawal($message) : null;
+        $mail = $this->written('confirmation', $edition, $message, ['words' => [...$edition->in($message->language)->mails['welcome'], ...$words], 'link' => $link, 'stop' => $stop]);
+
+        return $stop === null ? $mail : $this->stoppable($mail, $stop);
     }
 
     /** @param  array<string, string>  $words */
     private function welcome(Message $message, PointEdition $edition, array $words, ?string $name): Email
     {
-        $link = url('/withdraw/'.Link::Withdraw->token($message->subscriber->subject, $this->keys));
+        $link = $this->withdrawal($message);
         $words['greeting'] = $name === null ? $words['greeting-without-name'] : str_replace(':name', $name, $words['greeting']);
-        $mail = $this->written('welcome', $edition, $message, ['words' => $words, 'link' => $link]);
-        // RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide.
+
+        return $this->stoppable($this->written('welcome', $edition, $message, ['words' => $words, 'link' => $link]), $link);
+    }
+
+    private function withdrawal(Message $message): string
+    {
+        return url('/withdraw/'.Link::Withdraw->token($message->subscriber->subject, $this->keys));
+    }
+
+    /** RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide. */
+    private function stoppable(Email $mail, string $link): Email
+    {
         $mail->getHeaders()->addTextHeader('List-Unsubscribe', '<'.$link.'>');
         $mail->getHeaders()->addTextHeader('List-Unsubscribe-Post', 'List-Unsubscribe=One-Click');
 
@@ -73,7 +87,8 @@ final class ComposeMail
     /** @param  array<string, mixed>  $data */
     private function written(string $view, PointEdition $edition, Message $message, array $data): Email
     {
-        $data += ['edition' => $edition, 'controller' => $edition->controller, 'statements' => array_values($edition->words($message->language)), 'language' => $message->language];
+        $notice = $edition->sheet->notice ?? $edition->controller->notice;
+        $data += ['edition' => $edition, 'notice' => $notice->has($message->language) ? $notice->in($message->language) : null, 'controller' => $edition->controller, 'statements' => array_values($edition->words($message->language)), 'language' => $message->language];
 
         return (new Email)->html(View::make("mail.$view", $data)->render())->text(html_entity_decode(View::make("mail.$view-text", $data)->render(), ENT_QUOTES | ENT_HTML5));
     }

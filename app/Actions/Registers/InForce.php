@@ -29,7 +29,8 @@ final class InForce
         $day ??= $this->clock->instant()->utc->format('Y-m-d');
         $of = ['statement' => [], 'controller' => [], 'purpose' => [], 'processor' => []];
         $house = new HouseRules;
-        $editions = Edition::query()->where('effective', '<=', $day)->orderBy('number')->get()->keyBy('record_id');
+        $editions = Edition::query()->where('effective', '<=', $day)
+            ->whereRaw('number = (SELECT MAX(e.number) FROM editions e WHERE e.record_id = editions.record_id AND e.effective <= ?)', [$day])->get()->keyBy('record_id');
         foreach (Record::query()->where('kind', '!=', RecordKind::Sheet->value)->whereNull('retired_at')->with('newest')->orderBy('slug')->get() as $record) {
             $edition = $editions->get($record->id);
             $document = $edition?->document() ?? $record->newest?->document;

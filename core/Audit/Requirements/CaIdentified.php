@@ -61,6 +61,6 @@ final class CaIdentified implements Requirement
 
     private function isForCanada(Reading $reading): bool
     {
-        return $reading->sheet !== null ? in_array('CA', $reading->sheet->countries, true) : str_ends_with((string) parse_url($reading->address, PHP_URL_HOST), '.ca');
+        return $reading->sheet !== null ? $reading->sheet->countries === [] || in_array('CA', $reading->sheet->countries, true) : str_ends_with((string) parse_url($reading->address, PHP_URL_HOST), '.ca');
     }
 }

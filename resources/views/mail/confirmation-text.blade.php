@@ -10,8 +10,13 @@
 {{ $link }}
 
 {{ $words['ignore'] }}
+@if ($stop)
+
+{{ $words['withdraw-text'] }}
+{{ $stop }}
+@endif
 
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}
-{{ $words['notice'] }}: {{ $controller->notice->in($language) }}
+@if ($notice){{ $words['notice'] }}: {{ $notice }}@endif

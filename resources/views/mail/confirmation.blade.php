@@ -7,4 +7,5 @@
 @endforeach
 <p style="margin:24px 0"><a href="{{ $link }}" style="display:block;padding:16px;background:{{ $controller->accent }};color:#ffffff;text-align:center;text-decoration:none;font-weight:600;border-radius:3px">{{ $words['button'] }}</a></p>
 <p style="margin:0">{{ $words['ignore'] }}</p>
+@if ($stop)<p style="margin:16px 0 0">{{ $words['withdraw-text'] }} <a href="{{ $stop }}" style="color:{{ $controller->accent }}">{{ $words['withdraw'] }}</a></p>@endif
 @endsection

@@ -12,4 +12,4 @@
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}
-{{ $words['notice'] }}: {{ $controller->notice->in($language) }}
+@if ($notice){{ $words['notice'] }}: {{ $notice }}@endif

@@ -39,7 +39,10 @@
 @else
 <p class="met"><span aria-hidden="true">✓</span> No breach stops this edition</p>
 @foreach ($judgement->notes as $note)<p class="soft">{{ ucfirst($note->result->verdict->value) }}: {{ $note->result->says }}</p>@endforeach
-@can('publish', App\Models\Point::class)<button class="do" id="do-publish">Publish edition {{ ($edition->number ?? 0) + 1 }}</button>@else<p class="soft">An officer publishes.</p>@endcan
+@php($unapproved = array_filter($sheet->statements, fn ($s) => ! $s->isApproved()))
+@foreach ($unapproved as $each)<p class="weakness"><span class="shape weakness" aria-hidden="true"></span> Nobody has approved the words of <a href="{{ route('records.review', ['statement', $each->id]) }}">{{ $each->id }}</a>, so this cannot be published yet.</p>@endforeach
+@if ($unapproved !== [])
+@elsecan('publish', App\Models\Point::class)<button class="do" id="do-publish">Publish edition {{ ($edition->number ?? 0) + 1 }}</button>@else<p class="soft">An officer publishes.</p>@endif
 @endif
 <p><a href="{{ route('points.sheet', $point->slug) }}">Back to the sheet</a></p>
 </aside>

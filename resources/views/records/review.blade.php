@@ -15,7 +15,7 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 <input type="hidden" name="looked" value="{{ $revision->number }}">
 <div class="page reading">
 @error('approve')<p class="wrong" role="alert">{{ $message }}</p>@enderror
-@if ($proposal)<p class="soft">Submitted {{ App\Support\Moments::exact($proposal->submitted_at) }} by {{ $proposal->submitter->name }}@if ($proposal->comment !== ''): {{ $proposal->comment }}@endif</p>@endif
+@if ($proposal)<p class="soft">Submitted {{ App\Support\Moments::exact($proposal->submitted_at) }} by {{ $proposal->submitter->name }}@if ($proposal->comment !== ''): {{ $proposal->comment }}@endif @if ($proposal->revision !== $revision->number)<br><b class="text-weakness">It was changed after that; what is reviewed here is the newest.</b>@endif</p>@endif
 <section><h2>What changes</h2>
 @forelse ($difference as $place => $change)
 <p class="soft">{{ App\Support\RecordNames::place($place) }}</p><p class="change {{ str_starts_with($place, 'texts/') ? 'font-serif text-lg' : '' }}">{!! App\Support\Underlines::difference($change) !!}</p>
