@@ -43,7 +43,7 @@ final class Markup
     /** A name or address so that nothing in it is taken for markup. */
     public static function escape(string $text): string
     {
-        return (string) preg_replace('/([\\\\`*_\[\]<>])/', '\\\\$1', $text);
+        return (string) preg_replace('/([\\\\`*_\[\]<>&])/', '\\\\$1', $text);
     }
 
     private static function converter(): MarkdownConverter
