@@ -322,6 +322,17 @@ test('a sheet whose words nobody approved is not offered for publishing', functi
     expect(PointEdition::query()->count())->toBe(1);
     ($this->approve)($this->runa, '/records/statement/harbour-days')->assertSessionHasNoErrors();
     $this->get('/points/footer-newsletter/publish')->assertSee('id="do-publish"', false);
+    // A statement's life: draft, approved, in force once a published point shows it, retired when none does.
+    $this->get('/records/statement/harbour-days')->assertSee('edition 1 approved, shown at no point yet');
+    expect((string) $this->get('/wording?as=csv&state=approved')->getContent())->toContain('harbour-days,approved,1,')->not->toContain('voyage-news,in');
+    $this->post('/points/footer-newsletter/publish', ['looked' => 2])->assertSessionHasNoErrors();
+    $this->get('/records/statement/harbour-days')->assertSee('edition 1 in force');
+    $this->post('/points/footer-newsletter/change', ['place' => 'statements/1', 'value' => '', 'base' => 2])->assertOk();
+    $this->post('/points/footer-newsletter/publish', ['looked' => 3])->assertSessionHasNoErrors();
+    $this->post('/records/statement/harbour-days/retire', ['reason' => 'The harbour days are over for good.'])->assertSessionHasNoErrors();
+    $this->get('/records/statement/harbour-days')->assertSee('retired')->assertSee('The harbour days are over for good.')->assertDontSee('id="undo"', false);
+    $this->get('/points/footer-newsletter')->assertDontSee('harbour-days');
+    $this->get('/points/footer-newsletter/history?from=1&to=3')->assertOk();
 });
 
 test('the registers, the starters, each entry and its history can be looked at by an auditor, who changes nothing', function (): void {

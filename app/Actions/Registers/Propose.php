@@ -24,12 +24,16 @@ final class Propose
         return $record->proposals()->with('submitter', 'decider')->whereNull('decision')->orderByDesc('id')->first();
     }
 
-    /** How the newest revision stands: "retired", "in force", "submitted" or "draft". */
-    public static function state(Record $record, ?Edition $newestEdition, Revision $newest): string
+    /**
+     * How the newest revision stands: "retired", "in force", "approved", "submitted" or "draft".
+     *
+     * @param  bool  $holds  whether the newest edition holds already: its day has come, and of a statement, a published point shows it
+     */
+    public static function state(Record $record, ?Edition $newestEdition, Revision $newest, bool $holds): string
     {
         return match (true) {
             $record->retired_at !== null => 'retired',
-            $newestEdition !== null && $newestEdition->document() == $newest->document => 'in force',
+            $newestEdition !== null && $newestEdition->document() == $newest->document => $holds ? 'in force' : 'approved',
             self::open($record)?->revision === $newest->number => 'submitted',
             default => 'draft',
         };

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Registers;
 
 use App\Actions\Wording\StatementUse;
+use App\Models\Edition;
 use App\Models\Record;
 use App\Models\RecordKind;
 use App\Models\Revision;
+use App\Support\SystemClock;
 use Juramen\Audit\Judgement;
 use Juramen\Canon\InvalidDocument;
 use Juramen\Points\Registers;
@@ -16,7 +18,7 @@ use Juramen\Wording\Statement;
 /** Brings together what the screen of a statement or a register's entry shows. */
 final class RecordPage
 {
-    public function __construct(private readonly InForce $inForce, private readonly ChangeRecord $edit, private readonly StatementUse $use, private readonly Related $related) {}
+    public function __construct(private readonly InForce $inForce, private readonly ChangeRecord $edit, private readonly StatementUse $use, private readonly Related $related, private readonly SystemClock $clock) {}
 
     /**
      * @param  array<string, mixed>|null  $document  what is being typed, where that is not saved yet
@@ -39,7 +41,7 @@ final class RecordPage
             'thing' => $thing,
             'registers' => $registers,
             'editions' => $editions,
-            'state' => Propose::state($record, $editions->first(), $revision),
+            'state' => Propose::state($record, $editions->first(), $revision, $this->holds($record, $editions->first())),
             'proposal' => Propose::open($record),
             'last' => $record->proposals()->with('submitter', 'decider')->orderByDesc('id')->first(),
             'undo' => $history->undo() !== null,
@@ -58,6 +60,12 @@ final class RecordPage
             'unfilled' => $registers->unfilled($statement),
             'uses' => $this->use->of($record),
         ];
+    }
+
+    /** Whether an edition holds already: its day has come, and of a statement, a published point shows it. */
+    private function holds(Record $record, ?Edition $edition): bool
+    {
+        return $edition !== null && ($record->kind === RecordKind::Statement ? isset($this->use->shownAt()[$edition->digest->hex()]) : $edition->effective <= $this->clock->instant()->utc->format('Y-m-d'));
     }
 
     public function newest(Record $record): Revision

@@ -22,7 +22,7 @@ final class ListStatements
     public function __invoke(string $search = '', string $state = ''): array
     {
         $registers = $this->inForce->registers();
-        $points = $this->use->inForceAt();
+        $shown = $this->use->shownAt();
         $rows = [];
         foreach (Record::query()->where('kind', RecordKind::Statement)->with('newest.author', 'editions')->orderBy('slug')->get() as $record) {
             if ($record->newest === null) {
@@ -30,14 +30,14 @@ final class ListStatements
             }
             $statement = $registers->fillings($record->newest->document['purpose'])->fill(Statement::from($record->newest->document));
             $edition = $record->editions->sortByDesc('number')->first();
-            $stands = Propose::state($record, $edition, $record->newest);
+            $stands = Propose::state($record, $edition, $record->newest, $edition !== null && isset($shown[$edition->digest->hex()]));
             $found = $search === '' || mb_stripos($record->slug.' '.$statement->purpose.' '.implode(' ', $statement->texts->toArray()), $search) !== false;
             if (! $found || ($state !== '' && $state !== $stands)) {
                 continue;
             }
             $rows[] = [
                 'record' => $record, 'statement' => $statement, 'revision' => $record->newest, 'edition' => $edition, 'state' => $stands,
-                'points' => $points[$record->slug] ?? [], 'people' => $record->editions->sum(fn (Edition $e): int => $this->use->people($e)),
+                'points' => array_values(array_unique(array_merge([], ...$record->editions->map(static fn (Edition $e): array => $shown[$e->digest->hex()] ?? [])->values()->all()))), 'people' => $record->editions->sum(fn (Edition $e): int => $this->use->people($e)),
             ];
         }
 

@@ -54,13 +54,13 @@ final class StatementUse
         return $sheets;
     }
 
-    /** @return array<string, list<string>> statement to the points whose edition in force shows it */
-    public function inForceAt(): array
+    /** @return array<string, list<string>> edition of a statement, in hex, to the points whose edition in force shows it */
+    public function shownAt(): array
     {
         $points = [];
         foreach ($this->touched->published() as $row) {
             foreach (json_decode($row->bytes, true, 64, JSON_THROW_ON_ERROR)['statements'] as $statement) {
-                $points[$statement['id']][] = $row->point->slug;
+                $points[$statement['edition']][] = $row->point->slug;
             }
         }
 

@@ -25,14 +25,14 @@ $short = fn (Juramen\Register\Holding $h): string => match ($h->rule) {
 <tr>
 <th scope="row"><a href="{{ route('points.sheet', $row->point->slug) }}#part-4">{{ $row->sheet->name }}</a><br><span class="soft">{{ $row->edition === null ? 'never published' : 'edition '.$row->edition }}@if ($row->draft && $row->edition !== null), draft @endif</span></th>
 @foreach ($row->holdings as $holding)
-<td class="{{ $holding->origin() }}">@if ($holding->departure)
+<td class="{{ $holding->origin() }}" data-rule="{{ $holding->rule->title() }}">@if ($holding->departure)
 <b @class(['breach' => $holding->defiesRegime()])><span class="departs-mark" aria-hidden="true">↗</span> {{ $short($holding) }}</b><br><span class="soft">departs: {{ $holding->departure->reason }} ({{ $holding->departure->by }}, {{ App\Support\Moments::plain($holding->departure->on) }})</span>
 @if ($may)<br><label class="line"><input type="checkbox" name="follow[]" value="{{ $row->point->slug }}/{{ $holding->rule->value }}"> follow the house again</label>@endif
 @else
 {{ $short($holding) }}<br><span class="soft">{{ $holding->demands === [] ? 'house' : implode(', ', array_map(fn ($d) => $d->regime->name(), $holding->demands)) }}</span>
 @endif</td>
 @endforeach
-<td class="soft">{{ $row->sheet->countries === [] ? 'unknown: the strictest' : ucfirst(implode(', ', array_map(fn ($r) => $r->name(), $regimes($row->sheet->countries)))) }}</td>
+<td class="soft" data-rule="Law of">{{ $row->sheet->countries === [] ? 'unknown: the strictest' : ucfirst(implode(', ', array_map(fn ($r) => $r->name(), $regimes($row->sheet->countries)))) }}</td>
 </tr>
 @endforeach
 </tbody></table>

@@ -5,7 +5,7 @@
 @include('wording.ways')
 <div class="page">
 <form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
-<label for="state">among</label><select id="state" name="state">@foreach (['' => 'all', 'draft' => 'drafts', 'submitted' => 'submitted', 'in force' => 'in force', 'retired' => 'retired'] as $value => $name)<option value="{{ $value }}" @selected($value === $state)>{{ $name }}</option>@endforeach</select>
+<label for="state">among</label><select id="state" name="state">@foreach (['' => 'all', 'draft' => 'drafts', 'submitted' => 'submitted', 'approved' => 'approved, shown nowhere yet', 'in force' => 'in force', 'retired' => 'retired'] as $value => $name)<option value="{{ $value }}" @selected($value === $state)>{{ $name }}</option>@endforeach</select>
 <button>Find</button><a href="{{ route('wording', ['q' => $search, 'state' => $state, 'as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])
 <p>@if ($search === '' && $state === '')No statement is written yet. Begin with <a href="{{ route('wording.starters') }}">a starter</a>.@else No such statement. <a href="{{ route('wording') }}">Show all</a>@endif</p>
