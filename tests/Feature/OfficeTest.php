@@ -26,7 +26,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
         'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'], 'token' => ['officer', 'editor', 'auditor', 'administrator'],
         'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
-        'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
+        'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'], 'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
         'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'], 'wording.starters' => ['officer', 'editor', 'auditor'], 'wording.notice' => ['officer', 'editor', 'auditor'],
         'wording.library' => ['officer', 'editor', 'auditor'], 'wording.export' => ['officer', 'editor', 'auditor'], 'wording.read' => ['officer', 'editor'], 'wording.import' => ['officer', 'editor'], 'records.begin' => ['officer', 'editor'],
         'records.show' => ['officer', 'editor', 'auditor'], 'records.since' => ['officer', 'editor', 'auditor'], 'records.history' => ['officer', 'editor', 'auditor'], 'records.review' => ['officer', 'editor', 'auditor'],

@@ -171,6 +171,34 @@ test('the history compares any two revisions word by word', function (): void {
     $this->get('/points/footer-newsletter/history?from=1&to=99')->assertNotFound();
 });
 
+test('a new point is begun around a statement, inherits every rule, and is published once its words are written', function (): void {
+    $begin = fn (string $name, string $statement = 'voyage-news') => $this->actingAs($this->malin)->post('/points', ['name' => $name, 'statement' => $statement]);
+    foreach ([['***', 'voyage-news', 'name of letters'], [str_repeat('x', 80), 'voyage-news', 'at most 60'], ['Contact page', 'nothing', 'no statement'], ['Footer newsletter', 'voyage-news', 'already']] as [$name, $statement, $says]) {
+        $begin($name, $statement)->assertRedirect('/points')->assertSessionHasErrors('name');
+        expect(session('errors')->first('name'))->toContain($says);
+    }
+    $begin('Contact page')->assertRedirect('/points/contact-page');
+    $this->get('/points/contact-page')->assertOk()->assertSee('This text is missing in English')->assertSee('gets a confirmation mail and has')->assertSee('Ja, Tidewick Ferries får mejla mig');
+    $this->get('/rules')->assertSee('every point follows the house')->assertSee('unknown: the strictest');
+    $this->get('/desk')->assertSee('Contact page');
+    $base = fn (): int => (int) Point::query()->where('slug', 'contact-page')->firstOrFail()->record->revisions()->max('number');
+    $words = [
+        'title' => ['en' => 'News by mail', 'de' => 'Neues per E-Mail', 'sv' => 'Nytt med e-post', 'da' => 'Nyt på mail'],
+        'purpose-line' => ['en' => 'New sailings, once a month.', 'de' => 'Neue Fahrten, einmal im Monat.', 'sv' => 'Nya turer, en gång i månaden.', 'da' => 'Nye afgange, en gang om måneden.'],
+        'button' => ['en' => 'Send them', 'de' => 'Schicken', 'sv' => 'Skicka', 'da' => 'Send'],
+    ];
+    foreach ($words as $place => $texts) {
+        foreach ($texts as $language => $text) {
+            $this->post('/points/contact-page/change', ['place' => "$place/$language", 'value' => $text, 'base' => $base()])->assertOk();
+        }
+    }
+    $this->get('/points/contact-page')->assertSee('No finding');
+    $this->actingAs($this->runa)->post('/points/contact-page/publish', ['looked' => $base()])->assertRedirect('/points/contact-page');
+    foreach (['en' => 'News by mail', 'de' => 'Neues per E-Mail', 'sv' => 'Nytt med e-post', 'da' => 'Nyt på mail'] as $language => $title) {
+        $this->get("/forms/contact-page/$language")->assertOk()->assertSee($title);
+    }
+});
+
 test('the inventory finds, and goes out as CSV', function (): void {
     $this->actingAs($this->malin)->get('/points?q=foot')->assertOk()->assertSee('Footer newsletter');
     $this->get('/points?q=nothing')->assertOk()->assertSee('No signup point is called');

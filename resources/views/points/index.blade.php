@@ -25,5 +25,10 @@
 </tbody>
 </table>
 @endif
+@can('change', App\Models\Point::class)
+<form method="post" action="{{ route('points.begin') }}" class="ask begin">@csrf
+@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<label for="name">Begin a signup point called</label><input id="name" name="name" class="short" value="{{ old('name') }}"><label for="statement">that asks for</label><select id="statement" name="statement">@foreach ($statements as $each)<option @selected(old('statement') === $each)>{{ $each }}</option>@endforeach</select><button>Begin</button> <span class="soft">It inherits every rule of the house.</span></form>
+@endcan
 </div>
 @endsection

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Points;
 
+use App\Actions\Points\BeginPoint;
 use App\Actions\Points\Standing;
 use App\Actions\Points\TakeStock;
+use App\Actions\Registers\InForce;
 use App\Support\Csv;
+use App\Support\SignedIn;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Juramen\Canon\InvalidDocument;
 
 /** Every signup point in one list. */
 final class InventoryController
 {
-    public function index(Request $request, TakeStock $stock): View|Response
+    public function index(Request $request, TakeStock $stock, InForce $inForce): View|Response
     {
         $search = $request->string('q')->trim()->toString();
         $rows = $stock($search);
@@ -25,6 +30,17 @@ final class InventoryController
             ], $rows));
         }
 
-        return view('points.index', ['rows' => $rows, 'search' => $search]);
+        return view('points.index', ['rows' => $rows, 'search' => $search, 'statements' => array_keys($inForce->registers()->statements)]);
+    }
+
+    public function begin(Request $request, BeginPoint $begin): RedirectResponse
+    {
+        try {
+            $point = $begin($request->string('name')->trim()->toString(), $request->string('statement')->toString(), SignedIn::user($request));
+        } catch (InvalidDocument $e) {
+            return redirect()->route('points')->withInput()->withErrors(['name' => $e->getMessage()]);
+        }
+
+        return redirect()->route('points.sheet', $point->slug);
     }
 }
