@@ -62,6 +62,15 @@
     if (/\/since\/\d+$/.test(event.detail.requestConfig?.path ?? '') && typing(document.activeElement) && unsaved(document.activeElement)) event.detail.shouldSwap = false;
   });
 
+  // A form is sent once, however often its button is pressed; coming back to the page, it can be sent again.
+  document.addEventListener('submit', (event) => {
+    const form = event.target;
+    if (form.method !== 'post' || form.hasAttribute('hx-post') || event.defaultPrevented) return;
+    if (form.dataset.sent) { event.preventDefault(); return; }
+    form.dataset.sent = 'yes';
+  });
+  window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((form) => delete form.dataset.sent));
+
   // A paragraph for elsewhere.
   document.addEventListener('click', (event) => {
     const button = event.target.closest?.('[data-copies]');

@@ -150,6 +150,7 @@ test('what is typed is judged, filled in and counted, and not saved; a mend adds
     $judge('Yes, {controller} may email me sailings {rate}.')->assertSee('does not say that consent can be withdrawn')->assertSee('Yes, Tidewick Ferries may email me sailings once a month.')->assertSee('9 words')->assertDontSee('id="base"', false);
     $judge('Yes, *please* <script>alert(1)</script> {withdrawal}')->assertSee('<em>please</em>', false)->assertDontSee('<script>alert', false);
     $judge(str_repeat('word ', 900))->assertOk();
+    $judge('')->assertSee('Nothing is written yet')->assertSee('id="under-texts-en"', false);
     expect(revision())->toBe(1);
     ($this->write)('texts/en', 'Yes, {controller} may email me sailings {rate}.');
     $page = new Crawler((string) $this->get(VOYAGE)->getContent());

@@ -111,7 +111,7 @@ test('markup and scripts in every text field come out as text, on the sheet, in 
 
 test('what is typed is judged as it is typed, and not saved', function (): void {
     $answer = $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', ['place' => 'languages', 'value' => ['en', 'de', 'fr'], 'base' => 1])->assertOk();
-    expect($answer->getContent())->toContain('missing in Français')->not->toContain('id="base"')->and(number())->toBe(1);
+    expect($answer->getContent())->toContain('The title is missing in Français')->not->toContain('id="base"')->and(number())->toBe(1);
     $this->post('/points/footer-newsletter/judge', ['place' => 'purpose-line/en', 'value' => 'New sailings.', 'base' => 1])->assertSee('No finding');
 });
 
@@ -178,7 +178,7 @@ test('a new point is begun around a statement, inherits every rule, and is publi
         expect(session('errors')->first('name'))->toContain($says);
     }
     $begin('Contact page')->assertRedirect('/points/contact-page');
-    $this->get('/points/contact-page')->assertOk()->assertSee('This text is missing in English')->assertSee('gets a confirmation mail and has')->assertSee('Ja, Tidewick Ferries får mejla mig');
+    $this->get('/points/contact-page')->assertOk()->assertSee('The title is missing in English')->assertSee('The button&#039;s text is missing in Dansk', false)->assertSee('gets a confirmation mail and has')->assertSee('Ja, Tidewick Ferries får mejla mig');
     $this->get('/rules')->assertSee('every point follows the house')->assertSee('unknown: the strictest');
     $this->get('/desk')->assertSee('Contact page');
     $base = fn (): int => (int) Point::query()->where('slug', 'contact-page')->firstOrFail()->record->revisions()->max('number');

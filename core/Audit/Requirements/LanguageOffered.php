@@ -39,7 +39,7 @@ final class LanguageOffered implements Requirement
         if ($reading->sheet !== null) {
             $findings = [];
             foreach ($reading->sheet->missingTexts as $place => $language) {
-                $findings[] = $this->finding(Verdict::Breach, "This text is missing in $language, which the form offers.", $place, null, "Write it in $language, or do not offer $language.");
+                $findings[] = $this->finding(Verdict::Breach, self::what($place)." is missing in $language, which the form offers.", $place, null, "Write it in $language, or do not offer $language.");
             }
 
             foreach ($reading->sheet->demandedLanguages as $language) {
@@ -59,5 +59,20 @@ final class LanguageOffered implements Requirement
         }
 
         return $this->met('The consent is in the page\'s language.', $reading->consents()[0]->where ?? $reading->where);
+    }
+
+    /** What stands at a place of a sheet, as the office calls it. */
+    private static function what(string $place): string
+    {
+        [$first, $number] = [...explode('/', $place), ''];
+
+        return match ($first) {
+            'title' => 'The title',
+            'purpose-line' => 'The line under the title',
+            'button' => 'The button\'s text',
+            'fields' => 'The label of field '.((int) $number + 1),
+            'statements' => 'Statement '.((int) $number + 1),
+            default => 'This text',
+        };
     }
 }

@@ -22,7 +22,7 @@ $fieldNames = ['first-name' => 'first name', 'name' => 'name', 'email' => 'email
 <section aria-labelledby="part-1"><h2 id="part-1"><span>1</span> Place and people</h2>
 <div class="sentence">Stands at @include('fields.text', ['place' => 'place', 'value' => $sheet->place, 'label' => 'Where it stands'])
  and is
-@include('fields.choice', ['place' => 'kind', 'value' => $sheet->kind->value, 'label' => 'Kind of form', 'options' => collect(Juramen\Points\FormKind::cases())->mapWithKeys(fn ($k) => [$k->value => (in_array($k->value[0], ['a', 'o']) ? 'an ' : 'a ').str_replace('-', ' ', $k->value).' form'])->all()]), answered for by <b>{{ $controller }}</b>.
+@include('fields.choice', ['place' => 'kind', 'value' => $sheet->kind->value, 'label' => 'Kind of form', 'options' => collect(Juramen\Points\FormKind::cases())->mapWithKeys(fn ($k) => [$k->value => (in_array($k->value[0], ['a', 'o']) ? 'an ' : 'a ').str_replace('-', ' ', $k->value).' form'])->all()]), answered for by <b>{{ rtrim($controller, '.') }}</b>.
 Visitors come from @include('fields.several', ['place' => 'countries', 'label' => 'Countries', 'says' => $sheet->countries === [] ? 'nobody knows where' : Sentences::listed(array_map(Sentences::country(...), $sheet->countries)), 'chosen' => $sheet->countries, 'options' => collect(['AT', 'CA', 'DE', 'DK', 'FR', 'GB', 'SE'])->mapWithKeys(fn ($c) => [$c => Sentences::country($c)])->all()]) and read @include('fields.several', ['place' => 'languages', 'label' => 'Languages', 'says' => Sentences::listed(array_map(fn ($l) => $l->endonym(), $sheet->languages)), 'chosen' => array_map(fn ($l) => $l->value, $sheet->languages), 'options' => collect(Language::cases())->mapWithKeys(fn ($l) => [$l->value => $l->endonym()])->all()]).</div>
 </section>
 
@@ -76,11 +76,13 @@ Visitors come from @include('fields.several', ['place' => 'countries', 'label' =
 
 <section aria-labelledby="part-5"><h2 id="part-5"><span>5</span> What visitors read</h2>
 @foreach (['title' => ['Title', $sheet->title], 'purpose-line' => ['Line under it', $sheet->purposeLine], 'button' => ['Button', $sheet->button]] as $place => [$what, $texts])
+@if ($marks($place) !== [])<p class="line numbers">@include('fields.numbers', ['notes' => $marks($place)])</p>@endif
 @foreach ($sheet->languages as $language)
 @include('fields.words', ['place' => "$place/{$language->value}", 'value' => $texts->has($language) ? $texts->in($language) : '', 'label' => $what.', '.$language->endonym(), 'lang' => $language->value, 'rows' => 1])
 @endforeach
 @endforeach
 @if ($sheet->notice !== null)
+@if ($marks('notice') !== [])<p class="line numbers">@include('fields.numbers', ['notes' => $marks('notice')])</p>@endif
 @foreach ($sheet->languages as $language)
 @include('fields.words', ['place' => "notice/{$language->value}", 'value' => $sheet->notice->has($language) ? $sheet->notice->in($language) : '', 'label' => 'Link to the privacy notice, '.$language->endonym(), 'lang' => 'en', 'rows' => 1])
 @endforeach

@@ -5,7 +5,7 @@
 @endunless
 @include('records.margin', ['oob' => true])
 @if ($record->kind === App\Models\RecordKind::Statement)
-@foreach ($thing->texts->toArray() as $language => $text)
+@foreach ($document['texts'] as $language => $text)
 @include('fields.under', ['oob' => true, 'place' => "texts/$language", 'value' => $text])
 @include('records.reads', ['oob' => true, 'language' => Juramen\Register\Language::from($language)])
 @endforeach
