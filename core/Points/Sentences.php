@@ -6,6 +6,7 @@ namespace Juramen\Points;
 
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Register\Regime;
 use Juramen\Register\Texts;
 use Juramen\Wording\Markup;
 use Locale;
@@ -59,6 +60,23 @@ final class Sentences
     public static function country(string $code): string
     {
         return (string) Locale::getDisplayRegion('-'.$code, 'en');
+    }
+
+    /**
+     * Countries to choose from, by name: those with a regime, some neighbours, and whatever is chosen already.
+     *
+     * @param  list<string>  $chosen  ISO 3166-1 codes
+     * @return array<string, string> code to name
+     */
+    public static function countries(array $chosen = []): array
+    {
+        $names = [];
+        foreach (array_unique([...Regime::countries(), 'CH', 'US', 'AU', 'NZ', 'JP', ...array_filter($chosen)]) as $code) {
+            $names[$code] = self::country($code);
+        }
+        asort($names);
+
+        return $names;
     }
 
     /** @param  list<string>  $items */

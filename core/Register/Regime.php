@@ -56,6 +56,12 @@ enum Regime: string
         return array_values(array_filter(self::cases(), static fn (self $regime): bool => in_array($regime, $regimes, true)));
     }
 
+    /** @return list<string> codes of the countries in which one of the regimes holds */
+    public static function countries(): array
+    {
+        return [...self::EEA, 'GB', 'CA'];
+    }
+
     public static function isInEea(string $country): bool
     {
         return in_array($country, self::EEA, true);

@@ -104,6 +104,12 @@ final class Approve
         return $record->kind->needsFourEyes() && $this->inForce->registers()->house->fourEyes;
     }
 
+    /** @return list<string> names of officers who are not this one */
+    public function others(User $officer): array
+    {
+        return array_values(User::query()->where('role', Role::Officer)->whereKeyNot($officer->id)->orderBy('id')->pluck('name')->all());
+    }
+
     private function admit(Record $record, Revision $revision, ?Edition $last, User $officer, int $looked, string $comment): void
     {
         if ($looked !== $revision->number) {
@@ -113,7 +119,7 @@ final class Approve
             throw new Refused("There is nothing to approve: edition {$last->number} says the same.");
         }
         if ($this->fourEyes($record) && isset($this->writers($record, $last)[$officer->id])) {
-            $others = User::query()->where('role', Role::Officer)->whereKeyNot($officer->id)->pluck('name')->all();
+            $others = $this->others($officer);
             throw new Refused('You wrote part of this draft yourself, and the house demands four eyes: somebody else approves it'.($others === [] ? '.' : ', such as '.implode(' or ', $others).'.'));
         }
         $this->keepSheets($record, $revision);

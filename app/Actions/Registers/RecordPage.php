@@ -47,6 +47,8 @@ final class RecordPage
             'undo' => $history->undo() !== null,
             'redo' => $history->redo() !== null,
             'related' => $this->related->to($thing, $registers),
+            // Countries from which any sheet's visitors come.
+            'asked' => $record->kind !== RecordKind::Rules ? [] : array_values(array_unique(array_merge([], ...InForce::records(RecordKind::Sheet)->with('newest')->get()->map(static fn (Record $r): array => $r->newest->document['countries'] ?? [])->values()->all()))),
             ...($thing instanceof Statement ? $this->statement($record, $thing, $registers) : ['judgement' => null]),
         ];
     }

@@ -40,7 +40,7 @@ final class WordingCheck extends Report
                 'sentences' => $ease->sentences, 'words' => $ease->words, 'reading_ease' => round($ease->score, 1), 'longest_sentence' => $ease->longest,
             ], 'problems' => $problems]);
         } else {
-            $this->line(sprintf('%s: %d sentences, %d words, %s, longest sentence %d words.', $language->endonym(), $ease->sentences, $ease->words, $ease->says(), $ease->longest));
+            $this->line(sprintf('%s: %d %s, %d words, %s, longest sentence %d words.', $language->endonym(), $ease->sentences, $ease->sentences === 1 ? 'sentence' : 'sentences', $ease->words, $ease->says(), $ease->longest));
             foreach ($problems as $problem) {
                 $this->line("{$problem['verdict']}: {$problem['requirement']}, \"{$problem['words']}\" ({$problem['source']})");
                 $this->line("  {$problem['mend']}");

@@ -12,6 +12,7 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Register\Channel;
+use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Phrases;
 use Juramen\Wording\Topic;
@@ -50,7 +51,8 @@ final class WithdrawalSaid implements Requirement
             return $this->met('It is said on the form.', $reading->where, $said->words);
         }
         $where = $reading->consents()[0]->where ?? $reading->where;
-        $mend = 'Add to the words of the consent: "I can withdraw this at any time with the link in every email."';
+        $sentence = Phrases::withdrawal($reading->language ?? Language::English, Channel::Email, '');
+        $mend = "Add to the words of the consent: \"$sentence\"";
         if (! $reading->wholePage && $reading->sheet === null) {
             return [$this->finding(Verdict::Open, 'The form does not say that consent can be withdrawn; the page around it may.', $where, null, 'Is it said plainly beside the form? Better: '.lcfirst($mend))];
         }

@@ -1,7 +1,7 @@
 @php
 use Juramen\Points\Sentences;
 use Juramen\Register\Language;
-$countries = ['' => 'nobody has said where'] + collect(Illuminate\Support\Arr::sort(['AT', 'CA', 'DE', 'DK', 'FR', 'GB', 'SE', 'NO', 'IE', 'NL', 'BE', 'US']))->mapWithKeys(fn ($c) => [$c => Sentences::country($c)])->all();
+$countries = ['' => 'nobody has said where'] + Sentences::countries([$thing->country]);
 $contrast = App\Support\HouseLook::contrast($thing->accent);
 @endphp
 <section><h2>Who it is</h2>

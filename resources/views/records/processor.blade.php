@@ -1,6 +1,6 @@
 @php
 use Juramen\Points\Sentences;
-$countries = ['' => 'nobody has said where'] + collect(['AT', 'CA', 'DE', 'DK', 'FR', 'GB', 'IE', 'NL', 'SE', 'US', 'CH', 'NO'])->mapWithKeys(fn ($c) => [$c => Sentences::country($c)])->sort()->all();
+$countries = ['' => 'nobody has said where'] + Sentences::countries([$thing->country]);
 $names = collect($registers->purposes)->map(fn ($p) => str_replace('-', ' ', $p->id))->all();
 @endphp
 <section>

@@ -50,7 +50,7 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 @elseif ($judgement !== null)<p class="met"><span aria-hidden="true">✓</span> No breach in the words</p>@endif
 @php($behind = $editions->isEmpty() ? [] : array_filter(array_keys($document['texts'] ?? []), fn ($l) => ! isset($difference["texts/$l"])))
 @if ($behind !== [] && count($behind) < count($document['texts'] ?? []))<p class="weakness"><span class="shape weakness" aria-hidden="true"></span> Not changed: {{ implode(', ', array_map(fn ($l) => Juramen\Register\Language::from($l)->endonym(), $behind)) }}</p><p>Do these languages still say the same as the others?</p>@endif
-@if ($own)<p class="weakness">You wrote part of this draft, and the house demands four eyes. {{ App\Models\User::query()->where('role', 'officer')->whereKeyNot(auth()->id())->value('name') ?? 'Somebody else' }} can approve it.</p>
+@if ($own)<p class="weakness">You wrote part of this draft, and the house demands four eyes. {{ $others === [] ? 'Somebody else' : implode(' or ', $others) }} can approve it.</p>
 @elseif ($fourEyes)<p class="soft">Written by {{ implode(', ', $writers) }}; approved by somebody else, as the house demands.</p>@endif
 <label for="comment">Comment</label>
 <textarea id="comment" name="comment" rows="3" maxlength="1000">{{ old('comment') }}</textarea>

@@ -18,7 +18,12 @@ $p = $thing->points;
 <p class="sentence">Wording, house rules and controllers are approved by @include('fields.choice', ['place' => 'four-eyes', 'value' => $thing->fourEyes ? '1' : '0', 'label' => 'Four eyes', 'options' => ['1' => 'somebody who did not write them', '0' => 'any officer, their own drafts too']]).</p>
 </section>
 <section><h2>Children</h2>
-<p class="sentence">A child consents alone from @foreach (['GB', 'DE', 'DK', 'SE', 'FR', 'AT', 'CA'] as $country)@include('fields.choice', ['place' => "child-ages/$country", 'value' => (string) $thing->childAge($country), 'label' => 'Age in '.Sentences::country($country), 'options' => collect(range(Regime::childAge($country), 18))->mapWithKeys(fn ($a) => [(string) $a => (string) $a])->all()]) in {{ Sentences::country($country) }}{{ $loop->last ? '.' : ', ' }} @endforeach Never below what the country sets.</p>
+@php
+$ages = Sentences::countries();
+$near = array_intersect_key($ages, array_flip($asked));
+@endphp
+<p class="sentence">A child consents alone from @foreach ($near as $country => $called)@include('fields.choice', ['place' => "child-ages/$country", 'value' => (string) $thing->childAge($country), 'label' => 'Age in '.$called, 'options' => collect(range(Regime::childAge($country), 18))->mapWithKeys(fn ($a) => [(string) $a => (string) $a])->all()]) in {{ $called }}{{ $loop->last ? '.' : ', ' }} @endforeach Never below what the country sets.</p>
+<details><summary>In other countries</summary><p class="sentence">@foreach (array_diff_key($ages, $near) as $country => $called)@include('fields.choice', ['place' => "child-ages/$country", 'value' => (string) $thing->childAge($country), 'label' => 'Age in '.$called, 'options' => collect(range(Regime::childAge($country), 18))->mapWithKeys(fn ($a) => [(string) $a => (string) $a])->all()]) in {{ $called }}{{ $loop->last ? '.' : ', ' }} @endforeach</p></details>
 </section>
 <section><h2>What the law of a place adds by itself</h2>
 <table class="asked"><caption>Demands of each regime</caption><thead><tr><th scope="col">People in</th><th scope="col">Beyond the above</th><th scope="col">Source</th></tr></thead><tbody>

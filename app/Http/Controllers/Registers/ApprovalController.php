@@ -25,7 +25,7 @@ final class ApprovalController
 {
     public function __construct(private readonly RecordPage $page, private readonly Propose $propose, private readonly Approve $approve) {}
 
-    public function review(RecordKind $kind, string $slug, InForce $inForce, Touched $touched): View
+    public function review(Request $request, RecordKind $kind, string $slug, InForce $inForce, Touched $touched): View
     {
         $record = $this->page->find($kind, $slug);
         $data = $this->page->of($record, $this->page->newest($record));
@@ -38,6 +38,7 @@ final class ApprovalController
             'difference' => RecordDifference::between($last?->document() ?? [], $data['document']),
             'touched' => $touched->by($data['registers']->with($would)),
             'fourEyes' => $this->approve->fourEyes($record),
+            'others' => $this->approve->others(SignedIn::user($request)),
             'writers' => $this->approve->writers($record, $last),
         ]);
     }
