@@ -37,7 +37,10 @@
     return 'defaultValue' in field && field.type !== 'checkbox' && field.value !== field.defaultValue;
   }
 
+  // Where the browser sizes a field by its content itself, nothing is left to do.
+  const growsByItself = CSS.supports('field-sizing', 'content');
   function grow(field) {
+    if (growsByItself) return;
     field.style.height = 'auto';
     field.style.height = `${field.scrollHeight + 2}px`;
   }
