@@ -84,7 +84,9 @@ start_fpm() { fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || e
 start_nginx() { fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
 start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
 start_worker() { background worker php "$ROOT/artisan" outbox:work; }
-start_scheduler() { background scheduler php "$ROOT/artisan" schedule:work; }
+# Between its beats the scheduler asks the cache whether it is to stop; were that the database, an outage would silence it
+# until the next full minute.
+start_scheduler() { background scheduler env CACHE_STORE=array php "$ROOT/artisan" schedule:work; }
 
 # Free means that nobody listens; a port of somebody else's is never touched.
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

@@ -94,7 +94,7 @@ for (const part of ['fpm', 'mariadb']) {
     // The same pages sent once more: the refused are taken now; an accepted one changes nothing.
     for (const email of [...refused, accepted[0]]) expect((await send(email, given[emails.indexOf(email)])).status).toBe(303);
     expect(consents(emails)).toEqual(emails.map(() => 1));
-    await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state IN ('waiting', 'claimed')"), { timeout: 75_000 }).toBe('0'); // two retries take 40 s
+    await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state IN ('waiting', 'claimed')"), { timeout: 40_000 }).toBe('0');
     const uncertain = Number(sql("SELECT COUNT(*) FROM messages WHERE state = 'uncertain'"));
     const counts = await Promise.all(emails.map(async (email) => (await mails(email)).length));
     expect(counts.filter((n) => n > 1), 'nothing is sent twice').toEqual([]);

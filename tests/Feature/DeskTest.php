@@ -18,6 +18,23 @@ function person(string $role): User
     return User::query()->where('role', $role)->firstOrFail();
 }
 
+/** Four people who sign up at one moment, of whom one confirms, one withdraws, one lapses and one waits; the clock stands past the lapse afterwards. */
+function oneOfEach(object $test, string $moment): void
+{
+    foreach (['confirmed', 'withdrawn', 'lapsed', 'waiting'] as $what) {
+        Carbon::setTestNow($moment);
+        $test->signUp("$what@post.example");
+        $test->mailsAreTaken();
+        match ($what) {
+            'confirmed' => $test->post('/confirm', ['token' => $test->confirmToken()]),
+            'withdrawn' => $test->post('/withdraw', ['token' => $test->withdrawToken()]),
+            'lapsed' => [Carbon::setTestNow(now()->addDays(8)), app(LapseJourneys::class)()],
+            'waiting' => null,
+        };
+    }
+    Carbon::setTestNow(Carbon::parse($moment)->addDays(8));
+}
+
 test('with nothing to decide the desk says so', function (): void {
     app(Seal::class)();
     $this->actingAs(person('officer'))->get('/desk')->assertOk()->assertSee('No things need you')->assertSee('Nothing needs you today');
@@ -59,17 +76,7 @@ test('a breach comes before a draft, and what is excepted comes with its end', f
 });
 
 test('the thirty days count every sign-up once, by what became of it', function (): void {
-    Carbon::setTestNow('2026-11-01 12:00:00');
-    foreach (['confirmed', 'withdrawn', 'lapsed', 'waiting'] as $what) {
-        $this->signUp("$what@post.example");
-        $this->mailsAreTaken();
-        match ($what) {
-            'confirmed' => $this->post('/confirm', ['token' => $this->confirmToken()]),
-            'withdrawn' => $this->post('/withdraw', ['token' => $this->withdrawToken()]),
-            'lapsed' => [Carbon::setTestNow(now()->addDays(8)), app(LapseJourneys::class)()],
-            'waiting' => null,
-        };
-    }
+    oneOfEach($this, '2026-11-01 12:00:00');
     $this->signUp('held@post.example', ['homepage' => 'x']);
     Carbon::setTestNow('2026-11-10 09:00:00');
     $days = app(ThirtyDays::class)();
@@ -81,17 +88,7 @@ test('the thirty days count every sign-up once, by what became of it', function 
 });
 
 test('every number of the desk, the points and the wording opens the sign-ups behind it', function (): void {
-    Carbon::setTestNow('2026-11-20 12:00:00');
-    foreach (['confirmed', 'withdrawn', 'lapsed', 'waiting'] as $what) {
-        $this->signUp("$what@post.example");
-        $this->mailsAreTaken();
-        match ($what) {
-            'confirmed' => $this->post('/confirm', ['token' => $this->confirmToken()]),
-            'withdrawn' => $this->post('/withdraw', ['token' => $this->withdrawToken()]),
-            'lapsed' => [Carbon::setTestNow(now()->addDays(8)), app(LapseJourneys::class)(), Carbon::setTestNow('2026-11-20 12:00:00')],
-            'waiting' => null,
-        };
-    }
+    oneOfEach($this, '2026-11-20 12:00:00');
     Carbon::setTestNow('2026-11-21 12:00:00');
     $this->actingAs(person('officer'));
     $page = new Symfony\Component\DomCrawler\Crawler((string) $this->get('/desk')->getContent());

@@ -25,6 +25,7 @@ use Juramen\Canon\InvalidDocument;
 use Juramen\Consent\Act;
 use Juramen\Points\Sheet;
 use Juramen\Wording\Statement;
+use Juramen\Wording\Unfilled;
 
 /**
  * Makes an edition of what was drafted, entered in the ledger, and publishes the points that were chosen with it: one
@@ -149,7 +150,7 @@ final class Approve
         }
         $unfilled = $registers->unfilled($statement);
         if ($unfilled !== []) {
-            throw new Refused(implode(' ', array_map(static fn ($u): string => "{{$u->name}} cannot be filled in {$u->language->endonym()}: {$u->why}", $unfilled)));
+            throw new Refused(implode(' ', Unfilled::said($unfilled)));
         }
         $breaches = Judgement::ofStatement($statement, $registers)->breaches();
         if ($breaches !== [] && mb_strlen($comment) < self::EXPLAINS) {

@@ -14,6 +14,7 @@ use Juramen\Audit\Judgement;
 use Juramen\Canon\InvalidDocument;
 use Juramen\Points\Registers;
 use Juramen\Wording\Statement;
+use Juramen\Wording\Unfilled;
 
 /** Brings together what the screen of a statement or a register's entry shows. */
 final class RecordPage
@@ -59,7 +60,7 @@ final class RecordPage
         return [
             'judgement' => Judgement::ofStatement($statement, $registers),
             'filled' => $registers->fillings($statement->purpose)->fill($statement),
-            'unfilled' => $registers->unfilled($statement),
+            'unfilled' => Unfilled::said($registers->unfilled($statement)),
             'uses' => $this->use->of($record),
         ];
     }

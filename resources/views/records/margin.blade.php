@@ -12,7 +12,7 @@ $today = now()->format('Y-m-d');
 @if ($judgement !== null)
 @include('fields.notes', ['offered' => count($thing->texts->toArray()), 'may' => $mayWrite, 'excepted' => []])
 @foreach ($unfilled as $each)
-<section class="note"><p class="breach"><span class="shape breach" aria-hidden="true"></span> Cannot be filled</p><p><span class="mono">{{ '{'.$each->name.'}' }}</span> in {{ $each->language->endonym() }}: {{ $each->why }}</p></section>
+<section class="note"><p class="breach"><span class="shape breach" aria-hidden="true"></span> Cannot be filled</p><p>{{ $each }}</p></section>
 @endforeach
 <section><p><b>Placeholders</b></p>
 <dl class="fillings">@foreach (Juramen\Wording\Placeholder::cases() as $each)<dt class="mono">{{ '{'.$each->value.'}' }}</dt><dd>{{ $each->says() }}</dd>@endforeach</dl>

@@ -43,7 +43,7 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 @if ($difference === [])
 <p>There is nothing to approve.</p>
 @else
-@foreach ($unfilled ?? [] as $each)<p class="breach"><span class="shape breach" aria-hidden="true"></span> <span class="mono">{{ '{'.$each->name.'}' }}</span> cannot be filled in {{ $each->language->endonym() }}. {{ $each->why }}</p>@endforeach
+@foreach ($unfilled ?? [] as $each)<p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $each }}</p>@endforeach
 @php($breaches = $judgement?->breaches() ?? [])
 @if ($breaches !== [])<p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ count($breaches) }} {{ count($breaches) === 1 ? 'breach' : 'breaches' }} in the words</p>@foreach ($breaches as $note)<p>{{ $note->result->says }}</p>@endforeach
 <p class="soft">They can be approved all the same only with a comment that says why.</p>
