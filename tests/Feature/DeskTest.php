@@ -9,6 +9,7 @@ use App\Actions\Mailing\Outcome;
 use App\Actions\Signup\LapseJourneys;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -85,6 +86,14 @@ test('the thirty days count every sign-up once, by what became of it', function 
         ->and(array_map($sum, ThirtyDays::WHAT))->toBe([1, 1, 1, 1, 1])
         ->and($days['2026-11-01'])->toMatchArray(['confirmed' => 1, 'withdrawn' => 1, 'lapsed' => 1]);
     $this->actingAs(person('officer'))->get('/desk')->assertSeeText('4 asked · 1 confirmed · 1 waiting · 1 lapsed · 1 held');
+
+    // Beside a day of hundreds, a day of one still has a bar.
+    $row = (array) DB::table('journeys')->where('state', 'confirmed')->first();
+    for ($i = 0; $i < 300; $i++) {
+        DB::table('journeys')->insert([...$row, 'id' => random_bytes(16), 'asked_at' => '2026-11-05 12:00:00']);
+    }
+    $bars = (new Symfony\Component\DomCrawler\Crawler((string) $this->get('/desk')->getContent()))->filter('.chart rect[class^=bar]')->each(fn ($bar): float => (float) $bar->attr('height'));
+    expect(min($bars))->toBeGreaterThanOrEqual(1.0)->and(max($bars))->toBeGreaterThan(80.0);
 });
 
 test('every number of the desk, the points and the wording opens the sign-ups behind it', function (): void {

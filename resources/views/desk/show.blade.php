@@ -25,7 +25,7 @@ $height = 96;
 @if ($day[$what] > 0)
 @php($h = $day[$what] / $most * ($height - 6))
 @php($y -= $h)
-<rect x="{{ $i * 30 + 4 }}" y="{{ round($y, 1) }}" width="22" height="{{ round($h - 1, 1) }}" class="{{ $class }}"/>
+<rect x="{{ $i * 30 + 4 }}" y="{{ round($y, 1) }}" width="22" height="{{ round(max(1, $h - 1), 1) }}" class="{{ $class }}"/>
 @endif
 @endforeach
 @endforeach
