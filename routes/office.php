@@ -56,6 +56,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/history', [PublishController::class, 'history'])->can('viewAny', Point::class)->name('history');
         Route::get('/publish', [PublishController::class, 'review'])->can('viewAny', Point::class)->name('publish');
         Route::post('/publish', [PublishController::class, 'publish'])->can('publish', Point::class)->name('publish.do');
+        Route::get('/pause', [PublishController::class, 'pausing'])->can('publish', Point::class)->name('pausing');
+        Route::post('/pause', [PublishController::class, 'pause'])->can('publish', Point::class)->name('pause');
         foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
             Route::post("/$act", [SheetController::class, $act])->can('change', Point::class)->name($act);
         }

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 
 /**
@@ -16,6 +17,7 @@ use Juramen\Canon\Instant;
  * @property int $point_id
  * @property string $requirement
  * @property string $place
+ * @property Digest $finding
  * @property string $reason
  * @property string $until
  * @property int $made_by
@@ -32,7 +34,7 @@ final class Exception extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['made_at' => ValueCast::INSTANT];
+        return ['made_at' => ValueCast::INSTANT, 'finding' => ValueCast::DIGEST];
     }
 
     /** @return BelongsTo<User, $this> */

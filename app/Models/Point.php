@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
 
 /**
  * A signup point; its subject names its chain in the ledger.
@@ -18,6 +19,7 @@ use Juramen\Canon\Id;
  * @property Id $subject
  * @property int $controller_id
  * @property int $record_id
+ * @property Instant|null $paused_at
  * @property-read Controller $controller
  * @property-read Record $record
  */
@@ -30,7 +32,7 @@ final class Point extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['subject' => ValueCast::ID];
+        return ['subject' => ValueCast::ID, 'paused_at' => ValueCast::INSTANT];
     }
 
     /** @return BelongsTo<Controller, $this> */

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Juramen\Canon\AuthoredRevision;
+use Juramen\Canon\Authorship;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 
@@ -46,6 +48,19 @@ final class Record extends Model
     public function newest(): HasOne
     {
         return $this->hasOne(Revision::class)->latestOfMany('number');
+    }
+
+    /**
+     * Whoever wrote any of what differs between a revision and the newest.
+     *
+     * @param  int  $number  of the revision; 0 where nothing came before
+     * @return list<int> ids of users
+     */
+    public function writersSince(int $number): array
+    {
+        $revisions = $this->revisions()->orderBy('number')->get()->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->number, $r->state, $r->from_state, $r->author_id, $r->document))->values()->all();
+
+        return $revisions === [] ? [] : Authorship::ofDifference($revisions, $number);
     }
 
     /** @return HasMany<Edition, $this> */

@@ -26,10 +26,4 @@ enum RecordKind: string
             self::Rules => 'house rules',
         };
     }
-
-    /** Whether four eyes look at it before it is in force, where the house demands that. */
-    public function needsFourEyes(): bool
-    {
-        return in_array($this, [self::Statement, self::Controller, self::Rules], true);
-    }
 }

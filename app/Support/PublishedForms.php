@@ -19,6 +19,8 @@ use RuntimeException;
  */
 final class PublishedForms
 {
+    private const PAUSED = 'paused ';
+
     public function __construct(private readonly string $folder) {}
 
     /** The edition in force; null where no such point is published. */
@@ -27,25 +29,37 @@ final class PublishedForms
         if (preg_match('/^[a-z0-9-]{1,100}$/D', $slug) !== 1) {
             return null;
         }
-        $digest = @file_get_contents("{$this->folder}/point-$slug") ?: $this->refresh($slug)?->hex();
+        $kept = @file_get_contents("{$this->folder}/point-$slug") ?: $this->refresh($slug);
 
-        return $digest === null ? null : $this->edition(Digest::fromHex($digest));
+        return $kept === null ? null : $this->edition(Digest::fromHex(substr($kept, -64)));
     }
 
-    /** Reads from the database which edition of a point is in force, and keeps it. */
-    public function refresh(string $slug): ?Digest
+    /** Whether a published form is off the air. */
+    public function isPaused(string $slug): bool
     {
-        $row = EditionRow::query()->whereRelation('point', 'slug', $slug)->orderByDesc('number')->first();
-        if ($row !== null) {
-            $this->keep("point-$slug", $row->digest->hex());
-        }
+        return str_starts_with((string) @file_get_contents("{$this->folder}/point-".basename($slug)), self::PAUSED);
+    }
 
-        return $row?->digest;
+    /**
+     * Reads from the database which edition of a point is in force and whether it is paused, and keeps that.
+     *
+     * @return string|null the edition's digest in hex, behind a word where it is paused
+     */
+    public function refresh(string $slug): ?string
+    {
+        $row = EditionRow::query()->with('point')->whereRelation('point', 'slug', $slug)->orderByDesc('number')->first();
+        if ($row === null) {
+            return null;
+        }
+        $text = ($row->point->paused_at === null ? '' : self::PAUSED).$row->digest->hex();
+        $this->keep("point-$slug", $text);
+
+        return $text;
     }
 
     public function refreshAll(): void
     {
-        Point::query()->pluck('slug')->each(fn (string $slug): ?Digest => $this->refresh($slug));
+        Point::query()->pluck('slug')->each(fn (string $slug): ?string => $this->refresh($slug));
     }
 
     public function edition(Digest $digest): PointEdition

@@ -15,7 +15,7 @@ final readonly class Note
      */
     public function __construct(public int $number, public Result $result, public array $languages) {}
 
-    /** Which exception would cover it: the requirement and the place without its language. */
+    /** The requirement and the place, without its language: what is said of one place in several languages is one finding. */
     public function key(): string
     {
         return $this->result->requirement->id().' '.self::placeKey($this->result->where ?? '');

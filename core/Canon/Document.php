@@ -65,4 +65,34 @@ final class Document
 
         return $tree;
     }
+
+    /**
+     * Every value of a document by its place; a list of plain values is one value.
+     *
+     * @param  array<array-key, mixed>  $tree
+     * @return array<string, mixed>
+     */
+    public static function leaves(array $tree, string $place = ''): array
+    {
+        $leaves = [];
+        foreach ($tree as $key => $value) {
+            $here = $place === '' ? (string) $key : "$place/$key";
+            $plain = ! is_array($value) || ($value !== [] && array_is_list($value) && array_filter($value, is_array(...)) === []);
+            $leaves += $plain ? [$here => $value] : self::leaves($value, $here);
+        }
+
+        return $leaves;
+    }
+
+    /**
+     * @param  array<string, mixed>  $old
+     * @param  array<string, mixed>  $new
+     * @return list<string> places at which they differ
+     */
+    public static function differing(array $old, array $new): array
+    {
+        [$a, $b] = [self::leaves($old), self::leaves($new)];
+
+        return array_values(array_filter(array_unique([...array_keys($b), ...array_keys($a)]), static fn (string $place): bool => ($a[$place] ?? null) !== ($b[$place] ?? null)));
+    }
 }

@@ -80,10 +80,20 @@ final readonly class Act
         return new self(EntryKind::Published, $occurred, How::Officer, point: $point, edition: $edition, details: ['by' => $by]);
     }
 
-    /** An officer accepts a finding for a while. The reason is the officer's and names no subscriber. */
-    public static function excepted(Instant $occurred, string $point, string $requirement, string $place, string $reason, string $until, string $by): self
+    /**
+     * An officer accepts a finding for a while, with the edition that this allows. The reason is the officer's and names no subscriber.
+     *
+     * @param  Digest  $finding  of what was found, see Juramen\Audit\Finding; the exception holds for exactly that
+     */
+    public static function excepted(Instant $occurred, string $point, Digest $edition, string $requirement, string $place, Digest $finding, string $reason, string $until, string $by): self
     {
-        return new self(EntryKind::Excepted, $occurred, How::Officer, point: $point, details: ['requirement' => $requirement, 'place' => $place, 'reason' => $reason, 'until' => $until, 'by' => $by]);
+        return new self(EntryKind::Excepted, $occurred, How::Officer, point: $point, edition: $edition, details: ['requirement' => $requirement, 'place' => $place, 'finding' => $finding->hex(), 'reason' => $reason, 'until' => $until, 'by' => $by]);
+    }
+
+    /** A form is taken off the air, or put on again: no new edition, and no second person is waited for. */
+    public static function paused(Instant $occurred, string $point, bool $on, string $reason, string $by): self
+    {
+        return new self($on ? EntryKind::Paused : EntryKind::Resumed, $occurred, How::Officer, point: $point, details: ['reason' => $reason, 'by' => $by]);
     }
 
     /**

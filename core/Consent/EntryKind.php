@@ -13,6 +13,8 @@ enum EntryKind: string
     case Lapsed = 'lapsed';
     case Withdrawn = 'withdrawn';
     case Published = 'published';
+    case Paused = 'paused';
+    case Resumed = 'resumed';
     case Excepted = 'excepted';
     case Approved = 'approved';
     case Retired = 'retired';
@@ -21,6 +23,6 @@ enum EntryKind: string
     /** Whether it concerns a person's consent; the others are acts of officers. */
     public function isPersons(): bool
     {
-        return ! in_array($this, [self::Published, self::Excepted, self::Approved, self::Retired, self::KeyRotated], true);
+        return ! in_array($this, [self::Published, self::Paused, self::Resumed, self::Excepted, self::Approved, self::Retired, self::KeyRotated], true);
     }
 }

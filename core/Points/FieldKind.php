@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Register\Channel;
+
 /** The small set of fields a form is made of. */
 enum FieldKind: string
 {
@@ -30,6 +32,16 @@ enum FieldKind: string
             self::Email => 'email',
             self::Phone => 'tel',
             default => 'text',
+        };
+    }
+
+    /** Whether what is given here is the address of that channel. */
+    public function reaches(Channel $channel): bool
+    {
+        return match ($this) {
+            self::Email => $channel === Channel::Email,
+            self::Phone => $channel->isByNumber(),
+            default => false,
         };
     }
 

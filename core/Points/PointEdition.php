@@ -89,7 +89,17 @@ final readonly class PointEdition
     /** Whether the sheet and its controller, published now, would be what this edition is. */
     public function shows(Sheet $sheet, Controller $controller): bool
     {
-        return self::content($this->sheet->document) == self::content($sheet->document) && $this->controller->shown() == $controller->shown();
+        return self::impression($this->sheet, $this->controller) == self::impression($sheet, $controller);
+    }
+
+    /**
+     * What visitors get of a sheet and its controller.
+     *
+     * @return array{sheet: array<string, mixed>, controller: array<string, mixed>}
+     */
+    public static function impression(Sheet $sheet, Controller $controller): array
+    {
+        return ['sheet' => self::content($sheet->document), 'controller' => $controller->shown()];
     }
 
     /**

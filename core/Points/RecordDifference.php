@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Canon\Document;
 use Juramen\Wording\Difference;
 
 /** What changed between two states of a register's document: place by place, word by word. */
@@ -29,21 +30,12 @@ final class RecordDifference
     }
 
     /**
-     * @param  array<array-key, mixed>  $tree
+     * @param  array<string, mixed>  $document
      * @return array<string, string>
      */
-    private static function flat(array $tree, string $place = ''): array
+    private static function flat(array $document): array
     {
-        if ($tree !== [] && array_is_list($tree) && array_filter($tree, is_array(...)) === []) {
-            return [$place => implode(', ', array_map(self::text(...), $tree))];
-        }
-        $flat = [];
-        foreach ($tree as $key => $value) {
-            $here = $place === '' ? (string) $key : "$place/$key";
-            $flat += is_array($value) ? self::flat($value, $here) : [$here => self::text($value)];
-        }
-
-        return $flat;
+        return array_map(static fn (mixed $value): string => is_array($value) ? implode(', ', array_map(self::text(...), $value)) : self::text($value), Document::leaves($document));
     }
 
     private static function text(mixed $value): string

@@ -29,19 +29,46 @@ final readonly class Registers
      * @param  array<string, Purpose>  $purposes
      * @param  array<string, Statement>  $statements  the edition in force of each, or its draft where none was ever approved
      * @param  array<string, Processor>  $processors
+     * @param  list<string>  $drafts  what was never approved and is here only so that it can be written with: "purpose voyage-news"
      */
-    public function __construct(public HouseRules $house, public array $controllers, public array $purposes, public array $statements, public array $processors) {}
+    public function __construct(public HouseRules $house, public array $controllers, public array $purposes, public array $statements, public array $processors, private array $drafts = []) {}
 
-    /** The same with one of them changed, to see what would come of it. */
+    /** The same with one of them changed, as if it were approved, to see what would come of it. */
     public function with(HouseRules|Controller|Purpose|Statement|Processor $changed): self
     {
+        $name = match (true) {
+            $changed instanceof HouseRules => 'rules house',
+            $changed instanceof Controller => "controller {$changed->id}",
+            $changed instanceof Purpose => "purpose {$changed->id}",
+            $changed instanceof Statement => "statement {$changed->id}",
+            $changed instanceof Processor => "processor {$changed->id}",
+        };
+
         return new self(
             $changed instanceof HouseRules ? $changed : $this->house,
             $changed instanceof Controller ? [...$this->controllers, $changed->id => $changed] : $this->controllers,
             $changed instanceof Purpose ? [...$this->purposes, $changed->id => $changed] : $this->purposes,
             $changed instanceof Statement ? [...$this->statements, $changed->id => $changed] : $this->statements,
             $changed instanceof Processor ? [...$this->processors, $changed->id => $changed] : $this->processors,
+            array_values(array_diff($this->drafts, [$name])),
         );
+    }
+
+    /**
+     * What fills the words of a sheet and was never approved: its controller, the purposes of its statements, the recipients
+     * they name, the house rules, the statements themselves.
+     *
+     * @return list<string> such as "purpose voyage-news"
+     */
+    public function draftsBehind(Sheet $sheet): array
+    {
+        $behind = ['rules house', "controller {$sheet->controller}"];
+        foreach ($sheet->statements as $statement) {
+            $purpose = $this->purpose($statement->purpose);
+            array_push($behind, "statement {$statement->id}", "purpose {$purpose->id}", ...array_map(static fn (Processor $p): string => "processor {$p->id}", $this->recipients($purpose)));
+        }
+
+        return array_values(array_intersect($this->drafts, $behind));
     }
 
     public function controller(string $id): Controller

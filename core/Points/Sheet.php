@@ -6,6 +6,7 @@ namespace Juramen\Points;
 
 use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Document;
+use Juramen\Register\Channel;
 use Juramen\Register\Departure;
 use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
@@ -107,6 +108,21 @@ final readonly class Sheet
         }
 
         return $missing;
+    }
+
+    /** @return array<string, non-empty-list<Channel>> id of a statement to those of its channels that no field of the form reaches */
+    public function unreachable(): array
+    {
+        $unreachable = [];
+        foreach ($this->statements as $statement) {
+            foreach ($statement->channels as $channel) {
+                if (array_filter($this->fields, static fn (Field $f): bool => $f->kind->reaches($channel)) === []) {
+                    $unreachable[$statement->id][] = $channel;
+                }
+            }
+        }
+
+        return $unreachable;
     }
 
     /** The same with a stand-in for every missing text, so that an unfinished form can be looked at. */

@@ -12,4 +12,10 @@ enum Channel: string
     case Phone = 'phone';
     case Post = 'post';
     case Messaging = 'messaging';
+
+    /** Whether it reaches people by their phone number, and is therefore confirmed through that number. */
+    public function isByNumber(): bool
+    {
+        return in_array($this, [self::Sms, self::Phone, self::Messaging], true);
+    }
 }

@@ -51,6 +51,38 @@ final readonly class Controller
         }
     }
 
+    /**
+     * Refuses what may not be written here: lines are one line and of a sensible length, addresses are addresses.
+     *
+     * @param  bool  $whole  whether it is to be approved, and so needs an address from which mails come and one at which people reach it
+     *
+     * @throws InvalidRegister
+     */
+    public function check(bool $whole = false): void
+    {
+        Line::check("The controller's name", $this->name, 100);
+        Line::check('Its postal address', $this->postalAddress, 300);
+        Line::check("The data protection officer's contact", $this->dpo, 300);
+        Line::check('The representative', $this->representative, 300);
+        foreach (['The address that mails come from' => $this->sender, 'The address at which people reach the controller' => $this->contact] as $what => $address) {
+            if ($address === '' && ! $whole) {
+                continue;
+            }
+            try {
+                EmailAddress::parse($address);
+                $fits = $address === trim($address);
+            } catch (InvalidEmailAddress) {
+                $fits = false;
+            }
+            if (! $fits) {
+                throw new InvalidRegister("$what is one email address, like voyages@tidewick.example, and nothing else.");
+            }
+        }
+        foreach ($this->notice->toArray() as $link) {
+            Line::check('A link to the privacy notice', $link, 500);
+        }
+    }
+
     /** @param  array<string, mixed>  $data as toArray() gives it */
     public static function from(array $data): self
     {

@@ -47,6 +47,19 @@ final readonly class Processor
         }
     }
 
+    /**
+     * Refuses what may not be written here.
+     *
+     * @throws InvalidRegister
+     */
+    public function check(bool $whole = false): void
+    {
+        Line::check('The name', $this->name, 100);
+        Line::check('What it does', $this->does, 300);
+        Line::check('The contract', $this->contract, 300);
+        Line::check('The ground of the transfer', $this->transfer, 300);
+    }
+
     /** @param  array<string, mixed>  $data as toArray() gives it */
     public static function from(array $data): self
     {

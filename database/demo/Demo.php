@@ -8,6 +8,7 @@ use App\Actions\Ledger\Append;
 use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\Outcome;
 use App\Actions\Points\PublishPoint;
+use App\Actions\Points\ReviewPublication;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\ChangeRecord;
 use App\Actions\Registers\Propose;
@@ -46,6 +47,7 @@ final class Demo
 
     public function __construct(
         private readonly Append $append,
+        private readonly ReviewPublication $review,
         private readonly PublishPoint $publish,
         private readonly ChangeRecord $change,
         private readonly Propose $proposals,
@@ -79,7 +81,7 @@ final class Demo
                 $this->approved(RecordKind::Statement, $statement, 'malin', 'arne');
             }
             foreach ([WalkingGuide::SHEET, BookingPopup::SHEET, AtlanticNewsletter::SHEET] as $sheet) {
-                $this->editions[$sheet['point']] = ($this->publish)($this->point($sheet, 'malin'), $officer);
+                $this->editions[$sheet['point']] = $this->published($this->point($sheet, 'malin'), $officer);
             }
         });
         foreach ([...Population::events($today), ...$this->wellKnown($today)] as $event) {
@@ -105,7 +107,7 @@ final class Demo
             $this->approved(RecordKind::Purpose, House::VOYAGE_NEWS, 'runa', 'arne');
             $this->approved(RecordKind::Statement, House::VOYAGE_NEWS_WORDS, 'malin', 'runa');
 
-            return ($this->publish)($this->point(FooterNewsletter::SHEET, 'malin'), $this->person('runa'));
+            return $this->published($this->point(FooterNewsletter::SHEET, 'malin'), $this->person('runa'));
         });
     }
 
@@ -117,6 +119,11 @@ final class Demo
             Controller::query()->create(['slug' => $document['id']]);
         }
         ($this->approve)($record, $this->person($approver), 1, '');
+    }
+
+    private function published(Point $point, User $officer): PointEdition
+    {
+        return ($this->publish)($point, $officer, $this->review->newest($point)->looked());
     }
 
     /** The next words of the voyage news, which wait for an officer. */

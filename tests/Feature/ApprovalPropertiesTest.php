@@ -50,10 +50,10 @@ test('in whatever order three people write, undo, submit, return and approve, no
         };
     }
     $editions = Edition::query()->where('record_id', $this->statement->id)->orderBy('number')->get();
-    expect(count($editions))->toBeGreaterThan(5);
+    expect(count($editions))->toBeGreaterThan(4);
     $last = 0;
     foreach ($editions as $i => $edition) {
-        $writers = Revision::query()->where('record_id', $this->statement->id)->where('number', '>', $last)->where('number', '<=', $edition->revision)->pluck('author_id')->all();
+        $writers = Juramen\Canon\Authorship::ofDifference(Revision::query()->where('record_id', $this->statement->id)->where('number', '<=', $edition->revision)->orderBy('number')->get()->map(fn ($r) => new Juramen\Canon\AuthoredRevision($r->number, $r->state, $r->from_state, $r->author_id, $r->document))->all(), $last);
         expect($edition->number)->toBe($i + 1)->and($writers)->not->toContain($edition->approved_by)
             ->and($edition->document())->toEqual(Revision::query()->where('record_id', $this->statement->id)->where('number', $edition->revision)->firstOrFail()->document)
             ->and(Digest::of($edition->bytes))->toEqual($edition->digest);
@@ -106,7 +106,7 @@ test('published again, a point is touched no more; until then it is', function (
     for ($i = 0; $i < 8; $i++) {
         $choose = mt_rand(0, 1) === 1;
         app(ChangeRecord::class)->change($this->statement, $malin, (int) $this->statement->revisions()->max('number'), 'wrote', fn (array $d): array => Document::with($d, 'texts/en', "Yes, {controller} may email me sailings of route $i {rate}. {withdrawal}"));
-        app(Approve::class)($this->statement, [$runa, $arne][$i % 2], (int) $this->statement->revisions()->max('number'), '', $choose ? [$point] : []);
+        app(Approve::class)($this->statement, [$runa, $arne][$i % 2], (int) $this->statement->revisions()->max('number'), '', $choose ? chosen($this->statement, $point->slug) : []);
         expect(count(app(Touched::class)->by(app(InForce::class)->registers())))->toBe($choose ? 0 : 1);
     }
     $shown = PointEdition::query()->orderByDesc('number')->firstOrFail();

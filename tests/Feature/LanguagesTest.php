@@ -43,7 +43,7 @@ test('a form in Swedish and Danish is shown, sent, confirmed and answered in its
         $this->post('/points/footer-newsletter/change', ['place' => "fields/$i/label/$language", 'value' => $sheet["fields/$i/label"], 'base' => (int) App\Models\Point::query()->firstOrFail()->record->revisions()->max('number')])->assertOk();
     }
     $this->post('/points/footer-newsletter/change', ['place' => 'languages', 'value' => ['en', $language], 'base' => (int) App\Models\Point::query()->firstOrFail()->record->revisions()->max('number')])->assertOk()->assertSee('No finding');
-    app(App\Actions\Points\PublishPoint::class)(App\Models\Point::query()->firstOrFail(), $officer);
+    publishNow('footer-newsletter', User::query()->where('name', 'Arne Holmqvist')->firstOrFail());
     auth()->logout();
     $this->get("/forms/footer-newsletter/$language")->assertOk()->assertSee('lang="'.$language.'"', false);
     $this->signUp('', language: $language)->assertStatus(422)->assertSee($missing);

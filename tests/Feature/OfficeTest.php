@@ -33,7 +33,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['records.judge', 'records.change', 'records.mend', 'records.undo', 'records.redo', 'records.submit', 'records.takeback'], ['officer', 'editor']),
         ...array_fill_keys(['records.return', 'records.approve', 'records.retire'], ['officer']),
         'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'], 'points.proof' => ['officer', 'editor', 'auditor'],
-        'points.history' => ['officer', 'editor', 'auditor'], 'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
+        'points.pausing' => ['officer'], 'points.pause' => ['officer'], 'points.history' => ['officer', 'editor', 'auditor'], 'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'], 'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Points\ExceptionDraft;
 use App\Actions\Points\PublishPoint;
+use App\Actions\Registers\ChangeRecord;
 use App\Actions\Signup\HoldSubmission;
 use App\Models\HeldSubmission;
 use App\Models\Point;
@@ -160,7 +162,8 @@ test('an address with other capitals is the same person, known once', function (
 test('a page opened before a new edition is taken as what it showed', function (): void {
     $marks = $this->marks();
     $old = $this->edition;
-    $new = app(PublishPoint::class)(Point::query()->firstOrFail(), User::query()->firstOrFail());
+    app(ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 1, 'wrote', fn (array $d): array => Juramen\Canon\Document::with($d, 'title/en', 'News from the deck'));
+    $new = publishNow('footer-newsletter', User::query()->firstOrFail());
     expect($new->number)->toBe(2)->and($new->digest())->not->toEqual($old->digest());
     $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
     $entry = json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true);
@@ -171,8 +174,9 @@ test('a page opened before a new edition is taken as what it showed', function (
 test('where the rules need no confirmation, the yes counts at once and a welcome mail goes out', function (): void {
     $because = ['reason' => 'Members are known by their number already.', 'by' => '', 'on' => ''];
     $document = [...Database\Demo\FooterNewsletter::SHEET, 'departures' => ['double-opt-in' => ['value' => false, ...$because], 'keep-network' => ['value' => false, ...$because]]];
-    app(App\Actions\Registers\ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->firstOrFail(), 1, 'departed', fn (): array => $document);
-    app(PublishPoint::class)(Point::query()->firstOrFail(), User::query()->firstOrFail());
+    app(ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 1, 'departed', fn (): array => $document);
+    $key = 'confirmed-address rules/double-opt-in';
+    app(PublishPoint::class)(Point::query()->with('record')->firstOrFail(), User::query()->firstOrFail(), looked(), ExceptionDraft::fromReview([$key => 'Members are known by their number already.'], [$key => now()->addDays(30)->format('Y-m-d')]));
     $this->get($this->signUp('imke@post.example')->headers->get('Location'))->assertOk()->assertSee('You are signed up.');
     expect(DB::table('permissions')->value('reason'))->toBe('agreed')->and($this->message()->kind->value)->toBe('welcome')->and(DB::table('disclosures')->count())->toBe(1);
 });

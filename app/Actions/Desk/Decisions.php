@@ -105,7 +105,7 @@ final class Decisions
             $uncovered = $row->uncovered;
             if ($uncovered !== []) {
                 $n = count($uncovered);
-                $decisions[] = new Decision(0, 'Today', $row->sheet->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row->edition === null ? ' and cannot be published.' : '.'), $uncovered[0]->result->says, $n === 1 ? 'See the note' : 'See the notes', $link);
+                $decisions[] = new Decision(0, 'Today', $row->sheet->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row->edition === null ? ' and cannot be published.' : '.'), $uncovered[0]->notes[0]->result->says, $n === 1 ? 'See the note' : 'See the notes', $link);
             } elseif ($row->draft && ! $row->changed) {
                 $decisions[] = new Decision(1, 'Waiting', $row->sheet->name, "still shows what held before: words, rules or the controller were approved after edition {$row->edition}.", '', 'Review', route('points.publish', $row->point->slug));
             } elseif ($row->draft) {

@@ -5,80 +5,91 @@ declare(strict_types=1);
 namespace App\Actions\Points;
 
 use App\Actions\Ledger\Append;
-use App\Actions\Registers\InForce;
 use App\Models\Point;
 use App\Models\PointEdition as EditionRow;
 use App\Models\Record;
+use App\Models\Role;
 use App\Models\User;
 use App\Support\HouseLook;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Illuminate\Support\Facades\DB;
+use Juramen\Audit\Finding;
 use Juramen\Canon\Digest;
+use Juramen\Canon\InvalidDocument;
 use Juramen\Consent\Act;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FrozenLanguage;
-use Juramen\Points\InvalidSheet;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
-use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
-use Juramen\Wording\Statement;
 
 /**
- * Makes an edition of a signup point: makes a revision of its sheet whole by the registers in force, renders it once per
- * language, freezes those bytes and the words of its mails, names everything by its SHA-256, and enters the act in the ledger.
+ * The one way in which a signup point gets an edition, whoever asks: reviewed again inside the transaction, refused where it is
+ * not what was looked at, where nothing differs, where a breach is not excepted or words are not approved, and where
+ * four eyes are demanded and two of them are the writer's. Then it is rendered once per language, those bytes and the words
+ * of its mails are frozen, everything is named by its SHA-256, and the act is entered in the ledger.
  */
 final class PublishPoint
 {
     public function __construct(
         private readonly Append $append,
-        private readonly InForce $inForce,
+        private readonly ReviewPublication $review,
+        private readonly ExceptFindings $except,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
     ) {}
 
     /**
-     * Publishes the newest revision.
+     * Publishes the newest revision of the sheet.
      *
-     * @param  int|null  $looked  number of the revision that the officer has looked at; another one is not published
+     * @param  string  $looked  names what the officer has looked at, see Publication::looked(); anything else is not published
+     * @param  array<string, ExceptionDraft>  $exceptions  by the finding's key; entered only together with the edition
      *
-     * @throws SheetMoved
-     * @throws InvalidSheet where no form can be made of the sheet
-     * @throws InvalidRegister where a text is missing in a language that the sheet offers
+     * @throws PublicationRefused
+     * @throws InvalidDocument where no form can be made of the sheet
      */
-    public function __invoke(Point $point, User $officer, ?int $looked = null): PointEdition
+    public function __invoke(Point $point, User $officer, string $looked, array $exceptions = []): PointEdition
     {
-        return $this->publish($point, $officer, function (Record $record) use ($looked): int {
-            $newest = (int) $record->revisions()->max('number');
-
-            return $looked === null || $looked === $newest ? $newest
-                : throw new SheetMoved('The sheet was changed, or published, after you looked at it. Look at what it is now, then publish.');
-        });
+        return $this->publish($point, $officer, $looked, $exceptions, fn (): Publication => $this->review->newest($point));
     }
 
-    /** Publishes what is in force once more, with the registers as they are now; what was drafted since stays a draft. */
-    public function again(Point $point, User $officer): PointEdition
+    /**
+     * Publishes what is in force once more, with the registers as they are now; what was drafted since stays a draft.
+     *
+     * @throws PublicationRefused
+     * @throws InvalidDocument
+     */
+    public function again(Point $point, User $officer, string $looked): PointEdition
     {
-        return $this->publish($point, $officer, static fn (): int => $point->editions()->orderByDesc('number')->firstOrFail()->revision);
+        return $this->publish($point, $officer, $looked, [], fn (): Publication => $this->review->again(
+            EditionRow::query()->with('point.record')->where('point_id', $point->id)->orderByDesc('number')->first() ?? throw new PublicationRefused('It was never published; publish its sheet first.'),
+        ));
     }
 
-    /** @param  callable(Record): int  $which number of the revision to be published */
-    private function publish(Point $point, User $officer, callable $which): PointEdition
+    /**
+     * @param  array<string, ExceptionDraft>  $exceptions
+     * @param  callable(): Publication  $review
+     */
+    private function publish(Point $point, User $officer, string $looked, array $exceptions, callable $review): PointEdition
     {
-        $edition = DB::transaction(function () use ($point, $officer, $which): PointEdition {
+        $edition = DB::transaction(function () use ($point, $officer, $looked, $exceptions, $review): PointEdition {
             $this->append->lock($point->subject);
-            $record = Record::query()->lockForUpdate()->findOrFail($point->record_id);
-            $revision = $record->revisions()->where('number', $which($record))->firstOrFail();
-            $edition = $this->edition($point, $revision->document);
+            Record::query()->whereKey($point->record_id)->lockForUpdate()->exists();
+            $publication = $review();
+            $excepted = $this->admit($publication, $officer, $looked, $exceptions);
+            $edition = $this->edition($publication);
             $digest = $edition->digest();
             EditionRow::query()->create([
                 'point_id' => $point->id, 'number' => $edition->number, 'digest' => $digest, 'bytes' => $edition->bytes(),
-                'revision' => $revision->number, 'published_by' => $officer->id, 'published_at' => $edition->published,
+                'revision' => $publication->revision->number, 'published_by' => $officer->id, 'published_at' => $edition->published,
             ]);
+            // What was paused for its words is on the air again with new ones.
+            Point::query()->whereKey($point->id)->update(['paused_at' => null]);
             ($this->append)($point->subject, Act::published($edition->published, $point->slug, $digest, "user {$officer->id}"));
+            $this->except->enter($publication, $digest, $officer, $excepted, $exceptions);
 
             return $edition;
         }, 3);
@@ -87,28 +98,46 @@ final class PublishPoint
         return $edition;
     }
 
-    /** @param  array<string, mixed>  $document */
-    private function edition(Point $point, array $document): PointEdition
+    /**
+     * The gate.
+     *
+     * @param  array<string, ExceptionDraft>  $exceptions
+     * @return array<string, Finding> breaches that are excepted with it
+     */
+    private function admit(Publication $publication, User $officer, string $looked, array $exceptions): array
     {
-        $registers = $this->inForce->registers();
-        $sheet = Sheet::read($registers->complete($document));
-        $controller = $registers->controller($point->controller()->firstOrFail()->slug);
-        if ($sheet->point !== $point->slug || $sheet->controller !== $controller->id) {
-            throw new InvalidSheet("The sheet says it is \"{$sheet->point}\" of \"{$sheet->controller}\", but it belongs to \"{$point->slug}\" of \"{$controller->id}\".");
+        if ($officer->role !== Role::Officer) {
+            throw new PublicationRefused('Officers publish; you can submit what you drafted.');
         }
-        if ($sheet->missing() !== []) {
-            throw new InvalidSheet('Texts are missing: '.implode(', ', array_keys($sheet->missing())).'.');
+        if (! hash_equals($publication->looked(), $looked)) {
+            throw new PublicationRefused('It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that. Look at what it is now, then publish.');
         }
-        $unapproved = array_filter($sheet->statements, static fn (Statement $s): bool => ! $s->isApproved());
-        if ($unapproved !== []) {
-            throw new InvalidSheet('Nobody has approved the words of '.implode(', ', array_map(static fn (Statement $s): string => $s->id, $unapproved)).'.');
+        if (! $publication->differs()) {
+            throw new PublicationRefused('There is nothing to publish: visitors see exactly this already.');
         }
+        $excepted = $this->except->admit($publication, $exceptions);
+        $left = array_diff_key($publication->uncovered(), $excepted);
+        $stops = [
+            ...$publication->stops(),
+            ...array_values(array_map(static fn (Finding $f): string => "A breach stops it ({$f->requirement->id()}): {$f->notes[0]->result->says}", $left)),
+            ...array_filter([$publication->keepsOut($officer)]),
+        ];
+        if ($stops !== []) {
+            throw new PublicationRefused(implode(' ', $stops));
+        }
+
+        return $excepted;
+    }
+
+    private function edition(Publication $publication): PointEdition
+    {
+        [$sheet, $controller] = [$publication->sheet, $publication->controller];
         $css = $this->freeze('text/css', HouseLook::css($controller->accent));
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
 
         return new PointEdition(
             $sheet,
-            1 + (int) $point->editions()->max('number'),
+            $publication->number(),
             $this->clock->instant(),
             $controller,
             array_map(function (Language $language) use ($renderer, $css, $sheet, $controller): FrozenLanguage {

@@ -10,10 +10,10 @@ use App\Models\Exception as ExceptionRow;
 use App\Models\Point;
 use App\Models\PointEdition as EditionRow;
 use App\Models\Revision;
-use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Illuminate\Support\Facades\Cache;
-use Juramen\Audit\Note;
+use Juramen\Audit\Finding;
+use Juramen\Audit\Judgement;
 use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Points\FormRenderer;
@@ -25,7 +25,7 @@ use Juramen\Register\Language;
 /** Brings together what the screen of a sheet shows: the sheet, its proof, its notes, its rules, and where its history stands. */
 final class SheetPage
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly ChangeRecord $edit, private readonly InForce $inForce, private readonly SystemClock $clock) {}
+    public function __construct(private readonly JudgeSheet $judge, private readonly ChangeRecord $edit, private readonly InForce $inForce, private readonly ReviewPublication $review) {}
 
     /**
      * @param  array<string, mixed>|null  $document  what is being typed, where that is not saved yet
@@ -37,6 +37,7 @@ final class SheetPage
         $registers = $this->inForce->registers();
         $sheet = Sheet::read($registers->complete($document));
         $shown = $shown !== null && $sheet->offers($shown) ? $shown : $sheet->languages[0];
+        $judgement = ($this->judge)($sheet, $registers);
         $history = $this->edit->history($point->record);
         $edition = $point->editions()->orderByDesc('number')->first();
 
@@ -46,8 +47,8 @@ final class SheetPage
             'revision' => $revision,
             'registers' => $registers,
             'holdings' => $registers->holdings($document),
-            'judgement' => ($this->judge)($sheet, $registers),
-            'excepted' => $this->exceptions($point),
+            'judgement' => $judgement,
+            'excepted' => $this->excepted($point, $sheet, $judgement),
             'shown' => $shown,
             'proof' => $this->keepDraft($document),
             'controller' => $registers->controller($sheet->controller)->name,
@@ -92,20 +93,17 @@ final class SheetPage
         return (new FormRenderer($sheet->filled(), $controller, '/LANGUAGE', route('look', $controller->id, false)))->render($language, VisitorWords::form($language))->html;
     }
 
-    /** @return array<string, ExceptionRow> by the key of the note they cover, those that still hold */
-    public function exceptions(Point $point): array
+    /** @return array<string, ExceptionRow> by the key of the note they cover, those that hold */
+    private function excepted(Point $point, Sheet $sheet, Judgement $judgement): array
     {
-        return ExceptionRow::query()->with('maker')->where('point_id', $point->id)->where('until', '>=', $this->clock->instant()->utc->format('Y-m-d'))->get()
-            ->keyBy(static fn (ExceptionRow $row): string => $row->requirement.' '.$row->place)->all();
-    }
+        $findings = Finding::of($sheet, $judgement->notes);
+        $excepted = [];
+        foreach ($this->review->covering($point, $findings) as $key => $row) {
+            foreach ($findings[$key]->notes as $note) {
+                $excepted[$note->key()] = $row;
+            }
+        }
 
-    /**
-     * @param  list<Note>  $breaches
-     * @param  array<string, ExceptionRow>  $excepted
-     * @return list<Note> those that no exception covers
-     */
-    public static function uncovered(array $breaches, array $excepted): array
-    {
-        return array_values(array_filter($breaches, static fn (Note $n): bool => ! isset($excepted[$n->key()])));
+        return $excepted;
     }
 }

@@ -6,7 +6,7 @@ namespace App\Actions\Points;
 
 use App\Models\Point;
 use App\Models\Revision;
-use Juramen\Audit\Note;
+use Juramen\Audit\Finding;
 use Juramen\Points\Sheet;
 use Juramen\Register\Holding;
 
@@ -18,7 +18,7 @@ final readonly class Standing
      * @param  int|null  $edition  number of the edition in force; null where it was never published
      * @param  bool  $draft  whether the sheet, or what it takes from the registers, is not what visitors see
      * @param  bool  $changed  whether somebody changed the sheet since, or only the registers are others now
-     * @param  list<Note>  $uncovered  breaches that no exception covers
+     * @param  list<Finding>  $uncovered  breaches that no exception covers
      * @param  list<Holding>  $holdings  which rule holds, and why
      * @param  int  $signups  in the last thirty days
      */

@@ -10,6 +10,7 @@ use App\Models\Point;
 use App\Models\PointEdition as EditionRow;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Audit\Finding;
 use Juramen\Audit\Note;
 use Juramen\Audit\Verdict;
 use Juramen\Points\Registers;
@@ -18,7 +19,7 @@ use Juramen\Points\Sheet;
 /** Lists the signup points with how each stands. */
 final class TakeStock
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly SheetPage $page, private readonly InForce $inForce, private readonly SystemClock $clock) {}
+    public function __construct(private readonly JudgeSheet $judge, private readonly ReviewPublication $review, private readonly InForce $inForce, private readonly SystemClock $clock) {}
 
     /** @return list<Standing> */
     public function __invoke(string $search = ''): array
@@ -44,6 +45,7 @@ final class TakeStock
         $sheet = Sheet::read($registers->complete($revision->document));
         $edition = EditionRow::query()->where('point_id', $point->id)->orderByDesc('number')->first();
         $judgement = ($this->judge)($sheet, $registers);
+        $findings = Finding::of($sheet, $judgement->notes);
         $count = static fn (Verdict $verdict): int => count(array_filter($judgement->notes, static fn (Note $n): bool => $n->result->verdict === $verdict));
 
         return new Standing(
@@ -51,7 +53,7 @@ final class TakeStock
             $edition === null || SheetPage::isDraft($edition, $sheet, $registers),
             $edition === null || $edition->revision !== $revision->number,
             $count(Verdict::Breach), $count(Verdict::Weakness),
-            SheetPage::uncovered($judgement->breaches(), $this->page->exceptions($point)),
+            array_values(array_filter(array_diff_key($findings, $this->review->covering($point, $findings)), static fn (Finding $f): bool => $f->isBreach())),
             $registers->holdings($revision->document), $signups,
         );
     }

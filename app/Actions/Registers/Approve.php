@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Registers;
 
 use App\Actions\Ledger\Append;
+use App\Actions\Points\PublicationRefused;
 use App\Actions\Points\PublishPoint;
 use App\Models\Decided;
 use App\Models\Edition;
@@ -45,10 +46,11 @@ final class Approve
 
     /**
      * @param  int  $looked  number of the revision that the officer has looked at; another one is not approved
-     * @param  list<Point>  $points  to be published again with it
+     * @param  array<string, string>  $points  slugs of points to be published again with it, each with what was looked at of it, see TouchedPoint
      * @param  string|null  $effective  the day from which it holds, like 2026-12-01; today where none is given
      *
      * @throws Refused
+     * @throws PublicationRefused where one of the points cannot be published as it was looked at; nothing is approved then
      */
     public function __invoke(Record $record, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): Edition
     {
@@ -59,12 +61,30 @@ final class Approve
             $this->admit($record, $revision, $last, $officer, $looked, trim($comment));
             $edition = $this->make($record, $revision, $last, $officer, trim($comment), $this->day($effective));
             $record->proposals()->whereNull('decision')->update(['decision' => Decided::Approved, 'decided_by' => $officer->id, 'decided_at' => $edition->approved_at->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($comment), 0, 1000)]);
-            foreach ($points as $point) {
-                $this->publish->again($point, $officer);
+            foreach ($this->pointsOf($points, $edition) as $point) {
+                try {
+                    $this->publish->again($point, $officer, $points[$point->slug]);
+                } catch (PublicationRefused $e) {
+                    throw new PublicationRefused("{$point->slug}: {$e->getMessage()} Nothing was approved.");
+                }
             }
 
             return $edition;
         }, 3);
+    }
+
+    /**
+     * @param  array<string, string>  $points
+     * @return list<Point> always in the same order, so that two approvals do not wait for each other
+     */
+    private function pointsOf(array $points, Edition $edition): array
+    {
+        if ($points !== [] && $edition->effective > $edition->approved_at->utc->format('Y-m-d')) {
+            throw new Refused("It holds from {$edition->effective} on, so no point can be published with it today. Take the points out of the choice; on that day they stand on the desk.");
+        }
+        $found = array_values(Point::query()->with('record')->whereIn('slug', array_map(strval(...), array_keys($points)))->orderBy('id')->get()->all());
+
+        return count($found) === count($points) ? $found : throw new Refused('One of the chosen points does not exist any more. Look at what it is now, then approve.');
     }
 
     /** Takes it out of use; points that use it say so, and its editions stay. */
@@ -96,13 +116,13 @@ final class Approve
      */
     public function writers(Record $record, ?Edition $last): array
     {
-        return User::query()->whereIn('id', $record->revisions()->where('number', '>', $last->revision ?? 0)->select('author_id'))->pluck('name', 'id')->all();
+        return User::query()->whereIn('id', $record->writersSince($last->revision ?? 0))->pluck('name', 'id')->all();
     }
 
-    /** Whether four eyes must look at it. */
-    public function fourEyes(Record $record): bool
+    /** Whether four eyes must look at whatever fills words that people read: the house may say that two are enough. */
+    public function fourEyes(): bool
     {
-        return $record->kind->needsFourEyes() && $this->inForce->registers()->house->fourEyes;
+        return $this->inForce->registers()->house->fourEyes;
     }
 
     /** @return list<string> names of officers who are not this one */
@@ -113,16 +133,20 @@ final class Approve
 
     private function admit(Record $record, Revision $revision, ?Edition $last, User $officer, int $looked, string $comment): void
     {
+        if ($officer->role !== Role::Officer || $record->kind === RecordKind::Sheet) {
+            throw new Refused($record->kind === RecordKind::Sheet ? 'A sheet is not approved; its point is published.' : 'Officers approve; you can submit what you drafted.');
+        }
         if ($looked !== $revision->number) {
             throw new Refused('It was changed after you looked at it. Look at what it is now, then approve.');
         }
         if ($last !== null && $last->document() == $revision->document) {
             throw new Refused("There is nothing to approve: edition {$last->number} says the same.");
         }
-        if ($this->fourEyes($record) && isset($this->writers($record, $last)[$officer->id])) {
+        if ($this->fourEyes() && isset($this->writers($record, $last)[$officer->id])) {
             $others = $this->others($officer);
             throw new Refused('You wrote part of this draft yourself, and the house demands four eyes: somebody else approves it'.($others === [] ? '.' : ', such as '.implode(' or ', $others).'.'));
         }
+        InForce::check($record->kind, $revision->document, whole: true);
         $this->keepSheets($record, $revision);
         if ($record->kind === RecordKind::Statement) {
             $this->admitStatement(Statement::from($revision->document), $comment);

@@ -97,6 +97,7 @@ final class ChangeRecord
             $registers->check($document);
             Sheet::read($registers->complete($document));
         } else {
+            InForce::check($kind, $document);
             $thing = InForce::read($kind, $document);
             if ($thing instanceof Statement && $this->inForce->registers()->purpose($thing->purpose)->basis !== LegalBasis::Consent && $this->stands($thing->id)) {
                 throw new InvalidDocument('This statement stands on a sheet, where a tick box asks for consent; its purpose has to stand on consent too.');

@@ -27,7 +27,7 @@ final class InForce
     public function registers(?string $day = null): Registers
     {
         $day ??= $this->clock->instant()->utc->format('Y-m-d');
-        $of = ['statement' => [], 'controller' => [], 'purpose' => [], 'processor' => []];
+        [$of, $drafts] = [['statement' => [], 'controller' => [], 'purpose' => [], 'processor' => []], []];
         $house = new HouseRules;
         $editions = Edition::query()->where('effective', '<=', $day)
             ->whereRaw('number = (SELECT MAX(e.number) FROM editions e WHERE e.record_id = editions.record_id AND e.effective <= ?)', [$day])->get()->keyBy('record_id');
@@ -37,6 +37,9 @@ final class InForce
             if ($document === null) {
                 continue;
             }
+            if ($edition === null) {
+                $drafts[] = "{$record->kind->value} {$record->slug}";
+            }
             $made = self::read($record->kind, $document, $edition?->digest);
             if ($made instanceof HouseRules) {
                 $house = $made;
@@ -45,7 +48,7 @@ final class InForce
             }
         }
 
-        return new Registers($house, $of['controller'], $of['purpose'], $of['statement'], $of['processor']);
+        return new Registers($house, $of['controller'], $of['purpose'], $of['statement'], $of['processor'], $drafts);
     }
 
     /** The edition of a record in force on a day. */
@@ -71,6 +74,21 @@ final class InForce
             RecordKind::Rules => HouseRules::from($document),
             RecordKind::Sheet => throw new InvalidDocument('A sheet is read with the registers, not among them.'),
         };
+    }
+
+    /**
+     * Refuses what may not be written, or, whole, what may not be approved. Apart from reading: what is on record stays readable.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @throws InvalidDocument
+     */
+    public static function check(RecordKind $kind, array $document, bool $whole = false): void
+    {
+        $thing = self::read($kind, $document);
+        if ($thing instanceof Controller || $thing instanceof Processor) {
+            $thing->check($whole);
+        }
     }
 
     /** @return Builder<Record> records of a kind that are not retired, by name */

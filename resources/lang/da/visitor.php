@@ -66,6 +66,7 @@ return [
     'withdrawn-already' => ['title' => 'Der er intet tilbage at stoppe', 'text' => 'Dit samtykke blev trukket tilbage tidligere. Vi skriver ikke til dig.'],
     'bad-link' => ['title' => 'Dette link er ikke helt', 'text' => 'Det kan være blevet klippet over, da det blev kopieret. Åbn det en gang til fra mailen.'],
     'gone' => ['title' => 'Siden findes ikke', 'text' => 'Se adressen efter. En formular kan også være flyttet eller slut.'],
+    'paused' => ['title' => 'Denne formular er sat på pause', 'text' => 'Der kan ikke sendes noget her lige nu, og intet er sendt. Kom tilbage senere, eller skriv til adressen herunder.'],
     'language' => ['title' => 'Denne formular taler ikke det sprog', 'text' => 'Den findes på disse:'],
     'failure' => ['title' => 'Det gik ikke lige nu', 'text' => 'Fejlen er vores, ikke din. Prøv igen om nogle minutter; linket i din mail bliver ved med at gælde.'],
     'refused' => ['title' => 'Det var for meget på en gang', 'text' => 'Det, der blev sendt, er større, end formularen kan tage imod. Gå tilbage, gør det kortere, og send igen.'],

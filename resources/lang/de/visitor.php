@@ -66,6 +66,7 @@ return [
     'withdrawn-already' => ['title' => 'Es ist nichts mehr abzubestellen', 'text' => 'Ihre Einwilligung war schon widerrufen. Wir schreiben Ihnen nicht.'],
     'bad-link' => ['title' => 'Dieser Link ist nicht vollständig', 'text' => 'Vielleicht wurde er beim Kopieren abgeschnitten. Bitte öffnen Sie ihn noch einmal aus der E-Mail.'],
     'gone' => ['title' => 'Diese Seite gibt es nicht', 'text' => 'Bitte prüfen Sie die Adresse. Ein Formular kann auch umgezogen oder beendet sein.'],
+    'paused' => ['title' => 'Dieses Formular pausiert', 'text' => 'Hier kann gerade nichts gesendet werden, und es wurde nichts gesendet. Bitte kommen Sie später wieder, oder schreiben Sie an die Adresse unten.'],
     'language' => ['title' => 'Dieses Formular gibt es nicht in dieser Sprache', 'text' => 'Es gibt es in diesen:'],
     'failure' => ['title' => 'Das hat gerade nicht geklappt', 'text' => 'Der Fehler liegt bei uns, nicht bei Ihnen. Bitte versuchen Sie es in ein paar Minuten noch einmal; der Link in Ihrer E-Mail bleibt gültig.'],
     'refused' => ['title' => 'Das war zu viel auf einmal', 'text' => 'Das Gesendete ist größer, als dieses Formular aufnehmen kann. Bitte gehen Sie zurück, kürzen Sie es und senden Sie noch einmal.'],

@@ -66,6 +66,7 @@ return [
     'withdrawn-already' => ['title' => 'Nothing is left to stop', 'text' => 'Your consent was withdrawn before. We do not write to you.'],
     'bad-link' => ['title' => 'This link is not complete', 'text' => 'It may have been cut off when it was copied. Please open it from the mail once more.'],
     'gone' => ['title' => 'There is no such page', 'text' => 'Please check the address. A form may also have moved or ended.'],
+    'paused' => ['title' => 'This form is paused', 'text' => 'Nothing can be sent here at the moment, and nothing was. Please come back later, or write to the address below.'],
     'language' => ['title' => 'This form does not speak that language', 'text' => 'It is offered in these:'],
     'failure' => ['title' => 'This did not work just now', 'text' => 'The fault is ours, not yours. Please try again in a few minutes; the link in your mail stays good.'],
     'refused' => ['title' => 'That was too much at once', 'text' => 'What was sent is larger than this form can take. Please go back, shorten it and send again.'],

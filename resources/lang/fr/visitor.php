@@ -66,6 +66,7 @@ return [
     'withdrawn-already' => ['title' => 'Il n’y a plus rien à arrêter', 'text' => 'Votre consentement avait déjà été retiré. Nous ne vous écrivons pas.'],
     'bad-link' => ['title' => 'Ce lien n’est pas complet', 'text' => 'Il a peut-être été coupé en le copiant. Ouvrez-le encore une fois depuis l’e-mail.'],
     'gone' => ['title' => 'Cette page n’existe pas', 'text' => 'Vérifiez l’adresse. Un formulaire peut aussi avoir déménagé ou pris fin.'],
+    'paused' => ['title' => 'Ce formulaire est en pause', 'text' => 'Rien ne peut être envoyé ici pour le moment, et rien ne l’a été. Revenez plus tard, ou écrivez à l’adresse ci-dessous.'],
     'language' => ['title' => 'Ce formulaire n’existe pas dans cette langue', 'text' => 'Il existe dans celles-ci :'],
     'failure' => ['title' => 'Cela n’a pas fonctionné', 'text' => 'La faute est à nous, pas à vous. Essayez encore dans quelques minutes ; le lien de votre e-mail reste valable.'],
     'refused' => ['title' => 'C’était trop à la fois', 'text' => 'Ce qui a été envoyé est plus grand que ce formulaire ne peut prendre. Revenez en arrière, raccourcissez et envoyez encore une fois.'],

@@ -66,6 +66,7 @@ return [
     'withdrawn-already' => ['title' => 'Det finns inget kvar att sluta med', 'text' => 'Ditt samtycke återkallades redan tidigare. Vi skriver inte till dig.'],
     'bad-link' => ['title' => 'Den här länken är inte hel', 'text' => 'Den kan ha kapats när den kopierades. Öppna den en gång till från mejlet.'],
     'gone' => ['title' => 'Det finns ingen sådan sida', 'text' => 'Kontrollera adressen. Ett formulär kan också ha flyttat eller slutat.'],
+    'paused' => ['title' => 'Det här formuläret är pausat', 'text' => 'Just nu går det inte att skicka något här, och inget har skickats. Kom tillbaka senare, eller skriv till adressen nedan.'],
     'language' => ['title' => 'Det här formuläret talar inte det språket', 'text' => 'Det finns på de här:'],
     'failure' => ['title' => 'Det gick inte just nu', 'text' => 'Felet är vårt, inte ditt. Försök igen om några minuter; länken i ditt mejl fortsätter att gälla.'],
     'refused' => ['title' => 'Det var för mycket på en gång', 'text' => 'Det som skickades är större än formuläret kan ta emot. Gå tillbaka, korta ner och skicka igen.'],

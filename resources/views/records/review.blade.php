@@ -27,11 +27,14 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 <section><h2>{{ count($touched) }} {{ count($touched) === 1 ? 'published point' : 'published points' }} will show something else</h2>
 <p class="soft">{{ $mayApprove ? 'The chosen ones are published again in this same act, without what was drafted on their sheets since; the others wait on the desk.' : 'Whoever approves chooses which are published again in the same act.' }}</p>
 @foreach ($touched as $i => $each)
-@php($stops = $each['problem'] ?? ($each['breaches'] !== [] ? 'A breach stops it: '.$each['breaches'][0]->result->says : null))
+@php($chosen = old('looked') === null || isset(old('points', [])[$each->point->slug]))
 <div class="touched">
-<p class="held-together">@if ($mayApprove)<input type="checkbox" id="point-{{ $i }}" name="points[]" value="{{ $each['point']->slug }}" @checked($stops === null && (old('looked') === null || in_array($each['point']->slug, old('points', []), true))) @disabled($stops !== null)>@endif <label for="point-{{ $i }}"><b>{{ $each['name'] }}</b>, edition {{ $each['edition'] + 1 }}</label></p>
-@if ($stops !== null)<p class="wrong">{{ $stops }}</p>@endif
-@foreach ($each['difference'] as $sentences)
+<p class="held-together">
+@if ($mayApprove)<input type="checkbox" id="point-{{ $i }}" name="points[{{ $each->point->slug }}]" value="{{ $each->looked }}"
+ @checked($each->stops === null && $chosen) @disabled($each->stops !== null)>@endif
+<label for="point-{{ $i }}"><b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</label></p>
+@if ($each->stops !== null)<p class="wrong">{{ $each->stops }}</p>@endif
+@foreach ($each->difference as $sentences)
 @foreach ($sentences as $sentence)<p class="change">{!! App\Support\Underlines::difference($sentence) !!}</p>@endforeach
 @endforeach
 </div>
@@ -56,6 +59,7 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 <textarea id="comment" name="comment" rows="3" maxlength="1000">{{ old('comment') }}</textarea>
 @if ($mayApprove)
 @if ($record->kind === App\Models\RecordKind::Rules)<label for="effective">Holds from</label><input type="date" id="effective" name="effective" min="{{ now()->format('Y-m-d') }}" value="{{ old('effective', now()->format('Y-m-d')) }}">@endif
+@if ($touched !== [] && $record->kind === App\Models\RecordKind::Rules)<p class="soft">Points are published with it only where it holds from today; from a later day on, they stand on the desk on that day.</p>@endif
 <button class="do" id="do-approve">Approve edition {{ $next }}</button>
 @if ($proposal)<button formaction="{{ route('records.return', $here) }}">Return with the comment</button>@endif
 @if ($own && $state === 'draft')<button formaction="{{ route('records.submit', $here) }}">Submit for approval</button>@endif

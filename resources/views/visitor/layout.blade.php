@@ -17,7 +17,7 @@
 <h1>@yield('title')</h1>
 @yield('content')
 @isset($controller)
-<footer>{{ $controller->name }}, {{ $controller->postalAddress }}</footer>
+<footer>{{ $controller->name }}, {{ $controller->postalAddress }}, {{ $controller->contact }}</footer>
 @endisset
 </main>
 </body>

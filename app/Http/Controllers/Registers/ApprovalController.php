@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
+use App\Actions\Points\PublicationRefused;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\InForce;
 use App\Actions\Registers\Propose;
 use App\Actions\Registers\RecordPage;
 use App\Actions\Registers\Refused;
 use App\Actions\Registers\Touched;
-use App\Models\Point;
 use App\Models\RecordKind;
 use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
@@ -37,7 +37,7 @@ final class ApprovalController
             ...$data,
             'difference' => RecordDifference::between($last?->document() ?? [], $data['document']),
             'touched' => $touched->by($data['registers']->with($would)),
-            'fourEyes' => $this->approve->fourEyes($record),
+            'fourEyes' => $this->approve->fourEyes(),
             'others' => $this->approve->others(SignedIn::user($request)),
             'writers' => $this->approve->writers($record, $last),
         ]);
@@ -71,17 +71,17 @@ final class ApprovalController
 
     public function approve(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $points = array_values(Point::query()->whereIn('slug', array_filter((array) $request->input('points', []), is_string(...)))->get()->all());
+        $points = array_filter((array) $request->input('points', []), is_string(...));
         try {
             $edition = ($this->approve)($this->page->find($kind, $slug), SignedIn::user($request), $request->integer('looked'), $request->string('comment')->toString(), $points, $request->string('effective')->toString() ?: null);
-        } catch (Refused|InvalidDocument $e) {
+        } catch (Refused|PublicationRefused|InvalidDocument $e) {
             return $this->again($kind, $slug, $e->getMessage());
         }
         $n = count($points);
 
         return redirect()->route('records.show', [$kind->value, $slug])->with('said', "Edition {$edition->number} is approved.".match (true) {
             $n === 0 => '',
-            $n === 1 => " {$points[0]->slug} is published with it.",
+            $n === 1 => ' '.array_key_first($points).' is published with it.',
             default => " $n points are published with it.",
         });
     }

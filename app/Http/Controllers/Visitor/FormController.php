@@ -45,6 +45,9 @@ final class FormController
     {
         $edition = $this->edition($point);
         $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
+        if ($this->published->isPaused($point)) {
+            return $this->paused($edition, $spoken);
+        }
         $verdict = $receive($request, $edition, $spoken);
         if ($verdict->again === null) {
             return redirect()->route('form.sent', [$point, $spoken->value], 303);
@@ -76,9 +79,17 @@ final class FormController
 
     private function form(PointEdition $edition, Language $language): Response
     {
+        if ($this->published->isPaused($edition->sheet->point)) {
+            return $this->paused($edition, $language);
+        }
         $marks = new Filling(hidden: $this->marks->issue($edition, $language));
 
         return $this->html($this->published->form($edition, $language)->with($marks->pieces()), 200);
+    }
+
+    private function paused(PointEdition $edition, Language $language): Response
+    {
+        return VisitorPage::respond($language, 'ending', ['page' => 'paused'], $edition, 503)->header('Retry-After', '3600');
     }
 
     private function html(string $html, int $status): Response

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Points\PublishPoint;
+use App\Actions\Points\ReviewPublication;
+use App\Actions\Registers\InForce;
+use App\Actions\Registers\Touched;
+use App\Models\Point;
+use App\Models\Record;
+use App\Models\User;
+use Juramen\Canon\Digest;
+use Juramen\Points\PointEdition;
+
+/* Publishing as somebody does who has just looked. */
+
+/** What whoever looks at a point's review now has looked at. */
+function looked(string $slug = 'footer-newsletter'): string
+{
+    return app(ReviewPublication::class)->newest(Point::query()->with('record')->where('slug', $slug)->firstOrFail())->looked();
+}
+
+function publishNow(string $slug, User $officer): PointEdition
+{
+    return app(PublishPoint::class)(Point::query()->with('record')->where('slug', $slug)->firstOrFail(), $officer, looked($slug));
+}
+
+/**
+ * The points that an approval is to publish, each with what its review shows of it.
+ *
+ * @return array<string, string>
+ */
+function chosen(Record $record, string ...$slugs): array
+{
+    $newest = $record->revisions()->orderByDesc('number')->firstOrFail()->document;
+    $touched = app(Touched::class)->by(app(InForce::class)->registers()->with(InForce::read($record->kind, $newest, Digest::of('to be approved'))));
+    $looked = [];
+    foreach ($touched as $each) {
+        $looked[$each->point->slug] = (string) $each->looked;
+    }
+
+    return [...array_fill_keys($slugs, ''), ...array_intersect_key($looked, array_flip($slugs))];
+}
