@@ -7,9 +7,9 @@ use App\Actions\Ledger\SealingRefused;
 use App\Actions\Mailing\Outbox;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\RemindJourneys;
+use App\Actions\Upkeep\DeleteDue;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
 
 /* What the clock does. */
@@ -26,4 +26,4 @@ Schedule::call(fn (Outbox $outbox): int => $outbox->markUncertain())->name('unce
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();
-Schedule::call(fn (): int => DB::table('cache')->where('expiration', '<', time())->delete())->name('expired-cache')->hourly();
+Schedule::call(fn (DeleteDue $delete): array => $delete())->name('delete-due')->everyMinute();

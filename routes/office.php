@@ -7,6 +7,7 @@ use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
 use App\Http\Controllers\Office\DeskController;
+use App\Http\Controllers\Office\EnquiryController;
 use App\Http\Controllers\Office\HeldController;
 use App\Http\Controllers\Office\LoginController;
 use App\Http\Controllers\Office\MailController;
@@ -22,6 +23,7 @@ use App\Http\Controllers\Registers\NoticeController;
 use App\Http\Controllers\Registers\RecordController;
 use App\Http\Controllers\Registers\RecordHistoryController;
 use App\Http\Controllers\Registers\WordingController;
+use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\Message;
 use App\Models\Point;
@@ -101,6 +103,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/held/{held}/release', [HeldController::class, 'release'])->can('decide', HeldSubmission::class)->name('held.release');
     Route::post('/held/{held}/delete', [HeldController::class, 'delete'])->can('decide', HeldSubmission::class)->name('held.delete');
 
+    Route::get('/enquiries', [EnquiryController::class, 'index'])->can('viewAny', Enquiry::class)->name('enquiries');
+    Route::post('/enquiries/{enquiry}/delete', [EnquiryController::class, 'delete'])->can('decide', Enquiry::class)->name('enquiries.delete');
     Route::get('/mails', [MailController::class, 'index'])->can('viewAny', Message::class)->name('mails');
     Route::post('/mails/{message}/again', [MailController::class, 'again'])->can('decide', Message::class)->name('mails.again');
 });

@@ -15,6 +15,7 @@ Route::get('/forms/{point}', [FormController::class, 'preferred'])->name('form.p
 Route::get('/forms/{point}/{language}', [FormController::class, 'show'])->name('form');
 Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->name('form.submit');
 Route::get('/forms/{point}/{language}/sent', [FormController::class, 'sent'])->name('form.sent');
+Route::get('/forms/{point}/{language}/received', [FormController::class, 'received'])->name('form.received');
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
 
 // The house look by itself, for proofs: their frame sends no cookies for styles.

@@ -18,7 +18,7 @@ use Juramen\Register\Language;
  * @property int $point_edition_id
  * @property Language $language
  * @property How $how
- * @property array{email: string, values: array<string, string>, statements: non-empty-list<string>, placement: string, network: string|null} $content
+ * @property array{email: string, values: array<string, string>, statements: list<string>, placement: string, network: string|null} $content
  * @property string $signals
  * @property Instant $received_at
  * @property Instant $deleted_at

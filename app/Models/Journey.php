@@ -7,11 +7,15 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Journey as JourneyMachine;
 use Juramen\Consent\JourneyState;
+use Juramen\Points\PointEdition as PublishedEdition;
 use Juramen\Register\Language;
+use Juramen\Wording\Markup;
+use Juramen\Wording\Statement;
 
 /**
  * One sign-up's path to consent, as the state machine of the core left it.
@@ -49,6 +53,20 @@ final class Journey extends Model
     public function machine(): JourneyMachine
     {
         return JourneyMachine::restore($this->id, $this->state, $this->lapse_days, $this->lapses_at);
+    }
+
+    /**
+     * The words that this person said yes to, as they stood on the form, and no others.
+     *
+     * @param  PublishedEdition  $edition  that it began with
+     * @return list<string>
+     */
+    public function agreedWords(PublishedEdition $edition): array
+    {
+        $answers = DB::table('journey_answers')->where('journey', $this->id->bytes)->pluck('edition')->all();
+        $agreed = array_filter($edition->sheet->statements, static fn (Statement $s): bool => in_array($s->edition()->bytes, $answers, true));
+
+        return array_values(array_map(fn (Statement $s): string => Markup::words($s->texts->in($this->language)), $agreed));
     }
 
     /** @return BelongsTo<Subscriber, $this> */

@@ -12,6 +12,7 @@ final readonly class Control
     /**
      * @param  string  $where  the control's place: a CSS selector, or the path in a sheet's document
      * @param  string  $label  the words beside it, as a visitor reads them
+     * @param  bool  $required  whether the form cannot be sent without a yes here; a question that a no answers too is not meant
      * @param  bool  $refuses  whether touching it means no: "tick if you do not want"
      * @param  list<string>  $purposes  words that say what for
      * @param  list<Channel>  $channels

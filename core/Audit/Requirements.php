@@ -34,6 +34,7 @@ final class Requirements
             new Requirements\NoticeMatches,
             new Requirements\CaIdentified,
             new Requirements\WordingApproved,
+            new Requirements\NotACondition,
         ];
     }
 

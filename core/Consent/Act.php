@@ -9,6 +9,7 @@ use Juramen\Canon\Base64Url;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
+use Juramen\Register\Channel;
 use Juramen\Register\Language;
 
 /**
@@ -23,6 +24,8 @@ final readonly class Act
      * @param  bool|null  $confirmationNeeded  on "given": whether permission waits for confirmation
      * @param  list<Digest>  $personal  of the disclosures that hold its personal values
      * @param  array<string, string>  $details  further facts; never personal values of subscribers
+     * @param  Channel|null  $through  on "confirmed" and "lapsed": the channel that was, or was not, confirmed through its own address;
+     *                                 null in entries of format 1, in which one press settled everything that was asked
      */
     private function __construct(
         public EntryKind $kind,
@@ -37,6 +40,7 @@ final readonly class Act
         public ?bool $confirmationNeeded = null,
         public array $personal = [],
         public array $details = [],
+        public ?Channel $through = null,
     ) {}
 
     /**
@@ -61,12 +65,13 @@ final readonly class Act
     /** @param  list<Digest>  $personal */
     public static function confirmed(Instant $occurred, Id $journey, array $personal): self
     {
-        return new self(EntryKind::Confirmed, $occurred, How::LinkPage, $journey, personal: $personal);
+        return new self(EntryKind::Confirmed, $occurred, How::LinkPage, $journey, personal: $personal, through: Channel::Email);
     }
 
+    /** Nobody pressed the button of the mail in time: what was to be confirmed by mail ends. */
     public static function lapsed(Instant $occurred, Id $journey): self
     {
-        return new self(EntryKind::Lapsed, $occurred, How::Clock, $journey);
+        return new self(EntryKind::Lapsed, $occurred, How::Clock, $journey, through: Channel::Email);
     }
 
     /** @param  non-empty-list<Target>  $targets */
@@ -136,6 +141,7 @@ final readonly class Act
             'statements' => array_map(static fn (Answer $a): array => $a->toArray(), $this->answers),
             'targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets),
             'confirmation-needed' => $this->confirmationNeeded,
+            'through' => $this->through?->value,
             '_sd' => $digests,
             'details' => $this->details,
         ], static fn (mixed $member): bool => $member !== null && $member !== []);
@@ -165,6 +171,7 @@ final readonly class Act
             is_bool($needed) ? $needed : null,
             array_map(static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : '')), $list('_sd')),
             array_filter(is_array($data['details'] ?? null) ? $data['details'] : [], is_string(...)),
+            $text('through') === null ? null : Channel::from($text('through')),
         );
     }
 }

@@ -17,7 +17,11 @@ use Juramen\Canon\Instant;
  */
 final readonly class Entry
 {
-    private const FORMAT = 1;
+    /**
+     * Formats that are read for ever, the newest last, which is written. In format 1 one press confirmed, and one lapse ended,
+     * everything that was asked; from format 2 on each channel is confirmed through its own address.
+     */
+    private const FORMATS = [1, 2];
 
     private function __construct(
         public Id $id,
@@ -27,6 +31,7 @@ final readonly class Entry
         public Instant $recorded,
         public Act $act,
         public string $bytes,
+        public int $format,
     ) {}
 
     /**
@@ -42,7 +47,7 @@ final readonly class Entry
         $recorded = $last === null ? $now : Instant::later($now, $last->recorded);
         $bytes = CanonicalJson::encode([
             ...$act->toArray(),
-            'format' => self::FORMAT,
+            'format' => self::newestFormat(),
             'id' => $id->hex(),
             'subject' => $subject->hex(),
             'sequence' => $sequence,
@@ -50,15 +55,15 @@ final readonly class Entry
             'recorded' => $recorded->text(),
         ]);
 
-        return new self($id, $subject, $sequence, $last?->digest(), $recorded, $act, $bytes);
+        return new self($id, $subject, $sequence, $last?->digest(), $recorded, $act, $bytes, self::newestFormat());
     }
 
     /** @throws InvalidArgumentException where the bytes are not an entry in canonical form */
     public static function parse(string $bytes): self
     {
         $data = CanonicalJson::decode($bytes);
-        if (($data['format'] ?? null) !== self::FORMAT || ! is_int($data['sequence'] ?? null)) {
-            throw new InvalidArgumentException('These bytes are not an entry of format '.self::FORMAT.'.');
+        if (! in_array($data['format'] ?? null, self::FORMATS, true) || ! is_int($data['sequence'] ?? null)) {
+            throw new InvalidArgumentException('These bytes are not an entry of a format we know; those are '.implode(', ', self::FORMATS).'.');
         }
         $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
 
@@ -70,7 +75,13 @@ final readonly class Entry
             Instant::parse($text('recorded')),
             Act::from($data),
             $bytes,
+            $data['format'],
         );
+    }
+
+    private static function newestFormat(): int
+    {
+        return self::FORMATS[count(self::FORMATS) - 1];
     }
 
     public function digest(): Digest

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Juramen\Consent;
 
 use Juramen\Canon\Instant;
+use Juramen\Register\Channel;
 
 /**
  * The one fold that decides permission: a subject's entries, in the order of its chain, become what is permitted.
  *
- * - "given" permits at once, or waits where confirmation is needed; what was permitted before stays so meanwhile.
- * - "confirmed" permits what its journey waits for; a journey that lapsed or was withdrawn waits no more.
+ * - "given" permits at once, or waits where confirmation is needed; what was permitted before stays so meanwhile. What reaches
+ *   people by their number always waits, and post holds when given (format 1 of entries: as the address did).
+ * - "confirmed" permits what its journey waits for by the channel that it was confirmed through (format 1: by any); a journey that
+ *   lapsed or was withdrawn waits no more.
  * - "withdrawn" ends permission and everything that waits; only a new consent begins again.
  */
 final readonly class Permissions
@@ -102,7 +105,7 @@ final readonly class Permissions
 
     private function given(Permission $before, Entry $entry): Permission
     {
-        if ($entry->act->confirmationNeeded === false) {
+        if (! self::waits($before->target, $entry)) {
             return new Permission($before->target, Reason::Agreed, $entry->recorded, [$entry], $before->pending);
         }
         $pending = [...$before->pending, (string) $entry->act->journey?->hex() => $entry];
@@ -111,6 +114,15 @@ final readonly class Permissions
         }
 
         return new Permission($before->target, Reason::AwaitingConfirmation, $entry->recorded, [$entry], $pending);
+    }
+
+    /** Whether a consent to this target waits for its own confirmation. */
+    private static function waits(Target $target, Entry $given): bool
+    {
+        return match (true) {
+            $given->format === 1, $target->channel === Channel::Email => $given->act->confirmationNeeded !== false,
+            default => $target->channel->isByNumber(),
+        };
     }
 
     private function confirmed(Permission $before, Entry $entry): Permission
@@ -144,11 +156,11 @@ final readonly class Permissions
         return [$given, array_diff_key($before->pending, [$journey => true])];
     }
 
-    /** @return list<Permission> those that wait for the entry's journey */
+    /** @return list<Permission> those that wait for the entry's journey, by the channel that the entry speaks of */
     private function waitingFor(Entry $entry): array
     {
         $journey = (string) $entry->act->journey?->hex();
 
-        return array_values(array_filter($this->byTarget, static fn (Permission $p): bool => isset($p->pending[$journey])));
+        return array_values(array_filter($this->byTarget, static fn (Permission $p): bool => isset($p->pending[$journey]) && in_array($entry->act->through, [null, $p->target->channel], true)));
     }
 }

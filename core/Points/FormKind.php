@@ -20,6 +20,12 @@ enum FormKind: string
     case JobApplication = 'job-application';
     case Other = 'other';
 
+    /** Whether a form of this kind is sent for something else than the consent that may be asked on it. */
+    public function servesSomethingElse(): bool
+    {
+        return $this !== self::Newsletter;
+    }
+
     /** Login, search, preferences and rights forms are not judged on consent. */
     public function asksForConsent(): bool
     {

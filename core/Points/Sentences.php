@@ -33,6 +33,7 @@ final class Sentences
                 ? "Whoever ticks gets a confirmation mail and has {$sheet->rules->lapseDays} days to press its button. Otherwise the address is deleted."
                 : 'Whoever ticks is signed up at once; nobody confirms the address.'],
             'reminder' => [4, $sheet->rules->reminderDays === 0 ? 'Nobody is reminded.' : "After {$sheet->rules->reminderDays} days we remind once."],
+            ...($sheet->asksByNumber() ? ['numbers' => [4, 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed; until there is a way to do that, it waits without lapsing.']] : []),
             'network' => [4, $sheet->rules->keepNetwork ? 'With the consent, a truncated network address is kept.' : 'No network address is kept.'],
             'screening' => [4, $sheet->rules->screening ? 'Submissions are screened.' : 'Submissions are not screened.'],
             ...self::departures($sheet),

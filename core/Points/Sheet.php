@@ -125,6 +125,12 @@ final readonly class Sheet
         return $unreachable;
     }
 
+    /** Whether anything on the form reaches people by their number, which waits until that number is confirmed. */
+    public function asksByNumber(): bool
+    {
+        return array_filter($this->statements, static fn (Statement $s): bool => array_filter($s->channels, static fn (Channel $c): bool => $c->isByNumber()) !== []) !== [];
+    }
+
     /** The same with a stand-in for every missing text, so that an unfinished form can be looked at. */
     public function filled(): self
     {

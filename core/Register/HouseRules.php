@@ -10,14 +10,14 @@ final readonly class HouseRules
     /** Months after which consent by a channel is asked for again; our default (EDPB Guidelines 05/2020 recommend refreshing, without a number). */
     private const REFRESH = ['email' => 24, 'sms' => 24, 'phone' => 24, 'post' => 36, 'messaging' => 24];
 
-    /** Days for which what is not yet, or no longer, consent is kept. */
-    private const RETENTION = ['held' => 30, 'withdrawn' => 1095];
+    /** Days for which what is not consent, or no longer, is kept. */
+    private const RETENTION = ['held' => 30, 'enquiry' => 180, 'withdrawn' => 1095];
 
     /**
      * @param  bool  $fourEyes  whether wording, rules and controllers are approved by somebody who did not write them
      * @param  list<Language>  $languages  in which every point must be offered; empty where none is demanded
      * @param  array<string, int>  $refreshMonths  channel to months, 1 to 60
-     * @param  array<string, int>  $retentionDays  "held": submissions that screening kept; "withdrawn": details after the last permission ended
+     * @param  array<string, int>  $retentionDays  "held": submissions that screening kept; "enquiry": what people sent besides; "withdrawn": details after the last permission ended
      * @param  array<string, int>  $childAges  country to the age from which a child consents alone; 13 to 18, never below the country's own
      * @param  bool  $unknownIsStrict  whether visitors from nobody knows where get what the strictest place demands
      *
@@ -61,7 +61,7 @@ final readonly class HouseRules
     {
         $map = static fn (string $key, array $default): array => array_map(
             static fn (mixed $n): int => is_int($n) ? $n : throw new InvalidRegister("The house rules give a number for each $key."),
-            is_array($data[$key] ?? null) ? $data[$key] : $default,
+            (is_array($data[$key] ?? null) ? $data[$key] : []) + $default,
         );
 
         return new self(

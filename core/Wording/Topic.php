@@ -40,6 +40,8 @@ enum Topic: string
     case Rate = 'rate';
     /** Opens and clicks are measured. */
     case Tracking = 'tracking';
+    /** One thing is given for another, and that is said. */
+    case Exchange = 'exchange';
     case Legalese = 'legalese';
     case DoubleNegative = 'double-negative';
     case Login = 'login';

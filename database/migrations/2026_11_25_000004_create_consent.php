@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Schema;
 
 /*
  * The people and what concerns them. Personal values stand only in `disclosures`, `contact_points` (as a keyed
- * digest) and `held_submissions`; everything else carries ids.
+ * digest), `enquiries` and `held_submissions`; everything else carries ids.
  */
 return new class extends Migration
 {
@@ -93,6 +93,17 @@ return new class extends Migration
             $table->binary('nonce', 16, true)->primary();
             $table->binary('content', 32, true);
             $table->dateTime('spent_at', 6)->index();
+        });
+        // What people wanted besides any consent: a message, an entry, an order.
+        Schema::create('enquiries', function (Blueprint $table): void {
+            $table->binary('id', 16, true)->primary();
+            $table->foreignId('point_edition_id')->constrained();
+            $table->foreignId('controller_id')->constrained();
+            $table->binary('lookup', 32, true)->index();
+            $table->string('language', 8);
+            $table->mediumText('content');
+            $table->dateTime('received_at', 6)->index();
+            $table->dateTime('deleted_at', 6)->index();
         });
         Schema::create('held_submissions', function (Blueprint $table): void {
             $table->id();

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
@@ -70,10 +71,15 @@ function permittedByRule(array $entries, Target $target): bool
         if ($act->kind === EntryKind::Withdrawn && has($entries[$end], $target)) {
             return false;
         }
-        if ($act->kind === EntryKind::Given && has($entries[$end], $target) && $act->confirmationNeeded === false) {
+        $atOnce = match ($target->channel) {
+            Channel::Email => $act->confirmationNeeded === false,
+            Channel::Post => true,
+            default => false,
+        };
+        if ($act->kind === EntryKind::Given && has($entries[$end], $target) && $atOnce) {
             return true;
         }
-        if ($act->kind === EntryKind::Confirmed && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey, $target)) {
+        if ($act->kind === EntryKind::Confirmed && $target->channel === Channel::Email && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey, $target)) {
             return true;
         }
     }
@@ -117,11 +123,32 @@ test('nobody is permitted without a consent and, where needed, its confirmation'
                 $given = $permission->entries[0];
                 $confirmed = $permission->entries[1] ?? null;
                 expect($given->act->kind)->toBe(EntryKind::Given)->and(has($given, $target))->toBeTrue()
-                    ->and($given->act->confirmationNeeded === false || $confirmed?->act->journey?->equals($given->act->journey) === true)->toBeTrue();
+                    ->and($target->channel === Channel::Post || $given->act->confirmationNeeded === false || $confirmed?->act->journey?->equals($given->act->journey) === true)->toBeTrue();
             }
         }
     }
     expect($allowed)->toBeGreaterThan(300);
+});
+
+/** As entries were written in format 1: the same, without a word on what was confirmed through what. */
+function asFormatOne(Entry $entry): Entry
+{
+    return Entry::parse(CanonicalJson::encode([...array_diff_key(CanonicalJson::decode($entry->bytes), ['through' => 1]), 'format' => 1]));
+}
+
+test('no channel is confirmed through another; what entries of format 1 confirmed by one press keeps its rule', function (): void {
+    $journey = Id::random();
+    $given = Entry::next(null, Id::random(), Act::given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], targets(), true, []), moment(1));
+    $confirmed = Entry::next($given, $given->subject, Act::confirmed(moment(2), $journey, []), moment(2));
+    $lapsed = Entry::next($given, $given->subject, Act::lapsed(moment(2), $journey), moment(2));
+    $reasons = static fn (Entry ...$chain): array => array_map(static fn (Target $t): string => Permissions::of($chain)->for($t)->reason->value, targets());
+    expect($reasons($given))->toBe(['awaiting-confirmation', 'awaiting-confirmation', 'agreed'])
+        ->and($reasons($given, $confirmed))->toBe(['confirmed', 'awaiting-confirmation', 'agreed'])
+        ->and($reasons($given, $lapsed))->toBe(['lapsed', 'awaiting-confirmation', 'agreed'])
+        ->and($reasons(asFormatOne($given), asFormatOne($confirmed)))->toBe(['confirmed', 'confirmed', 'confirmed'])
+        ->and($reasons(asFormatOne($given), asFormatOne($lapsed)))->toBe(['lapsed', 'lapsed', 'lapsed'])
+        // On its way when the format changed: the press confirms what a press of today confirms.
+        ->and($reasons(asFormatOne($given), $confirmed))->toBe(['confirmed', 'awaiting-confirmation', 'awaiting-confirmation']);
 });
 
 test('a withdrawal ends permission until a new consent, whatever else follows', function (): void {

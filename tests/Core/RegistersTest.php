@@ -117,7 +117,7 @@ test('house rules keep within what the law and sense allow', function (array $ch
 ]);
 
 test('rules and register entries come back from their documents as they were', function (): void {
-    $rules = new HouseRules(new PointRules(false, 9, false, false, 3), false, [Language::Swedish], ['email' => 12], ['held' => 3, 'withdrawn' => 100], ['GB' => 15], false);
+    $rules = new HouseRules(new PointRules(false, 9, false, false, 3), false, [Language::Swedish], ['email' => 12, 'sms' => 24, 'phone' => 24, 'post' => 36, 'messaging' => 24], ['held' => 3, 'enquiry' => 9, 'withdrawn' => 100], ['GB' => 15], false);
     expect(HouseRules::from($rules->toArray()))->toEqual($rules);
     foreach (House::PURPOSES as $purpose) {
         expect(Purpose::from($purpose)->toArray())->toEqual($purpose);

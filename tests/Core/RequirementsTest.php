@@ -74,7 +74,7 @@ $languages = ['en', 'de', 'fr', 'sv', 'da'];
 
 test('a form with nothing wrong meets everything that can be seen on it', function (string $language): void {
     foreach (Requirements::all() as $requirement) {
-        $expected = in_array($requirement->id(), ['confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer', 'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved'], true) ? 'not-applicable' : 'met';
+        $expected = in_array($requirement->id(), ['confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer', 'not-a-condition', 'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved'], true) ? 'not-applicable' : 'met';
         expect($requirement->judge(reading($language))[0]->verdict->value)->toBe($expected, $requirement->id());
     }
 })->with($languages);
@@ -290,7 +290,7 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
     expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
         'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
-        'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved']);
+        'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure)->toStartWith('from memory')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {
@@ -391,4 +391,24 @@ test('existing-customer: what the rule needs and the form does not say is a brea
     ['en', 'I do not want offers', 'We advertise our own similar goods.', 'You can object to this at any time.'],
     ['de', 'Ich möchte keine Angebote', 'Wir werben für eigene ähnliche Waren.', 'Sie können dem jederzeit widersprechen.'],
     ['fr', 'Je ne souhaite pas recevoir les offres', 'Nous proposons nos produits similaires.', 'Vous pouvez vous opposer à tout moment.'],
+]);
+
+test('not-a-condition: no consent is the price of something else', function (string $language, array $change, string $expected): void {
+    $control = new Control('#c', $change['label'] ?? 'x', ControlRole::Consent, Response::Unset, $change['required'] ?? true);
+    expect(verdict('not-a-condition', $language, ['kind' => FormKind::Contact, 'controls' => [$control], ...$change]))->toBe($expected);
+})->with([
+    'demanded for an answer' => ['en', [], 'breach'], 'demanded for an order' => ['de', ['kind' => FormKind::Order], 'breach'], 'demanded for a prize, unsaid' => ['fr', ['kind' => FormKind::PrizeDraw], 'breach'],
+    'an open exchange' => ['en', ['kind' => FormKind::Download, 'text' => 'You get the guide in return for our letter.'], 'weakness'],
+    'ein offener Tausch' => ['de', ['kind' => FormKind::PrizeDraw, 'text' => 'Im Gegenzug bekommen wir Ihre Adresse.'], 'weakness'],
+    'un échange ouvert' => ['fr', ['kind' => FormKind::Download, 'text' => 'En échange, vous recevez notre lettre.'], 'weakness'],
+    'an exchange for an answer stays a breach' => ['en', ['text' => 'In return for an answer.'], 'breach'],
+    'free' => ['sv', ['required' => false], 'met'], 'a newsletter alone' => ['da', ['kind' => FormKind::Newsletter], 'not-applicable'],
+]);
+
+test('not-a-condition: on foreign pages a question that no answers too is no condition', function (string $html, string $expected): void {
+    expect(requirement('not-a-condition')->judge(HtmlReader::read($html)[0])[0]->verdict->value)->toBe($expected);
+})->with([
+    ['<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><label><input type="checkbox" required> Yes, email me offers on cabins</label><button>Send message</button></form>', 'breach'],
+    ['<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><label><input type="checkbox"> Yes, email me offers on cabins *</label><button>Send message</button></form>', 'breach'],
+    ['<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><fieldset><legend>May we email you offers on cabins?</legend><label><input type="radio" name="o" value="yes" required>Yes</label><label><input type="radio" name="o" value="no" required>No</label></fieldset><button>Send message</button></form>', 'met'],
 ]);

@@ -36,6 +36,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.pausing' => ['officer'], 'points.pause' => ['officer'], 'points.history' => ['officer', 'editor', 'auditor'], 'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'], 'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
+        'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
     ];
@@ -48,7 +49,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         // Something to release or delete, for every route anew; officers, who may, come last.
         $this->signUp("held$tried@post.example", ['homepage' => 'x']);
         $held = (string) HeldSubmission::query()->max('id');
-        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv'], $route->uri());
+        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}', '{enquiry}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv', str_repeat('0', 32)], $route->uri());
         $method = $route->methods()[0];
         auth()->logout();
         $this->call($method, $address)->assertRedirect($route->getName() === 'home' ? '/desk' : '/login');

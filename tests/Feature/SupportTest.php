@@ -80,7 +80,7 @@ test('a held submission that is deleted is gone, and one that nobody decides on 
     $this->actingAs(User::query()->firstOrFail())->post('/held/'.HeldSubmission::query()->min('id').'/delete')->assertRedirect('/held');
     $this->get('/held')->assertSee('two@post.example')->assertDontSee('one@post.example')->assertSee('1 waits for a decision');
     Illuminate\Support\Carbon::setTestNow(now()->addDays(31));
-    app(App\Actions\Signup\LapseJourneys::class)();
+    app(App\Actions\Upkeep\DeleteDue::class)();
     expect(HeldSubmission::query()->count())->toBe(0)->and($this->acts())->toBe([]);
 });
 

@@ -10,6 +10,7 @@ use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
 use Juramen\Consent\Target;
+use Juramen\Register\Channel;
 
 /** Answers "may we use this address for this purpose by this channel at this moment?" in one sentence. */
 final class AskPermission
@@ -28,11 +29,22 @@ final class AskPermission
 
         return match ($permission->reason) {
             Reason::NeverAsked => 'Nobody had been asked by then: no consent was on record.',
-            Reason::AwaitingConfirmation => "This person agreed on $since, but had not confirmed it by then.",
+            Reason::AwaitingConfirmation => $permission->target->channel->isByNumber()
+                ? "This person agreed on $since, but the number had not been confirmed by then; no other channel confirms it."
+                : "This person agreed on $since, but had not confirmed it by then.",
             Reason::Agreed => "This person agreed on $since, and nothing had ended it by then.",
-            Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing had ended it by then.",
+            Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing had ended it by then.".self::earlierRule($permission),
             Reason::Lapsed => "This person agreed on $asked but did not confirm in time; it lapsed on $since.",
             Reason::Withdrawn => "This person withdrew on $since.",
         };
+    }
+
+    /** Said of what was confirmed through another channel, as entries of format 1 allowed. */
+    private static function earlierRule(Permission $permission): string
+    {
+        $confirmed = $permission->entries[count($permission->entries) - 1];
+
+        return $permission->target->channel !== Channel::Email && $confirmed->act->through === null
+            ? " It was confirmed by mail, under the rule of that time, not through {$permission->target->channel->value}." : '';
     }
 }

@@ -14,7 +14,6 @@ use Illuminate\Support\Facades\View;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
 use Juramen\Points\PointEdition;
-use LogicException;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 
@@ -33,14 +32,15 @@ final class ComposeMail
     public function __invoke(Message $message): ?Email
     {
         $values = $this->personal->newestOf($message->subscriber->subject);
-        if (! isset($values['email']) || ! $this->isStillWanted($message)) {
+        $journey = Journey::query()->whereKey($message->journey?->bytes)->first();
+        if (! isset($values['email']) || $journey === null || ! $this->isStillWanted($message, $journey)) {
             return null;
         }
         $edition = $this->published->edition($message->edition->digest);
         $words = $edition->in($message->language)->mails[$message->kind->value];
         $mail = match ($message->kind) {
-            MessageKind::Confirmation, MessageKind::Reminder => $this->confirmation($message, $edition, $words),
-            MessageKind::Welcome => $this->welcome($message, $edition, $words, $values['first-name'] ?? null),
+            MessageKind::Confirmation, MessageKind::Reminder => $this->confirmation($message, $journey, $edition, $words),
+            MessageKind::Welcome => $this->welcome($message, $journey, $edition, $words, $values['first-name'] ?? null),
         };
         $sender = $edition->controller->sender;
         $mail->getHeaders()->addIdHeader('Message-ID', $message->message_id.'@'.substr($sender, (int) strrpos($sender, '@') + 1));
@@ -50,24 +50,24 @@ final class ComposeMail
     }
 
     /** @param  array<string, string>  $words */
-    private function confirmation(Message $message, PointEdition $edition, array $words): Email
+    private function confirmation(Message $message, Journey $journey, PointEdition $edition, array $words): Email
     {
-        $link = url('/confirm/'.Link::Confirm->token($message->journey ?? throw new LogicException('A confirmation mail has its journey.'), $this->keys));
+        $link = url('/confirm/'.Link::Confirm->token($journey->id, $this->keys));
 
         // Elsewhere nobody has subscribed yet and there is nothing to stop; Canada wants the way out in every message (CASL 6(2)).
         $stop = in_array('CA', $edition->sheet->countries, true) ? $this->withdrawal($message) : null;
-        $mail = $this->written('confirmation', $edition, $message, ['words' => [...$edition->in($message->language)->mails['welcome'], ...$words], 'link' => $link, 'stop' => $stop]);
+        $mail = $this->written('confirmation', $edition, $journey, ['words' => [...$edition->in($message->language)->mails['welcome'], ...$words], 'link' => $link, 'stop' => $stop]);
 
         return $stop === null ? $mail : $this->stoppable($mail, $stop);
     }
 
     /** @param  array<string, string>  $words */
-    private function welcome(Message $message, PointEdition $edition, array $words, ?string $name): Email
+    private function welcome(Message $message, Journey $journey, PointEdition $edition, array $words, ?string $name): Email
     {
         $link = $this->withdrawal($message);
         $words['greeting'] = $name === null ? $words['greeting-without-name'] : str_replace(':name', $name, $words['greeting']);
 
-        return $this->stoppable($this->written('welcome', $edition, $message, ['words' => $words, 'link' => $link]), $link);
+        return $this->stoppable($this->written('welcome', $edition, $journey, ['words' => $words, 'link' => $link]), $link);
     }
 
     private function withdrawal(Message $message): string
@@ -85,20 +85,18 @@ final class ComposeMail
     }
 
     /** @param  array<string, mixed>  $data */
-    private function written(string $view, PointEdition $edition, Message $message, array $data): Email
+    private function written(string $view, PointEdition $edition, Journey $journey, array $data): Email
     {
         $notice = $edition->sheet->notice ?? $edition->controller->notice;
-        $data += ['edition' => $edition, 'notice' => $notice->has($message->language) ? $notice->in($message->language) : null, 'controller' => $edition->controller, 'statements' => array_values($edition->words($message->language)), 'language' => $message->language];
+        $data += ['edition' => $edition, 'notice' => $notice->has($journey->language) ? $notice->in($journey->language) : null, 'controller' => $edition->controller, 'statements' => $journey->agreedWords($edition), 'language' => $journey->language];
 
         return (new Email)->html(View::make("mail.$view", $data)->render())->text(html_entity_decode(View::make("mail.$view-text", $data)->render(), ENT_QUOTES | ENT_HTML5));
     }
 
-    private function isStillWanted(Message $message): bool
+    private function isStillWanted(Message $message, Journey $journey): bool
     {
-        $journey = Journey::query()->whereKey($message->journey?->bytes)->first();
-
         return match ($message->kind) {
-            MessageKind::Confirmation, MessageKind::Reminder => $journey !== null && ! $journey->state->hasEnded(),
+            MessageKind::Confirmation, MessageKind::Reminder => ! $journey->state->hasEnded(),
             MessageKind::Welcome => Permission::query()->where('subscriber_id', $message->subscriber_id)->where('allowed', true)->exists(),
         };
     }

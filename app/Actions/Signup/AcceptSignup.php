@@ -17,11 +17,13 @@ use Juramen\Consent\Answer;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
+use Juramen\Register\Channel;
 use LogicException;
 
 /**
- * Takes a sign-up: in one transaction the visit mark is spent, the person known, the consent entered, its permission
- * projected and the mail laid out. Nothing of it is ever there without the rest.
+ * Takes a submission: in one transaction the visit mark is spent, what the person wanted besides is kept, and, where they said
+ * yes to anything, the person known, the consent entered, its permission projected and the mail laid out. Nothing of it is
+ * ever there without the rest.
  */
 final class AcceptSignup
 {
@@ -29,6 +31,7 @@ final class AcceptSignup
         private readonly Append $append,
         private readonly KnowSubscriber $subscribers,
         private readonly SpendMark $spend,
+        private readonly KeepEnquiry $keep,
         private readonly Outbox $outbox,
     ) {}
 
@@ -36,13 +39,21 @@ final class AcceptSignup
     public function __invoke(Signup $signup): void
     {
         DB::transaction(function () use ($signup): void {
-            if (($this->spend)($signup)) {
-                $this->accept($signup);
+            if (! ($this->spend)($signup)) {
+                return;
+            }
+            if ($signup->edition->sheet->kind->servesSomethingElse()) {
+                ($this->keep)($signup);
+            } elseif ($signup->statements === []) {
+                throw new LogicException('A sign-up without a yes is no consent.');
+            }
+            if ($signup->statements !== []) {
+                $this->enter($signup);
             }
         }, 5);
     }
 
-    private function accept(Signup $signup): void
+    private function enter(Signup $signup): void
     {
         $edition = $signup->edition;
         $subscriber = $this->subscribers->findOrMake($edition->controller->id, $signup->email);
@@ -54,25 +65,34 @@ final class AcceptSignup
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);
-        $this->journey($signup, $subscriber, $journey, $answers);
+        $this->journey($signup, $subscriber, $journey, $answers, $targets);
     }
 
-    /** @param  list<Answer>  $answers */
-    private function journey(Signup $signup, Subscriber $subscriber, Id $journey, array $answers): void
+    /**
+     * Its path to consent: by mail where anything goes there by mail. What waits for a number waits without a mail.
+     *
+     * @param  list<Answer>  $answers
+     * @param  list<Target>  $targets
+     */
+    private function journey(Signup $signup, Subscriber $subscriber, Id $journey, array $answers, array $targets): void
     {
-        $needed = $signup->edition->sheet->rules->doubleOptIn;
+        $some = static fn (callable $is): bool => array_filter($targets, static fn (Target $t): bool => $is($t->channel)) !== [];
+        $byMail = $some(static fn (Channel $c): bool => $c === Channel::Email);
+        $waits = $byMail ? $signup->edition->sheet->rules->doubleOptIn : $some(static fn (Channel $c): bool => $c->isByNumber());
         $row = Journey::query()->create([
             'id' => $journey,
             'subscriber_id' => $subscriber->id,
             'point_edition_id' => EditionRow::query()->where('digest', $signup->edition->digest()->bytes)->valueOrFail('id'),
             'language' => $signup->language,
-            'state' => $needed ? JourneyState::Asked : JourneyState::Confirmed,
+            'state' => $waits ? JourneyState::Asked : JourneyState::Confirmed,
             'lapse_days' => $signup->edition->sheet->rules->lapseDays,
             'asked_at' => $signup->occurred,
-            'ended_at' => $needed ? null : $signup->occurred,
+            'ended_at' => $waits ? null : $signup->occurred,
         ]);
         DB::table('journey_answers')->insert(array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers));
-        $this->outbox->lay($row, $needed ? MessageKind::Confirmation : MessageKind::Welcome);
+        if ($byMail) {
+            $this->outbox->lay($row, $waits ? MessageKind::Confirmation : MessageKind::Welcome);
+        }
     }
 
     /** @return list<Disclosure> */
@@ -90,16 +110,14 @@ final class AcceptSignup
     private function answers(Signup $signup): array
     {
         [$answers, $targets] = [[], []];
-        foreach ($signup->edition->sheet->statements as $statement) {
-            if (in_array($statement->id, $signup->statements, true)) {
-                $answers[] = new Answer($statement->id, $statement->edition());
-                foreach ($statement->channels as $channel) {
-                    $targets[] = new Target($statement->purpose, $channel);
-                }
+        foreach ($signup->agreed() as $statement) {
+            $answers[] = new Answer($statement->id, $statement->edition());
+            foreach ($statement->channels as $channel) {
+                $targets[] = new Target($statement->purpose, $channel);
             }
         }
-        if ($answers === [] || $targets === []) {
-            throw new LogicException('A sign-up without a yes is no consent.');
+        if ($answers === []) {
+            throw new LogicException('None of the statements said yes to stands on this edition.');
         }
 
         return [$answers, $targets];

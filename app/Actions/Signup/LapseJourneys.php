@@ -14,6 +14,7 @@ use App\Models\Journey;
 use App\Models\Message;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
 use Juramen\Consent\Act;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
@@ -21,6 +22,8 @@ use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
+use Juramen\Log\Disclosure as LogDisclosure;
+use Juramen\Points\FieldKind;
 
 /**
  * Ends sign-ups that nobody confirmed in time and deletes what was kept of the person: the values given with that
@@ -44,8 +47,6 @@ final class LapseJourneys
         foreach ($due as $journey) {
             $count += DB::transaction(fn (): int => $this->lapse($journey), 5);
         }
-        DB::table('spent_marks')->where('spent_at', '<', Instants::write($this->clock->instant()->plusDays(-2)))->delete();
-        DB::table('held_submissions')->where('deleted_at', '<', Instants::write($this->clock->instant()))->delete();
 
         return $count;
     }
@@ -63,21 +64,33 @@ final class LapseJourneys
         ($this->append)($subject, Act::lapsed($now, $journey->id));
         $journey->update(['state' => $next->state, 'ended_at' => $now]);
         $chain = $this->ledger->chain($subject);
-        if ($this->somethingTiesUs(Permissions::of($chain))) {
-            Disclosure::query()->whereIn('entry', $this->entriesOf($journey, $chain))->delete();
-        } else {
-            Disclosure::query()->where('subject', $subject->bytes)->delete();
-            ContactPoint::query()->where('subscriber_id', $journey->subscriber_id)->delete();
-        }
+        $this->forget($journey, $subject, $chain);
         $sent = Message::query()->where('journey', $journey->id->bytes)->pluck('message_id')->all();
         DB::afterCommit(fn () => $this->mailbox->forget($sent));
 
         return 1;
     }
 
-    private function somethingTiesUs(Permissions $permissions): bool
+    /**
+     * Deletes what was kept because of this sign-up: where nothing ties us to the person, everything; where only a number waits
+     * to be confirmed, everything but the number.
+     *
+     * @param  list<Entry>  $chain
+     */
+    private function forget(Journey $journey, Id $subject, array $chain): void
     {
-        return array_filter($permissions->all(), static fn (Permission $p): bool => $p->reason !== Reason::Lapsed) !== [];
+        $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->reason !== Reason::Lapsed);
+        $byMail = array_filter($ties, static fn (Permission $p): bool => ! $p->target->channel->isByNumber());
+        if ($byMail === []) {
+            ContactPoint::query()->where('subscriber_id', $journey->subscriber_id)->where('kind', 'email')->delete();
+        }
+        $entries = $ties === [] ? null : $this->entriesOf($journey, $chain);
+        $number = array_filter($ties, static fn (Permission $p): bool => isset($p->pending[$journey->id->hex()]));
+        foreach (Disclosure::query()->where('subject', $subject->bytes)->when($entries !== null, static fn ($q) => $q->whereIn('entry', $entries))->get() as $row) {
+            if ($number === [] || LogDisclosure::parse($row->text)->name !== FieldKind::Phone->value) {
+                $row->delete();
+            }
+        }
     }
 
     /**

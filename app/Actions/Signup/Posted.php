@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use Illuminate\Http\Request;
+use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\PointEdition;
@@ -75,10 +76,29 @@ final readonly class Posted
                 $errors[$field->name()] = $say('field.line');
             }
         }
-        if ($this->statements === []) {
+        // Consent is never the price of something else: only a form that is for nothing else cannot be sent without it.
+        if ($this->statements === [] && ! $this->edition->sheet->kind->servesSomethingElse()) {
             $errors[FormRenderer::controlName($this->edition->sheet->statements[0]->id)] = $say('tick');
+        }
+        foreach ($this->unreached() as $field) {
+            $errors[$field->name()] ??= $say('field.reaches', ['label' => $field->label->in($this->language)]);
         }
 
         return $errors;
+    }
+
+    /** @return list<Field> left empty, though something was agreed to that only they can bring */
+    private function unreached(): array
+    {
+        $unreached = [];
+        foreach ($this->edition->sheet->statements as $statement) {
+            foreach (in_array($statement->id, $this->statements, true) ? $statement->channels : [] as $channel) {
+                $fields = array_filter($this->edition->sheet->fields, static fn (Field $f): bool => $f->kind->reaches($channel));
+                $given = array_filter($fields, fn (Field $f): bool => trim($this->values[$f->name()]) !== '');
+                array_push($unreached, ...($given === [] ? array_slice($fields, 0, 1) : []));
+            }
+        }
+
+        return $unreached;
     }
 }

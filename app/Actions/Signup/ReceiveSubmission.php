@@ -19,7 +19,6 @@ use Juramen\Register\Network;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
 use Juramen\Screening\Signal;
-use LogicException;
 use PDOException;
 
 /**
@@ -72,7 +71,7 @@ final class ReceiveSubmission
     {
         $now = $this->clock->instant();
         $signup = new Signup(
-            $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements === [] ? throw new LogicException('Checked before.') : $posted->statements,
+            $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements,
             How::FormServed, $this->placement($marks), $now, $visit->nonce, Network::truncate((string) $request->ip()),
         );
         [$band, $signals] = $posted->edition->sheet->rules->screening ? $this->screen->judge($posted->trapTouched, $visit->age($now), $this->signupsToday($signup)) : [Band::Pass, []];
@@ -84,7 +83,7 @@ final class ReceiveSubmission
             Band::Hold => ($this->hold)($signup, array_map(static fn (Signal $s): string => $s->value, $signals)),
         };
 
-        return Verdict::taken($posted->edition);
+        return Verdict::taken($posted->edition, $signup);
     }
 
     /** @param  array<string, mixed>  $marks */

@@ -11,13 +11,14 @@ use Juramen\Consent\How;
 use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\Language;
+use Juramen\Wording\Statement;
 
-/** A valid submission of a form on which the person said yes. */
+/** A valid submission of a form: what was said yes to, which may be nothing where the form serves something else, and what was given. */
 final readonly class Signup
 {
     /**
      * @param  array<string, string>  $values  field name to value, trimmed; empty ones left out; the address apart
-     * @param  non-empty-list<string>  $statements  ids of those answered with yes
+     * @param  list<string>  $statements  ids of those answered with yes
      * @param  Id|null  $nonce  of the visit mark to spend; null where a held submission is released, whose mark is spent
      * @param  string  $placement  where the person came upon the form, as its stamp says
      * @param  string|null  $network  already truncated
@@ -41,5 +42,11 @@ final readonly class Signup
         $all = [$this->edition->digest()->hex(), $this->language->value, $this->email->text, $this->values, $this->statements];
 
         return Digest::fromBytes(hash_hmac('sha256', (string) json_encode($all), $key, true));
+    }
+
+    /** @return list<Statement> of the edition, those answered with yes */
+    public function agreed(): array
+    {
+        return array_values(array_filter($this->edition->sheet->statements, fn (Statement $s): bool => in_array($s->id, $this->statements, true)));
     }
 }

@@ -6,15 +6,20 @@ namespace App\Actions\Signup;
 
 use Juramen\Points\Filling;
 use Juramen\Points\PointEdition;
+use Juramen\Register\Channel;
+use Juramen\Wording\Statement;
 
 /** What is answered to a submission: taken, or the form once more with everything that was typed. */
 final readonly class Verdict
 {
-    private function __construct(public bool $taken, public PointEdition $edition, public ?Filling $again, public int $status) {}
+    /** @param  bool  $mailed  whether the visitor is to look into an inbox: it hangs on what was ticked alone, never on who is known */
+    private function __construct(public bool $taken, public PointEdition $edition, public ?Filling $again, public int $status, public bool $mailed = false) {}
 
-    public static function taken(PointEdition $edition): self
+    public static function taken(PointEdition $edition, Signup $signup): self
     {
-        return new self(true, $edition, null, 303);
+        $byMail = array_filter($signup->agreed(), static fn (Statement $s): bool => in_array(Channel::Email, $s->channels, true)) !== [];
+
+        return new self(true, $edition, null, 303, $byMail);
     }
 
     /** @param  int  $status of the answer: 422 where something must be mended, 503 where we could not save */

@@ -76,7 +76,7 @@ final readonly class ControlReader
             }
         }
 
-        return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $response, $kind, false, $question."\n".implode("\n", $options));
+        return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $response, $kind, false, $question."\n".implode("\n", $options), noIsAnAnswer: true);
     }
 
     private function choice(DOMElement $select, FormKind $kind): ?Control
@@ -97,16 +97,16 @@ final readonly class ControlReader
             $this->meansYes($text, $value) => Response::Yes,
             $this->meansNo($text, $value) => Response::No,
             default => Response::Unset,
-        }, $kind, false);
+        }, $kind, false, noIsAnAnswer: true);
     }
 
-    private function control(DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null): ?Control
+    private function control(DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null, bool $noIsAnAnswer = false): ?Control
     {
         $role = $this->role($judged ?? $label, $kind);
 
         return $role === null ? null : new Control(
             $this->page->selector($element), $label, $role, $response,
-            $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true',
+            ! $noIsAnAnswer && ($element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match('~\*\s*$~u', $label) === 1),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],
             $role === ControlRole::Consent ? $this->channels($label, $kind) : [],

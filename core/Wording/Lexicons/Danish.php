@@ -33,6 +33,7 @@ final class Danish
         'by-sending' => ['ved at (?!svare|skrive|ringe|klikke på linket)\w+', 'når (?:du|i) (?:sender|bestiller|booker|klikker|registrerer|fortsætter|deltager|køber)', '(?:din|dit|jeres) (?:booking|bestilling|tilmelding|køb) (?:betyder|indebærer)', '(?:at )?(?:gennemføre|afslutte|sende|indsende)[^.]{0,30}(?:gælder som|betyder|indebærer|regnes som)'],
         'similar' => ['(?:lignende|tilsvarende) (?:varer|produkter|ydelser|tjenester|tilbud|rejser)'],
         'objects' => ['gøre indsigelse\w*', 'indsigelse\w*', 'modsætte\w*', 'ret til at sige nej'],
+        'exchange' => ['til gengæld', 'i bytte', 'som modydelse', 'betal\w* med (?:mine|dine)'],
         'legalese' => ['hermed', 'herved', 'ovennævnte', 'nedenstående', 'i henhold til', 'i overensstemmelse med bestemmelserne', 'undertegnede', 'uigenkaldelig\w*', 'for så vidt angår', 'den registrerede', 'anses for', 'vedrørende behandlingen', 'førnævnte'],
         'double-negative' => ['ikke u(?:sandsynlig|almindelig|villig|ønsket)\w*', '(?:ikke|ingen)[^.,;]{0,40}(?:ikke|aldrig|ingen)'],
         'login' => ['log ?ind', 'glemt adgangskode'],

@@ -33,6 +33,7 @@ final class Swedish
         'by-sending' => ['genom att (?!svara|skriva|ringa|klicka på länken)\w+', 'när (?:du|ni) (?:skickar|beställer|bokar|klickar|registrerar|fortsätter|deltar|köper)', '(?:din|ditt|er) (?:bokning|beställning|anmälan|köp) innebär', 'i och med (?:att|din)', '(?:att )?(?:slutföra|fullfölja|skicka|lämna)[^.]{0,30}(?:räknas som|innebär|betyder)'],
         'similar' => ['liknande (?:varor|produkter|tjänster|erbjudanden|resor)', 'motsvarande (?:varor|produkter|tjänster)'],
         'objects' => ['invända\w*', 'invändning\w*', 'motsätta\w*', 'rätt att (?:säga nej|invända)'],
+        'exchange' => ['i utbyte', 'i gengäld', 'som motprestation', 'betala\w* med (?:mina|dina)'],
         'legalese' => ['härmed', 'härigenom', 'ovannämnd\w*', 'nedanstående', 'i enlighet med bestämmelserna', 'undertecknad\w*', 'jämlikt', 'oåterkallelig\w*', 'med avseende på', 'den registrerade', 'anses vara', 'vederbörande', 'avseende behandlingen'],
         'double-negative' => ['inte o(?:vanlig|trolig|villig|önskad)\w*', '(?:inte|ej|ingen)[^.,;]{0,40}(?:inte|ej|aldrig|ingen)'],
         'login' => ['logga in', 'inloggning\w*', 'glömt lösenord\w*'],

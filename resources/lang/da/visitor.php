@@ -31,6 +31,7 @@ return [
     'field' => [
         'missing' => 'Udfyld dette: :label.',
         'too-long' => 'Der er plads til højst :most tegn; dette er :count.',
+        'reaches' => 'Du vil gerne kontaktes på denne måde. Udfyld dette, eller fjern krydset: :label.',
         'line' => 'Dette kan kun stå på en enkelt linje.',
     ],
     'tick' => 'Uden dit kryds har vi intet at sende. Sæt kryds i feltet, hvis du siger ja.',
@@ -42,6 +43,7 @@ return [
         'done' => 'Du er tilmeldt. En velkomstmail er på vej.',
         'done-title' => 'Tak',
     ],
+    'received' => ['title' => 'Tak', 'text' => 'Det, du sendte, er kommet frem.', 'besides' => 'Det andet, du sendte, er kommet frem.', 'number' => 'På SMS, telefon eller beskedtjeneste kontakter vi dig først, når dit nummer er bekræftet; ikke før.'],
     'confirm' => [
         'title' => 'Et tryk, så er du tilmeldt',
         'text' => 'Dette bekræfter du:',

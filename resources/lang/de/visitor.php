@@ -31,6 +31,7 @@ return [
     'field' => [
         'missing' => 'Bitte füllen Sie dies aus: :label.',
         'too-long' => 'Hier passen höchstens :most Zeichen hin; es sind :count.',
+        'reaches' => 'Sie möchten auf diesem Weg erreicht werden. Bitte füllen Sie dies aus, oder nehmen Sie das Häkchen weg: :label.',
         'line' => 'Hier passt nur eine Zeile hin.',
     ],
     'tick' => 'Ohne Ihr Kreuz haben wir nichts zu schicken. Bitte kreuzen Sie das Kästchen an, wenn Sie einverstanden sind.',
@@ -42,6 +43,7 @@ return [
         'done' => 'Sie sind angemeldet. Eine Begrüßung ist unterwegs.',
         'done-title' => 'Vielen Dank',
     ],
+    'received' => ['title' => 'Vielen Dank', 'text' => 'Was Sie gesendet haben, ist angekommen.', 'besides' => 'Was Sie sonst gesendet haben, ist angekommen.', 'number' => 'Per SMS, Telefon oder Messenger erreichen wir Sie erst, wenn Ihre Nummer bestätigt ist; bis dahin nicht.'],
     'confirm' => [
         'title' => 'Ein Druck, und Sie sind angemeldet',
         'text' => 'Sie bestätigen damit:',

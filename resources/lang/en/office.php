@@ -38,5 +38,5 @@ return [
         'not-composed' => 'The mail could not be put together',
         'no-longer-wanted' => 'Its reason was gone before it was sent',
     ],
-    'values' => ['email' => 'Email', 'first-name' => 'First name', 'network' => 'Network, truncated'],
+    'values' => ['email' => 'Email', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'network' => 'Network, truncated'],
 ];

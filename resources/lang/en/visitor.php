@@ -31,6 +31,7 @@ return [
     'field' => [
         'missing' => 'Please fill this in: :label.',
         'too-long' => 'At most :most characters fit here; these are :count.',
+        'reaches' => 'You agreed to be reached this way, so please fill this in, or take the tick away: :label.',
         'line' => 'This fits on one line only.',
     ],
     'tick' => 'Without your tick we have nothing to send. Please tick the box if you agree.',
@@ -42,6 +43,7 @@ return [
         'done' => 'You are signed up. A welcome mail is on its way.',
         'done-title' => 'Thank you',
     ],
+    'received' => ['title' => 'Thank you', 'text' => 'What you sent has arrived.', 'besides' => 'What you sent besides has arrived.', 'number' => 'By SMS, phone or messenger we reach you only once your number is confirmed; until then we do not.'],
     'confirm' => [
         'title' => 'One press, and you are signed up',
         'text' => 'You are about to confirm:',

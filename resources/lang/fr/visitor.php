@@ -31,6 +31,7 @@ return [
     'field' => [
         'missing' => 'Remplissez ceci : :label.',
         'too-long' => 'Au plus :most caractères tiennent ici ; il y en a :count.',
+        'reaches' => 'Vous acceptez d’être joint par ce moyen : remplissez ceci, ou décochez la case : :label.',
         'line' => 'Une seule ligne tient ici.',
     ],
     'tick' => 'Sans votre coche, nous n’avons rien à envoyer. Cochez la case si vous êtes d’accord.',
@@ -42,6 +43,7 @@ return [
         'done' => 'Vous êtes inscrit. Un e-mail de bienvenue est en route.',
         'done-title' => 'Merci',
     ],
+    'received' => ['title' => 'Merci', 'text' => 'Ce que vous avez envoyé est bien arrivé.', 'besides' => 'Le reste de votre envoi est bien arrivé.', 'number' => 'Par SMS, téléphone ou messagerie, nous ne vous contactons qu’une fois votre numéro confirmé ; d’ici là, non.'],
     'confirm' => [
         'title' => 'Un appui, et vous êtes inscrit',
         'text' => 'Vous allez confirmer ceci :',

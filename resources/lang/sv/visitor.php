@@ -31,6 +31,7 @@ return [
     'field' => [
         'missing' => 'Fyll i det här: :label.',
         'too-long' => 'Här får högst :most tecken plats; det här är :count.',
+        'reaches' => 'Du vill bli nådd på det här sättet. Fyll i detta, eller ta bort krysset: :label.',
         'line' => 'Det här ryms på en enda rad.',
     ],
     'tick' => 'Utan ditt kryss har vi inget att skicka. Kryssa i rutan om du går med på det.',
@@ -42,6 +43,7 @@ return [
         'done' => 'Du är anmäld. Ett välkomstmejl är på väg.',
         'done-title' => 'Tack',
     ],
+    'received' => ['title' => 'Tack', 'text' => 'Det du skickade har kommit fram.', 'besides' => 'Det andra du skickade har kommit fram.', 'number' => 'Via SMS, telefon eller meddelandetjänst når vi dig först när ditt nummer är bekräftat; inte innan dess.'],
     'confirm' => [
         'title' => 'Ett tryck, så är du anmäld',
         'text' => 'Det här bekräftar du:',

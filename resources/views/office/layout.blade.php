@@ -19,7 +19,7 @@
 <nav aria-label="Areas">
 <a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*')) aria-current="page" @endif>Desk</a>
 @can('viewAny', App\Models\Point::class)
-<a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*', 'rules*')) aria-current="page" @endif>Signup points</a>
+<a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*', 'rules*', 'enquiries*')) aria-current="page" @endif>Signup points</a>
 <a href="{{ route('wording') }}" data-go="w" @if(request()->routeIs('wording*', 'records*')) aria-current="page" @endif>Wording</a>
 @endcan
 @can('viewAny', App\Models\Subscriber::class)

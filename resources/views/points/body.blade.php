@@ -71,6 +71,13 @@ Visitors come from @include('fields.several', ['place' => 'countries', 'label' =
 
 <section aria-labelledby="part-4"><h2 id="part-4"><span>4</span> How it is confirmed</h2>
 <p class="sentence">@if ($sheet->rules->doubleOptIn)Whoever ticks gets a confirmation mail and has {{ Juramen\Register\Rule::LapseDays->says($sheet->rules->lapseDays) }} to press its button; we send {{ Juramen\Register\Rule::ReminderDays->says($sheet->rules->reminderDays) }}. Otherwise the address is deleted.@else Whoever ticks is signed up at once, and nobody confirms the address.@endif @include('fields.numbers', ['notes' => $marks('rules/double-opt-in')]) {{ ucfirst(Juramen\Register\Rule::KeepNetwork->says($sheet->rules->keepNetwork)) }}; {{ Juramen\Register\Rule::Screening->says($sheet->rules->screening) }}.</p>
+@if ($sheet->asksByNumber())
+<p class="sentence">What is agreed to by SMS, phone or messaging waits until the number itself is confirmed; there is no way to do that yet, so it is not permitted, and it does not lapse.</p>
+@endif
+@foreach ($sheet->unreachable() as $statement => $channels)
+<p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $statement }} asks by {{ Sentences::listed(array_map(fn ($c) => $c->value, $channels)) }},
+ and no field of this form takes what is reached by it. It cannot be published so.</p>
+@endforeach
 @include('points.holdings')
 </section>
 

@@ -8,6 +8,7 @@
 @foreach ($statements as $words)
 <blockquote>{{ $words }}</blockquote>
 @endforeach
+@if ($number)<p class="small">{{ $say('received.number') }}</p>@endif
 <form method="post" action="/confirm">
 <input type="hidden" name="token" value="{{ $token }}">
 <p><button>{{ $say('confirm.button') }}</button></p>

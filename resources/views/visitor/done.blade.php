@@ -2,4 +2,6 @@
 @section('title', $say('sent.done-title'))
 @section('content')
 <p>{{ $say('sent.done') }}</p>
+@if ($besides)<p>{{ $say('received.besides') }}</p>@endif
+@if ($number)<p>{{ $say('received.number') }}</p>@endif
 @endsection

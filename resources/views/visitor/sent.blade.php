@@ -3,5 +3,7 @@
 @section('content')
 <p>{{ $say('sent.text') }}</p>
 <p>{{ $say('sent.days', ['days' => $days]) }}</p>
+@if ($besides)<p>{{ $say('received.besides') }}</p>@endif
+@if ($number)<p>{{ $say('received.number') }}</p>@endif
 <p class="small">{{ $say('sent.none') }}</p>
 @endsection

@@ -36,7 +36,7 @@ final class ConfirmController
             return $this->ending($journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed, $journey->language, $edition, first: false);
         }
 
-        return VisitorPage::respond($journey->language, 'confirm', ['token' => $token, 'statements' => $edition->words($journey->language)], $edition);
+        return VisitorPage::respond($journey->language, 'confirm', ['token' => $token, 'number' => $edition->sheet->asksByNumber(), 'statements' => $journey->agreedWords($edition)], $edition);
     }
 
     public function press(Request $request, ConfirmJourney $confirm): Response

@@ -50,7 +50,7 @@ final class FormController
         }
         $verdict = $receive($request, $edition, $spoken);
         if ($verdict->again === null) {
-            return redirect()->route('form.sent', [$point, $spoken->value], 303);
+            return redirect()->route($verdict->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], 303);
         }
         $form = $this->published->form($verdict->edition, $spoken);
 
@@ -62,7 +62,17 @@ final class FormController
         $edition = $this->edition($point);
         $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
 
-        return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', ['days' => $edition->sheet->rules->lapseDays], $edition);
+        return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
+            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->kind->servesSomethingElse(), 'number' => $edition->sheet->asksByNumber(),
+        ], $edition);
+    }
+
+    /** What was sent without anything that goes there by mail. */
+    public function received(Request $request, string $point, string $language): Response
+    {
+        $edition = $this->edition($point);
+
+        return VisitorPage::respond($this->offered($edition, $language) ?? $this->preference($request, $edition), 'received', ['number' => $edition->sheet->asksByNumber()], $edition);
     }
 
     public function stylesheet(string $digest): Response

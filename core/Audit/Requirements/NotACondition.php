@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Control;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirement;
+use Juramen\Audit\Result;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
+use Juramen\Wording\Lexicon;
+use Juramen\Wording\Topic;
+
+/**
+ * Marketing consent is not the price of something else. Where a draw or a download states the exchange openly, courts differ,
+ * and it is a weakness.
+ */
+final class NotACondition implements Requirement
+{
+    use Judging;
+
+    public function id(): string
+    {
+        return 'not-a-condition';
+    }
+
+    public function title(): string
+    {
+        return 'Consent is not demanded for an answer, a purchase or a prize.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 7(4), Recital 43', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->kind->servesSomethingElse()) {
+            return $this->notApplicable('The form is for nothing but what is agreed to.');
+        }
+        $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $reading->language !== null
+            && Lexicon::of($reading->language)->speaksOf(Topic::Exchange, $reading->text);
+
+        return $this->eachConsent($reading, 'The form is sent without any consent, too.', fn (Control $control): ?Result => $control->required && ! $control->refuses
+            ? $this->finding(
+                $open ? Verdict::Weakness : Verdict::Breach,
+                $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.' : 'The form cannot be sent without this consent, which what it is for does not need.',
+                $control->where, $control->label, 'Let the form be sent with this left empty.',
+            ) : null);
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Evidence\AskPermission;
+use App\Actions\Ledger\LedgerTables;
+use App\Actions\Mailing\ComposeMail;
+use App\Actions\Points\PublicationRefused;
+use App\Actions\Points\ReviewPublication;
+use App\Actions\Registers\Approve;
+use App\Actions\Registers\ChangeRecord;
+use App\Actions\Signup\LapseJourneys;
+use App\Actions\Upkeep\DeleteDue;
+use App\Models\Enquiry;
+use App\Models\Point;
+use App\Models\RecordKind;
+use App\Models\Subscriber;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Permission;
+use Juramen\Consent\Permissions;
+use Juramen\Consent\Target;
+use Juramen\Register\Channel;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+/* Consent beside something else, and consent by channels that no mail confirms. */
+
+beforeEach(function (): void {
+    [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
+    $this->change = fn (string $place, mixed $value) => app(ChangeRecord::class)->change(Point::query()->firstOrFail()->record, $this->malin, (int) Point::query()->firstOrFail()->record->revisions()->max('number'), 'wrote', fn (array $d): array => Juramen\Canon\Document::with($d, $place, $value));
+    $this->publish = fn () => publishNow('footer-newsletter', $this->runa);
+    // A second statement, by email and SMS, and a third by SMS alone.
+    $this->byNumber = function (array $channels, string $id = 'delay-alerts'): void {
+        $words = app(ChangeRecord::class)->begin(RecordKind::Statement, $id, ['id' => $id, 'purpose' => 'voyage-news', 'channels' => $channels, 'texts' => ['en' => "Yes, {controller} may tell me of delays of my sailings {rate}, $id. {withdrawal}", 'de' => "Ja, {controller} darf mir {rate} Verspätungen meiner Fahrten melden, $id. {withdrawal}"]], $this->malin);
+        app(Approve::class)($words, $this->runa, 1, 'A comment of fifteen letters.');
+        ($this->change)('statements/1', ['id' => $id]);
+    };
+    $this->may = function (Channel $channel): Permission {
+        return Permissions::of(app(LedgerTables::class)->chain(Subscriber::query()->orderByDesc('id')->firstOrFail()->subject))->for(new Target('voyage-news', $channel));
+    };
+});
+
+test('a form that serves something else is sent with every box empty, without a consent, and what was sent is kept', function (string $kind): void {
+    ($this->change)('kind', $kind);
+    ($this->publish)();
+    $location = (string) $this->signUp('imke@post.example', ['first-name' => 'Imke', 'yes-voyage-news' => ''], 'de')->assertRedirect('/forms/footer-newsletter/de/received')->headers->get('Location');
+    $this->get($location)->assertOk()->assertSee('ist angekommen')->assertDontSee('Postfach');
+    $enquiry = Enquiry::query()->firstOrFail();
+    expect($this->acts())->toBe([])->and(DB::table('messages')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0)
+        ->and($enquiry->content)->toBe(['email' => 'imke@post.example', 'values' => ['first-name' => 'Imke']])->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
+    // With a tick, both.
+    $this->get((string) $this->signUp('imke@post.example')->assertRedirect('/forms/footer-newsletter/en/sent')->headers->get('Location'))->assertSee('Check your inbox')->assertSee('What you sent besides has arrived');
+    expect($this->acts())->toBe(['given'])->and(Enquiry::query()->count())->toBe(2);
+    $this->actingAs($this->runa)->get('/enquiries')->assertOk()->assertSee('imke@post.example')->assertSee('2 are kept');
+    expect((string) $this->get('/enquiries?as=csv')->assertOk()->getContent())->toContain('footer-newsletter,2,de,')->not->toContain('post.example');
+    $this->post('/enquiries/'.$enquiry->id->hex().'/delete')->assertRedirect('/enquiries');
+    expect(Enquiry::query()->count())->toBe(1);
+    Carbon::setTestNow(now()->addDays(181));
+    expect(app(DeleteDue::class)()['enquiries'])->toBe(1)->and(Enquiry::query()->count())->toBe(0);
+})->with(['contact', 'prize-draw', 'order', 'other']);
+
+test('what was sent and what was agreed to stand or fall together', function (): void {
+    ($this->change)('kind', 'contact');
+    ($this->publish)();
+    $marks = $this->marks();
+    DB::connection('owner')->statement('ALTER TABLE messages MODIFY message_id VARCHAR(8)');
+    try {
+        $this->signUp('imke@post.example', marks: $marks)->assertStatus(503);
+    } finally {
+        DB::connection('owner')->statement('ALTER TABLE messages MODIFY message_id VARCHAR(64) NOT NULL');
+    }
+    expect(Enquiry::query()->count())->toBe(0)->and($this->acts())->toBe([]);
+    $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
+    $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
+    expect(Enquiry::query()->count())->toBe(1)->and($this->acts())->toBe(['given']);
+});
+
+test('a statement by SMS or post stands on no form without the field that reaches it', function (string $channel): void {
+    ($this->byNumber)(['email', $channel]);
+    expect(fn () => ($this->publish)())->toThrow(PublicationRefused::class, 'no field of this form takes');
+    $this->actingAs($this->malin)->get('/points/footer-newsletter')->assertSee('It cannot be published so');
+    if ($channel !== 'post') {
+        ($this->change)('fields/2', ['kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']);
+        expect(app(ReviewPublication::class)->newest(Point::query()->with('record')->firstOrFail())->stops())->toBe([]);
+        $this->get('/points/footer-newsletter')->assertSee('waits until the number itself is confirmed');
+    }
+})->with(['sms', 'phone', 'messaging', 'post']);
+
+test('the mail confirms email alone: by SMS the answer is no, and why; it waits without lapsing, and its number is kept', function (): void {
+    ($this->byNumber)(['email', 'sms']);
+    ($this->change)('fields/2', ['kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']);
+    ($this->publish)();
+    $both = ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes'];
+    $this->signUp('imke@post.example', $both)->assertStatus(422)->assertSee('fill this in, or take the tick away: Mobile');
+    $this->signUp('imke@post.example', [...$both, 'phone' => '+44 7700 900123'])->assertRedirect('/forms/footer-newsletter/en/sent');
+    $this->mailsAreTaken();
+    $this->get('/confirm/'.$this->confirmToken())->assertSee('only once your number is confirmed');
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+    expect(($this->may)(Channel::Email)->allowed())->toBeTrue()->and(($this->may)(Channel::Sms)->allowed())->toBeFalse()
+        ->and(AskPermission::sentence(($this->may)(Channel::Sms), fn (Instant $i): string => 'then'))->toContain('the number had not been confirmed by then');
+    // A second person does not confirm: the address goes, the number that waits stays.
+    $this->signUp('oda@post.example', [...$both, 'phone' => '+44 7700 900456', 'first-name' => 'Oda']);
+    $this->mailsAreTaken();
+    Carbon::setTestNow(now()->addDays(8));
+    expect(app(LapseJourneys::class)())->toBe(1)->and(($this->may)(Channel::Sms)->pending)->toHaveCount(1)->and(($this->may)(Channel::Email)->reason->value)->toBe('lapsed');
+    $kept = DB::table('disclosures')->where('subject', Subscriber::query()->orderByDesc('id')->firstOrFail()->subject->bytes)->pluck('text')->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2])->all();
+    expect($kept)->toBe(['+44 7700 900456'])->and(DB::table('contact_points')->count())->toBe(1);
+    $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
+    // The person behind the first withdraws everything.
+    $this->post('/withdraw', ['token' => Juramen\Consent\Link::Withdraw->token(Subscriber::query()->firstOrFail()->subject, app(Juramen\Canon\MacRing::class))])->assertOk();
+    expect(DB::table('permissions')->where('subscriber_id', Subscriber::query()->firstOrFail()->id)->where('reason', '<>', 'withdrawn')->count())->toBe(0);
+});
+
+test('what waits for a number alone sends no mail, and nobody is told to look into an inbox', function (): void {
+    ($this->byNumber)(['sms']);
+    ($this->change)('fields/2', ['kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']);
+    ($this->publish)();
+    $location = (string) $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes', 'phone' => '+44 7700 900123'])->assertRedirect('/forms/footer-newsletter/en/received')->headers->get('Location');
+    $this->get($location)->assertSee('only once your number is confirmed');
+    expect(DB::table('messages')->count())->toBe(0)->and(($this->may)(Channel::Sms)->pending)->toHaveCount(1);
+    Carbon::setTestNow(now()->addDays(60));
+    expect(app(LapseJourneys::class)())->toBe(0);
+});
+
+test('mails and the confirm page repeat only what this person ticked', function (): void {
+    ($this->byNumber)(['email']);
+    ($this->publish)();
+    $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes']);
+    $text = fn (): string => (string) app(ComposeMail::class)($this->message()->load('subscriber', 'edition'))?->getTextBody();
+    expect($text())->toContain('delays of my sailings')->not->toContain('new sailings and fares');
+    $this->get('/confirm/'.$this->confirmToken())->assertSee('delays of my sailings')->assertDontSee('new sailings and fares');
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+    expect($text())->toContain('delays of my sailings')->not->toContain('new sailings and fares');
+});
