@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Support\FailureResponse;
 use App\Support\QuietReport;
+use App\Support\UnknownBytes;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -36,7 +37,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         ]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->report(fn (Throwable $e) => QuietReport::write($e))->stop();
+        // Asked for by a name that nothing has: not our fault, and no line of the log.
+        $exceptions->report(fn (Throwable $e) => $e instanceof UnknownBytes && ! $e->changed ? null : QuietReport::write($e))->stop();
         $exceptions->render(fn (Throwable $e, Request $request) => FailureResponse::for($e, $request));
     })
     ->create();

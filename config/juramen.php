@@ -11,6 +11,8 @@ return [
     'ledger_origin' => env('LEDGER_ORIGIN', 'juramen.tidewick.example/ledger'),
     // Keys and the pepper: outside the database, readable by the application's user only.
     'keys' => env('KEYS_PATH', storage_path('../keys')),
+    // Names this machine's journal beside the keys, which machines share.
+    'machine' => preg_replace('/[^A-Za-z0-9-]/', '-', (string) env('MACHINE', gethostname() ?: 'machine')),
     // Copies of published forms beside the database, so that a page is served without it.
     'published' => env('PUBLISHED_PATH', storage_path('published')),
     'screening' => [

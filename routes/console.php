@@ -8,6 +8,7 @@ use App\Actions\Mailing\Outbox;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\RemindJourneys;
 use App\Actions\Upkeep\DeleteDue;
+use App\Actions\Upkeep\DeletePast;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use Illuminate\Support\Facades\Schedule;
@@ -27,3 +28,4 @@ Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->every
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();
 Schedule::call(fn (DeleteDue $delete): array => $delete())->name('delete-due')->everyMinute();
+Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();

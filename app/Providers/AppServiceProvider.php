@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Support\Journal;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
@@ -24,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(SystemClock::class);
         $this->app->alias(SystemClock::class, ClockInterface::class);
         $this->app->singleton(KeyStore::class, fn (): KeyStore => new KeyStore(config('juramen.keys'), config('juramen.ledger_origin')));
+        $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
         $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published')));
         $this->app->singleton(Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address')));

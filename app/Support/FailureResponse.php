@@ -32,7 +32,7 @@ final class FailureResponse
             $e instanceof AuthorizationException => 403,
             $e instanceof TokenMismatchException => 419,
             $e instanceof PostTooLargeException => 413,
-            $e instanceof ModelNotFoundException => 404,
+            $e instanceof ModelNotFoundException, $e instanceof UnknownBytes && ! $e->changed => 404,
             $e instanceof HttpExceptionInterface => $e->getStatusCode(),
             default => 503,
         };

@@ -82,6 +82,17 @@ final class KeyStore
         $this->write('checkpoint', $note);
     }
 
+    /** Keeps the newest checkpoint under another name, and puts an older one, or none, in its place. */
+    public function setCheckpointApart(string $name, ?string $instead): void
+    {
+        if (is_file($this->folder.'/checkpoint')) {
+            rename($this->folder.'/checkpoint', $this->folder.'/'.$name);
+        }
+        if ($instead !== null) {
+            $this->keepCheckpoint($instead);
+        }
+    }
+
     private function read(string $name): string
     {
         $text = @file_get_contents($this->folder.'/'.$name);

@@ -55,20 +55,49 @@ final class Moments
         return $instant->utc->setTimezone(self::zone())->format('T');
     }
 
-    /** As it is typed: "14 May 2026, 09:12:33", in the office's zone. */
+    /** As it is typed: "14 May 2026, 09:12:33", in the office's zone, with the zone's name where the hour comes twice. */
     public static function input(Instant $instant): string
     {
-        return $instant->utc->setTimezone(self::zone())->format('j M Y, H:i:s');
+        $text = $instant->utc->setTimezone(self::zone())->format('j M Y, H:i:s');
+
+        return count(self::read($text)) > 1 ? $text.' '.self::zoneOf($instant) : $text;
     }
 
-    /** The last microsecond of the day, minute or second that was given, so that what happened within it counts; null where it is no such time. */
-    public static function parse(string $text): ?Instant
+    /**
+     * The last microsecond of the day, minute or second that was given, so that what happened within it counts. An hour that comes
+     * twice, when clocks are put back, gives both, unless the zone's short name behind it chooses; one that is left out gives
+     * none, as does what is no such time.
+     *
+     * @return list<Instant> in order
+     */
+    public static function read(string $text): array
+    {
+        $zone = preg_match('/^(.*\S)\s+([A-Z]{2,5})$/uD', trim($text), $m) === 1 ? $m[2] : null;
+        $wall = self::wall($zone === null ? trim($text) : $m[1]);
+        if ($wall === null) {
+            return [];
+        }
+        $found = [];
+        $near = self::zone()->getTransitions($wall->getTimestamp() - 172_800, $wall->getTimestamp() + 172_800) ?: [];
+        foreach (array_unique(array_column($near, 'offset')) as $offset) {
+            $time = $wall->modify(sprintf('%+d seconds', -$offset))->setTimezone(self::zone());
+            if ($time->getOffset() === $offset && ($zone === null || $time->format('T') === $zone)) {
+                $found[] = $time;
+            }
+        }
+        sort($found);
+
+        return array_map(Instant::of(...), $found);
+    }
+
+    /** As it stands on a clock, written as if in UTC; null where it is no such time. */
+    private static function wall(string $text): ?DateTimeImmutable
     {
         foreach (self::FORMS as $form => $last) {
-            $time = DateTimeImmutable::createFromFormat('!'.$form, trim($text), self::zone());
+            $time = DateTimeImmutable::createFromFormat('!'.$form, $text, new DateTimeZone('UTC'));
             $faults = DateTimeImmutable::getLastErrors();
             if ($time !== false && ($faults === false || $faults['warning_count'] === 0)) {
-                return Instant::of($time->modify($last));
+                return $time->modify($last);
             }
         }
 

@@ -11,7 +11,6 @@ use Juramen\Canon\Digest;
 use Juramen\Points\FrozenForm;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
-use RuntimeException;
 
 /**
  * What is published, read from files that are named by the SHA-256 of their bytes and checked against it, so that a
@@ -89,7 +88,7 @@ final class PublishedForms
         }
         $bytes = $fetch();
         if ($bytes === null || ! Digest::of($bytes)->equals($digest)) {
-            throw new RuntimeException("The bytes {$digest->hex()} are not stored, or no longer what their name says.");
+            throw new UnknownBytes($digest->hex(), $bytes !== null);
         }
         $this->keep($digest->hex(), $bytes);
 

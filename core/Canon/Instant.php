@@ -69,6 +69,11 @@ final readonly class Instant
         return $this->utc == $other->utc;
     }
 
+    public static function earlier(self $one, self $other): self
+    {
+        return $one->isAfter($other) ? $other : $one;
+    }
+
     public static function later(self $one, self $other): self
     {
         return $one->isAfter($other) ? $one : $other;

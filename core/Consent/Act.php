@@ -26,6 +26,7 @@ final readonly class Act
      * @param  array<string, string>  $details  further facts; never personal values of subscribers
      * @param  Channel|null  $through  on "confirmed" and "lapsed": the channel that was, or was not, confirmed through its own address;
      *                                 null in entries of format 1, in which one press settled everything that was asked
+     * @param  list<Digest>  $gone  on "erased": of the disclosures that were deleted
      */
     private function __construct(
         public EntryKind $kind,
@@ -41,6 +42,7 @@ final readonly class Act
         public array $personal = [],
         public array $details = [],
         public ?Channel $through = null,
+        public array $gone = [],
     ) {}
 
     /**
@@ -78,6 +80,17 @@ final readonly class Act
     public static function withdrawn(Instant $occurred, How $how, array $targets): self
     {
         return new self(EntryKind::Withdrawn, $occurred, $how, targets: $targets);
+    }
+
+    /**
+     * Personal values are deleted; the entries that carry their digests stay.
+     *
+     * @param  string  $why  "lapsed", "withdrawn" before it was confirmed, "retention" or "request"
+     * @param  non-empty-list<Digest>  $gone  digests of the disclosures that are deleted with this entry
+     */
+    public static function erased(Instant $occurred, How $how, string $why, array $gone): self
+    {
+        return new self(EntryKind::Erased, $occurred, $how, details: ['why' => $why], gone: $gone);
     }
 
     public static function published(Instant $occurred, string $point, Digest $edition, string $by): self
@@ -127,8 +140,12 @@ final readonly class Act
     /** @return array<string, mixed> members of the entry; what does not apply is left out */
     public function toArray(): array
     {
-        $digests = array_map(static fn (Digest $d): string => $d->base64Url(), $this->personal);
-        sort($digests);
+        $sorted = static function (array $digests): array {
+            $texts = array_map(static fn (Digest $d): string => $d->base64Url(), $digests);
+            sort($texts);
+
+            return $texts;
+        };
 
         return array_filter([
             'kind' => $this->kind->value,
@@ -142,7 +159,8 @@ final readonly class Act
             'targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets),
             'confirmation-needed' => $this->confirmationNeeded,
             'through' => $this->through?->value,
-            '_sd' => $digests,
+            '_sd' => $sorted($this->personal),
+            'gone' => $sorted($this->gone),
             'details' => $this->details,
         ], static fn (mixed $member): bool => $member !== null && $member !== []);
     }
@@ -156,6 +174,7 @@ final readonly class Act
     {
         $text = static fn (string $key): ?string => is_string($data[$key] ?? null) ? $data[$key] : null;
         $list = static fn (string $key): array => is_array($data[$key] ?? null) ? array_values($data[$key]) : [];
+        $digests = static fn (string $key): array => array_map(static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : '')), $list($key));
         $needed = $data['confirmation-needed'] ?? null;
 
         return new self(
@@ -169,9 +188,10 @@ final readonly class Act
             array_map(Answer::from(...), $list('statements')),
             array_map(Target::from(...), $list('targets')),
             is_bool($needed) ? $needed : null,
-            array_map(static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : '')), $list('_sd')),
+            $digests('_sd'),
             array_filter(is_array($data['details'] ?? null) ? $data['details'] : [], is_string(...)),
             $text('through') === null ? null : Channel::from($text('through')),
+            $digests('gone'),
         );
     }
 }

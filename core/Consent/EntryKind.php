@@ -12,6 +12,8 @@ enum EntryKind: string
     case Confirmed = 'confirmed';
     case Lapsed = 'lapsed';
     case Withdrawn = 'withdrawn';
+    /** Personal values of earlier entries were deleted. */
+    case Erased = 'erased';
     case Published = 'published';
     case Paused = 'paused';
     case Resumed = 'resumed';

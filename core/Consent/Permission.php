@@ -13,6 +13,7 @@ final readonly class Permission
      * @param  Instant|null  $since  when this state began; null where nothing was ever asked
      * @param  list<Entry>  $entries  the entries that led to it, in order
      * @param  array<string, Entry>  $pending  consents that wait for confirmation, by journey
+     * @param  bool  $everAllowed  whether the address might be used at any time up to now
      */
     public function __construct(
         public Target $target,
@@ -20,6 +21,7 @@ final readonly class Permission
         public ?Instant $since = null,
         public array $entries = [],
         public array $pending = [],
+        public bool $everAllowed = false,
     ) {}
 
     public function allowed(): bool

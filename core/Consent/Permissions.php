@@ -42,14 +42,20 @@ final readonly class Permissions
      * known since is used too: an ending counts from when the person acted, but a consent never from before it was
      * recorded, for consent is not backdated.
      *
+     * An ending that was recorded with a clock ahead of time counts from when the person acted, at the latest from now: it
+     * was written, whatever the clock said. A consent with such a time counts when that time has come.
+     *
      * @param  iterable<Entry>  $entries  of one subject, in order
+     * @param  Instant  $now  when it is asked
      */
-    public static function at(iterable $entries, Instant $moment, ?Instant $known = null): self
+    public static function at(iterable $entries, Instant $moment, Instant $now, ?Instant $known = null): self
     {
         $permissions = self::none();
         foreach ($entries as $entry) {
+            $ahead = $entry->recorded->isAfter($now);
+            $acted = $ahead ? Instant::earlier($entry->act->occurred, $now) : $entry->act->occurred;
             $seen = match ($entry->act->kind) {
-                EntryKind::Withdrawn, EntryKind::Lapsed => ! $entry->recorded->isAfter($known ?? $moment) && ! $entry->act->occurred->isAfter($moment),
+                EntryKind::Withdrawn, EntryKind::Lapsed => ($ahead || ! $entry->recorded->isAfter($known ?? $moment)) && ! $acted->isAfter($moment),
                 default => ! $entry->recorded->isAfter($moment),
             };
             if ($seen) {
@@ -106,14 +112,14 @@ final readonly class Permissions
     private function given(Permission $before, Entry $entry): Permission
     {
         if (! self::waits($before->target, $entry)) {
-            return new Permission($before->target, Reason::Agreed, $entry->recorded, [$entry], $before->pending);
+            return new Permission($before->target, Reason::Agreed, $entry->recorded, [$entry], $before->pending, true);
         }
         $pending = [...$before->pending, (string) $entry->act->journey?->hex() => $entry];
         if ($before->allowed()) {
-            return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending);
+            return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
-        return new Permission($before->target, Reason::AwaitingConfirmation, $entry->recorded, [$entry], $pending);
+        return new Permission($before->target, Reason::AwaitingConfirmation, $entry->recorded, [$entry], $pending, $before->everAllowed);
     }
 
     /** Whether a consent to this target waits for its own confirmation. */
@@ -129,22 +135,22 @@ final readonly class Permissions
     {
         [$given, $pending] = $this->settle($before, $entry);
 
-        return new Permission($before->target, Reason::Confirmed, $entry->recorded, [$given, $entry], $pending);
+        return new Permission($before->target, Reason::Confirmed, $entry->recorded, [$given, $entry], $pending, true);
     }
 
     private function lapsed(Permission $before, Entry $entry): Permission
     {
         [$given, $pending] = $this->settle($before, $entry);
         if ($before->allowed() || $pending !== []) {
-            return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending);
+            return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
-        return new Permission($before->target, Reason::Lapsed, $entry->act->occurred, [$given, $entry]);
+        return new Permission($before->target, Reason::Lapsed, $entry->act->occurred, [$given, $entry], [], $before->everAllowed);
     }
 
     private function withdrawn(Permission $before, Entry $entry): Permission
     {
-        return new Permission($before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry]);
+        return new Permission($before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry], [], $before->everAllowed);
     }
 
     /** @return array{Entry, array<string, Entry>} the consent that the entry's journey began with, and what still waits */

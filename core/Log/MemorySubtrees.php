@@ -12,6 +12,15 @@ final class MemorySubtrees implements SubtreeHashes
     /** @var array<int, array<int, Digest>> */
     private array $levels = [];
 
+    /** @param  array<int, array<int, Digest>>  $levels  level to index to hash */
+    public static function of(array $levels): self
+    {
+        $self = new self;
+        $self->levels = $levels;
+
+        return $self;
+    }
+
     /** @param  iterable<Digest>  $leaves leaf hashes in order */
     public static function ofLeaves(iterable $leaves): self
     {

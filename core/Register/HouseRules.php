@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
+use Juramen\Canon\Instant;
+
 /** The organisation's defaults that every new signup point inherits, and what it demands of everybody who works here. */
 final readonly class HouseRules
 {
@@ -54,6 +56,22 @@ final readonly class HouseRules
     public function childAge(string $country): int
     {
         return $this->childAges[$country] ?? Regime::childAge($country);
+    }
+
+    /**
+     * Until when details are kept after the last permission ended: as long as the purpose says, or, where it says nothing of its
+     * own, the house.
+     */
+    public function keptUntil(?Purpose $purpose, Instant $ended): Instant
+    {
+        return $purpose === null || $purpose->retentionMonths === 0
+            ? $ended->plusDays($this->retentionDays['withdrawn']) : Instant::of($ended->utc->modify("+{$purpose->retentionMonths} months"));
+    }
+
+    /** Months for which details are kept after the last permission ended, as people are told: begun months count whole. */
+    public function monthsKept(Purpose $purpose): int
+    {
+        return $purpose->retentionMonths === 0 ? (int) ceil($this->retentionDays['withdrawn'] / 365.25 * 12) : $purpose->retentionMonths;
     }
 
     /** @param  array<string, mixed>  $data as toArray() gives it */

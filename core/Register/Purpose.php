@@ -15,7 +15,7 @@ final readonly class Purpose
      * @param  Texts  $rates  how often: "once a month"
      * @param  bool  $measures  whether opens and clicks of its mails are measured
      * @param  int  $refreshMonths  after which consent is asked for again; 1 to 60, 0 for the house's period
-     * @param  int  $retentionMonths  for which the person's details are kept after the last permission ended; 0 to 120
+     * @param  int  $retentionMonths  for which the person's details are kept after the last permission ended; 1 to 120, 0 for the house's time
      *
      * @throws InvalidRegister
      */
@@ -37,7 +37,7 @@ final readonly class Purpose
             throw new InvalidRegister("Consent is asked for again after 1 to 60 months (0: as the house does), not $refreshMonths.");
         }
         if ($retentionMonths < 0 || $retentionMonths > 120) {
-            throw new InvalidRegister("Details are kept for 0 to 120 months after the last permission ended, not $retentionMonths.");
+            throw new InvalidRegister("Details are kept for 1 to 120 months after the last permission ended (0: as the house does), not $retentionMonths.");
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Wording;
 
 use Juramen\Register\Channel;
+use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\Processor;
@@ -33,8 +34,9 @@ final readonly class NoticeParagraph
 
     /**
      * @param  list<array{Purpose, list<Channel>, list<Processor>}>  $asked  each purpose for which a statement is in force, its channels, and who gets the details for its own use
+     * @param  HouseRules  $house  says how long details are kept where a purpose does not
      */
-    public static function of(Language $language, array $asked): self
+    public static function of(Language $language, array $asked, HouseRules $house = new HouseRules): self
     {
         $words = self::WORDS[$language->value];
         $sentences = [];
@@ -54,7 +56,7 @@ final readonly class NoticeParagraph
         }
         if ($sentences !== []) {
             $sentences[] = $words[3];
-            $sentences[] = strtr($words[4], [':months' => (string) max([0, ...array_map(static fn (array $a): int => $a[0]->retentionMonths, $asked)])]);
+            $sentences[] = strtr($words[4], [':months' => (string) max([0, ...array_map(static fn (array $a): int => $house->monthsKept($a[0]), $asked)])]);
         }
 
         return new self($sentences, $lacks);

@@ -72,6 +72,31 @@ return new class extends Migration
             $table->unique(['subscriber_id', 'purpose', 'channel']);
             $table->index(['purpose', 'channel', 'allowed']);
         });
+        // The heads of sealed chains and the map over them, as the newest checkpoint commits it; can be built anew from the ledger.
+        Schema::create('chain_heads', function (Blueprint $table): void {
+            $table->binary('subject', 16, true)->primary();
+            $table->unsignedSmallInteger('bucket')->index();
+            $table->unsignedInteger('sequence');
+            $table->binary('digest', 32, true);
+        });
+        Schema::create('chain_map', function (Blueprint $table): void {
+            $table->unsignedTinyInteger('level');
+            $table->unsignedSmallInteger('idx');
+            $table->binary('hash', 32, true);
+            $table->primary(['level', 'idx']);
+        });
+        // Keyed digests of addresses whose owners are to be left alone, whatever else is known of them or not any more.
+        Schema::create('do_not_contact', function (Blueprint $table): void {
+            $table->binary('lookup', 32, true)->primary();
+            $table->dateTime('since', 6);
+        });
+        // How much upkeep deleted on a day, for the desk.
+        Schema::create('deletions', function (Blueprint $table): void {
+            $table->date('day');
+            $table->string('what', 32);
+            $table->unsignedInteger('count');
+            $table->primary(['day', 'what']);
+        });
         Schema::create('messages', function (Blueprint $table): void {
             $table->id();
             $table->string('message_id', 64)->unique();

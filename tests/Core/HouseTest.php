@@ -19,7 +19,7 @@ arch('only the appender writes entries')->expect('App\Actions\Ledger\LedgerTable
 arch('nothing is left from debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
 test('core types are immutable', function (): void {
-    $builders = ['Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Canon\Merge'];
+    $builders = ['Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Canon\Merge'];
     $loose = [];
     foreach (glob(__DIR__.'/../../core/*/*.php') as $file) {
         $class = 'Juramen\\'.basename(dirname($file)).'\\'.basename($file, '.php');

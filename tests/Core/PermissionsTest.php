@@ -191,8 +191,8 @@ test('asking about the past never sees what was recorded later', function (): vo
         $cut = mt_rand(0, count($entries) - 2);
         $moment = $entries[$cut]->recorded;
         $known = array_filter($entries, static fn (Entry $e): bool => ! $e->recorded->isAfter($moment));
-        expect(Permissions::at($entries, $moment)->equals(Permissions::of($known)))->toBeTrue()
-            ->and(Permissions::at($entries, moment(0))->all())->toBe([]);
+        expect(Permissions::at($entries, $moment, moment(99999))->equals(Permissions::of($known)))->toBeTrue()
+            ->and(Permissions::at($entries, moment(0), moment(99999))->all())->toBe([]);
     }
 });
 
@@ -201,10 +201,27 @@ test('with hindsight an ending counts from when the person acted, a consent only
     $given = Entry::next(null, Id::random(), Act::given(moment(10), How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
     $withdrawn = Entry::next($given, $given->subject, Act::withdrawn(moment(30), How::Officer, [$target]), moment(90));
     $chain = [$given, $withdrawn];
-    $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), $known === null ? null : moment($known))->for($target)->allowed();
+    $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), moment(999), $known === null ? null : moment($known))->for($target)->allowed();
     expect($may(15))->toBeFalse()->and($may(15, 999))->toBeFalse()
         ->and($may(60))->toBeTrue()->and($may(60, 999))->toBeFalse()
         ->and($may(25, 999))->toBeTrue()->and($may(90))->toBeFalse();
+});
+
+test('an ending written with a clock ahead counts from when the person acted; a consent so written counts when its time has come', function (): void {
+    $target = targets()[0];
+    for ($run = 0; $run < 300; $run++) {
+        $entries = history(mt_rand(2, 10));
+        $now = end($entries)->recorded->plusSeconds(60);
+        $ahead = Entry::next(end($entries), $entries[0]->subject, Act::confirmationSent($now, Id::random(), Digest::of('e'), Language::English), $now->plusDays(3000));
+        // The chain's times never go back, so the withdrawal of today is recorded in the future, too.
+        $withdrawn = Entry::next($ahead, $entries[0]->subject, Act::withdrawn(mt_rand(0, 1) === 0 ? $now : $ahead->recorded, How::OneClick, [$target]), $now->plusSeconds(1));
+        $later = $now->plusSeconds(5);
+        expect(Permissions::at([...$entries, $ahead, $withdrawn], $later, $later)->for($target)->allowed())->toBeFalse()
+            ->and(Permissions::at([...$entries, $ahead, $withdrawn], $now->plusSeconds(-30), $later)->for($target)->allowed())->toBe(Permissions::of($entries)->for($target)->allowed());
+        $given = Entry::next($ahead, $entries[0]->subject, Act::given($now, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target], false, []), $now);
+        expect(Permissions::at([...$entries, $ahead, $given], $later, $later)->equals(Permissions::of($entries)))->toBeTrue()
+            ->and(Permissions::at([...$entries, $ahead, $given], $now->plusDays(3001), $later)->for($target)->allowed())->toBeTrue();
+    }
 });
 
 test('the answer gives its reason', function (): void {

@@ -32,7 +32,7 @@ test('foreign forms are audited from the command line without database, with the
         ->and($form['results'][0])->toBe(['requirement' => 'no-preset-answer', 'verdict' => 'breach', 'where' => '#c', 'words' => 'Send me news about tides and moorings', 'source' => 'GDPR Art. 4(11), Recital 32; CJEU C-673/17', 'mend' => 'Leave it empty, so that only the visitor\'s own act is a yes.'])
         ->and(array_column($form['results'], 'requirement'))->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
             'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
-            'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved']);
+            'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition']);
     $good = htmlFile('<form><h1>Log in</h1><input type="email"><input type="password"><button>Log in</button></form>');
     expect(auditHtml([$good])->getExitCode())->toBe(0)
         ->and(auditHtml([$good, '/nowhere.html'])->getExitCode())->toBe(2)->and(auditHtml([$good, '/nowhere.html'])->getErrorOutput())->toContain('cannot be opened')

@@ -75,7 +75,7 @@ test('withdrawn before it was confirmed, the button confirms nothing any more', 
     $this->post('/withdraw', ['token' => $this->withdrawToken()]);
     $this->get('/confirm/'.$this->confirmToken())->assertOk()->assertSee('This sign-up was withdrawn');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('This sign-up was withdrawn');
-    expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given', 'withdrawn']);
+    expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given', 'withdrawn', 'erased']);
 });
 
 test('the link ends when its days are over, even before the clock has tidied up', function (): void {
@@ -87,7 +87,7 @@ test('the link ends when its days are over, even before the clock has tidied up'
     $this->post('/confirm', ['token' => $token])->assertStatus(410);
     expect(app(LapseJourneys::class)())->toBe(1)->and(app(LapseJourneys::class)())->toBe(0);
     $this->get("/confirm/$token")->assertStatus(410)->assertSee('/forms/footer-newsletter/en');
-    expect($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed'])->and(allowedNow())->toBeFalse();
+    expect($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed', 'erased'])->and(allowedNow())->toBeFalse();
 });
 
 test('days do not count while the mail could not be sent', function (): void {

@@ -18,8 +18,8 @@ use Tests\Support\Visitor;
 
 uses(Visitor::class);
 
-test('times are read in the office\'s zone and mean their last moment, also where clocks change', function (string $typed, ?string $utc): void {
-    expect(Moments::parse($typed)?->text())->toBe($utc);
+test('times are read in the office\'s zone and mean their last moment; an hour that comes twice means both until one is chosen', function (string $typed, ?string ...$utc): void {
+    expect(array_map(static fn (Instant $i): string => $i->text(), Moments::read($typed)))->toBe(array_values(array_filter($utc)));
 })->with([
     ['14 May 2026, 09:12:33', '2026-05-14T07:12:33.999999Z'],
     ['14 May 2026, 09:12', '2026-05-14T07:12:59.999999Z'],
@@ -27,12 +27,17 @@ test('times are read in the office\'s zone and mean their last moment, also wher
     ['2026-11-25', '2026-11-25T22:59:59.999999Z'],
     ['2026-03-29', '2026-03-29T21:59:59.999999Z'],
     ['2026-10-25', '2026-10-25T22:59:59.999999Z'],
+    ['25 Oct 2026, 02:30', '2026-10-25T00:30:59.999999Z', '2026-10-25T01:30:59.999999Z'], ['25 Oct 2026, 02:30 CEST', '2026-10-25T00:30:59.999999Z'], ['25 Oct 2026, 02:30 CET', '2026-10-25T01:30:59.999999Z'],
+    ['25 Oct 2026, 03:30', '2026-10-25T02:30:59.999999Z'], ['29 Mar 2026, 02:30', null], ['14 May 2026, 09:12 CET', null],
     ['31 Feb 2026', null], ['tomorrow', null], ['', null], ['2026-11-25x', null],
 ]);
 
 test('a time that is written is read back as the same', function (): void {
     $instant = Instant::parse('2026-05-14T07:12:33.000000Z');
-    expect(Moments::parse(Moments::input($instant))?->wholeSeconds())->toEqual($instant)->and(Moments::exact($instant))->toBe('14 May 2026, 09:12:33 CEST');
+    foreach (['2026-05-14T07:12:33.000000Z', '2026-10-25T00:30:00.000000Z', '2026-10-25T01:30:00.000000Z'] as $each) {
+        expect(array_map(static fn (Instant $i): string => $i->wholeSeconds()->text(), Moments::read(Moments::input(Instant::parse($each)))))->toBe([$each]);
+    }
+    expect(Moments::exact($instant))->toBe('14 May 2026, 09:12:33 CEST');
 });
 
 // RFC 4180 sections 2.5 to 2.7.
@@ -66,10 +71,11 @@ test('changed in the database too, it is not served at all', function (): void {
 
 test('keys are made once, readable by their owner alone, and never replaced', function (): void {
     $folder = config('juramen.keys');
-    $before = array_map(file_get_contents(...), glob("$folder/*"));
+    $files = fn (): array => array_filter(glob("$folder/*"), is_file(...));
+    $before = array_map(file_get_contents(...), $files());
     app(KeyStore::class)->prepare();
-    expect(array_map(file_get_contents(...), glob("$folder/*")))->toBe($before);
-    foreach (glob("$folder/*") as $file) {
+    expect(array_map(file_get_contents(...), $files()))->toBe($before);
+    foreach ([...$files(), ...glob("$folder/journal/*")] as $file) {
         expect(fileperms($file) & 0777)->toBe(0600);
     }
 });

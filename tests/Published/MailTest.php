@@ -49,8 +49,8 @@ test('one-click withdrawal takes the body of RFC 8058 and nothing else', functio
     }
     expect($this->acts())->toBe(['given']);
     $response = $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();
-    expect($response->headers->getCookies())->toBe([])->and($this->acts())->toBe(['given', 'withdrawn']);
+    expect($response->headers->getCookies())->toBe([])->and($this->acts())->toBe(['given', 'withdrawn', 'erased']);
     $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();
     $this->post('/withdraw/'.$this->confirmToken(), ['List-Unsubscribe' => 'One-Click'])->assertNotFound();
-    expect($this->acts())->toBe(['given', 'withdrawn']);
+    expect($this->acts())->toBe(['given', 'withdrawn', 'erased']);
 });

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Consent;
 
 use App\Models\Disclosure as DisclosureRow;
+use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
+use Juramen\Consent\Reason;
 use Juramen\Log\Disclosure;
 
 /** Reads personal values where they are kept, beside the ledger. */
@@ -25,12 +27,15 @@ final class PersonalValues
 
     /**
      * @param  list<Id>  $subjects
-     * @return array<string, string> subject in hex to the newest address that is still kept
+     * @return array<string, string> subject in hex to the newest address, of those to whom something is permitted or waits; the
+     *                               addresses of others are kept as proof, and stand in no list
      */
     public function addressesOf(array $subjects): array
     {
         $addresses = [];
-        foreach (DisclosureRow::query()->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))->orderBy('id')->get() as $row) {
+        $used = DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))
+            ->where(static fn ($q) => $q->where('allowed', true)->orWhere('reason', Reason::AwaitingConfirmation->value))->distinct()->pluck('subject')->all();
+        foreach (DisclosureRow::query()->whereIn('subject', $used)->orderBy('id')->get() as $row) {
             $disclosure = Disclosure::parse($row->text);
             if ($disclosure->name === 'email') {
                 $addresses[$row->subject->hex()] = $disclosure->value;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Desk;
 
 use App\Actions\Ledger\LedgerTables;
+use App\Actions\Ledger\SameLedger;
 use App\Actions\Points\Standing;
 use App\Actions\Points\TakeStock;
 use App\Actions\Registers\InForce;
@@ -34,7 +35,7 @@ final class Decisions
     /** @var list<Standing>|null */
     private ?array $rows = null;
 
-    public function __construct(private readonly TakeStock $stock, private readonly InForce $inForce, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
+    public function __construct(private readonly TakeStock $stock, private readonly InForce $inForce, private readonly LedgerTables $ledger, private readonly SameLedger $same, private readonly SystemClock $clock) {}
 
     /** @return list<Decision> */
     public function for(User $user): array
@@ -71,9 +72,12 @@ final class Decisions
     /** @return list<Decision> */
     private function sealing(): array
     {
+        $other = $this->same->isNot();
+        if ($other !== null) {
+            return [new Decision(0, 'Now', 'This is not the ledger that was sealed:', lcfirst($other), 'Nothing is sealed and no mail goes out until your administrator has looked into it (ledger:accept-loss).', 'Look a person up', route('evidence'))];
+        }
         $late = Instants::write($this->clock->instant()->plusSeconds(-self::SEALING_STALLED));
-        $open = $this->ledger->table('entries')->leftJoin(config('juramen.ledger_schema').'.leaves', 'leaves.position', '=', 'entries.position')
-            ->whereNull('leaves.position')->where('recorded', '<', $late)->count();
+        $open = $this->ledger->unsealed()->where('recorded', '<', $late)->count();
 
         return $open === 0 ? [] : [new Decision(0, 'Today', 'Sealing stands still:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.', 'The scheduler has stopped, or the ledger is not the one that was sealed before. Ask your administrator to run ledger:verify.', 'Look a person up', route('evidence'))];
     }

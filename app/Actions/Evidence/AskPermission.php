@@ -16,9 +16,9 @@ use Juramen\Register\Channel;
 final class AskPermission
 {
     /** @param  list<Entry>  $chain */
-    public function __invoke(array $chain, Target $target, Instant $moment): Permission
+    public function __invoke(array $chain, Target $target, Instant $moment, Instant $now): Permission
     {
-        return Permissions::at($chain, $moment)->for($target);
+        return Permissions::at($chain, $moment, $now)->for($target);
     }
 
     /** @param  callable(Instant): string  $when writes a moment for the reader */

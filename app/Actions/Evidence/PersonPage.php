@@ -10,6 +10,7 @@ use App\Models\Edition;
 use App\Models\PointEdition as EditionRow;
 use App\Models\Subscriber;
 use App\Support\PublishedForms;
+use App\Support\UnknownBytes;
 use Juramen\Canon\Digest;
 use Juramen\Consent\Answer;
 use Juramen\Consent\Entry;
@@ -21,15 +22,15 @@ use Juramen\Register\Purpose;
 /** Brings together what the page about one person shows. */
 final class PersonPage
 {
-    public function __construct(private readonly PersonalValues $personal, private readonly ProveEntry $prove, private readonly InForce $inForce, private readonly PublishedForms $published) {}
+    public function __construct(private readonly PersonalValues $personal, private readonly InForce $inForce, private readonly PublishedForms $published) {}
 
     /**
-     * @param  list<Entry>  $chain
      * @param  Entry|null  $chosen  the act whose proof stands in the margin; the newest consent where none is chosen
      * @return array<string, mixed>
      */
-    public function of(Subscriber $subscriber, array $chain, ?Entry $chosen): array
+    public function of(Subscriber $subscriber, ProvenChain $proven, ?Entry $chosen): array
     {
+        $chain = $proven->entries;
         $registers = $this->inForce->registers();
         $chosen ??= $this->newestConsent($chain);
         $consent = $chosen === null ? null : $this->consentBehind($chosen, $chain);
@@ -44,7 +45,7 @@ final class PersonPage
             'targets' => $this->targets($chain),
             'chosen' => $chosen,
             'consent' => $consent,
-            'proof' => $chosen === null ? null : ($this->prove)($chosen, $chain[$chosen->sequence - 2] ?? null),
+            'proven' => $proven,
             'statements' => $consent === null ? [] : $this->statements($consent),
             'kept' => $chosen === null ? [] : $this->personal->ofEntry($chosen->id),
         ];
@@ -106,8 +107,18 @@ final class PersonPage
     {
         $digests = array_map(static fn (Answer $answer): string => $answer->edition->bytes, $consent->act->answers);
         $editions = Edition::query()->with('approver')->whereIn('digest', $digests)->get()->keyBy(static fn (Edition $e): string => $e->digest->hex());
-        $words = $consent->act->edition === null || $consent->act->language === null ? [] : $this->published->edition($consent->act->edition)->words($consent->act->language);
+        $words = $consent->act->edition === null || $consent->act->language === null ? [] : $this->wordsOf($consent->act->edition, $consent->act->language);
 
         return array_map(static fn (Answer $a): array => ['id' => $a->statement, 'words' => $words[$a->statement] ?? '', 'edition' => $editions->get($a->edition->hex())], $consent->act->answers);
+    }
+
+    /** @return array<string, string> statement id to its words; none where the edition is not on record any more */
+    private function wordsOf(Digest $edition, Language $language): array
+    {
+        try {
+            return $this->published->edition($edition)->words($language);
+        } catch (UnknownBytes) {
+            return [];
+        }
     }
 }

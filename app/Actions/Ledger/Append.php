@@ -7,6 +7,8 @@ namespace App\Actions\Ledger;
 use App\Actions\Consent\ProjectPermissions;
 use App\Casts\Instants;
 use App\Models\Disclosure as DisclosureRow;
+use App\Support\Journal;
+use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -14,6 +16,7 @@ use Juramen\Consent\Act;
 use Juramen\Consent\Entry;
 use Juramen\Log\Disclosure;
 use LogicException;
+use RuntimeException;
 
 /**
  * The one appender to the ledger. Works inside the caller's transaction: under the lock of the subject's row it adds
@@ -24,6 +27,7 @@ final class Append
     public function __construct(
         private readonly LedgerTables $ledger,
         private readonly ProjectPermissions $project,
+        private readonly Journal $journal,
         private readonly SystemClock $clock,
     ) {}
 
@@ -32,7 +36,7 @@ final class Append
     {
         $this->lock($subject);
         $entry = Entry::next($this->ledger->newestOf($subject), $subject, $act, $this->clock->instant());
-        $this->ledger->table('entries')->insert([
+        $position = $this->ledger->table('entries')->insertGetId([
             'id' => $entry->id->bytes,
             'subject' => $subject->bytes,
             'sequence' => $entry->sequence,
@@ -43,11 +47,23 @@ final class Append
         foreach ($disclosures as $disclosure) {
             DisclosureRow::query()->create(['subject' => $subject, 'entry' => $entry->id, 'digest' => $disclosure->digest(), 'text' => $disclosure->text]);
         }
+        DB::afterCommit(fn () => $this->note($entry, $position));
         if ($act->kind->isPersons()) {
             ($this->project)($subject);
         }
 
         return $entry;
+    }
+
+    /** After the commit and before anybody is told: whoever removes the entry now leaves its line behind. */
+    private function note(Entry $entry, int $position): void
+    {
+        try {
+            $this->journal->write($entry, $position);
+        } catch (RuntimeException $e) {
+            // The entry stands; it is unwatched until it is sealed.
+            QuietReport::write($e);
+        }
     }
 
     /** Holds the subject's chain until the transaction ends. Take it before any other lock that concerns the subject. */

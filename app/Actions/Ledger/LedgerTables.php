@@ -6,21 +6,36 @@ namespace App\Actions\Ledger;
 
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
+use Juramen\Log\MemorySubtrees;
 use Juramen\Log\MissingSubtree;
 use Juramen\Log\SubtreeHashes;
+use Juramen\Log\WantedSubtrees;
 
-/** The ledger's tables as queries: the one place that knows their names. */
+/**
+ * The ledger's tables as queries: the one place that knows their names. The connection is asked for at each use, so that after a
+ * lost one everything goes on over the new one, inside the same transactions and locks.
+ */
 final class LedgerTables implements SubtreeHashes
 {
-    public function __construct(private readonly ConnectionInterface $db) {}
+    public function connection(): ConnectionInterface
+    {
+        return DB::connection();
+    }
 
     /** @param  'entries'|'leaves'|'subtrees'|'checkpoints'  $name */
     public function table(string $name): Builder
     {
-        return $this->db->table(config('juramen.ledger_schema').'.'.$name);
+        return $this->connection()->table(self::named($name));
+    }
+
+    /** A table with its schema. */
+    public static function named(string $table): string
+    {
+        return config('juramen.ledger_schema').'.'.$table;
     }
 
     /** @return list<Entry> of one subject, in the order of its chain */
@@ -36,11 +51,16 @@ final class LedgerTables implements SubtreeHashes
         return $body === null ? null : Entry::parse($body);
     }
 
-    /** The entry's index in the tree; null where it is not yet sealed. */
-    public function leafOf(Id $entry): ?int
+    /** @return Builder of entries with their leaf, which is null where they are not sealed */
+    public function withLeaves(): Builder
     {
-        return $this->table('entries')->join(config('juramen.ledger_schema').'.leaves', 'leaves.position', '=', 'entries.position')
-            ->where('entries.id', $entry->bytes)->value('leaves.leaf');
+        return $this->table('entries')->leftJoin(self::named('leaves'), 'leaves.position', '=', 'entries.position');
+    }
+
+    /** @return Builder of entries that are committed and not sealed */
+    public function unsealed(): Builder
+    {
+        return $this->withLeaves()->whereNull('leaves.position');
     }
 
     /** How many entries are sealed. */
@@ -53,6 +73,29 @@ final class LedgerTables implements SubtreeHashes
     public function newestCheckpoint(): ?string
     {
         return $this->table('checkpoints')->orderByDesc('size')->value('note');
+    }
+
+    /**
+     * Every hash that a computation needs, fetched in one query.
+     *
+     * @param  callable(SubtreeHashes): mixed  $computation
+     */
+    public function subtreesFor(callable $computation): SubtreeHashes
+    {
+        $wanted = new WantedSubtrees;
+        $computation($wanted);
+        $levels = [];
+        if ($wanted->wanted() !== []) {
+            $query = $this->table('subtrees');
+            foreach ($wanted->wanted() as $level => $indexes) {
+                $query->orWhere(static fn ($q) => $q->where('level', $level)->whereIn('idx', $indexes));
+            }
+            foreach ($query->get() as $row) {
+                $levels[(int) $row->level][(int) $row->idx] = Digest::fromBytes($row->hash);
+            }
+        }
+
+        return MemorySubtrees::of($levels);
     }
 
     public function at(int $level, int $index): Digest

@@ -5,23 +5,24 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Casts\Instants;
+use App\Support\Journal;
 use App\Support\KeyStore;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
-use InvalidArgumentException;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
+use Juramen\Log\ChainHead;
+use Juramen\Log\ChainMap;
 use Juramen\Log\Checkpoint;
-use Juramen\Log\ConsistencyProof;
 use Juramen\Log\Frontier;
-use Juramen\Log\MissingSubtree;
-use Juramen\Log\Range;
 use Juramen\Log\SignedNote;
+use Juramen\Log\Subtree;
 use Juramen\Log\TreeHash;
 
 /**
- * Takes every entry that is committed and not yet in the tree, in the order of their positions, appends them, and
- * signs a checkpoint. Positions may become visible out of order; whichever appears later is taken later, for what
- * counts is not being in `leaves`, never a mark of how far one has come.
+ * Takes every entry that is committed and not yet in the tree, in the order of their positions, appends them, brings the map of
+ * chains up to date, and signs a checkpoint over both. Positions may become visible out of order; whichever appears later is
+ * taken later, for what counts is not being in `leaves`, never a mark of how far one has come.
  */
 final class Seal
 {
@@ -32,6 +33,9 @@ final class Seal
 
     public function __construct(
         private readonly LedgerTables $ledger,
+        private readonly SameLedger $same,
+        private readonly ChainHeads $heads,
+        private readonly Journal $journal,
         private readonly KeyStore $keys,
         private readonly SystemClock $clock,
     ) {}
@@ -49,9 +53,14 @@ final class Seal
             return 0;
         }
         try {
-            $this->refuseFork();
+            $why = $this->same->isNot();
+            if ($why !== null) {
+                throw new SealingRefused("$why Nothing was sealed.");
+            }
+            $this->journal->close();
             for ($sealed = 0; ($now = $this->batch($everything)) > 0; $sealed += $now) {
             }
+            $this->journal->clear($this->same->unsealed(...));
 
             return $sealed;
         } finally {
@@ -68,6 +77,7 @@ final class Seal
             if ($rows === []) {
                 return 0;
             }
+            $before = $this->newestCheckpoint();
             $frontier = Frontier::of($size, $this->ledger);
             [$leaves, $subtrees] = [[], []];
             foreach ($rows as $row) {
@@ -82,7 +92,8 @@ final class Seal
                     $this->ledger->table($table)->insert($chunk);
                 }
             }
-            $note = SignedNote::sign((new Checkpoint(config('juramen.ledger_origin'), $frontier->size, $frontier->root()))->text(), $this->keys->signingKey())->note();
+            $checkpoint = new Checkpoint(config('juramen.ledger_origin'), $frontier->size, $frontier->root(), $this->chains($rows, $before), ($before->number ?? 0) + 1);
+            $note = SignedNote::sign($checkpoint->text(), $this->keys->signingKey())->note();
             $this->ledger->table('checkpoints')->insert(['size' => $frontier->size, 'note' => $note, 'made' => Instants::write($this->clock->instant())]);
 
             return count($rows);
@@ -94,13 +105,64 @@ final class Seal
         return $count;
     }
 
-    /** @return list<object{position: int, body: string}> */
+    /**
+     * The root of the map with the entries of this batch. What is stored of it must first lead to the root that was signed
+     * last: a map that was changed is not built upon.
+     *
+     * @param  list<object{position: int, body: string, subject: string, sequence: int}>  $rows
+     */
+    private function chains(array $rows, ?Checkpoint $before): Digest
+    {
+        $new = [];
+        foreach ($rows as $row) {
+            $known = $new[$row->subject] ?? null;
+            if ($known === null || $known->sequence < (int) $row->sequence) {
+                $new[$row->subject] = new ChainHead(Id::fromBytes($row->subject), (int) $row->sequence, Digest::of($row->body));
+            }
+        }
+        $heads = $this->heads->of(array_values(array_unique(array_map(static fn (ChainHead $h): int => ChainMap::bucketOf($h->subject), array_values($new)))));
+        $signed = $before === null ? ChainMap::ofEmpty(ChainMap::DEPTH) : $before->chains;
+        $stored = $this->root($this->heads->raise($heads));
+        if ($signed !== null && ! $stored->equals($signed)) {
+            throw new SealingRefused('The stored map of chains does not lead to the root that was signed last: it was changed. Nothing was sealed.');
+        }
+        foreach ($heads as $bucket => $some) {
+            $all = [];
+            foreach ($some as $head) {
+                $all[$head->subject->bytes] = $head;
+            }
+            foreach ($new as $subject => $head) {
+                if (ChainMap::bucketOf($head->subject) === $bucket && ($all[$subject]->sequence ?? 0) < $head->sequence) {
+                    $all[$subject] = $head;
+                }
+            }
+            ksort($all, SORT_STRING);
+            $heads[$bucket] = array_values($all);
+        }
+        $nodes = $this->heads->raise($heads);
+        $this->heads->keep(array_merge([], ...array_values($heads)), $nodes);
+
+        return $this->root($nodes);
+    }
+
+    /** @param  list<Subtree>  $nodes */
+    private function root(array $nodes): Digest
+    {
+        return $nodes[count($nodes) - 1]->hash;
+    }
+
+    private function newestCheckpoint(): ?Checkpoint
+    {
+        $note = $this->ledger->newestCheckpoint();
+
+        return $note === null ? null : $this->keys->keyRing()->open($note);
+    }
+
+    /** @return list<object{position: int, body: string, subject: string, sequence: int}> */
     private function unsealed(int $settled): array
     {
-        return $this->ledger->table('entries')->select('entries.position', 'entries.body')
-            ->leftJoin(config('juramen.ledger_schema').'.leaves', 'leaves.position', '=', 'entries.position')
-            ->whereNull('leaves.position')->where('entries.position', '>', $settled)
-            ->orderBy('entries.position')->limit(self::BATCH)->get()->all();
+        return $this->ledger->unsealed()->select('entries.position', 'entries.body', 'entries.subject', 'entries.sequence')
+            ->where('entries.position', '>', $settled)->orderBy('entries.position')->limit(self::BATCH)->get()->all();
     }
 
     /**
@@ -116,42 +178,6 @@ final class Seal
         $size = $this->ledger->table('checkpoints')->where('made', '<', Instants::write(Instants::read($newest)->plusSeconds(-self::LONGEST_TRANSACTION)))->max('size');
 
         return $size === null ? 0 : (int) $this->ledger->table('leaves')->where('leaf', '<', $size)->max('position');
-    }
-
-    /** The checkpoint kept beside the key must be a state this tree once had. */
-    private function refuseFork(): void
-    {
-        $kept = $this->keys->lastCheckpoint();
-        if ($kept === null) {
-            if ($this->ledger->size() > 0) {
-                throw new SealingRefused('The ledger is sealed, but no checkpoint lies beside the key. Put the newest one back before sealing.');
-            }
-
-            return;
-        }
-        $checkpoint = $this->keys->keyRing()->open($kept);
-        $size = $this->ledger->size();
-        if ($size < $checkpoint->size) {
-            throw new SealingRefused("The ledger holds $size sealed entries, but {$checkpoint->size} were sealed before: an older database was restored. Restore the newest one; nothing was sealed.");
-        }
-        if (! $this->rootAt($checkpoint->size, $size)->equals($checkpoint->root)) {
-            throw new SealingRefused("The first {$checkpoint->size} sealed entries are not those of the checkpoint beside the key: the ledger was changed. Nothing was sealed.");
-        }
-    }
-
-    private function rootAt(int $size, int $whole): Digest
-    {
-        try {
-            $root = Range::hash(0, $size, $this->ledger);
-            $proof = $size === 0 ? null : ConsistencyProof::make($size, $whole, $this->ledger);
-        } catch (MissingSubtree|InvalidArgumentException $e) {
-            throw new SealingRefused('The stored tree is not whole: '.$e->getMessage());
-        }
-        if ($proof !== null && ! $proof->proves($root, Range::hash(0, $whole, $this->ledger))) {
-            throw new SealingRefused('The stored tree does not grow out of its earlier state. Nothing was sealed.');
-        }
-
-        return $root;
     }
 
     private function lockName(): string

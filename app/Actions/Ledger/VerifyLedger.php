@@ -7,18 +7,19 @@ namespace App\Actions\Ledger;
 use App\Casts\Instants;
 use App\Support\KeyStore;
 use App\Support\SystemClock;
-use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
+use Juramen\Log\ChainHead;
 use Juramen\Log\Checkpoint;
-use Juramen\Log\Disclosure;
 use Juramen\Log\Frontier;
 use Juramen\Log\TreeHash;
 
 /**
- * Reads the whole ledger as it is stored and says what does not fit: every entry's bytes against its leaf, every
- * checkpoint's signature and root, every subject's chain, every personal value against the digest in its entry.
+ * Reads everything that evidence rests on as it is stored, and says what does not fit: every entry's bytes against its leaf, every
+ * checkpoint's signature, root and number, every subject's chain with its values, look-ups and permissions, the map of chains,
+ * every edition with who decided and when, every frozen form, and what the journal beside the key says was committed.
  * Memory does not grow with the ledger.
  */
 final class VerifyLedger
@@ -35,13 +36,16 @@ final class VerifyLedger
 
     public function __construct(
         private readonly LedgerTables $ledger,
+        private readonly SameLedger $same,
+        private readonly ExamineChains $chains,
+        private readonly ExamineEditions $editions,
         private readonly KeyStore $keys,
         private readonly SystemClock $clock,
     ) {}
 
     /**
      * @param  string|null  $against  an earlier checkpoint, as a signed note, kept by whoever asks
-     * @param  callable(int, int): void  $progress  told how many sealed entries of how many were read
+     * @param  callable(string, int, int): void  $progress  told what is read, how many of how many
      * @return array{entries: int, sealed: int, checkpoints: int, overdue: int, faults: list<Fault>}
      */
     public function __invoke(?string $against, callable $progress): array
@@ -49,8 +53,11 @@ final class VerifyLedger
         $this->faults = [];
         $checkpoints = $this->checkpoints($against);
         $sealed = $this->tree($checkpoints, $progress);
-        $entries = $this->chains();
-        $this->disclosures();
+        $entries = $this->chains($checkpoints === [] ? null : end($checkpoints), $progress);
+        $this->note(...$this->editions->all());
+        foreach ($this->same->missing() as $line) {
+            $this->fault("Entry {$line->sequence} was committed and is not in the database any more, or is another", "subject {$line->subject->hex()}");
+        }
         $overdue = $this->overdue();
         if ($overdue > 0) {
             $this->fault("$overdue entries have waited for more than ".self::SEALED_WITHIN.' seconds to be sealed; the scheduler stands still, or sealing is refused');
@@ -59,13 +66,14 @@ final class VerifyLedger
         return ['entries' => $entries, 'sealed' => $sealed, 'checkpoints' => count($checkpoints), 'overdue' => $overdue, 'faults' => $this->faults];
     }
 
-    /** @return array<int, Digest> size to the root that was signed */
+    /** @return array<int, Checkpoint> by size */
     private function checkpoints(?string $against): array
     {
         $ring = $this->keys->keyRing();
-        $roots = [];
+        [$found, $number] = [[], null];
         $notes = ['the one beside the key' => $this->keys->lastCheckpoint(), 'the one given' => $against];
-        foreach ($this->ledger->table('checkpoints')->orderBy('size')->pluck('note', 'size') as $size => $note) {
+        $stored = $this->ledger->table('checkpoints')->orderBy('size')->pluck('note', 'size')->all();
+        foreach ($stored as $size => $note) {
             $notes["of size $size"] = $note;
         }
         foreach ($notes as $which => $note) {
@@ -75,17 +83,26 @@ final class VerifyLedger
             try {
                 $checkpoint = $ring->open($note);
                 $this->sameLedger($checkpoint);
-                if (isset($roots[$checkpoint->size]) && ! $roots[$checkpoint->size]->equals($checkpoint->root)) {
+                if (isset($found[$checkpoint->size]) && ! $found[$checkpoint->size]->root->equals($checkpoint->root)) {
                     $this->fault("Two checkpoints of size {$checkpoint->size} have different roots; one is $which");
                 }
-                $roots[$checkpoint->size] = $checkpoint->root;
+                $found[$checkpoint->size] = $checkpoint;
+                if (! isset($stored[$checkpoint->size])) {
+                    $this->fault("The checkpoint of size {$checkpoint->size}, $which, is not in the database: it was taken out");
+                }
             } catch (InvalidArgumentException $e) {
-                $this->fault("Checkpoint $which: {$e->getMessage()}");
+                $this->fault("Checkpoint $which: ".rtrim($e->getMessage(), '.'));
             }
         }
-        ksort($roots);
+        ksort($found);
+        foreach ($found as $checkpoint) {
+            if ($checkpoint->number !== null && $checkpoint->number !== ($number ?? 0) + 1) {
+                $this->fault("Before checkpoint {$checkpoint->number}, of size {$checkpoint->size}, others are missing; the one before it here is ".($number ?? 'none'));
+            }
+            $number = $checkpoint->number ?? $number;
+        }
 
-        return $roots;
+        return $found;
     }
 
     private function sameLedger(Checkpoint $checkpoint): void
@@ -97,10 +114,10 @@ final class VerifyLedger
     }
 
     /**
-     * @param  array<int, Digest>  $roots
-     * @param  callable(int, int): void  $progress
+     * @param  array<int, Checkpoint>  $checkpoints
+     * @param  callable(string, int, int): void  $progress
      */
-    private function tree(array $roots, callable $progress): int
+    private function tree(array $checkpoints, callable $progress): int
     {
         $size = $this->ledger->size();
         $frontier = Frontier::empty();
@@ -108,7 +125,7 @@ final class VerifyLedger
         for ($from = 0; $from < $size; $from += self::CHUNK) {
             foreach ($this->leaves($from) as $row) {
                 if ((int) $row->leaf !== $frontier->size) {
-                    $this->fault("Leaf {$frontier->size} is missing", null, $frontier->size);
+                    $this->fault("Leaf {$frontier->size} is missing", null, null, $frontier->size);
 
                     return $size;
                 }
@@ -117,17 +134,17 @@ final class VerifyLedger
                 foreach (array_slice($subtrees, 1) as $subtree) {
                     if (! $broken && $this->differs($subtree->level, $subtree->index, $subtree->hash)) {
                         $broken = true;
-                        $this->fault('The stored hash over leaves '.($subtree->index << $subtree->level).' to '.($frontier->size - 1).' is not that of their bytes; this entry or one beside it was changed', $this->entryId($row), (int) $row->leaf);
+                        $this->fault('The stored hash over leaves '.($subtree->index << $subtree->level).' to '.($frontier->size - 1).' is not that of their bytes; this entry or one beside it was changed', null, $this->entryId($row), (int) $row->leaf);
                     }
                 }
-                $signed = $roots[$frontier->size] ?? null;
-                if ($signed !== null && ! $signed->equals($frontier->root())) {
-                    $this->fault("The checkpoint of size {$frontier->size} does not match the entries it was signed over; something up to this entry was changed, added or left out", $this->entryId($row), (int) $row->leaf);
+                $signed = $checkpoints[$frontier->size] ?? null;
+                if ($signed !== null && ! $signed->root->equals($frontier->root())) {
+                    $this->fault("The checkpoint of size {$frontier->size} does not match the entries it was signed over; something up to this entry was changed, added or left out", null, $this->entryId($row), (int) $row->leaf);
                 }
             }
-            $progress(min($size, $from + self::CHUNK), $size);
+            $progress('sealed entries', min($size, $from + self::CHUNK), $size);
         }
-        $largest = array_key_last($roots) ?? 0;
+        $largest = array_key_last($checkpoints) ?? 0;
         if ($largest > $frontier->size) {
             $this->fault("A checkpoint was signed over $largest entries, but only {$frontier->size} are sealed here: entries are missing");
         }
@@ -139,20 +156,20 @@ final class VerifyLedger
     private function leaves(int $from): iterable
     {
         return $this->ledger->table('leaves')->select('leaves.leaf', 'leaves.hash', 'entries.*')
-            ->leftJoin(config('juramen.ledger_schema').'.entries', 'entries.position', '=', 'leaves.position')
+            ->leftJoin(LedgerTables::named('entries'), 'entries.position', '=', 'leaves.position')
             ->where('leaves.leaf', '>=', $from)->where('leaves.leaf', '<', $from + self::CHUNK)->orderBy('leaves.leaf')->get();
     }
 
     private function leafHash(object $row): Digest
     {
         if ($row->body === null) {
-            $this->fault('A sealed entry is gone', null, (int) $row->leaf);
+            $this->fault('A sealed entry is gone', null, null, (int) $row->leaf);
 
             return Digest::fromBytes($row->hash);
         }
         $hash = TreeHash::ofLeaf($row->body);
         if ($hash->bytes !== $row->hash) {
-            $this->fault('The bytes of this entry are not those that were sealed', $this->entryId($row), (int) $row->leaf);
+            $this->fault('The bytes of this entry are not those that were sealed', 'subject '.bin2hex($row->subject), $this->entryId($row), (int) $row->leaf);
         }
 
         return $hash;
@@ -171,25 +188,39 @@ final class VerifyLedger
         return ($this->stored[$level][$index] ?? null) !== $hash->bytes;
     }
 
-    /** Every subject's entries in order: canonical, contiguous, each naming the one before. */
-    private function chains(): int
+    /**
+     * Every subject's entries in order, whole chains at a time, and the map of where they end.
+     *
+     * @param  callable(string, int, int): void  $progress
+     */
+    private function chains(?Checkpoint $newest, callable $progress): int
     {
-        [$count, $before] = [0, null];
-        [$subject, $sequence] = ['', 0];
+        [$count, $subject, $sequence, $chains, $map] = [0, '', 0, [], new MapOfChains];
+        $all = $this->ledger->table('entries')->count();
         do {
-            $rows = $this->ledger->table('entries')
+            $rows = $this->ledger->withLeaves()->select('entries.*', 'leaves.leaf')
                 ->where(fn ($q) => $q->where('subject', '>', $subject)->orWhere(fn ($q) => $q->where('subject', $subject)->where('sequence', '>', $sequence)))
                 ->orderBy('subject')->orderBy('sequence')->limit(self::CHUNK)->get();
             foreach ($rows as $row) {
                 $entry = $this->entry($row);
-                if ($entry !== null && ! $entry->follows($before?->subject->equals($entry->subject) === true ? $before : null)) {
-                    $this->fault('This entry does not follow on the one before it in its subject\'s chain', $this->entryId($row));
+                if ($entry !== null) {
+                    $chains[$row->subject][] = $entry;
                 }
-                $before = $entry ?? $before;
+                if ($row->leaf !== null && $newest !== null && $row->leaf < $newest->size) {
+                    $map->add(new ChainHead(Id::fromBytes($row->subject), (int) $row->sequence, Digest::of($row->body)));
+                }
                 [$subject, $sequence] = [$row->subject, $row->sequence];
             }
             $count += count($rows);
+            // The last chain may go on in the next lot.
+            $open = count($rows) === self::CHUNK ? [$subject => $chains[$subject] ?? []] : [];
+            $this->note(...($this->chains)(array_diff_key($chains, $open)));
+            $chains = $open;
+            $progress('entries in their chains', $count, max($all, $count));
         } while (count($rows) === self::CHUNK);
+        if ($newest?->chains !== null && ! $map->root()->equals($newest->chains)) {
+            $this->fault("The chains do not end where the checkpoint of size {$newest->size} says that they end: an end was cut off, or added");
+        }
 
         return $count;
     }
@@ -199,48 +230,21 @@ final class VerifyLedger
         try {
             $entry = Entry::parse($row->body);
         } catch (InvalidArgumentException $e) {
-            $this->fault('This entry cannot be read: '.$e->getMessage(), $this->entryId($row));
+            $this->fault('This entry cannot be read: '.rtrim($e->getMessage(), '.'), 'subject '.bin2hex($row->subject), $this->entryId($row));
 
             return null;
         }
         if ($entry->id->bytes !== $row->id || $entry->subject->bytes !== $row->subject || $entry->sequence !== (int) $row->sequence
             || $entry->act->kind->value !== $row->kind || Instants::write($entry->recorded) !== $row->recorded) {
-            $this->fault('The columns beside this entry say something else than its bytes', $this->entryId($row));
+            $this->fault('The columns beside this entry say something else than its bytes', ExamineChains::about($entry), $this->entryId($row));
         }
 
         return $entry;
     }
 
-    /** Personal values that are still kept must be those whose digests the entries carry. */
-    private function disclosures(): void
-    {
-        $after = 0;
-        do {
-            $rows = DB::table('disclosures')->where('id', '>', $after)->orderBy('id')->limit(self::CHUNK)->get();
-            $bodies = $this->ledger->table('entries')->whereIn('id', $rows->pluck('entry')->unique()->all())->pluck('body', 'id');
-            foreach ($rows as $row) {
-                $digest = $this->disclosureDigest($row->text);
-                if ($digest === null || ! str_contains((string) ($bodies[$row->entry] ?? ''), '"'.$digest->base64Url().'"')) {
-                    $this->fault('A personal value is not the one this entry was made with', bin2hex($row->entry));
-                }
-                $after = $row->id;
-            }
-        } while (count($rows) === self::CHUNK);
-    }
-
-    private function disclosureDigest(string $text): ?Digest
-    {
-        try {
-            return Disclosure::parse($text)->digest();
-        } catch (InvalidArgumentException) {
-            return null;
-        }
-    }
-
     private function overdue(): int
     {
-        return $this->ledger->table('entries')->leftJoin(config('juramen.ledger_schema').'.leaves', 'leaves.position', '=', 'entries.position')
-            ->whereNull('leaves.position')->where('recorded', '<', Instants::write($this->clock->instant()->plusSeconds(-self::SEALED_WITHIN)))->count();
+        return $this->ledger->unsealed()->where('recorded', '<', Instants::write($this->clock->instant()->plusSeconds(-self::SEALED_WITHIN)))->count();
     }
 
     private function entryId(object $row): ?string
@@ -248,10 +252,13 @@ final class VerifyLedger
         return $row->id === null ? null : bin2hex($row->id);
     }
 
-    private function fault(string $what, ?string $entry = null, ?int $leaf = null): void
+    private function fault(string $what, ?string $about = null, ?string $entry = null, ?int $leaf = null): void
     {
-        if (count($this->faults) < self::MOST_FAULTS) {
-            $this->faults[] = new Fault($what, $entry, $leaf);
-        }
+        $this->note(new Fault($what, $about, $entry, $leaf));
+    }
+
+    private function note(Fault ...$faults): void
+    {
+        array_push($this->faults, ...array_slice($faults, 0, max(0, self::MOST_FAULTS - count($this->faults))));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Mailing;
 
 use App\Actions\Ledger\Append;
+use App\Actions\Ledger\SameLedger;
+use App\Casts\Instants;
 use App\Models\Journey;
 use App\Models\Message;
 use App\Models\MessageKind;
@@ -27,7 +29,7 @@ final class Outbox
     /** Tries over about two days, then it counts as refused for good. */
     private const MOST_TRIES = 100;
 
-    public function __construct(private readonly Append $append, private readonly PublishedForms $published, private readonly SystemClock $clock) {}
+    public function __construct(private readonly Append $append, private readonly SameLedger $same, private readonly PublishedForms $published, private readonly SystemClock $clock) {}
 
     public function lay(Journey $journey, MessageKind $kind): void
     {
@@ -45,9 +47,16 @@ final class Outbox
         ]);
     }
 
-    /** Takes the next due mail in hand; null where there is none. */
+    /**
+     * Takes the next due mail in hand; null where there is none. From a restored older database nothing goes out by itself: what
+     * waits in it was mailed before, or ended since.
+     */
     public function claim(): ?Message
     {
+        if ($this->same->isShorter() !== null) {
+            return null;
+        }
+
         return DB::transaction(function (): ?Message {
             $message = Message::query()->where('state', MessageState::Waiting)
                 ->where('due_at', '<=', $this->clock->instant()->utc->format('Y-m-d H:i:s.u'))
@@ -95,6 +104,13 @@ final class Outbox
         $stale->each(fn (Message $message) => $this->settle($message, Outcome::unknown('worker-gone')));
 
         return $stale->count();
+    }
+
+    /** After a restore that a person has understood: whatever was on its way in it waits for a person's word, one by one. */
+    public function doubtEverything(): int
+    {
+        return Message::query()->whereIn('state', [MessageState::Waiting, MessageState::Claimed])
+            ->update(['state' => MessageState::Uncertain, 'settled_at' => Instants::write($this->clock->instant()), 'problem' => 'restored']);
     }
 
     /** A person decided that an uncertain mail is to be sent once more. */

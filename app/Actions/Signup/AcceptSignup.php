@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Mailing\Outbox;
 use App\Models\Journey;
@@ -32,6 +33,7 @@ final class AcceptSignup
         private readonly KnowSubscriber $subscribers,
         private readonly SpendMark $spend,
         private readonly KeepEnquiry $keep,
+        private readonly DeleteValues $delete,
         private readonly Outbox $outbox,
     ) {}
 
@@ -90,6 +92,9 @@ final class AcceptSignup
             'ended_at' => $waits ? null : $signup->occurred,
         ]);
         DB::table('journey_answers')->insert(array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers));
+        if (! $waits) {
+            $this->delete->welcomeBack($subscriber->subject);
+        }
         if ($byMail) {
             $this->outbox->lay($row, $waits ? MessageKind::Confirmation : MessageKind::Welcome);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Mailing\Outbox;
 use App\Models\Journey;
@@ -18,7 +19,7 @@ use Juramen\Log\Disclosure;
 /** The person pressed the button of the confirmation page. */
 final class ConfirmJourney
 {
-    public function __construct(private readonly Append $append, private readonly Outbox $outbox, private readonly SystemClock $clock) {}
+    public function __construct(private readonly Append $append, private readonly Outbox $outbox, private readonly DeleteValues $delete, private readonly SystemClock $clock) {}
 
     /**
      * @param  string|null  $network  of the press, already truncated; kept where the edition's rules keep it
@@ -38,6 +39,7 @@ final class ConfirmJourney
             $kept = $network === null ? [] : [Disclosure::make('network', $network)];
             ($this->append)($found->subscriber->subject, Act::confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
             $journey->update(['state' => $next->state, 'ended_at' => $now]);
+            $this->delete->welcomeBack($found->subscriber->subject);
             $this->outbox->lay($journey, MessageKind::Welcome);
 
             return $next->state;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Ledger\Append;
+use App\Casts\Instants;
 use App\Models\ContactPoint;
 use App\Models\Controller;
 use App\Models\Subscriber;
@@ -13,6 +14,7 @@ use App\Support\SystemClock;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Instant;
 use Juramen\Register\EmailAddress;
 
 /** Finds the person behind an address as one controller knows them, and makes them known where they are not. */
@@ -48,6 +50,14 @@ final class KnowSubscriber
         } catch (UniqueConstraintViolationException $e) {
             return $this->find($controller, $email) ?? throw $e;
         }
+    }
+
+    /** Since when whoever is behind an address is to be left alone; null where nothing says so. */
+    public function leftAloneSince(string $controller, EmailAddress $email): ?Instant
+    {
+        $since = DB::table('do_not_contact')->where('lookup', $this->lookup($controller, $email)->bytes)->value('since');
+
+        return $since === null ? null : Instants::read($since);
     }
 
     private function lookup(string $controller, EmailAddress $email): Digest

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\Journey;
@@ -16,30 +17,59 @@ use Juramen\Consent\How;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
+use Juramen\Consent\Target;
 
-/** Ends everything a person agreed to, permitted or still waiting. Doing it again changes nothing. */
+/**
+ * Ends what a person agreed to, permitted or still waiting: all of it, or what is named. A sign-up that waited and so comes to nothing
+ * is deleted as by lapse. Doing it again changes nothing.
+ */
 final class WithdrawConsent
 {
-    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly Append $append,
+        private readonly LedgerTables $ledger,
+        private readonly ForgetJourney $forget,
+        private readonly DeleteValues $delete,
+        private readonly SystemClock $clock,
+    ) {}
 
-    /** @return bool whether there was anything to withdraw */
-    public function __invoke(Id $subject, How $how): bool
+    /**
+     * @param  list<Target>|null  $named  what ends; everything where nothing is named
+     * @return bool whether there was anything to withdraw
+     */
+    public function __invoke(Id $subject, How $how, ?array $named = null): bool
     {
-        return DB::transaction(function () use ($subject, $how): bool {
+        return DB::transaction(function () use ($subject, $how, $named): bool {
             $this->append->lock($subject);
-            $permissions = Permissions::of($this->ledger->chain($subject))->all();
-            $open = array_filter($permissions, static fn (Permission $p): bool => $p->allowed() || $p->pending !== []);
-            if ($open === []) {
+            $ends = array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter(
+                Permissions::of($this->ledger->chain($subject))->all(),
+                static fn (Permission $p): bool => ($p->allowed() || $p->pending !== []) && ($named === null || array_filter($named, $p->target->equals(...)) !== []),
+            )));
+            if ($ends === []) {
                 return false;
             }
             $now = $this->clock->instant();
-            ($this->append)($subject, Act::withdrawn($now, $how, array_values(array_map(static fn (Permission $p) => $p->target, $open))));
-            $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
-            foreach (Journey::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])->lockForUpdate()->get() as $journey) {
+            ($this->append)($subject, Act::withdrawn($now, $how, $ends));
+            $this->delete->leaveAlone($subject);
+            foreach ($this->endedJourneys($subject) as $journey) {
                 $journey->update(['state' => $journey->machine()->withdrawn()->state ?? $journey->state, 'ended_at' => $now]);
+                ($this->forget)($journey, $subject, $how, 'withdrawn');
             }
 
             return true;
         }, 5);
+    }
+
+    /** @return list<Journey> that were on their way and for which nothing waits any more */
+    private function endedJourneys(Id $subject): array
+    {
+        $waiting = [];
+        foreach (Permissions::of($this->ledger->chain($subject))->all() as $permission) {
+            $waiting += $permission->pending;
+        }
+        $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
+
+        return array_values(Journey::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])->lockForUpdate()->get()
+            ->filter(static fn (Journey $j): bool => ! isset($waiting[$j->id->hex()]))->all());
     }
 }

@@ -9,22 +9,27 @@ use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Points\VisitMark;
 
-/** Deletes what was kept for a time that is over and is no consent: spent marks, held submissions, enquiries, expired cache. */
+/** Deletes what was kept for a time that is over and is no consent: spent marks, held submissions, enquiries, sessions, expired cache. */
 final class DeleteDue
 {
-    public function __construct(private readonly SystemClock $clock) {}
+    public function __construct(private readonly CountDeletions $count, private readonly SystemClock $clock) {}
 
     /** @return array<string, int> what, to how many of it were deleted */
     public function __invoke(): array
     {
         $now = $this->clock->instant();
-
-        return [
+        $deleted = [
             // A mark older than a page may lie open is refused for its age; until then it must be known as spent.
             'spent marks' => DB::table('spent_marks')->where('spent_at', '<', Instants::write($now->plusSeconds(-2 * VisitMark::SECONDS)))->delete(),
             'held submissions' => DB::table('held_submissions')->where('deleted_at', '<', Instants::write($now))->delete(),
             'enquiries' => DB::table('enquiries')->where('deleted_at', '<', Instants::write($now))->delete(),
+            'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * (int) config('session.lifetime'))->delete(),
             'cache' => DB::table('cache')->where('expiration', '<', $now->utc->getTimestamp())->delete(),
         ];
+        foreach (['held submissions', 'enquiries'] as $what) {
+            $this->count->add($what, $deleted[$what]);
+        }
+
+        return $deleted;
     }
 }

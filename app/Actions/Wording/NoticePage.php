@@ -30,7 +30,7 @@ final class NoticePage
                 $asked = self::asked($registers, $controller, $language);
                 $held = $controller->noticeText->has($language);
                 $all[] = [
-                    'controller' => $controller, 'language' => $language, 'paragraph' => NoticeParagraph::of($language, $asked),
+                    'controller' => $controller, 'language' => $language, 'paragraph' => NoticeParagraph::of($language, $asked, $registers->house),
                     'link' => $controller->notice->has($language), 'held' => $held,
                     'lacks' => $held ? self::lacks($asked, $controller->noticeText->in($language), $language) : [],
                 ];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Evidence\AskPermission;
-use App\Actions\Ledger\LedgerTables;
+use App\Actions\Evidence\ProveChain;
 use App\Actions\Signup\KnowSubscriber;
 use App\Console\Report;
 use App\Models\Controller;
@@ -25,7 +25,7 @@ final class ConsentState extends Report
 
     public function __construct(
         private readonly KnowSubscriber $subscribers,
-        private readonly LedgerTables $ledger,
+        private readonly ProveChain $prove,
         private readonly SystemClock $clock,
     ) {
         parent::__construct();
@@ -35,11 +35,23 @@ final class ConsentState extends Report
     {
         $email = EmailAddress::parse((string) $this->argument('address'));
         $at = $this->option('at');
-        $moment = is_string($at) ? (Moments::parse($at) ?? throw new RuntimeException("\"$at\" is not a time; write it like 2026-09-02 or 2026-09-02T10:00.")) : $this->clock->instant();
+        $now = $this->clock->instant();
+        $moments = is_string($at) ? Moments::read($at) : [$now];
+        $moment = $moments[0] ?? throw new RuntimeException("\"$at\" is not a time; write it like 2026-09-02 or 2026-09-02T10:00.");
+        if (count($moments) > 1) {
+            throw new RuntimeException("\"$at\" came twice, when the clocks were put back. Say which: ".implode(' or ', array_map(Moments::input(...), $moments)).'.');
+        }
         $rows = [];
         foreach (Controller::query()->orderBy('id')->pluck('slug') as $controller) {
             $subscriber = $this->subscribers->find($controller, $email);
-            foreach ($subscriber === null ? [] : Permissions::at($this->ledger->chain($subscriber->subject), $moment)->all() as $permission) {
+            if ($subscriber === null) {
+                continue;
+            }
+            $proven = ($this->prove)($subscriber->subject);
+            if (! $proven->holds()) {
+                throw new RuntimeException("This cannot be answered, because what is on record for $controller is not as it was written: ".implode(' ', $proven->faults));
+            }
+            foreach (Permissions::at($proven->entries, $moment, $now)->all() as $permission) {
                 $rows[] = $this->row($controller, $permission);
             }
         }

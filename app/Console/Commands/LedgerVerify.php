@@ -27,13 +27,13 @@ final class LedgerVerify extends Report
         if ($against === false) {
             throw new RuntimeException("The file $file cannot be read; give one that holds a checkpoint as it was published.");
         }
-        $found = ($this->verify)($against, fn (int $done, int $all) => $this->progress("$done of $all sealed entries read"));
+        $found = ($this->verify)($against, fn (string $what, int $done, int $all) => $this->progress("$done of $all $what read"));
         if ($this->option('json')) {
-            $this->json(['ok' => $found['faults'] === [], ...$found, 'faults' => array_map(static fn (Fault $f): array => ['what' => $f->what, 'entry' => $f->entry, 'leaf' => $f->leaf], $found['faults'])]);
+            $this->json(['ok' => $found['faults'] === [], ...$found, 'faults' => array_map(static fn (Fault $f): array => ['what' => $f->what, 'about' => $f->about, 'entry' => $f->entry, 'leaf' => $f->leaf], $found['faults'])]);
         } else {
             $this->line("{$found['entries']} entries, {$found['sealed']} sealed, {$found['checkpoints']} checkpoints.");
             foreach ($found['faults'] as $fault) {
-                $this->line($fault->what.($fault->entry === null ? '' : " (entry {$fault->entry}".($fault->leaf === null ? '' : ", leaf {$fault->leaf}").')').'.');
+                $this->line($fault->text());
             }
             $this->line($found['faults'] === [] ? 'Everything verifies.' : 'The ledger does not verify.');
         }

@@ -36,6 +36,7 @@ return [
         'no-answer' => 'The server fell silent after it had the mail',
         'no-connection' => 'The mail server could not be reached',
         'not-composed' => 'The mail could not be put together',
+        'restored' => 'An older database was restored while this mail waited in it',
         'no-longer-wanted' => 'Its reason was gone before it was sent',
     ],
     'values' => ['email' => 'Email', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'network' => 'Network, truncated'],

@@ -47,6 +47,8 @@ $height = 96;
 <aside class="margin" aria-label="How things stand">
 <p class="soft">Margin</p>
 <section><p class="met"><span aria-hidden="true">✓</span> {{ number_format($sealed) }} entries sealed</p><p class="soft">The newest checkpoint is public <a href="{{ route('ledger.checkpoint') }}">here</a>, for whoever wants to hold us to it.</p></section>
+<section><p><b>Deleted in seven days</b></p>
+@forelse ($deleted as $what => $count)<p>{{ number_format($count) }} {{ $what }}</p>@empty<p class="soft">Nothing was due.</p>@endforelse</section>
 @if ($departures !== [])<section><p><b>Departures from the house rules</b></p>
 @foreach ($departures as $each)<p><a href="{{ route('points.sheet', $each['slug']) }}#part-4">{{ $each['name'] }}</a>: {{ $each['departure']->rule->says($each['departure']->value) }}@if ($each['defies']) <span class="breach">against the law of its visitors</span>@endif <br><span class="soft">{{ $each['departure']->reason }} {{ $each['departure']->by }}, {{ App\Support\Moments::plain($each['departure']->on) }}</span></p>@endforeach
 <p><a href="{{ route('rules') }}">All points by rules</a></p></section>@endif

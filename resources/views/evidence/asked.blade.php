@@ -18,8 +18,22 @@ $ends = ['withdrawn' => 'withdrawn', 'lapsed' => 'lapsed, not confirmed', 'confi
 <button id="ask">Ask</button>
 </form>
 @if ($wrongTime)<p class="wrong" id="wrong-time" role="alert">“{{ mb_substr($typed, 0, 60) }}” is not a time. Write it like {{ Moments::input($on) }}; the answer below is for now.</p>@endif
-<p class="answer {{ $permission->allowed() ? 'yes' : 'no' }}" id="answer" aria-live="polite"><b>{{ $permission->allowed() ? 'Yes.' : 'No.' }}</b> {{ App\Actions\Evidence\AskPermission::sentence($permission, Moments::exact(...)) }}
-@if ($permission->entries)<span class="soft">{{ count($permission->entries) === 1 ? 'Entry' : 'Entries' }} {{ implode(', ', array_map(fn ($e) => $e->sequence, $permission->entries)) }}</span>@endif</p>
+@if (! $proven->holds())
+<div class="answer no" id="answer" role="alert"><p><b>This cannot be answered.</b> What is on record about this person is not as it was written:</p>
+<ul>@foreach ($proven->faults as $fault)<li>{{ $fault }}</li>@endforeach</ul>
+<p class="soft">Ask your administrator to run <span class="mono">ledger:verify</span>, and do not use this address until it is cleared up.</p></div>
+@else
+<div id="answer" aria-live="polite">
+@foreach ($answers as [$moment, $permission])
+<p class="answer {{ $permission->allowed() ? 'yes' : 'no' }}">
+@if (count($answers) > 1)<span class="soft">{{ Moments::exact($moment) }}:</span> @endif
+<b>{{ $permission->allowed() ? 'Yes.' : 'No.' }}</b> {{ App\Actions\Evidence\AskPermission::sentence($permission, Moments::exact(...)) }}
+@if ($permission->entries)<span class="soft">{{ count($permission->entries) === 1 ? 'Entry' : 'Entries' }} {{ implode(', ', array_map(fn ($e) => $e->sequence, $permission->entries)) }}</span>@endif
+@if (count($answers) > 1)<a href="{{ route('evidence.person', [$subscriber->subject->hex(), 'purpose' => $target->purpose, 'channel' => $target->channel->value, 'on' => Moments::input($moment)]) }}">Ask about this hour alone</a>@endif</p>
+@endforeach
+@if (count($answers) > 1)<p class="soft">The clocks were put back that night, so this time came twice; both are answered.</p>@endif
+</div>
+@endif
 <figure class="lifeline">
 <svg viewBox="0 0 {{ LifelineDrawing::WIDTH }} {{ $drawing->height() }}" data-lifeline data-left="{{ LifelineDrawing::LEFT }}" data-right="{{ LifelineDrawing::WIDTH - 10 }}" data-begin="{{ $drawing->begin }}" data-end="{{ $drawing->end }}" role="group" aria-label="Permissions over time">
 <defs><pattern id="hatched" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="6" height="6" class="hatch-ground"/><path d="M0 0V6" class="hatch-line"/></pattern></defs>

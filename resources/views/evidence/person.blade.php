@@ -34,20 +34,22 @@ $address = $values['email'] ?? null;
 @if ($consent)
 <p class="soft">Shown on {{ Moments::exact($consent->act->occurred) }}</p>
 <div class="print"><iframe sandbox title="The form as it was shown, with this person's answers" src="{{ route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()]) }}"></iframe></div>
-<p class="soft">The bytes frozen at publishing, with the answers put in. The box was empty before.</p>
+<p class="soft">The bytes frozen at publishing, with the answers put in.</p>
 @endif
 @if ($chosen)
 <section>
 <h2 class="soft">Act {{ $chosen->sequence }}: {{ __('office.acts.'.$chosen->act->kind->value) }}</h2>
-@if ($proof->verifies())
-<p class="met"><span aria-hidden="true">✓</span> Proof verifies</p>
-<p class="soft">Entry {{ number_format($proof->leaf + 1) }} of {{ number_format($proof->checkpoint->size) }} under the newest signed checkpoint.</p>
-@elseif ($proof->isWaiting())
-<p><span aria-hidden="true">□</span> Not yet sealed</p>
-<p class="soft">It follows on the entry before it. Sealing runs every ten seconds.</p>
-@else
+@php($leaf = $proven->leafOf($chosen))
+@if (! $proven->holds())
 <p class="breach"><span aria-hidden="true">■</span> Proof fails</p>
-<p>{{ $proof->problem }}</p>
+<p>What is wrong stands under the question.</p>
+@elseif ($leaf !== null)
+<p class="met"><span aria-hidden="true">✓</span> Proof verifies</p>
+<p class="soft">Entry {{ number_format($leaf + 1) }} of {{ number_format($proven->checkpoint->size) }} under the newest signed checkpoint. The whole chain,
+ its end, the values, the look-up, the editions and what is permitted were checked just now.</p>
+@else
+<p><span aria-hidden="true">□</span> Not yet sealed</p>
+<p class="soft">It follows on the entry before it, and everything else was checked just now. Sealing runs every ten seconds.</p>
 @endif
 <p class="mono">sha256 {{ implode(' ', str_split($chosen->digest()->hex(), 8)) }}</p>
 @if ($chosen->act->edition)<p class="soft">Edition <span class="mono">{{ $chosen->act->edition->short() }}</span></p>@endif

@@ -22,7 +22,7 @@
 @php($subject = $each->subscriber->subject->hex())
 <tr>
 <td class="line">{{ $exact($each->asked_at) }}</td>
-<td><a href="{{ route('evidence.person', $subject) }}">@isset($addresses[$subject])<b>{{ $addresses[$subject] }}</b>@else<span class="soft">details deleted</span>@endisset</a></td>
+<td><a href="{{ route('evidence.person', $subject) }}">@isset($addresses[$subject])<b>{{ $addresses[$subject] }}</b>@else<span class="soft">{{ in_array($each->state->value, ['lapsed', 'withdrawn'], true) ? 'details deleted' : 'kept as proof only' }}</span>@endisset</a></td>
 <td>{{ $each->edition->point->slug }}, edition {{ $each->edition->number }}, {{ $each->language->endonym() }}</td>
 <td>{{ App\Actions\Evidence\ListSignups::word($each->state) }}@if ($each->ended_at) <span class="soft">{{ $exact($each->ended_at) }}</span>@endif</td>
 </tr>

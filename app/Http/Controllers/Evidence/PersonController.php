@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Evidence;
 use App\Actions\Consent\PersonalValues;
 use App\Actions\Evidence\AskPermission;
 use App\Actions\Evidence\PersonPage;
+use App\Actions\Evidence\ProveChain;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\Subscriber;
 use App\Support\LifelineDrawing;
@@ -30,7 +31,7 @@ use Psr\Clock\ClockInterface;
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
 final class PersonController
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly PersonalValues $personal, private readonly PublishedForms $published) {}
+    public function __construct(private readonly ProveChain $prove, private readonly PersonalValues $personal, private readonly PublishedForms $published) {}
 
     public function show(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): View
     {
@@ -47,29 +48,29 @@ final class PersonController
     private function page(Request $request, PersonPage $page, AskPermission $ask, ClockInterface $clock, string $subject): array
     {
         $subscriber = $this->subscriber($subject);
-        $chain = $this->ledger->chain($subscriber->subject);
+        $proven = ($this->prove)($subscriber->subject);
         $typed = is_string($given = $request->query('on')) ? $given : '';
-        $moment = Moments::parse($typed);
         $now = Instant::of($clock->now());
-        $on = $moment ?? $now;
-        $target = $this->target($request, $page->targets($chain));
+        $moments = $typed === '' ? [$now] : Moments::read($typed);
+        $target = $this->target($request, $page->targets($proven->entries));
+        $moments = $moments === [] ? [$now] : $moments;
 
         return [
-            ...$page->of($subscriber, $chain, $this->entry($chain, (string) $request->query('entry'))),
+            ...$page->of($subscriber, $proven, $this->entry($proven->entries, (string) $request->query('entry'))),
             'target' => $target,
             'now' => $now,
-            'on' => $on,
-            'typed' => $typed === '' ? Moments::input($on) : $typed,
-            'wrongTime' => $typed !== '' && $moment === null,
-            'permission' => $target === null ? null : $ask($chain, $target, $on),
-            'drawing' => new LifelineDrawing(Lifeline::of($chain), $now, $on),
+            'on' => $moments[0],
+            'typed' => $typed === '' ? Moments::input($now) : $typed,
+            'wrongTime' => $typed !== '' && Moments::read($typed) === [],
+            'answers' => $target === null ? [] : array_map(static fn (Instant $on): array => [$on, $ask($proven->entries, $target, $on, $now)], $moments),
+            'drawing' => new LifelineDrawing(Lifeline::of($proven->entries), $now, $moments[0]),
         ];
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */
-    public function shown(string $subject, string $entry): Response
+    public function shown(LedgerTables $ledger, string $subject, string $entry): Response
     {
-        $found = $this->entry($this->ledger->chain($this->subscriber($subject)->subject), $entry) ?? abort(404);
+        $found = $this->entry($ledger->chain($this->subscriber($subject)->subject), $entry) ?? abort(404);
         $act = $found->act;
         if ($act->kind !== EntryKind::Given || $act->edition === null) {
             abort(404);

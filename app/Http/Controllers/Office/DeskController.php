@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Office;
 use App\Actions\Desk\Decisions;
 use App\Actions\Desk\ThirtyDays;
 use App\Actions\Ledger\LedgerTables;
+use App\Actions\Upkeep\CountDeletions;
 use App\Models\Point;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -16,7 +17,7 @@ use Illuminate\View\View;
 /** The start page: what needs a decision today. */
 final class DeskController
 {
-    public function show(Request $request, Decisions $decisions, ThirtyDays $days, LedgerTables $ledger, SystemClock $clock): View
+    public function show(Request $request, Decisions $decisions, ThirtyDays $days, LedgerTables $ledger, CountDeletions $deletions, SystemClock $clock): View
     {
         $user = $request->user();
 
@@ -25,6 +26,7 @@ final class DeskController
             'departures' => $user instanceof User && $user->can('viewAny', Point::class) ? $decisions->departures() : [],
             'days' => $days(),
             'sealed' => $ledger->size(),
+            'deleted' => $deletions->ofLastDays(7),
             'today' => $clock->instant(),
         ]);
     }

@@ -30,9 +30,7 @@ final class HeldController
 
     public function release(HeldSubmission $held, HoldSubmission $hold): RedirectResponse
     {
-        $hold->release($held);
-
-        return redirect()->route('held')->with('said', 'Released. It goes on as every other sign-up: a confirmation mail is on its way.');
+        return redirect()->route('held')->with('said', $hold->release($held)->says());
     }
 
     public function delete(HeldSubmission $held): RedirectResponse

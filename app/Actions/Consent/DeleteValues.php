@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Consent;
+
+use App\Actions\Ledger\Append;
+use App\Casts\Instants;
+use App\Models\ContactPoint;
+use App\Models\Disclosure;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
+use Juramen\Consent\Act;
+use Juramen\Consent\How;
+
+/** The one way in which personal values of entries are deleted: with an entry that says which, in the same transaction. */
+final class DeleteValues
+{
+    public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
+
+    /**
+     * @param  string  $why  see Act::erased()
+     * @param  list<Disclosure>  $values
+     * @param  bool  $lookups  whether the person is to be found by no address any more
+     * @return int how many values were deleted
+     */
+    public function __invoke(Id $subject, How $how, string $why, array $values, bool $lookups): int
+    {
+        if ($values !== []) {
+            ($this->append)($subject, Act::erased($this->clock->instant(), $how, $why, array_map(static fn (Disclosure $d) => $d->digest, $values)));
+            Disclosure::query()->whereIn('id', array_map(static fn (Disclosure $d): int => $d->id, $values))->delete();
+        }
+        if ($lookups) {
+            $this->contactPoints($subject)->delete();
+        }
+
+        return count($values);
+    }
+
+    /** Notes that whoever is behind the subject's addresses is to be left alone; this outlives the addresses. */
+    public function leaveAlone(Id $subject): void
+    {
+        $now = Instants::write($this->clock->instant());
+        DB::table('do_not_contact')->upsert($this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): array => ['lookup' => $lookup->bytes, 'since' => $now])->all(), ['lookup'], ['since']);
+    }
+
+    /** A new consent of the person's own ends being left alone. */
+    public function welcomeBack(Id $subject): void
+    {
+        DB::table('do_not_contact')->whereIn('lookup', $this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): string => $lookup->bytes)->all())->delete();
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<ContactPoint> */
+    private function contactPoints(Id $subject): \Illuminate\Database\Eloquent\Builder
+    {
+        return ContactPoint::query()->whereIn('subscriber_id', static fn ($q) => $q->select('id')->from('subscribers')->where('subject', $subject->bytes));
+    }
+}

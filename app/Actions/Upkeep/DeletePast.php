@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Upkeep;
+
+use App\Actions\Consent\DeleteValues;
+use App\Actions\Ledger\Append;
+use App\Actions\Ledger\LedgerTables;
+use App\Actions\Registers\InForce;
+use App\Casts\Instants;
+use App\Models\Disclosure;
+use App\Models\Subscriber;
+use App\Support\PublishedForms;
+use App\Support\QuietReport;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Entry;
+use Juramen\Consent\How;
+use Juramen\Consent\Permission;
+use Juramen\Consent\Permissions;
+use Juramen\Consent\Reason;
+use Juramen\Points\Registers;
+use Juramen\Register\Channel;
+use Throwable;
+
+/**
+ * Deletes the details of people whose last permission ended longer ago than the registers say: until then they are kept as proof only
+ * (GDPR Art. 17(3)(b), (e)). The keyed digest by which they are left alone stays.
+ */
+final class DeletePast
+{
+    /** People looked at in one run. */
+    private const MOST = 500;
+
+    /** Years for which consent to calls is documented in Germany, from consent and from each use. Source: UWG 7a. */
+    private const GERMAN_CALLS = 5;
+
+    public function __construct(
+        private readonly Append $append,
+        private readonly LedgerTables $ledger,
+        private readonly DeleteValues $delete,
+        private readonly InForce $inForce,
+        private readonly PublishedForms $published,
+        private readonly CountDeletions $count,
+        private readonly SystemClock $clock,
+    ) {}
+
+    /** @return int of how many people details were deleted */
+    public function __invoke(): int
+    {
+        $registers = $this->inForce->registers();
+        $count = 0;
+        foreach ($this->candidates($registers) as $id) {
+            try {
+                $count += DB::transaction(fn (): int => $this->delete($id, $registers), 5);
+            } catch (Throwable $e) {
+                QuietReport::write($e);
+            }
+        }
+        $this->count->add('people past their time', $count);
+
+        return $count;
+    }
+
+    /**
+     * People of whom details are kept, to whom nothing is permitted and nothing waits, whose last permission ended before the
+     * shortest time that any register sets.
+     *
+     * @return list<int>
+     */
+    private function candidates(Registers $registers): array
+    {
+        $shortest = $registers->house->keptUntil(null, $now = $this->clock->instant());
+        foreach ($registers->purposes as $purpose) {
+            $shortest = Instant::earlier($shortest, $registers->house->keptUntil($purpose, $now));
+        }
+        $seconds = $shortest->utc->getTimestamp() - $now->utc->getTimestamp();
+
+        return array_map(intval(...), array_values(DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
+            ->whereExists(static fn ($q) => $q->from('disclosures')->whereColumn('disclosures.subject', 'subscribers.subject'))
+            ->groupBy('subscriber_id')->havingRaw('SUM(allowed) = 0 AND SUM(reason = ?) = 0 AND MAX(since) < ?', [Reason::AwaitingConfirmation->value, Instants::write($now->plusSeconds(-$seconds))])
+            ->orderBy('subscriber_id')->limit(self::MOST)->pluck('subscriber_id')->all()));
+    }
+
+    private function delete(int $id, Registers $registers): int
+    {
+        $subscriber = Subscriber::query()->findOrFail($id);
+        $this->append->lock($subscriber->subject);
+        $chain = $this->ledger->chain($subscriber->subject);
+        $until = $this->keptUntil($chain, $registers);
+        if ($until === null || ! $this->clock->instant()->isAfter($until)) {
+            return 0;
+        }
+        $this->delete->leaveAlone($subscriber->subject);
+        ($this->delete)($subscriber->subject, How::Clock, 'retention', array_values(Disclosure::query()->where('subject', $subscriber->subject->bytes)->get()->all()), lookups: true);
+
+        return 1;
+    }
+
+    /**
+     * @param  list<Entry>  $chain
+     * @return Instant|null null while anything is permitted or waits
+     */
+    private function keptUntil(array $chain, Registers $registers): ?Instant
+    {
+        $until = null;
+        foreach (Permissions::of($chain)->all() as $permission) {
+            if ($permission->allowed() || $permission->pending !== [] || $permission->since === null) {
+                return null;
+            }
+            $kept = $registers->house->keptUntil($registers->purposes[$permission->target->purpose] ?? null, $permission->since);
+            if ($this->isGermanCall($permission)) {
+                $kept = Instant::later($kept, Instant::of($permission->since->utc->modify('+'.self::GERMAN_CALLS.' years')));
+            }
+            $until = $until === null ? $kept : Instant::later($until, $kept);
+        }
+
+        return $until;
+    }
+
+    /** Whether consent to calls was asked of people in Germany, or of nobody knows whom. */
+    private function isGermanCall(Permission $permission): bool
+    {
+        if ($permission->target->channel !== Channel::Phone || ! $permission->everAllowed) {
+            return false;
+        }
+        foreach ($permission->entries as $entry) {
+            $countries = $entry->act->edition === null ? [] : $this->published->edition($entry->act->edition)->sheet->countries;
+            if ($countries === [] || in_array('DE', $countries, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
