@@ -24,6 +24,8 @@ return [
     'mail' => [
         'host' => env('MAIL_HOST', '127.0.0.1'),
         'port' => (int) env('MAIL_PORT', 25),
+        // From whom mails to those who work here come.
+        'from' => env('MAIL_FROM', 'juramen@tidewick.example'),
         'user' => env('MAIL_USER'),
         'password' => env('MAIL_PASSWORD'),
         // Seconds for each step of the SMTP exchange.

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
 use App\Actions\Mailing\Outbox;
@@ -23,6 +24,7 @@ $seal = static fn (bool $everything) => static function (Seal $seal) use ($every
 };
 Schedule::call($seal(false))->name('seal')->everyTenSeconds();
 Schedule::call($seal(true))->name('seal-everything')->hourly();
+Schedule::call(fn (MailCheckpoint $mail): int => $mail())->name('mail-checkpoint')->everyTenMinutes();
 Schedule::call(fn (Outbox $outbox): int => $outbox->markUncertain())->name('uncertain-mails')->everyTenSeconds();
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();

@@ -33,6 +33,8 @@ abstract class TestCase extends Base
             File::makeDirectory($folder, 0700);
         }
         config(['juramen.keys' => $keys, 'juramen.published' => $published]);
+        // As a browser says of a page that we served.
+        $this->withHeader('Origin', (string) config('app.url'));
         $this->migrateOnce();
         $this->clear();
         app(KeyStore::class)->prepare();

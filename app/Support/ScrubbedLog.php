@@ -27,7 +27,8 @@ final class ScrubbedLog
             '/[^\s<>"\'()\[\],;:]+@[^\s<>"\'()\[\],;:]+/u',
             '/\b\d{1,3}(\.\d{1,3}){3}\b/',
             '/\b[0-9a-f]{1,4}(:[0-9a-f]{0,4}){3,7}\b/i',
-            '/\+?\d[\d \-\/]{7,}\d/',
+            // A run of digits within a digest or an id is part of it, and no number of anybody's.
+            '/(?<![0-9a-f])\+?\d[\d \-\/]{7,}\d(?![0-9a-f])/',
             '/\b[a-z][a-z0-9]{0,7}\.[A-Za-z0-9_-]{16,}\.[A-Za-z0-9_-]{20,}/',
         ], ['[address]', '[network]', '[network]', '[number]', '[secret]'], $text);
     }

@@ -30,7 +30,7 @@ final readonly class FormRenderer
         $page = new SlottedText;
         $title = self::escape($this->sheet->title->in($language));
         $page->write("<!doctype html>\n<html lang=\"{$language->value}\">\n<head>\n<meta charset=\"utf-8\">\n"
-            ."<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n<meta name=\"referrer\" content=\"no-referrer\">\n"
+            ."<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n<meta name=\"referrer\" content=\"same-origin\">\n"
             ."<title>$title</title>\n<link rel=\"stylesheet\" href=\"".self::escape($this->stylesheet)."\">\n</head>\n<body>\n<main>\n"
             .'<p class="who">'.self::escape($words->askedBy).' <b>'.self::escape($this->controller->name)."</b></p>\n"
             ."<h1>$title</h1>\n<p>".self::escape($this->sheet->purposeLine->in($language))."</p>\n")

@@ -90,6 +90,13 @@ return new class extends Migration
             $table->binary('lookup', 32, true)->primary();
             $table->dateTime('since', 6);
         });
+        // To which auditor the checkpoint of which day was mailed.
+        Schema::create('checkpoint_mails', function (Blueprint $table): void {
+            $table->foreignId('user_id')->constrained();
+            $table->date('day');
+            $table->dateTime('sent_at', 6);
+            $table->primary(['user_id', 'day']);
+        });
         // How much upkeep deleted on a day, for the desk.
         Schema::create('deletions', function (Blueprint $table): void {
             $table->date('day');

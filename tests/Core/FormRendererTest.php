@@ -66,7 +66,7 @@ test('a draft may lack texts; what is missing is named by its place, and the for
 test('a visit mark is ours, dated, and ends after a day', function (): void {
     $keys = new MacRing(['k1' => str_repeat('x', 32)]);
     $now = Instant::parse('2026-11-25T10:00:00.700000Z');
-    $mark = VisitMark::issue($now, rendered()->digest());
+    $mark = VisitMark::issue($now, rendered()->digest(), Language::German, 'page');
     $read = VisitMark::open($mark->seal($keys), $keys);
     expect($read)->toEqual($mark)->and($read->age($now->plusSeconds(5)))->toBe(5)->and($read->isOld($now->plusSeconds(86400)))->toBeFalse()
         ->and($read->isOld($now->plusSeconds(86402)))->toBeTrue()

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Ledger\Append;
+use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\RotateKey;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
@@ -196,4 +197,20 @@ test('what waits too long to be sealed is said', function (): void {
     Carbon::setTestNow(now()->addMinutes(2));
     expect(verified()['overdue'])->toBe(1);
     $this->artisan('ledger:verify', ['--against' => '/nowhere'])->assertExitCode(2);
+});
+
+test('every auditor gets the day\'s checkpoint once, and again only where it was not taken', function (): void {
+    entries(2);
+    app(Seal::class)();
+    $auditor = App\Models\User::query()->where('role', 'auditor')->firstOrFail();
+    $auditor->forceFill(['email' => $to = someone()])->save();
+    mailServer('later');
+    expect(app(MailCheckpoint::class)())->toBe(0);
+    mailServer('accept');
+    expect(app(MailCheckpoint::class)())->toBe(1)->and(app(MailCheckpoint::class)())->toBe(0)->and(arrived($to))->toHaveCount(1);
+    // What arrives is what verifying is held against.
+    preg_match('/^juramen\.tidewick\.example.*?\n\n— .*?\n/ms', arrived($to)[0]['text'], $note);
+    expect(verified($note[0])['faults'])->toBe([])->and(arrived($to)[0]['text'])->toContain(app(KeyStore::class)->keyRing()->newest()->text());
+    Carbon::setTestNow(now()->addDay());
+    expect(app(MailCheckpoint::class)())->toBe(1);
 });

@@ -45,7 +45,9 @@ final class AcceptSignup
                 return;
             }
             if ($signup->edition->sheet->kind->servesSomethingElse()) {
-                ($this->keep)($signup);
+                if (! $signup->delivered) {
+                    ($this->keep)($signup);
+                }
             } elseif ($signup->statements === []) {
                 throw new LogicException('A sign-up without a yes is no consent.');
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Support\SystemClock;
+use Juramen\Canon\Id;
 use Juramen\Canon\MacRing;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Stamp;
@@ -18,18 +19,33 @@ final class Marks
 
     public const VISIT = 'visit';
 
+    public const PAGE = 'page';
+
+    public const COPY = 'copy';
+
+    public const COPY_KEPT = 'copy-kept';
+
     public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock) {}
 
     /**
-     * @param  string  $placement  where the person came upon the form: "page", or "copy" where somebody else had served it
+     * @param  string  $placement  where the person came upon the form: "page"; "copy" where somebody else had served it, or it was sent
+     *                             from somebody else's page; "copy-kept" where besides what they wanted is kept already
      * @return array<string, string> fresh marks for a form that is about to be served
      */
-    public function issue(PointEdition $edition, Language $language, string $placement = 'page'): array
+    public function issue(PointEdition $edition, Language $language, string $placement = self::PAGE): array
     {
         return [
             self::STAMP => (new Stamp($edition->sheet->point, $edition->digest(), $language, $placement))->seal($this->keys),
-            self::VISIT => VisitMark::issue($this->clock->instant(), $edition->digest())->seal($this->keys),
+            self::VISIT => VisitMark::issue($this->clock->instant(), $edition->digest(), $language, $placement)->seal($this->keys),
         ];
+    }
+
+    /** For what came without a mark of ours: the same content sent twice within a day is kept once. */
+    public function nonceFor(Posted $posted): Id
+    {
+        $content = json_encode([$posted->edition->sheet->point, $posted->values, $this->clock->instant()->utc->format('Y-m-d')]);
+
+        return Id::fromBytes(substr(hash_hmac('sha256', (string) $content, (string) config('app.key'), true), 0, 16));
     }
 
     public function visit(string $text): ?VisitMark

@@ -40,6 +40,12 @@ final readonly class Posted
         return new self($edition, $language, $values, $ticked, $statements, $text(FormRenderer::TRAP) !== '');
     }
 
+    /** The same with nothing agreed to. */
+    public function withoutTicks(): self
+    {
+        return new self($this->edition, $this->language, $this->values, [], [], $this->trapTouched);
+    }
+
     /** @throws InvalidEmailAddress */
     public function email(): EmailAddress
     {

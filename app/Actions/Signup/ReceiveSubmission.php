@@ -8,6 +8,7 @@ use App\Models\Journey;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
+use App\Support\UnknownBytes;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Juramen\Consent\How;
@@ -42,13 +43,13 @@ final class ReceiveSubmission
         $now = $this->clock->instant();
         $given = $request->request->all();
         $visit = $this->marks->visit(is_string($given[Marks::VISIT] ?? null) ? $given[Marks::VISIT] : '');
-        $edition = $visit === null ? $current : $this->shown($visit, $current);
-        $posted = Posted::read($request, $edition, $language);
-        if ($visit === null || $edition->digest()->equals($visit->edition) === false) {
-            return $this->fresh(Posted::read($request, $current, $language), 'check', ticks: false, placement: 'copy');
+        $edition = $visit === null ? null : $this->shown($visit, $current);
+        if ($visit === null || $edition === null || ! $this->isOurs($request, $visit, $language)) {
+            return $this->check($request, $current, $language, $visit);
         }
+        $posted = Posted::read($request, $edition, $language);
         if ($visit->isOld($now)) {
-            return $this->fresh(Posted::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()));
+            return $this->fresh(Posted::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement);
         }
         $marks = array_intersect_key($given, [Marks::STAMP => true, Marks::VISIT => true]);
         $errors = $posted->errors();
@@ -58,7 +59,7 @@ final class ReceiveSubmission
         try {
             return $this->screened($request, $posted, $visit, $marks);
         } catch (MarkAlreadySpent) {
-            return $this->fresh($posted, 'spent', ticks: true);
+            return $this->fresh($posted, 'spent', ticks: true, placement: $visit->placement);
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
 
@@ -72,7 +73,7 @@ final class ReceiveSubmission
         $now = $this->clock->instant();
         $signup = new Signup(
             $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements,
-            How::FormServed, $this->placement($marks), $now, $visit->nonce, Network::truncate((string) $request->ip()),
+            How::FormServed, $visit->placement === Marks::PAGE ? Marks::PAGE : Marks::COPY, $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === Marks::COPY_KEPT,
         );
         [$band, $signals] = $posted->edition->sheet->rules->screening ? $this->screen->judge($posted->trapTouched, $visit->age($now), $this->signupsToday($signup)) : [Band::Pass, []];
         if ($band === Band::Again) {
@@ -86,12 +87,51 @@ final class ReceiveSubmission
         return Verdict::taken($posted->edition, $signup);
     }
 
-    /** @param  array<string, mixed>  $marks */
-    private function placement(array $marks): string
+    /**
+     * Whether the page that was sent is the one that we served with this mark: sent from our own origin, in the mark's language,
+     * and with no stamp that says something else.
+     */
+    private function isOurs(Request $request, VisitMark $visit, Language $language): bool
     {
-        $stamp = $marks[Marks::STAMP] ?? null;
+        $stamp = $request->request->all()[Marks::STAMP] ?? null;
+        $stamp = is_string($stamp) ? $this->marks->stamp($stamp) : null;
 
-        return $this->marks->stamp(is_string($stamp) ? $stamp : '')->placement ?? 'unknown';
+        return CameFrom::ours($request) && $visit->language === $language && ($stamp === null || $visit->fits($stamp));
+    }
+
+    /**
+     * Sent from a copy or from somebody else's page: our own page is shown, with what was typed and every box empty, since a yes
+     * carried over would be a preset tick. What the person wanted besides is kept at once, whether or not they go on.
+     */
+    private function check(Request $request, PointEdition $current, Language $language, ?VisitMark $visit): Verdict
+    {
+        $posted = Posted::read($request, $current, $language);
+        if (! $current->sheet->kind->servesSomethingElse() || $posted->withoutTicks()->errors() !== []) {
+            return $this->fresh($posted, 'check', ticks: false, placement: Marks::COPY);
+        }
+        try {
+            $nonce = $visit->nonce ?? $this->marks->nonceFor($posted);
+            $this->screenedEnquiry(new Signup(
+                $current, $language, $posted->email(), $posted->kept(), [], How::FormServed, Marks::COPY, $this->clock->instant(), $nonce, Network::truncate((string) $request->ip()),
+            ), $posted);
+        } catch (MarkAlreadySpent) {
+            // It was kept before.
+        } catch (QueryException|PDOException $e) {
+            QuietReport::write($e);
+
+            return $this->fresh($posted, 'down', ticks: false, placement: Marks::COPY, status: 503);
+        }
+
+        return $this->fresh($posted, 'check-kept', ticks: false, placement: Marks::COPY_KEPT);
+    }
+
+    private function screenedEnquiry(Signup $enquiry, Posted $posted): void
+    {
+        if ($posted->trapTouched && $enquiry->edition->sheet->rules->screening) {
+            ($this->hold)($enquiry, [Signal::TrapTouched->value]);
+        } else {
+            ($this->accept)($enquiry);
+        }
     }
 
     private function signupsToday(Signup $signup): int
@@ -103,14 +143,18 @@ final class ReceiveSubmission
     }
 
     /** The edition that the visit mark says was shown, where it is one of this very point. */
-    private function shown(VisitMark $visit, PointEdition $current): PointEdition
+    private function shown(VisitMark $visit, PointEdition $current): ?PointEdition
     {
         if ($visit->edition->equals($current->digest())) {
             return $current;
         }
-        $edition = $this->published->edition($visit->edition);
+        try {
+            $edition = $this->published->edition($visit->edition);
+        } catch (UnknownBytes) {
+            return null;
+        }
 
-        return $edition->sheet->point === $current->sheet->point ? $edition : $current;
+        return $edition->sheet->point === $current->sheet->point ? $edition : null;
     }
 
     /**
@@ -125,9 +169,11 @@ final class ReceiveSubmission
     }
 
     /** A new page with what was typed; ticks are carried over only where they were given to these very words. */
-    private function fresh(Posted $posted, string $heading, bool $ticks, string $placement = 'page'): Verdict
+    private function fresh(Posted $posted, string $heading, bool $ticks, string $placement, int $status = 422): Verdict
     {
-        return Verdict::again($posted->edition, new Filling($posted->values, $ticks ? $posted->ticked : [], [], $this->say($heading, $posted->language), $this->marks->issue($posted->edition, $posted->language, $placement)));
+        return Verdict::again($posted->edition, new Filling(
+            $posted->values, $ticks ? $posted->ticked : [], [], $this->say($heading, $posted->language), $this->marks->issue($posted->edition, $posted->language, $placement),
+        ), $status);
     }
 
     private function say(string $heading, Language $language): string

@@ -22,6 +22,7 @@ final readonly class Signup
      * @param  Id|null  $nonce  of the visit mark to spend; null where a held submission is released, whose mark is spent
      * @param  string  $placement  where the person came upon the form, as its stamp says
      * @param  string|null  $network  already truncated
+     * @param  bool  $delivered  whether what was wanted besides is kept already
      */
     public function __construct(
         public PointEdition $edition,
@@ -34,6 +35,7 @@ final readonly class Signup
         public Instant $occurred,
         public ?Id $nonce,
         public ?string $network,
+        public bool $delivered = false,
     ) {}
 
     /** A digest of what was sent, to tell a second press from a second thought. */

@@ -16,6 +16,7 @@ return [
         'errors' => 'Es wurde noch nichts gesendet. Bitte sehen Sie hier noch einmal hin:',
         'fast' => 'Das ging sehr schnell, und Programme senden Formulare auch schnell. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal.',
         'check' => 'Bitte prüfen Sie Ihre Angaben, kreuzen Sie noch einmal an, womit Sie einverstanden sind, und senden Sie. Es wurde noch nichts gesendet.',
+        'check-kept' => 'Was Sie gesendet haben, ist angekommen. Wenn Sie auch mit dem einverstanden sind, was unten neben dem Kästchen steht, kreuzen Sie es an und senden Sie; sonst sind Sie fertig und können diese Seite schließen.',
         'old' => 'Diese Seite stand lange offen. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal; es wurde noch nichts gesendet.',
         'spent' => 'Diese Seite wurde schon einmal mit anderen Angaben gesendet. Wenn Sie auch diese senden möchten, drücken Sie noch einmal auf den Knopf.',
         'down' => 'Wir konnten das gerade nicht speichern. Nichts ist verloren: Ihre Angaben stehen unten. Bitte senden Sie in ein paar Minuten noch einmal.',

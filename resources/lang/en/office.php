@@ -12,7 +12,7 @@ return [
         'withdrawn' => 'Withdrew',
     ],
     'how' => [
-        'form-served' => 'on our form, as frozen',
+        'form-served' => 'from our own page, which was served as frozen',
         'link-page' => 'by the button behind the link',
         'one-click' => 'by the mail program\'s one-click button',
         'clock' => 'by the clock',

@@ -16,6 +16,7 @@ return [
         'errors' => 'Rien n’a encore été envoyé. Regardez encore une fois ici :',
         'fast' => 'C’était très rapide, et les programmes aussi envoient les formulaires rapidement. Vérifiez vos indications et envoyez encore une fois.',
         'check' => 'Vérifiez vos indications, cochez encore une fois ce que vous acceptez, et envoyez. Rien n’a encore été envoyé.',
+        'check-kept' => 'Ce que vous avez envoyé est bien arrivé. Si vous acceptez aussi ce qui figure à côté de la case ci-dessous, cochez-la et envoyez ; sinon, c’est fini et vous pouvez fermer cette page.',
         'old' => 'Cette page est restée ouverte longtemps. Vérifiez vos indications et envoyez encore une fois ; rien n’a encore été envoyé.',
         'spent' => 'Cette page a déjà été envoyée avec d’autres indications. Pour envoyer aussi celles-ci, appuyez encore une fois sur le bouton.',
         'down' => 'Nous n’avons pas pu enregistrer cela. Rien n’est perdu : vos indications sont ci-dessous. Envoyez encore une fois dans quelques minutes.',

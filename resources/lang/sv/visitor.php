@@ -16,6 +16,7 @@ return [
         'errors' => 'Inget har skickats ännu. Titta på det här en gång till:',
         'fast' => 'Det gick mycket fort, och program skickar också formulär fort. Kontrollera dina uppgifter och skicka en gång till.',
         'check' => 'Kontrollera dina uppgifter, kryssa igen för det du går med på och skicka. Inget har skickats ännu.',
+        'check-kept' => 'Det du skickade har kommit fram. Om du också samtycker till det som står vid rutan nedan, kryssa i den och skicka; annars är du klar och kan stänga sidan.',
         'old' => 'Den här sidan har legat öppen länge. Kontrollera dina uppgifter och skicka en gång till; inget har skickats ännu.',
         'spent' => 'Den här sidan har redan skickats med andra uppgifter. Tryck på knappen en gång till om du vill skicka de här också.',
         'down' => 'Vi kunde inte spara just nu. Inget är förlorat: det du skrev står här nedanför. Skicka en gång till om några minuter.',

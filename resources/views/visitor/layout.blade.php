@@ -3,7 +3,6 @@
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<meta name="referrer" content="no-referrer">
 <meta name="robots" content="noindex">
 <title>@yield('title')</title>
 <link rel="stylesheet" href="{{ $stylesheet }}">
