@@ -40,7 +40,18 @@ SETTINGS
 
 setting() { sed -n "s/^$1=//p" "$JURAMEN_HOME/env"; }
 
+# What a part that was killed (kill -9) left behind: its children live on in its session and hold its socket or port.
+clear_orphans() {
+    local old
+    [ -s "$RUN/$1.pid" ] || return 0
+    old=$(cat "$RUN/$1.pid")
+    kill -0 "$old" 2>/dev/null && return 0
+    pkill -KILL -s "$old" 2>/dev/null || return 0
+    sleep 0.2
+}
+
 start_mariadb() {
+    local try
     fill mariadb.cnf.in
     if [ ! -d "$JURAMEN_HOME/mariadb/mysql" ]; then
         say "Preparing an own MariaDB in $JURAMEN_HOME/mariadb"
@@ -49,13 +60,19 @@ start_mariadb() {
             --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" >"$LOGS/mariadb-install.log" 2>&1 \
             || die "MariaDB could not prepare its data; see $LOGS/mariadb-install.log"
     fi
-    background mariadb "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --defaults-file="$RUN/mariadb.cnf"
-    for _ in $(seq 300); do
-        mariadb --no-defaults --socket="$SOCKET" --user="$(id -un)" -e 'SELECT 1' >/dev/null 2>&1 && return 0
-        alive mariadb || die "MariaDB did not start; see $LOGS/mariadb.log"
-        sleep 0.1
+    # It may be killed, or die, while it starts: then it is started again.
+    for try in 1 2 3; do
+        background mariadb "$(command -v mariadbd || echo /usr/sbin/mariadbd)" --defaults-file="$RUN/mariadb.cnf"
+        for _ in $(seq 300); do
+            mariadb --no-defaults --socket="$SOCKET" --user="$(id -un)" -e 'SELECT 1' >/dev/null 2>&1 && return 0
+            alive mariadb || break
+            sleep 0.1
+        done
+        alive mariadb && { say "MariaDB does not answer within 30 seconds; see $LOGS/mariadb.log"; return 1; }
+        say "MariaDB did not start (try $try of 3); see $LOGS/mariadb.log"
+        sleep 1
     done
-    die "MariaDB did not answer within 30 seconds; see $LOGS/mariadb.log"
+    return 1
 }
 
 sql() { mariadb --no-defaults --socket="$SOCKET" --user="$(id -un)" "$@"; }
@@ -80,8 +97,8 @@ $grants
 SQL
 }
 
-start_fpm() { fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"; }
-start_nginx() { fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
+start_fpm() { clear_orphans fpm; fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"; }
+start_nginx() { clear_orphans nginx; fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
 start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
 start_worker() { background worker php "$ROOT/artisan" outbox:work; }
 # Between its beats the scheduler asks the cache whether it is to stop; were that the database, an outage would silence it
@@ -98,7 +115,8 @@ watch_parts() {
         for name in $PARTS; do
             if ! alive "$name" && [ ! -e "$RUN/$name.hold" ]; then
                 say "$name has stopped; starting it again"
-                "start_$name"
+                # What cannot be started now is tried again; the other parts go on meanwhile.
+                "start_$name" || sleep 2
             fi
         done
         sleep 0.5 &

@@ -9,6 +9,8 @@ use App\Actions\Ledger\SameLedger;
 use App\Actions\Points\Standing;
 use App\Actions\Points\TakeStock;
 use App\Actions\Registers\InForce;
+use App\Actions\Signup\LapseJourneys;
+use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
 use App\Models\Decided;
 use App\Models\Exception as ExceptionRow;
@@ -32,17 +34,20 @@ final class Decisions
 
     private const SEALING_STALLED = 120;
 
+    /** Days for which a mail that was itself at fault stands on the desk. */
+    private const FAULTY_DAYS = 7;
+
     /** @var list<Standing>|null */
     private ?array $rows = null;
 
-    public function __construct(private readonly TakeStock $stock, private readonly InForce $inForce, private readonly LedgerTables $ledger, private readonly SameLedger $same, private readonly SystemClock $clock) {}
+    public function __construct(private readonly TakeStock $stock, private readonly InForce $inForce, private readonly LedgerTables $ledger, private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly SystemClock $clock) {}
 
     /** @return list<Decision> */
     public function for(User $user): array
     {
         $all = [
             ...($user->can('viewAny', Message::class) ? $this->mails() : []),
-            ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->held()] : []),
+            ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
             ...($user->can('approve', Record::class) ? $this->proposals($user) : []),
             ...($user->can('viewAny', Record::class) ? [...$this->returned($user), ...$this->contracts()] : []),
@@ -59,6 +64,10 @@ final class Decisions
         $uncertain = Message::query()->where('state', MessageState::Uncertain)->count();
         if ($uncertain > 0) {
             $decisions[] = new Decision(0, 'Today', $uncertain === 1 ? 'One mail' : "$uncertain mails", ($uncertain === 1 ? 'is' : 'are').' uncertain: nobody knows whether the mail server took '.($uncertain === 1 ? 'it' : 'them').'.', 'Nothing is sent twice by itself.', 'Decide', route('mails'));
+        }
+        $faulty = Message::query()->where('state', MessageState::Failed)->whereIn('problem', ['not-composed', 'not-handed-over'])->where('settled_at', '>', Instants::write($this->clock->instant()->plusDays(-self::FAULTY_DAYS)))->count();
+        if ($faulty > 0) {
+            $decisions[] = new Decision(0, 'Today', $faulty === 1 ? 'One mail' : "$faulty mails", 'could not be put together or handed over, whatever was tried.', 'The fault lies with '.($faulty === 1 ? 'this mail or its' : 'these mails or their').' address, not with the server; all others went out.', 'See', route('mails', ['state' => 'failed']));
         }
         $late = $this->clock->instant()->plusSeconds(-self::WORKER_STALLED);
         $due = Message::query()->where('state', MessageState::Waiting)->where('due_at', '<', Instants::write($late))->count();
@@ -80,6 +89,14 @@ final class Decisions
         $open = $this->ledger->unsealed()->where('recorded', '<', $late)->count();
 
         return $open === 0 ? [] : [new Decision(0, 'Today', 'Sealing stands still:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.', 'The scheduler has stopped, or the ledger is not the one that was sealed before. Ask your administrator to run ledger:verify.', 'Look a person up', route('evidence'))];
+    }
+
+    /** @return list<Decision> what upkeep could not delete */
+    private function stuck(): array
+    {
+        $stuck = $this->deletions->ofLastDays(2)[LapseJourneys::STUCK] ?? 0;
+
+        return $stuck === 0 ? [] : [new Decision(0, 'Today', $stuck === 1 ? 'One sign-up' : "$stuck sign-ups", 'should have lapsed and could not be deleted.', 'All others were. The fault is written down; tell your administrator.', 'See those that wait', route('evidence.signups', ['state' => 'waiting']))];
     }
 
     /** @return list<Decision> */

@@ -12,10 +12,12 @@ use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\MessageState;
 use App\Support\PublishedForms;
+use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Act;
+use Throwable;
 
 /**
  * Mails on their way out. A mail is laid out in the transaction that is its reason; a worker commits a claim before
@@ -28,6 +30,9 @@ final class Outbox
 
     /** Tries over about two days, then it counts as refused for good. */
     private const MOST_TRIES = 100;
+
+    /** Tries of a mail that is itself at fault, before it goes to the desk. */
+    private const MOST_FAULTY = 4;
 
     public function __construct(private readonly Append $append, private readonly SameLedger $same, private readonly PublishedForms $published, private readonly SystemClock $clock) {}
 
@@ -78,7 +83,11 @@ final class Outbox
                 return;
             }
             $now = $this->clock->instant();
-            $again = $outcome->kind === OutcomeKind::NotNow && $message->attempts < self::MOST_TRIES;
+            $again = $message->attempts < match ($outcome->kind) {
+                OutcomeKind::NotNow => self::MOST_TRIES,
+                OutcomeKind::Faulty => self::MOST_FAULTY,
+                default => 0,
+            };
             $message->update([
                 'state' => match (true) {
                     $again => MessageState::Waiting,
@@ -101,9 +110,19 @@ final class Outbox
     {
         $stale = Message::query()->with('subscriber')->where('state', MessageState::Claimed)
             ->where('claimed_at', '<', $this->clock->instant()->plusSeconds(-config('juramen.mail.claim_seconds'))->utc->format('Y-m-d H:i:s.u'))->get();
-        $stale->each(fn (Message $message) => $this->settle($message, Outcome::unknown('worker-gone')));
+        $count = 0;
+        foreach ($stale as $message) {
+            try {
+                $this->settle($message, Outcome::unknown('worker-gone'));
+                $count++;
+            } catch (Throwable $e) {
+                // One whose outcome cannot be entered is said so without it; the others go on.
+                QuietReport::write($e);
+                Message::query()->whereKey($message->id)->where('state', MessageState::Claimed)->update(['state' => MessageState::Uncertain, 'problem' => 'not-entered', 'settled_at' => Instants::write($this->clock->instant())]);
+            }
+        }
 
-        return $stale->count();
+        return $count;
     }
 
     /** After a restore that a person has understood: whatever was on its way in it waits for a person's word, one by one. */

@@ -20,6 +20,11 @@ final readonly class Outcome
         return new self(OutcomeKind::NotNow, $problem);
     }
 
+    public static function faulty(string $problem): self
+    {
+        return new self(OutcomeKind::Faulty, $problem);
+    }
+
     public static function refused(string $problem): self
     {
         return new self(OutcomeKind::Refused, $problem);

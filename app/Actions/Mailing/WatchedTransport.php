@@ -17,6 +17,13 @@ final class WatchedTransport extends EsmtpTransport
     /** From the moment the end of a mail's data is sent, the server may have taken it. */
     public bool $handedOver = false;
 
+    /** Another mail, of which the server knows nothing yet. */
+    public function begins(): void
+    {
+        $this->begun = false;
+        $this->handedOver = false;
+    }
+
     public function executeCommand(string $command, array $codes): string
     {
         if (str_starts_with($command, 'MAIL FROM:')) {

@@ -19,6 +19,9 @@ use Throwable;
 /** Ends sign-ups that nobody confirmed in time, and deletes what was kept because of them. One that fails stops no other. */
 final class LapseJourneys
 {
+    /** What those are counted as that should have lapsed and could not. */
+    public const STUCK = 'sign-ups that could not lapse';
+
     public function __construct(
         private readonly Append $append,
         private readonly ForgetJourney $forget,
@@ -42,7 +45,7 @@ final class LapseJourneys
             }
         }
         $this->count->add('lapsed sign-ups', $count);
-        $this->count->set('sign-ups that could not lapse', $failed);
+        $this->count->set(self::STUCK, $failed);
 
         return $count;
     }

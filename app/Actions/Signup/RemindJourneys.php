@@ -8,9 +8,12 @@ use App\Actions\Mailing\Outbox;
 use App\Casts\Instants;
 use App\Models\Journey;
 use App\Models\MessageKind;
+use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
 use Juramen\Consent\JourneyState;
+use Throwable;
 
 /** Lays out the one reminder of each sign-up that is still unconfirmed when its rule says so. It moves no deadline. */
 final class RemindJourneys
@@ -22,7 +25,17 @@ final class RemindJourneys
     {
         $count = 0;
         foreach (Journey::query()->where('state', JourneyState::Mailed)->where('remind_at', '<=', Instants::write($this->clock->instant()))->limit(1000)->pluck('id') as $id) {
-            $count += DB::transaction(function () use ($id): int {
+            $count += $this->remind($id);
+        }
+
+        return $count;
+    }
+
+    /** One that fails stops no other. */
+    private function remind(Id $id): int
+    {
+        try {
+            return DB::transaction(function () use ($id): int {
                 $journey = Journey::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()->first();
                 $journey?->update(['remind_at' => null]);
                 if ($journey !== null) {
@@ -31,8 +44,10 @@ final class RemindJourneys
 
                 return $journey === null ? 0 : 1;
             }, 3);
-        }
+        } catch (Throwable $e) {
+            QuietReport::write($e);
 
-        return $count;
+            return 0;
+        }
     }
 }

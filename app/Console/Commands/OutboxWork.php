@@ -22,8 +22,9 @@ final class OutboxWork extends Command
 
     public function handle(Outbox $outbox, SendMail $send): int
     {
-        $this->trap([SIGTERM, SIGINT, SIGQUIT], function (): void {
+        $this->trap([SIGTERM, SIGINT, SIGQUIT], function () use ($send): void {
             $this->stopping = true;
+            $send->stop();
         });
         while (! $this->stopping) {
             if ($this->sendOne($outbox, $send)) {

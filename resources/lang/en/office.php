@@ -36,6 +36,8 @@ return [
         'no-answer' => 'The server fell silent after it had the mail',
         'no-connection' => 'The mail server could not be reached',
         'not-composed' => 'The mail could not be put together',
+        'not-handed-over' => 'The mail server cannot take a mail to such an address',
+        'not-entered' => 'The worker stopped with this mail in hand, and its outcome could not be entered',
         'restored' => 'An older database was restored while this mail waited in it',
         'no-longer-wanted' => 'Its reason was gone before it was sent',
     ],

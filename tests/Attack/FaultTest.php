@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Ledger\LedgerTables;
+use App\Actions\Mailing\Outbox;
+use App\Actions\Mailing\OutcomeKind;
+use App\Actions\Mailing\SendMail;
+use App\Actions\Signup\LapseJourneys;
+use App\Models\Journey;
+use App\Models\Message;
+use App\Models\MessageState;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Sleep;
+use Symfony\Component\Process\Process;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+/* Connections that break, single mails and rows that are at fault, and a worker that is told to stop. */
+
+afterEach(function (): void {
+    mailServer('accept');
+    Sleep::fake(false);
+});
+
+test('after the database was away between two mails, transaction, lock and ledger go on over one connection', function (): void {
+    $who = [someone(), someone()];
+    array_map(fn (string $to) => $this->signUp($to), $who);
+    [$outbox, $send, $ledger] = [app(Outbox::class), app(SendMail::class), app(LedgerTables::class)];
+    expect($send($outbox->claim())->kind)->toBe(OutcomeKind::Accepted);
+    $second = $outbox->claim();
+    // The server ends every connection of ours, as it does when it stops.
+    $id = DB::selectOne('SELECT CONNECTION_ID() AS id')->id;
+    exec('mariadb --no-defaults --socket='.escapeshellarg(config('database.connections.owner.unix_socket'))." -e 'KILL $id'", result_code: $code);
+    expect($code)->toBe(0);
+    Sleep::fake();
+    expect($send($second)->kind)->toBe(OutcomeKind::Accepted)->and(Message::query()->where('state', MessageState::Sent)->count())->toBe(2);
+    DB::transaction(function () use ($ledger): void {
+        $here = DB::selectOne('SELECT CONNECTION_ID() AS id')->id;
+        expect((int) $ledger->table('entries')->limit(1)->selectRaw('CONNECTION_ID() AS id')->value('id'))->toBe((int) $here);
+    });
+    foreach ($who as $to) {
+        expect(arrived($to))->toHaveCount(1);
+    }
+    expect(array_count_values($this->acts())['confirmation-sent'])->toBe(2)->and(work())->toBe([]);
+});
+
+test('a mail that cannot be put together stops no other, and stands on the desk after few tries', function (): void {
+    $this->signUp(someone());
+    DB::table('messages')->update(['language' => 'xx']);
+    DB::table('journeys')->update(['language' => 'xx']);
+    $this->signUp($well = someone());
+    expect(work())->toEqualCanonicalizing([OutcomeKind::Faulty, OutcomeKind::Accepted])->and(arrived($well))->toHaveCount(1);
+    for ($try = 0; $try < 6; $try++) {
+        Carbon::setTestNow(now()->addHour());
+        work();
+    }
+    expect(DB::table('messages')->where('language', 'xx')->value('state'))->toBe('failed')->and(DB::table('messages')->where('language', 'xx')->value('attempts'))->toBe(4);
+    DB::table('messages')->update(['language' => 'en']);
+    $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('could not be put together or handed over');
+});
+
+test('a mail whose outcome cannot be entered is left uncertain, and the next goes out', function (): void {
+    Sleep::fake();
+    $this->signUp(someone());
+    $subject = Journey::query()->firstOrFail()->load('subscriber')->subscriber->subject;
+    DB::table('subjects')->where('id', $subject->bytes)->delete();
+    $this->signUp($well = someone());
+    expect(work())->toHaveCount(2)->and(arrived($well))->toHaveCount(1);
+    Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
+    $this->signUp(someone());
+    expect(app(Outbox::class)->claim())->not->toBeNull();
+    Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
+    expect(app(Outbox::class)->markUncertain())->toBe(1)->and(Message::query()->where('state', MessageState::Uncertain)->orderBy('id')->pluck('problem')->all())->toBe(['not-entered', 'worker-gone']);
+});
+
+test('a sign-up that cannot lapse keeps no other from lapsing, and stands on the desk', function (): void {
+    foreach (['one', 'two', 'three'] as $who) {
+        $this->signUp("$who@post.example");
+        $this->mailsAreTaken();
+    }
+    DB::table('subjects')->where('id', Journey::query()->orderBy('asked_at')->firstOrFail()->load('subscriber')->subscriber->subject->bytes)->delete();
+    Carbon::setTestNow(now()->addDays(8));
+    expect(app(LapseJourneys::class)())->toBe(2)->and(app(LapseJourneys::class)())->toBe(0);
+    app(App\Actions\Ledger\Seal::class)();
+    $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('should have lapsed and could not be deleted');
+});
+
+test('told to stop, the worker finishes the mail in hand and takes no other', function (): void {
+    Http::asForm()->withoutRedirecting()->post(mailbox().'/mode', ['name' => 'delay', 'seconds' => 1]);
+    for ($i = 0; $i < 4; $i++) {
+        $this->signUp(someone());
+    }
+    Carbon::setTestNow();
+    DB::table('messages')->update(['due_at' => now()->subMinute()->format('Y-m-d H:i:s.u')]);
+    $worker = new Process(['php', base_path('artisan'), 'outbox:work'], null, ['APP_ENV' => 'production', 'DB_DATABASE' => config('database.connections.runtime.database'), 'KEYS_PATH' => config('juramen.keys'), 'PUBLISHED_PATH' => config('juramen.published')]);
+    $worker->start();
+    for ($i = 0; $i < 100 && Message::query()->where('state', MessageState::Claimed)->doesntExist(); $i++) {
+        usleep(50_000);
+    }
+    $worker->signal(SIGTERM);
+    $began = microtime(true);
+    $worker->wait();
+    expect(microtime(true) - $began)->toBeLessThan(4.0)->and($worker->getExitCode())->toBe(0)
+        ->and(Message::query()->where('state', MessageState::Sent)->count())->toBe(1)->and(Message::query()->where('state', MessageState::Waiting)->count())->toBe(3);
+});
