@@ -25,10 +25,20 @@ $app = Application::configure(basePath: dirname(__DIR__))
         },
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        // Which proxies are trusted is a setting, read when the application boots.
+        $middleware->trustHosts(at: static fn (): array => array_map(
+            static fn (string $host): string => '^'.preg_quote($host).'$',
+            array_filter([(string) parse_url((string) config('app.url'), PHP_URL_HOST), ...explode(',', (string) config('juramen.hosts'))]),
+        ), subdomains: false);
+        $middleware->append(App\Http\Middleware\RelativeRedirects::class);
+        $middleware->web(replace: [
+            Illuminate\Session\Middleware\StartSession::class => App\Http\Middleware\OfficeSession::class,
+            Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => App\Http\Middleware\FormToken::class,
+        ]);
         // Public pages set no cookie and start no session.
         $middleware->group('public', [App\Http\Middleware\PublicHeaders::class]);
         $middleware->appendToGroup('web', [App\Http\Middleware\OfficeHeaders::class]);
-        $middleware->redirectGuestsTo('/login');
+        $middleware->redirectGuestsTo(static fn (Request $request): string => $request->isMethod('GET') && ! $request->is('/', 'desk', 'token') ? '/login?'.http_build_query(['to' => $request->getRequestUri()]) : '/login');
         $middleware->redirectUsersTo('/desk');
         // What was typed reaches us as typed; trimming is each field's own affair.
         $middleware->remove([

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    // Proxies that may say from where, by which host and how a request came: addresses or networks, comma between.
+    'proxies' => env('TRUSTED_PROXIES', ''),
+    // Other names under which it may be asked for, besides that of APP_URL; comma between.
+    'hosts' => env('TRUSTED_HOSTS', ''),
     // The zone in which the office reads and writes times; entries are always in UTC.
     'timezone' => env('OFFICE_TIMEZONE', 'Europe/Berlin'),
     // The schema of the ledger, beside the application's own on the same server.

@@ -9,7 +9,8 @@ return [
     'table' => 'sessions',
     'cookie' => 'juramen_office',
     'path' => '/',
-    'secure' => str_starts_with((string) env('APP_URL', ''), 'https://'),
+    // Under TLS always, whoever ends it; else as the request came.
+    'secure' => str_starts_with((string) env('APP_URL', ''), 'https://') ? true : null,
     'http_only' => true,
     'same_site' => 'lax',
 ];

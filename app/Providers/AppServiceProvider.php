@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Account\SignIn;
 use App\Support\Journal;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Juramen\Canon\MacRing;
+use Juramen\Register\Network;
 use Juramen\Screening\Screen;
 use Psr\Clock\ClockInterface;
 
@@ -33,12 +36,18 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        TrustProxies::at(array_filter(explode(',', (string) config('juramen.proxies'))));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO);
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
-        // By network and by account, each as a keyed digest, so that neither stands in the cache.
-        RateLimiter::for('login', fn (Request $request): array => array_map(
-            static fn (string $what): Limit => Limit::perMinute(10)->by(hash_hmac('sha256', $what, (string) config('app.key'))),
-            ['network '.$request->ip(), 'account '.mb_strtolower($request->string('email')->toString().$request->user()?->getAuthIdentifier())],
-        ));
+        // By network and account together, so that strangers cannot lock somebody out, and by network for many accounts; each as a
+        // keyed digest, so that neither stands in the cache.
+        RateLimiter::for('login', static function (Request $request): array {
+            $network = Network::truncate((string) $request->ip()) ?? 'unknown';
+            $account = SignIn::fold($request->string('email')->toString()).$request->user()?->getAuthIdentifier();
+            $by = static fn (string $what): string => hash_hmac('sha256', $what, (string) config('app.key'));
+
+            return [Limit::perMinute(10)->by($by("$network $account")), Limit::perMinute(60)->by($by("$network any"))];
+        });
     }
 }

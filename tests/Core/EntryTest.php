@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
@@ -46,4 +47,13 @@ test('a clock that goes back does not make the record go back', function (): voi
 
 test('two disclosures of one value have different digests, so that nobody can try values out', function (): void {
     expect(Disclosure::make('email', 'a@b.example')->digest()->equals(Disclosure::make('email', 'a@b.example')->digest()))->toBeFalse();
+});
+
+test('an entry dated before the one before it does not follow on it, whatever else fits', function (): void {
+    $act = Act::withdrawn(Instant::parse('2026-05-14T07:12:33.000000Z'), How::LinkPage, [new Target('voyage-news', Channel::Email)]);
+    $first = Entry::next(null, Id::random(), $act, Instant::parse('2026-05-14T07:12:33.000000Z'));
+    $second = Entry::next($first, $first->subject, $act, Instant::parse('2026-05-14T08:00:00.000000Z'));
+    $dated = static fn (string $recorded): Entry => Entry::parse(CanonicalJson::encode([...CanonicalJson::decode($second->bytes), 'recorded' => $recorded]));
+    expect($second->follows($first))->toBeTrue()->and($dated('2026-05-14T07:12:33.000000Z')->follows($first))->toBeTrue()
+        ->and($dated('2026-05-14T07:12:32.999999Z')->follows($first))->toBeFalse();
 });

@@ -52,7 +52,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}', '{enquiry}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv', str_repeat('0', 32)], $route->uri());
         $method = $route->methods()[0];
         auth()->logout();
-        $this->call($method, $address)->assertRedirect($route->getName() === 'home' ? '/desk' : '/login');
+        expect($this->call($method, $address)->headers->get('Location'))->toStartWith($route->getName() === 'home' ? '/desk' : '/login');
         foreach (array_reverse(Role::cases()) as $role) {
             $status = $this->actingAs(as_($role))->call($method, $address)->getStatusCode();
             expect($status === 403)->toBe(! in_array($role->value, $may[$route->getName()], true), "{$role->value} at $address: $status");

@@ -8,7 +8,7 @@
 </div>
 <aside class="margin" aria-label="Sign in">
 <form method="post" action="{{ route('login.enter') }}" class="stack">
-@csrf
+@if ($to !== '/')<input type="hidden" name="to" value="{{ $to }}">@endif
 @error('email')<p class="wrong" id="wrong" role="alert">{{ $message }}</p>@enderror
 <label for="email">Email</label>
 <input id="email" name="email" type="email" autocomplete="username" required value="{{ old('email') }}" @error('email') aria-invalid="true" aria-describedby="wrong" @enderror autofocus>

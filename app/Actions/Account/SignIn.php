@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Models\User;
+use Illuminate\Contracts\Hashing\Hasher;
+use Illuminate\Support\Timebox;
+
+/**
+ * Whether an address and a password fit together. Whoever asks learns nothing else: one hash is computed whether or not the address
+ * is known, and the answer comes after the same time.
+ */
+final class SignIn
+{
+    private const MICROSECONDS = 300_000;
+
+    public function __construct(private readonly Hasher $hasher, private readonly Timebox $timebox) {}
+
+    public function __invoke(string $email, #[\SensitiveParameter] string $password): ?User
+    {
+        return $this->timebox->call(function (Timebox $timebox) use ($email, $password): ?User {
+            $user = User::query()->where('email', self::fold($email))->first();
+            $fits = $this->hasher->check($password, $user->password ?? $this->nobody());
+            if ($user === null || ! $fits) {
+                return null;
+            }
+            $timebox->returnEarly();
+
+            return $user;
+        }, self::MICROSECONDS);
+    }
+
+    /** As addresses of accounts are kept and compared. */
+    public static function fold(string $email): string
+    {
+        return mb_strtolower(trim($email));
+    }
+
+    /** A hash that no password has, made with the cost of all others. */
+    private function nobody(): string
+    {
+        $rounds = sprintf('%02d', (int) config('hashing.bcrypt.rounds', 12));
+
+        return '$2y$'.$rounds.'$'.str_repeat('.', 21).'u'.str_repeat('.', 30).'u';
+    }
+}

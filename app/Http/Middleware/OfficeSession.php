@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Sessions of the office: whoever only looks, without being signed in, gets neither a cookie nor a row in the database. */
+final class OfficeSession extends StartSession
+{
+    private bool $passing = false;
+
+    protected function startSession(Request $request, $session): Session
+    {
+        $this->passing = $request->isMethodSafe() && ! $request->cookies->has($session->getName());
+
+        return parent::startSession($request, $session);
+    }
+
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        if (! $this->passing) {
+            parent::addCookieToResponse($response, $session);
+        }
+    }
+
+    protected function saveSession($request): void
+    {
+        if (! $this->passing) {
+            parent::saveSession($request);
+        }
+    }
+}
