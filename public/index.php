@@ -2,13 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Http\Flood\FloodGate;
 use Illuminate\Http\Request;
-
-define('LARAVEL_START', microtime(true));
 
 require __DIR__.'/../vendor/autoload.php';
 
-/** @var Illuminate\Foundation\Application $app */
-$app = require __DIR__.'/../bootstrap/app.php';
+$request = Request::capture();
+$tooMuch = FloodGate::of(require __DIR__.'/../bootstrap/home.php')->answer($request);
+if ($tooMuch !== null) {
+    $tooMuch->send();
 
-$app->handleRequest(Request::capture());
+    return;
+}
+
+(require_once __DIR__.'/../bootstrap/app.php')->handleRequest($request);

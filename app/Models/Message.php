@@ -28,6 +28,8 @@ use Juramen\Register\Language;
  * @property Instant|null $claimed_at
  * @property Instant|null $settled_at
  * @property string|null $problem
+ * @property string|null $crowd
+ * @property Instant $turn_at
  * @property-read Subscriber $subscriber
  * @property-read PointEdition $edition
  */
@@ -42,7 +44,7 @@ final class Message extends Model
     {
         return [
             'kind' => MessageKind::class, 'state' => MessageState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
-            'due_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT, 'settled_at' => ValueCast::INSTANT,
+            'due_at' => ValueCast::INSTANT, 'turn_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT, 'settled_at' => ValueCast::INSTANT,
         ];
     }
 

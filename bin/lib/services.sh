@@ -1,6 +1,6 @@
 # Starts, watches and stops the parts, each an own instance on loopback, each stopped by its own process id.
 
-PARTS="mariadb fpm nginx mailbox worker scheduler"
+PARTS="mariadb fpm nginx mailbox worker worker2 scheduler"
 
 alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
 
@@ -14,9 +14,12 @@ background() {
 # fill TEMPLATE: puts this instance's paths into a configuration from deploy/
 fill() {
     # Only root may name the user that nginx works as.
-    local nginx_user=""
+    local nginx_user="" trusted="" proxy
     [ "$(id -u)" != 0 ] || nginx_user="user root;"
-    sed -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
+    # What the application trusts as proxies, nginx counts by what they say.
+    for proxy in $(setting TRUSTED_PROXIES | tr -d '"' | tr ',' ' '); do trusted+="set_real_ip_from $proxy; "; done
+    [ -z "$trusted" ] || trusted+="real_ip_header X-Forwarded-For; real_ip_recursive on;"
+    sed -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@TRUSTED@|    $trusted|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
 }
 
 make_home() {
@@ -97,10 +100,18 @@ $grants
 SQL
 }
 
-start_fpm() { clear_orphans fpm; fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"; }
+# What the settings and routes come to is worked out once for the pages; commands and tests read them anew.
+PAGE_CACHES="APP_CONFIG_CACHE=$JURAMEN_HOME/storage/framework/page-config.php APP_ROUTES_CACHE=$JURAMEN_HOME/storage/framework/page-routes.php"
+cache_for_pages() {
+    # shellcheck disable=SC2086
+    env $PAGE_CACHES php "$ROOT/artisan" config:cache >>"$LOGS/cache.log" && env $PAGE_CACHES php "$ROOT/artisan" route:cache >>"$LOGS/cache.log"
+}
+start_fpm() { clear_orphans fpm; cache_for_pages || say "Pages do without caches; see $LOGS/cache.log"; fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"; }
 start_nginx() { clear_orphans nginx; fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
 start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
+# Two, so that one that waits for a slow mail server does not stop the other.
 start_worker() { background worker php "$ROOT/artisan" outbox:work; }
+start_worker2() { background worker2 php "$ROOT/artisan" outbox:work; }
 # Between its beats the scheduler asks the cache whether it is to stop; were that the database, an outage would silence it
 # until the next full minute.
 start_scheduler() { background scheduler env CACHE_STORE=array php "$ROOT/artisan" schedule:work; }
@@ -126,7 +137,7 @@ watch_parts() {
 
 stop_parts() {
     local name pid
-    for name in scheduler worker mailbox nginx fpm mariadb; do
+    for name in scheduler worker2 worker mailbox nginx fpm mariadb; do
         alive "$name" || { rm -f "$RUN/$name.pid"; continue; }
         pid=$(cat "$RUN/$name.pid")
         case $name in fpm|nginx) kill -QUIT "$pid" ;; *) kill -TERM "$pid" ;; esac

@@ -47,6 +47,15 @@ final readonly class EmailAddress
         return mb_strtolower(substr($this->text, 0, $at)).'@'.strtolower($ascii === false ? $domain : $ascii);
     }
 
+    /**
+     * The inbox that mail to it fills, as far as can be seen: many servers put "name+anything" into the inbox of "name" (common
+     * practice, RFC 5233 section 1). Only for counting; who is who goes by lookup().
+     */
+    public function mailbox(): string
+    {
+        return (string) preg_replace('/^([^+@]+)\+[^@]*@/', '$1@', $this->lookup());
+    }
+
     public function equals(self $other): bool
     {
         return $this->lookup() === $other->lookup();

@@ -38,6 +38,7 @@ use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
+use Juramen\Screening\Signal;
 
 /** Loads the demo scenario by the same actions that the running application uses, at moments of the past. */
 final class Demo
@@ -167,7 +168,7 @@ final class Demo
         $known = $this->subscribers->find($this->editions[$event['point']]->controller->id, $email);
         match ($event['do']) {
             'ask' => ($this->accept)($this->signup($event, $email)),
-            'hold' => ($this->hold)($this->signup($event, $email), ['trap-touched']),
+            'hold' => ($this->hold)($this->signup($event, $email), [Signal::TrapTouched]),
             'confirm' => $known === null ? null : $this->press($known),
             'one-click' => $known === null ? null : ($this->withdraw)($known->subject, How::OneClick),
             'withdraw' => $known === null ? null : ($this->withdraw)($known->subject, How::LinkPage),

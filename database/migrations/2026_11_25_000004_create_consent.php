@@ -97,6 +97,19 @@ return new class extends Migration
             $table->dateTime('sent_at', 6);
             $table->primary(['user_id', 'day']);
         });
+        // What is posted to forms, counted for a stretch of seconds by keyed digests; in memory, since it is worth nothing after.
+        Schema::create('flood', function (Blueprint $table): void {
+            $table->engine('MEMORY');
+            $table->binary('id', 16, true)->primary();
+            $table->unsignedInteger('n');
+            $table->unsignedInteger('ends')->index();
+        });
+        // How often a mailbox was entered within a day, by keyed digest: nobody floods an inbox.
+        Schema::create('mailbox_counts', function (Blueprint $table): void {
+            $table->binary('mailbox', 32, true)->primary();
+            $table->binary('times', 800);
+            $table->unsignedBigInteger('newest')->index();
+        });
         // How much upkeep deleted on a day, for the desk.
         Schema::create('deletions', function (Blueprint $table): void {
             $table->date('day');
@@ -119,7 +132,13 @@ return new class extends Migration
             $table->dateTime('claimed_at', 6)->nullable();
             $table->dateTime('settled_at', 6)->nullable();
             $table->string('problem', 64)->nullable();
+            // Of whose crowd it is, by keyed digest while it waits, and its place in the queue, later the more of that crowd wait.
+            $table->binary('crowd', 8, true)->nullable();
+            $table->dateTime('turn_at', 6);
             $table->index(['state', 'due_at']);
+            $table->index(['state', 'turn_at']);
+            $table->index(['crowd', 'state']);
+            $table->index(['point_edition_id', 'state']);
         });
         Schema::create('spent_marks', function (Blueprint $table): void {
             $table->binary('nonce', 16, true)->primary();

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\User;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;

@@ -34,11 +34,26 @@ final class Outbox
     /** Tries of a mail that is itself at fault, before it goes to the desk. */
     private const MOST_FAULTY = 4;
 
+    /** Seconds that each mail of a crowd is put behind the one before it. */
+    private const APART = 2;
+
+    /** So many that wait of one point put its next one back by a second. */
+    private const OF_ONE_POINT = 50;
+
     public function __construct(private readonly Append $append, private readonly SameLedger $same, private readonly PublishedForms $published, private readonly SystemClock $clock) {}
 
-    public function lay(Journey $journey, MessageKind $kind): void
+    /**
+     * Mails leave fairly: each that already waits of the same crowd puts this one back, so that those of few go before those of many.
+     *
+     * @param  string|null  $network  from which it was asked for, truncated, where that is known
+     */
+    public function lay(Journey $journey, MessageKind $kind, ?string $network = null): void
     {
         $now = $this->clock->instant();
+        $crowd = $network === null ? null : substr(hash_hmac('sha256', "$journey->point_edition_id $network", (string) config('app.key'), true), 0, 8);
+        $waiting = Message::query()->where('state', MessageState::Waiting);
+        $ahead = $crowd === null ? 0 : self::APART * $waiting->clone()->where('crowd', $crowd)->count()
+            + intdiv($waiting->clone()->where('point_edition_id', $journey->point_edition_id)->count(), self::OF_ONE_POINT);
         Message::query()->create([
             'message_id' => Id::random()->hex(),
             'kind' => $kind,
@@ -49,6 +64,8 @@ final class Outbox
             'state' => MessageState::Waiting,
             'due_at' => $now,
             'made_at' => $now,
+            'crowd' => $crowd,
+            'turn_at' => $now->plusSeconds($ahead),
         ]);
     }
 
@@ -65,7 +82,7 @@ final class Outbox
         return DB::transaction(function (): ?Message {
             $message = Message::query()->where('state', MessageState::Waiting)
                 ->where('due_at', '<=', $this->clock->instant()->utc->format('Y-m-d H:i:s.u'))
-                ->orderBy('due_at')->orderBy('id')->lock('for update skip locked')->first();
+                ->orderBy('turn_at')->orderBy('id')->lock('for update skip locked')->first();
             $message?->update(['state' => MessageState::Claimed, 'claimed_at' => $this->clock->instant(), 'attempts' => $message->attempts + 1, 'problem' => null]);
 
             return $message;
@@ -95,7 +112,7 @@ final class Outbox
                     $outcome->kind === OutcomeKind::Unknown => MessageState::Uncertain,
                     default => MessageState::Failed,
                 },
-                'due_at' => $again ? $now->plusSeconds(self::RETRY[min($message->attempts, count(self::RETRY)) - 1]) : $message->due_at,
+                ...$again ? array_fill_keys(['due_at', 'turn_at'], $now->plusSeconds(self::RETRY[min($message->attempts, count(self::RETRY)) - 1])) : ['crowd' => null],
                 'settled_at' => $again ? null : $now,
                 'problem' => $outcome->problem,
             ]);

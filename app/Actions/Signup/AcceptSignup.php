@@ -11,6 +11,7 @@ use App\Models\Journey;
 use App\Models\MessageKind;
 use App\Models\PointEdition as EditionRow;
 use App\Models\Subscriber;
+use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Act;
@@ -33,11 +34,16 @@ final class AcceptSignup
         private readonly KnowSubscriber $subscribers,
         private readonly SpendMark $spend,
         private readonly KeepEnquiry $keep,
+        private readonly CountMailbox $count,
         private readonly DeleteValues $delete,
         private readonly Outbox $outbox,
+        private readonly SystemClock $clock,
     ) {}
 
-    /** @throws MarkAlreadySpent where the page was sent before with other answers; the same answers again change nothing */
+    /**
+     * @throws MarkAlreadySpent where the page was sent before with other answers; the same answers again change nothing
+     * @throws TooManyForMailbox where its inbox would get more mails within a day than anybody asks for; nothing is kept then
+     */
     public function __invoke(Signup $signup): void
     {
         DB::transaction(function () use ($signup): void {
@@ -52,6 +58,10 @@ final class AcceptSignup
                 throw new LogicException('A sign-up without a yes is no consent.');
             }
             if ($signup->statements !== []) {
+                // What a person released was counted, or judged by that person.
+                if ($signup->nonce !== null && $signup->edition->sheet->rules->screening) {
+                    ($this->count)($signup->email, $this->clock->instant());
+                }
                 $this->enter($signup);
             }
         }, 5);
@@ -98,7 +108,7 @@ final class AcceptSignup
             $this->delete->welcomeBack($subscriber->subject);
         }
         if ($byMail) {
-            $this->outbox->lay($row, $waits ? MessageKind::Confirmation : MessageKind::Welcome);
+            $this->outbox->lay($row, $waits ? MessageKind::Confirmation : MessageKind::Welcome, $signup->network);
         }
     }
 

@@ -12,11 +12,12 @@ use Illuminate\Http\Request;
  */
 final class CameFrom
 {
-    public static function ours(Request $request): bool
+    /** @param  string  $url  the address under which we are reached */
+    public static function ours(Request $request, string $url): bool
     {
         $site = $request->headers->get('Sec-Fetch-Site');
 
-        return $site !== null ? $site === 'same-origin' : self::origin((string) $request->headers->get('Origin')) === self::origin((string) config('app.url'));
+        return $site !== null ? $site === 'same-origin' : self::origin((string) $request->headers->get('Origin')) === self::origin($url);
     }
 
     /** Scheme, host and port; empty where it is none. */

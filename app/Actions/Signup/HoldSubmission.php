@@ -18,6 +18,7 @@ use Juramen\Consent\Target;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
+use Juramen\Screening\Signal;
 use Juramen\Wording\Statement;
 
 /** Keeps what screening does not let pass, encrypted and for a set time, until a person releases or deletes it. */
@@ -35,7 +36,7 @@ final class HoldSubmission
     ) {}
 
     /**
-     * @param  list<string>  $signals
+     * @param  list<Signal>  $signals
      *
      * @throws MarkAlreadySpent
      */
@@ -50,7 +51,7 @@ final class HoldSubmission
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
                 'content' => ['email' => $signup->email->text, 'values' => $signup->values, 'statements' => $signup->statements, 'placement' => $signup->placement, 'network' => $signup->network],
-                'signals' => implode(' ', $signals),
+                'signals' => implode(' ', array_map(static fn (Signal $s): string => $s->value, $signals)),
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->retentionDays['held']),
             ]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Models\Journey;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -34,7 +33,6 @@ final class ReceiveSubmission
         private readonly Screen $screen,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
-        private readonly KnowSubscriber $subscribers,
         private readonly SystemClock $clock,
     ) {}
 
@@ -75,14 +73,18 @@ final class ReceiveSubmission
             $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements,
             How::FormServed, $visit->placement === Marks::PAGE ? Marks::PAGE : Marks::COPY, $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === Marks::COPY_KEPT,
         );
-        [$band, $signals] = $posted->edition->sheet->rules->screening ? $this->screen->judge($posted->trapTouched, $visit->age($now), $this->signupsToday($signup)) : [Band::Pass, []];
+        [$band, $signals] = $posted->edition->sheet->rules->screening ? $this->screen->judge($posted->trapTouched, $visit->age($now)) : [Band::Pass, []];
         if ($band === Band::Again) {
             return $this->again($posted, 'fast', $marks);
         }
-        match ($band) {
-            Band::Pass => ($this->accept)($signup),
-            Band::Hold => ($this->hold)($signup, array_map(static fn (Signal $s): string => $s->value, $signals)),
-        };
+        try {
+            match ($band) {
+                Band::Pass => ($this->accept)($signup),
+                Band::Hold => ($this->hold)($signup, $signals),
+            };
+        } catch (TooManyForMailbox) {
+            ($this->hold)($signup, [Signal::ManyForAddress]);
+        }
 
         return Verdict::taken($posted->edition, $signup);
     }
@@ -96,7 +98,7 @@ final class ReceiveSubmission
         $stamp = $request->request->all()[Marks::STAMP] ?? null;
         $stamp = is_string($stamp) ? $this->marks->stamp($stamp) : null;
 
-        return CameFrom::ours($request) && $visit->language === $language && ($stamp === null || $visit->fits($stamp));
+        return CameFrom::ours($request, (string) config('app.url')) && $visit->language === $language && ($stamp === null || $visit->fits($stamp));
     }
 
     /**
@@ -128,18 +130,10 @@ final class ReceiveSubmission
     private function screenedEnquiry(Signup $enquiry, Posted $posted): void
     {
         if ($posted->trapTouched && $enquiry->edition->sheet->rules->screening) {
-            ($this->hold)($enquiry, [Signal::TrapTouched->value]);
+            ($this->hold)($enquiry, [Signal::TrapTouched]);
         } else {
             ($this->accept)($enquiry);
         }
-    }
-
-    private function signupsToday(Signup $signup): int
-    {
-        $subscriber = $this->subscribers->find($signup->edition->controller->id, $signup->email);
-
-        return $subscriber === null ? 0 : Journey::query()->where('subscriber_id', $subscriber->id)
-            ->where('asked_at', '>', $signup->occurred->plusDays(-1)->utc->format('Y-m-d H:i:s.u'))->count();
     }
 
     /** The edition that the visit mark says was shown, where it is one of this very point. */

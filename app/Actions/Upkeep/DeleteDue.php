@@ -24,6 +24,8 @@ final class DeleteDue
             'held submissions' => DB::table('held_submissions')->where('deleted_at', '<', Instants::write($now))->delete(),
             'enquiries' => DB::table('enquiries')->where('deleted_at', '<', Instants::write($now))->delete(),
             'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * (int) config('session.lifetime'))->delete(),
+            'mailbox counts' => DB::table('mailbox_counts')->where('newest', '<', $now->plusDays(-1)->utc->getTimestamp())->delete(),
+            'flood counts' => DB::table('flood')->where('ends', '<', $now->utc->getTimestamp())->delete(),
             'cache' => DB::table('cache')->where('expiration', '<', $now->utc->getTimestamp())->delete(),
         ];
         foreach (['held submissions', 'enquiries'] as $what) {

@@ -15,6 +15,7 @@ return [
     'again' => [
         'errors' => 'Intet er sendt endnu. Se på dette en gang til:',
         'fast' => 'Det gik meget hurtigt, og programmer sender også formularer hurtigt. Se dine oplysninger igennem, og send en gang til.',
+        'busy' => 'Mange sender denne formular lige nu. Intet er tabt: det, du skrev, står herunder. Vent et øjeblik, og tryk på knappen en gang til; så kommer du først.',
         'check' => 'Se dine oplysninger igennem, sæt kryds igen ved det, du siger ja til, og send. Intet er sendt endnu.',
         'check-kept' => 'Det, du sendte, er kommet frem. Hvis du også siger ja til det, der står ved feltet herunder, så sæt kryds og send; ellers er du færdig og kan lukke siden.',
         'old' => 'Denne side har været åben længe. Se dine oplysninger igennem, og send en gang til; intet er sendt endnu.',

@@ -15,6 +15,7 @@ return [
     'again' => [
         'errors' => 'Es wurde noch nichts gesendet. Bitte sehen Sie hier noch einmal hin:',
         'fast' => 'Das ging sehr schnell, und Programme senden Formulare auch schnell. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal.',
+        'busy' => 'Im Moment senden viele dieses Formular. Nichts ist verloren: Ihre Angaben stehen unten. Bitte warten Sie einen Augenblick und drücken Sie noch einmal auf den Knopf; dann kommen Sie zuerst dran.',
         'check' => 'Bitte prüfen Sie Ihre Angaben, kreuzen Sie noch einmal an, womit Sie einverstanden sind, und senden Sie. Es wurde noch nichts gesendet.',
         'check-kept' => 'Was Sie gesendet haben, ist angekommen. Wenn Sie auch mit dem einverstanden sind, was unten neben dem Kästchen steht, kreuzen Sie es an und senden Sie; sonst sind Sie fertig und können diese Seite schließen.',
         'old' => 'Diese Seite stand lange offen. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal; es wurde noch nichts gesendet.',

@@ -15,6 +15,7 @@ return [
     'again' => [
         'errors' => 'Nothing has been sent yet. Please look at this once more:',
         'fast' => 'That was very quick, and programs send forms quickly too. Please check your details and send once more.',
+        'busy' => 'Many send this form at the moment. Nothing is lost: what you typed stands below. Please wait a moment and press the button once more; you then go first.',
         'check' => 'Please check your details, tick again what you agree to, and send. Nothing has been sent yet.',
         'check-kept' => 'What you sent has arrived. If you also agree to what stands beside the box below, tick it and send; if not, you are done and can close this page.',
         'old' => 'This page has lain open for a long time. Please check your details and send once more; nothing has been sent yet.',

@@ -15,6 +15,7 @@ return [
     'again' => [
         'errors' => 'Rien n’a encore été envoyé. Regardez encore une fois ici :',
         'fast' => 'C’était très rapide, et les programmes aussi envoient les formulaires rapidement. Vérifiez vos indications et envoyez encore une fois.',
+        'busy' => 'Beaucoup envoient ce formulaire en ce moment. Rien n’est perdu : vos informations sont ci-dessous. Attendez un instant et appuyez à nouveau sur le bouton ; vous passerez alors en premier.',
         'check' => 'Vérifiez vos indications, cochez encore une fois ce que vous acceptez, et envoyez. Rien n’a encore été envoyé.',
         'check-kept' => 'Ce que vous avez envoyé est bien arrivé. Si vous acceptez aussi ce qui figure à côté de la case ci-dessous, cochez-la et envoyez ; sinon, c’est fini et vous pouvez fermer cette page.',
         'old' => 'Cette page est restée ouverte longtemps. Vérifiez vos indications et envoyez encore une fois ; rien n’a encore été envoyé.',

@@ -15,6 +15,7 @@ return [
     'again' => [
         'errors' => 'Inget har skickats ännu. Titta på det här en gång till:',
         'fast' => 'Det gick mycket fort, och program skickar också formulär fort. Kontrollera dina uppgifter och skicka en gång till.',
+        'busy' => 'Många skickar det här formuläret just nu. Inget är förlorat: det du skrev står nedan. Vänta ett ögonblick och tryck på knappen en gång till; då går du före.',
         'check' => 'Kontrollera dina uppgifter, kryssa igen för det du går med på och skicka. Inget har skickats ännu.',
         'check-kept' => 'Det du skickade har kommit fram. Om du också samtycker till det som står vid rutan nedan, kryssa i den och skicka; annars är du klar och kan stänga sidan.',
         'old' => 'Den här sidan har legat öppen länge. Kontrollera dina uppgifter och skicka en gång till; inget har skickats ännu.',

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Signup;
+
+use App\Support\KeyStore;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Instant;
+use Juramen\Register\EmailAddress;
+use Juramen\Screening\Screen;
+
+/** Nobody floods an inbox: how often one mailbox was entered within 24 hours is counted by keyed digest, one transaction after the other. */
+final class CountMailbox
+{
+    public function __construct(private readonly KeyStore $keys, private readonly Screen $screen) {}
+
+    /**
+     * Inside the transaction that signs up, which undoes the count where it is undone.
+     *
+     * @throws TooManyForMailbox
+     */
+    public function __invoke(EmailAddress $email, Instant $now): void
+    {
+        $mailbox = ['mailbox' => $this->keys->lookup('', 'mailbox', $email->mailbox())->bytes];
+        DB::table('mailbox_counts')->insertOrIgnore([...$mailbox, 'times' => '', 'newest' => $now->utc->getTimestamp()]);
+        $times = (string) DB::table('mailbox_counts')->where($mailbox)->lockForUpdate()->value('times');
+        $since = $now->plusDays(-1)->utc->getTimestamp();
+        $within = array_values(array_filter((array) unpack('J*', $times), static fn (int $time): bool => $time > $since));
+        if (count($within) >= $this->screen->mostForAddress) {
+            throw new TooManyForMailbox;
+        }
+        $within[] = $now->utc->getTimestamp();
+        DB::table('mailbox_counts')->where($mailbox)->update(['times' => pack('J*', ...$within), 'newest' => $now->utc->getTimestamp()]);
+    }
+}

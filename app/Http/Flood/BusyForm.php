@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Flood;
+
+use App\Actions\Signup\CameFrom;
+use App\Actions\Signup\Marks;
+use App\Actions\Signup\Posted;
+use App\Http\Middleware\PublicHeaders;
+use App\Support\PublishedForms;
+use Illuminate\Http\Request;
+use Juramen\Canon\MacRing;
+use Juramen\Points\Filling;
+use Juramen\Points\VisitMark;
+use Juramen\Register\Language;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A form as it was filled in, to be sent once more: with the marks it came with, and one that says since when it is looked at. */
+final class BusyForm
+{
+    private const WAITED = 'waited';
+
+    /** Seconds that it must have been looked at, and for which that counts. */
+    private const WAIT = 1;
+
+    private const WAIT_ENDS = 900;
+
+    public function __construct(
+        private readonly PublishedForms $published,
+        private readonly Marks $marks,
+        private readonly MacRing $keys,
+        private readonly string $url,
+    ) {}
+
+    public function hasWaited(Request $request): bool
+    {
+        $since = $this->keys->open(self::WAITED, $this->text($request, self::WAITED));
+        $age = $since === null ? -1 : time() - (int) $since;
+
+        return $age >= self::WAIT && $age <= self::WAIT_ENDS;
+    }
+
+    /** Where the person came upon the form; "unknown" where it does not say so with a mark of ours. */
+    public function placement(Request $request): string
+    {
+        return $this->visit($request)->placement ?? 'unknown';
+    }
+
+    /** Null where there is no such form to show; the application says so then. */
+    public function page(Request $request, string $point, Language $language): ?Response
+    {
+        $current = $this->published->isPaused($point) ? null : $this->published->current($point);
+        if ($current === null || ! $current->sheet->offers($language)) {
+            return null;
+        }
+        $visit = $this->visit($request);
+        $shown = $visit === null || $visit->language !== $language ? null : $this->published->edition($visit->edition);
+        // Ticks and marks stay only with the very words that they were given to, on our own page; elsewhere it begins anew.
+        $ours = $shown !== null && $shown->sheet->point === $point && CameFrom::ours($request, $this->url);
+        $edition = $ours ? $shown : $current;
+        $posted = Posted::read($request, $edition, $language);
+        $marks = $ours ? array_filter([Marks::STAMP => $this->text($request, Marks::STAMP), Marks::VISIT => $this->text($request, Marks::VISIT)]) : [];
+        $words = require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";
+        $html = $this->published->form($edition, $language)->with((new Filling($posted->values, $ours ? $posted->ticked : [], [], $words['again']['busy'], [
+            ...$marks, self::WAITED => $this->keys->seal(self::WAITED, (string) time()),
+        ]))->pieces());
+
+        return (new PublicHeaders)->handle($request, static fn (): Response => new Response($html, 429, [
+            'Content-Type' => 'text/html; charset=utf-8', 'Retry-After' => (string) self::WAIT,
+        ]));
+    }
+
+    private function visit(Request $request): ?VisitMark
+    {
+        return $this->marks->visit($this->text($request, Marks::VISIT));
+    }
+
+    private function text(Request $request, string $name): string
+    {
+        return is_string($given = $request->request->all()[$name] ?? null) ? $given : '';
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Flood;
+
+use App\Actions\Signup\Marks;
+use App\Support\KeyStore;
+use App\Support\PublishedForms;
+use App\Support\SystemClock;
+use Illuminate\Http\Request;
+use Juramen\Register\Language;
+use Juramen\Register\Network;
+use Symfony\Component\HttpFoundation\Response;
+use Throwable;
+
+/**
+ * Stands before the application and counts what is posted to forms: by network, placement, point and as a whole, in stretches of
+ * ten seconds. What is over a limit gets the form again as it was filled in, its marks unspent, to be sent once more; whoever does
+ * so a moment later, as people do, is counted apart and goes before the crowd. It must cost next to nothing, so it works without
+ * the framework; where it cannot count, everything passes.
+ */
+final class FloodGate
+{
+    /** Most posts in ten seconds, by the name of the setting that says otherwise. */
+    private const MOST = ['NETWORK' => 20, 'PLACEMENT' => 50, 'POINT' => 60, 'WHOLE' => 100, 'WAITED_NETWORK' => 10, 'WAITED' => 60];
+
+    /** @param  array<string, string>  $settings  as the instance's env file has them */
+    public function __construct(
+        private readonly array $settings,
+        private readonly FloodCounts $counts,
+        private readonly KeyStore $keys,
+        private readonly PublishedForms $published,
+    ) {}
+
+    public static function of(string $home): self
+    {
+        $settings = [];
+        foreach (explode("\n", (string) @file_get_contents("$home/env")) as $line) {
+            if (preg_match('/^([A-Z_]+)=(.*)$/', trim($line), $m) === 1) {
+                $settings[$m[1]] = trim($m[2], '"');
+            }
+        }
+
+        return new self(
+            $settings,
+            new FloodCounts($settings),
+            new KeyStore($settings['KEYS_PATH'] ?? "$home/keys", ''),
+            new PublishedForms($settings['PUBLISHED_PATH'] ?? "$home/storage/published"),
+        );
+    }
+
+    /** The answer to a post that is too much; null where it may go on. */
+    public function answer(Request $request): ?Response
+    {
+        if (! $request->isMethod('POST') || preg_match('~^/forms/([a-z0-9-]{1,100})/([a-z]{2})$~D', $request->getPathInfo(), $m) !== 1) {
+            return null;
+        }
+        try {
+            $again = new BusyForm($this->published, new Marks($this->keys->macs(), new SystemClock), $this->keys->macs(), $this->settings['APP_URL'] ?? '');
+
+            return $this->isTooMuch($request, $m[1], $again) ? $again->page($request, $m[1], Language::from($m[2])) : null;
+        } catch (Throwable) {
+            return null;
+        }
+    }
+
+    /** From the narrow to the wide, so that what one network sends too much takes nothing from the others. */
+    private function isTooMuch(Request $request, string $point, BusyForm $again): bool
+    {
+        Request::setTrustedProxies(array_filter(explode(',', $this->settings['TRUSTED_PROXIES'] ?? '')), Request::HEADER_X_FORWARDED_FOR);
+        $network = Network::truncate((string) $request->getClientIp()) ?? 'unknown';
+        $limits = $again->hasWaited($request)
+            ? ['WAITED_NETWORK' => $network, 'WAITED' => '']
+            : ['NETWORK' => $network, 'PLACEMENT' => "$point {$again->placement($request)}", 'POINT' => $point, 'WHOLE' => ''];
+        foreach ($limits as $name => $of) {
+            if ($this->counts->add("$name $of") > $this->most($name)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function most(string $name): int
+    {
+        $set = $this->settings["FLOOD_$name"] ?? '';
+
+        return ctype_digit($set) ? (int) $set : self::MOST[$name];
+    }
+}
