@@ -4,11 +4,12 @@ if (!process.env.PORT || !process.env.JURAMEN_HOME) {
   throw new Error('Browser tests run against an instance: call bin/test, or set PORT, MAILBOX_PORT and JURAMEN_HOME.');
 }
 export default defineConfig({
-  testDir: '.',
   outputDir: `${process.env.JURAMEN_HOME}/browser-results`,
   timeout: 120_000,
   workers: 1,
   reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/browser.json` }]],
+  // Attacks leave an instance with traces; they come last.
+  projects: [{ name: 'browser', testDir: '.' }, { name: 'attack', testDir: '../Attack' }],
   use: {
     baseURL: `http://127.0.0.1:${process.env.PORT}`,
     viewport: { width: 1280, height: 800 },

@@ -23,8 +23,9 @@ final class CountMailbox
     public function __invoke(EmailAddress $email, Instant $now): void
     {
         $mailbox = ['mailbox' => $this->keys->lookup('', 'mailbox', $email->mailbox())->bytes];
-        DB::table('mailbox_counts')->insertOrIgnore([...$mailbox, 'times' => '', 'newest' => $now->utc->getTimestamp()]);
-        $times = (string) DB::table('mailbox_counts')->where($mailbox)->lockForUpdate()->value('times');
+        // Locks its row from the first statement on: an insert that is ignored would only share it, and two would wait for each other.
+        DB::table('mailbox_counts')->upsert([...$mailbox, 'times' => '', 'newest' => $now->utc->getTimestamp()], ['mailbox'], ['newest']);
+        $times = (string) DB::table('mailbox_counts')->where($mailbox)->value('times');
         $since = $now->plusDays(-1)->utc->getTimestamp();
         $within = array_values(array_filter((array) unpack('J*', $times), static fn (int $time): bool => $time > $since));
         if (count($within) >= $this->screen->mostForAddress) {

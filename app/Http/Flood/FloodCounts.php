@@ -6,23 +6,21 @@ namespace App\Http\Flood;
 
 use PDO;
 
-/** Counts by keyed digest in a table in memory, in stretches of ten seconds; what was counted is worth nothing afterwards. */
+/** Counts by keyed digest in a table in memory; what was counted is worth nothing afterwards. */
 final class FloodCounts
 {
-    private const SECONDS = 10;
-
     private ?PDO $database = null;
 
     /** @param  array<string, string>  $settings */
     public function __construct(private readonly array $settings) {}
 
     /** @return int how often this was counted in the stretch that it is now, with this time */
-    public function add(string $what): int
+    public function add(string $what, int $seconds): int
     {
         $now = time();
-        $id = substr(hash_hmac('sha256', intdiv($now, self::SECONDS)." $what", $this->settings['APP_KEY'] ?? '', true), 0, 16);
+        $id = substr(hash_hmac('sha256', intdiv($now, $seconds)." $what", $this->settings['APP_KEY'] ?? '', true), 0, 16);
         $counted = $this->database()->prepare('INSERT INTO flood (id, n, ends) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE n = n + 1 RETURNING n');
-        $counted->execute([$id, $now + 2 * self::SECONDS]);
+        $counted->execute([$id, $now + 2 * $seconds]);
 
         return (int) $counted->fetchColumn();
     }

@@ -15,15 +15,18 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Stands before the application and counts what is posted to forms: by network, placement, point and as a whole, in stretches of
- * ten seconds. What is over a limit gets the form again as it was filled in, its marks unspent, to be sent once more; whoever does
+ * Stands before the application and counts what is posted to forms, by network in stretches of ten seconds, by placement, point and as a whole in stretches of two,
+ * so that what is let in comes evenly. What is over a limit gets the form again as it was filled in, its marks unspent, to be sent once more; whoever does
  * so a moment later, as people do, is counted apart and goes before the crowd. It must cost next to nothing, so it works without
  * the framework; where it cannot count, everything passes.
  */
 final class FloodGate
 {
-    /** Most posts in ten seconds, by the name of the setting that says otherwise. */
-    private const MOST = ['NETWORK' => 20, 'PLACEMENT' => 50, 'POINT' => 60, 'WHOLE' => 100, 'WAITED_NETWORK' => 10, 'WAITED' => 60];
+    /** Most posts in a stretch, by the name of the setting that says otherwise, and the seconds of the stretch. */
+    private const MOST = [
+        'NETWORK' => [20, 10], 'PLACEMENT' => [10, 2], 'POINT' => [12, 2], 'WHOLE' => [20, 2],
+        'WAITED_NETWORK' => [10, 10], 'WAITED' => [12, 2],
+    ];
 
     /** @param  array<string, string>  $settings  as the instance's env file has them */
     public function __construct(
@@ -74,7 +77,8 @@ final class FloodGate
             ? ['WAITED_NETWORK' => $network, 'WAITED' => '']
             : ['NETWORK' => $network, 'PLACEMENT' => "$point {$again->placement($request)}", 'POINT' => $point, 'WHOLE' => ''];
         foreach ($limits as $name => $of) {
-            if ($this->counts->add("$name $of") > $this->most($name)) {
+            [$most, $seconds] = self::MOST[$name];
+            if ($this->counts->add("$name $of", $seconds) > $this->set($name, $most)) {
                 return true;
             }
         }
@@ -82,10 +86,10 @@ final class FloodGate
         return false;
     }
 
-    private function most(string $name): int
+    private function set(string $name, int $most): int
     {
         $set = $this->settings["FLOOD_$name"] ?? '';
 
-        return ctype_digit($set) ? (int) $set : self::MOST[$name];
+        return ctype_digit($set) ? (int) $set : $most;
     }
 }

@@ -1,0 +1,37 @@
+// 200 posts a second to one form: people get through all the same, and their mails go out.
+import { expect, test } from '@playwright/test';
+import { mails, pause, sql } from '../Browser/support.mjs';
+import { flood, person } from './clients.mjs';
+
+const long = process.env.LONG === '1';
+const seconds = long ? 60 : 8;
+
+for (const networks of [1, 500]) {
+  test(`a flood of ${seconds} seconds from ${networks} network${networks === 1 ? '' : 's'}: four people get through within two seconds, their mails within a minute`, async () => {
+    test.setTimeout(240_000);
+    const crowd = await flood({ networks, rate: 200, marks: long ? 700 : 150 });
+    const began = performance.now();
+    const people = [];
+    for (let i = 0; i < 4; i += 1) {
+      await pause((seconds * 1000) / 5 - 200);
+      // The first comes from the very network of the flood.
+      people.push(person(`person.${networks}.${i}.${Date.now().toString(36)}@post.example`, i === 0 ? '127.20.0.77' : `127.99.${i}.7`));
+    }
+    const through = await Promise.all(people);
+    const sentAt = performance.now();
+    await pause(Math.max(0, seconds * 1000 - (performance.now() - began)));
+    const said = await crowd.stop();
+    console.log(JSON.stringify({ said, through: through.map(({ presses, seconds: s, status }) => ({ status, presses, seconds: Number(s.toFixed(2)) })) }));
+    for (const one of through) {
+      expect(one.opened, one.address).toBe(200);
+      expect(one.status, one.address).toBe(303);
+      expect(one.seconds, `${one.address}, pressed ${one.presses} times`).toBeLessThan(2);
+    }
+    expect(said.answers[429], 'most of the flood is shown the form again').toBeGreaterThan(said.sent / 2);
+    expect(said.answers[0] ?? 0, 'nobody is left without an answer').toBe(0);
+    for (const one of through) {
+      await expect.poll(async () => (await mails(one.email)).length, { timeout: Math.max(1000, 60_000 - (performance.now() - sentAt)), message: `the mail to ${one.email}` }).toBe(1);
+    }
+    console.log(`mails of the four within ${((performance.now() - sentAt) / 1000).toFixed(1)} s; ${sql("SELECT COUNT(*) FROM messages WHERE state = 'waiting'")} still wait`);
+  });
+}
