@@ -1,17 +1,21 @@
 // What is accepted stays accepted and no mail goes out twice, whatever is killed (kill -9), over the real socket.
 import { expect, test } from '@playwright/test';
 import http from 'node:http';
-import { artisan, consents, holdDown, kill, letUp, mails, mailServer, marks, pause, pid, send, signIn, sql, waitForPart } from './support.mjs';
+import { artisan, consents, floodGate, holdDown, kill, letUp, mails, mailServer, marks, pause, pid, send, signIn, sql, waitForPart } from './support.mjs';
 
 const name = (test, i) => `${test}.${i}.${Date.now().toString(36)}@post.example`;
 
 // The demo leaves one mail uncertain; here only what these tests cause shall count.
-test.beforeAll(() => { sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'"); });
+test.beforeAll(() => {
+  floodGate('open');
+  sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'");
+});
+test.afterAll(() => floodGate());
 
 test.afterEach(async () => {
   await mailServer('accept');
-  for (const part of ['worker', 'fpm', 'mariadb']) letUp(part);
-  for (const part of ['mariadb', 'fpm', 'worker']) await waitForPart(part);
+  for (const part of ['worker', 'worker2', 'fpm', 'mariadb']) letUp(part);
+  for (const part of ['mariadb', 'fpm', 'worker', 'worker2']) await waitForPart(part);
 });
 
 async function everyMailOnce(emails) {
@@ -26,23 +30,25 @@ function whole() {
   expect(artisan('consent:rebuild', '--check').code).toBe(0);
 }
 
-test('the worker is killed between accept and mail: the mail goes out once it is back', async () => {
-  holdDown('worker');
-  kill('worker');
+const workers = ['worker', 'worker2'];
+
+test('the workers are killed between accept and mail: the mail goes out once they are back', async () => {
+  workers.forEach(holdDown);
+  workers.forEach(kill);
   const emails = [0, 1, 2].map((i) => name('before', i));
   const given = await Promise.all(emails.map(() => marks()));
   await pause(2100);
   for (const [i, email] of emails.entries()) expect((await send(email, given[i])).status).toBe(303);
   await pause(1000);
   for (const email of emails) expect(await mails(email)).toEqual([]);
-  letUp('worker');
+  workers.forEach(letUp);
   await everyMailOnce(emails);
   await pause(1500);
   await everyMailOnce(emails);
   whole();
 });
 
-test('the worker is killed with a mail in hand: it is listed as uncertain and not sent again', async ({ page }) => {
+test('the workers are killed, one with a mail in hand: it is listed as uncertain and not sent again', async ({ page }) => {
   await mailServer('delay', 4);
   const email = name('inhand', 0);
   const given = await marks();
@@ -50,11 +56,11 @@ test('the worker is killed with a mail in hand: it is listed as uncertain and no
   expect((await send(email, given)).status).toBe(303);
   await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state = 'claimed'"), { timeout: 10_000 }).toBe('1');
   await pause(1000);
-  kill('worker');
+  workers.forEach(kill);
   await mailServer('accept');
   await everyMailOnce([email]);
   await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state = 'uncertain'"), { timeout: 30_000 }).toBe('1');
-  await waitForPart('worker');
+  for (const worker of workers) await waitForPart(worker);
   await pause(3000);
   await everyMailOnce([email]);
   await signIn(page);

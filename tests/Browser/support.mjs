@@ -1,7 +1,7 @@
 // What the browser tests share: the mailbox stand-in, the instance's commands, axe.
 import http from 'node:http';
 import { execFileSync } from 'node:child_process';
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { appendFileSync, existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 
@@ -33,6 +33,13 @@ export const pid = (part) => Number(readFileSync(`${home}/run/${part}.pid`, 'utf
 export const holdDown = (part) => writeFileSync(`${home}/run/${part}.hold`, '');
 export const letUp = (part) => rmSync(`${home}/run/${part}.hold`, { force: true });
 export const kill = (part) => process.kill(pid(part), 'SIGKILL');
+
+/** Lets a test of something else send as fast as it likes; without an argument the flood gate stands as it ships. */
+export function floodGate(open = '') {
+  const kept = readFileSync(`${home}/env`, 'utf8').split('\n').filter((line) => line !== '' && !line.startsWith('FLOOD_')).join('\n');
+  writeFileSync(`${home}/env`, `${kept}\n`);
+  if (open === 'open') appendFileSync(`${home}/env`, ['NETWORK', 'PLACEMENT', 'POINT', 'WHOLE'].map((name) => `FLOOD_${name}=100000\n`).join(''));
+}
 
 export function sql(query) {
   return execFileSync('mariadb', ['--no-defaults', `--socket=${home}/run/mariadb.sock`, '-N', '-B', '-e', query, 'juramen'], { encoding: 'utf8' }).trim();
