@@ -22,7 +22,7 @@ final readonly class Reading
      * @param  bool  $wholePage  whether what stands around the form is known; else it may be said elsewhere
      * @param  list<Control>  $controls
      * @param  list<AskedField>  $fields
-     * @param  list<PageLink>  $links  on the form and, given the whole page, around it
+     * @param  Links  $links  on the form and, given the whole page, around it
      * @param  string  $text  all visible words of the form
      * @param  string  $around  all visible words of the page, with its title; empty for a fragment
      * @param  string  $address  where the page stands; may be empty
@@ -37,7 +37,7 @@ final readonly class Reading
         public bool $wholePage,
         public array $controls,
         public array $fields,
-        public array $links,
+        public Links $links,
         public string $text,
         public string $around = '',
         public string $address = '',

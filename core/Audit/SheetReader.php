@@ -40,7 +40,7 @@ final readonly class SheetReader
             'title/'.$language->value, $sheet->kind, 'the sheet says so', $language, $language, true,
             array_map(static fn (Control $c): Control => new Control($place($c->where), $c->label, ControlRole::Consent, $c->response, $c->required, $c->refuses, $c->purposes, $c->channels), $this->consents($read, $whole, $language)),
             array_map(fn (AskedField $f): AskedField => new AskedField($place($f->where), $f->label, $f->meaning, $f->required, $this->reason($place($f->where), $sheet)), $read->fields),
-            array_map(static fn (PageLink $l): PageLink => new PageLink($place($l->where), $l->text, $l->href), $read->links),
+            new Links(array_map(static fn (PageLink $l): PageLink => new PageLink($place($l->where), $l->text, $l->href), $read->links->all)),
             // Title and line stand over the form and belong to it; the controller stands at the foot of the page.
             $whole->title->in($language)."\n".$whole->purposeLine->in($language)."\n".$read->text, $read->around, '',
             new SheetFacts(
@@ -65,7 +65,7 @@ final readonly class SheetReader
         }
 
         return new Reading(
-            $where, FormKind::Other, 'it stands alone', $language, $language, true, [$control], [], $links, $text, '', '',
+            $where, FormKind::Other, 'it stands alone', $language, $language, true, [$control], [], new Links($links), $text, '', '',
             new SheetFacts($controller, true, true, [], [], [$this->facts($filled, $where, $language)]),
         );
     }

@@ -4,20 +4,28 @@ declare(strict_types=1);
 
 namespace Juramen\Wording;
 
+use ArrayObject;
 use Juramen\Register\Language;
 
 /** How one language speaks of what concerns consent: patterns by topic, and its commonest words. */
 final readonly class Lexicon
 {
+    /** So many answers are remembered: the words and links of a page are looked through for each of its forms. */
+    private const REMEMBERED = 20_000;
+
     /**
      * @param  array<string, list<string>>  $patterns  topic to regular expressions without delimiters; case does not matter
      * @param  list<string>  $common  words that carry no content, in lower case
+     * @param  ArrayObject<string, Found|null>  $found  topic and digest of a text to what was found
      */
-    private function __construct(public Language $language, private array $patterns, private array $common) {}
+    private function __construct(public Language $language, private array $patterns, private array $common, private ArrayObject $found = new ArrayObject) {}
 
     public static function of(Language $language): self
     {
-        return match ($language) {
+        /** @var array<string, self> $all */
+        static $all = [];
+
+        return $all[$language->value] ??= match ($language) {
             Language::English => new self($language, Lexicons\English::PATTERNS, explode(' ', Lexicons\English::COMMON)),
             Language::German => new self($language, Lexicons\German::PATTERNS, explode(' ', Lexicons\German::COMMON)),
             Language::French => new self($language, Lexicons\French::PATTERNS, explode(' ', Lexicons\French::COMMON)),
@@ -28,6 +36,19 @@ final readonly class Lexicon
 
     /** The first words in the text that speak of the topic. */
     public function find(Topic $topic, string $text): ?Found
+    {
+        $key = $topic->value.' '.hash('xxh128', $text);
+        if (! $this->found->offsetExists($key)) {
+            if (count($this->found) >= self::REMEMBERED) {
+                $this->found->exchangeArray([]);
+            }
+            $this->found[$key] = $this->search($topic, $text);
+        }
+
+        return $this->found[$key];
+    }
+
+    private function search(Topic $topic, string $text): ?Found
     {
         $first = null;
         foreach ($this->patterns[$topic->value] ?? [] as $pattern) {

@@ -69,3 +69,25 @@ test('the language of a text is told from its commonest words', function (string
     ['Yes, I would like to receive your news and can stop at any time', 'en'], ['Ja, ich möchte Ihre Neuigkeiten erhalten und kann das jederzeit widerrufen', 'de'],
     ['Oui, je souhaite recevoir vos offres et je peux me désinscrire à tout moment', 'fr'], ['Newsletter', null], ['', null],
 ]);
+
+test('a page takes time by its size, however it is made, or is refused in words', function (string $html, ?int $forms): void {
+    $started = hrtime(true);
+    try {
+        $readings = HtmlReader::read($html);
+        array_walk($readings, Requirements::judge(...));
+        expect($readings)->toHaveCount((int) $forms);
+    } catch (UnreadableHtml $e) {
+        expect($forms)->toBeNull()->and($e->getMessage())->toMatch('/^It (?:has|is)|^Its /');
+    }
+    // Each took half a minute or more where every form, label or link went through the whole page again.
+    expect((hrtime(true) - $started) / 1e9)->toBeLessThan(8);
+})->with([
+    '1,000 forms' => fn (): array => [implode('', array_map(fn (int $i): string => "<div><h3>thing $i</h3><form>Email <input type=email id=e$i><input type=checkbox id=c$i><label for=c$i>newsletter $i</label>"
+        ."<a href=\"/x$i\">more $i</a><button>Sign up for the newsletter</button></form><p>".str_repeat('harbour morning timetable ', 40).'</p></div>', range(1, 1000))), 1000],
+    '1,000 misnested tags' => ['<form><input type=email>'.str_repeat('<b><i></b></i><p><td></div>', 1000).'</form>', 1],
+    '1,500 links' => ['<form>'.implode('', array_map(fn (int $i): string => "<a href=\"/x$i\">link $i</a> ", range(1, 1500))).'<input type=email><button>Newsletter</button></form>', 1],
+    '3,000 boxes in one form' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 3000).'<input type=email></form>', 1],
+    'too many boxes' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 5000).'</form>', null],
+    'too deep' => ['<form><input type=email>'.str_repeat('<div>', 5000).'</form>', null],
+    'too large' => ['<form><input type=email></form>'.str_repeat('<p>Words of a page.</p>', 240_000), null],
+]);

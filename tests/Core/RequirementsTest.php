@@ -8,6 +8,7 @@ use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\FieldMeaning;
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Links;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
@@ -51,7 +52,7 @@ function reading(string $language, array $change = []): Reading
         $change['whole'] ?? true,
         $controls,
         $change['fields'] ?? [new AskedField('#e', 'E-mail', FieldMeaning::Email, true)],
-        $change['links'] ?? [new PageLink('#n', $notice, '/notice')],
+        new Links($change['links'] ?? [new PageLink('#n', $notice, '/notice')]),
         $change['text'] ?? $label,
         $change['around'] ?? '',
         $change['address'] ?? '',

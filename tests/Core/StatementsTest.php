@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
+use Juramen\Audit\Links;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Response;
@@ -20,7 +21,7 @@ use Tests\Core\UnseenStatements;
 function findingsOn(string $text, Language $language): array
 {
     $refuses = Lexicon::of($language)->speaksOf(Topic::Refuses, $text);
-    $reading = new Reading('text', FormKind::Other, '', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: $refuses)], [], [], $text);
+    $reading = new Reading('text', FormKind::Other, '', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: $refuses)], [], new Links, $text);
 
     return array_values(array_filter(array_merge(...array_map(static fn ($r): array => $r->judge($reading), Requirements::ofWords())), static fn (Result $r): bool => $r->verdict->isFinding()));
 }

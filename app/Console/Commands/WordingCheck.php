@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Console\Report;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
+use Juramen\Audit\Links;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Response;
@@ -67,7 +68,7 @@ final class WordingCheck extends Report
      */
     private function findings(string $text, Language $language): array
     {
-        $reading = new Reading('text', FormKind::Other, 'it is a text alone', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text))], [], [], $text);
+        $reading = new Reading('text', FormKind::Other, 'it is a text alone', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text))], [], new Links, $text);
         $results = array_merge(...array_map(static fn ($r): array => $r->judge($reading), Requirements::ofWords()));
 
         return array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));

@@ -82,7 +82,7 @@ final readonly class ControlReader
     private function choice(DOMElement $select, FormKind $kind): ?Control
     {
         $label = $this->labels->of($select);
-        $options = $this->page->all('.//option', $select);
+        $options = $this->page->named(['option'], $select);
         $words = implode(' / ', array_map(static fn (DOMElement $o): string => Page::tidy($o->textContent), $options));
         $chosen = array_values(array_filter($options, static fn (DOMElement $o): bool => $o->hasAttribute('selected')))[0] ?? ($select->hasAttribute('multiple') ? null : $options[0] ?? null);
         $yesNo = array_filter($options, fn (DOMElement $o): bool => $this->meansYes(Page::tidy($o->textContent), $o->getAttribute('value')) || $this->meansNo(Page::tidy($o->textContent), $o->getAttribute('value'))) !== [];
@@ -155,7 +155,7 @@ final readonly class ControlReader
     {
         for ($node = $radio->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
             if ($node->nodeName === 'fieldset') {
-                $legend = $this->page->all('./legend', $node)[0] ?? null;
+                $legend = $this->page->named(['legend'], $node)[0] ?? null;
 
                 return $legend === null ? '' : $this->page->text($legend);
             }

@@ -9,23 +9,38 @@ use DOMElement;
 /** Finds the forms of a page: those that say so, and fields that stand together without a form around them. */
 final readonly class FormFinder
 {
-    private const CONTROLS = '//input[not(@type="hidden")]|//select|//textarea|//*[@role="checkbox"]|//*[@role="switch"]|//*[@role="radio"]';
+    private const MOST_CONTROLS = 4000;
+
+    private const CONTROLS = ['input to fill in', 'select', 'textarea', 'role checkbox', 'role switch', 'role radio'];
 
     public function __construct(private Page $page) {}
 
-    /** @return list<FoundForm> */
+    /**
+     * @return list<FoundForm>
+     *
+     * @throws UnreadableHtml where nobody could be meant to fill all that in
+     */
     public function all(): array
     {
-        $forms = [];
-        $taken = [];
-        foreach ($this->page->all('//form') as $form) {
-            $controls = array_values(array_filter($this->page->all(self::CONTROLS), fn (DOMElement $c): bool => $this->owner($c)?->isSameNode($form) === true));
-            array_push($taken, ...$controls);
-            if ($controls !== []) {
-                $forms[] = new FoundForm($form, $controls);
+        $controls = $this->page->named(self::CONTROLS);
+        if (count($controls) > self::MOST_CONTROLS) {
+            throw new UnreadableHtml('It has '.number_format(count($controls)).' fields and boxes; up to '.number_format(self::MOST_CONTROLS).' are read. Give the part with the form that you ask about.');
+        }
+        [$owned, $loose] = [[], []];
+        foreach ($controls as $control) {
+            $owner = $this->owner($control);
+            if ($owner === null) {
+                $loose[] = $control;
+            } else {
+                $owned[spl_object_id($owner)][] = $control;
             }
         }
-        $loose = array_values(array_filter($this->page->all(self::CONTROLS), fn (DOMElement $c): bool => $this->owner($c) === null));
+        $forms = [];
+        foreach ($this->page->named(['form']) as $form) {
+            if (isset($owned[spl_object_id($form)])) {
+                $forms[] = new FoundForm($form, $owned[spl_object_id($form)]);
+            }
+        }
         if ($loose !== []) {
             $forms[] = new FoundForm($this->common($loose), $loose);
         }
@@ -48,25 +63,23 @@ final readonly class FormFinder
         return null;
     }
 
-    /** @param  non-empty-list<DOMElement>  $controls */
+    /** @param  non-empty-list<DOMElement>  $controls  in the order of the page: whatever holds the first and the last holds all */
     private function common(array $controls): DOMElement
     {
+        $last = $controls[count($controls) - 1];
         for ($node = $controls[0]->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
-            $inside = array_filter($controls, static function (DOMElement $control) use ($node): bool {
-                for ($up = $control->parentNode; $up !== null; $up = $up->parentNode) {
-                    if ($up->isSameNode($node)) {
-                        return true;
-                    }
-                }
-
-                return false;
-            });
             // A part with a button or words of its own, not the bare wrapper of a single field.
-            if (count($inside) === count($controls) && ($this->page->all('.//button|.//input[@type="submit"]', $node) !== [] || $node->nodeName === 'body' || count($controls) > 1)) {
+            if ($this->page->holds($node, $last) && (count($controls) > 1 || $node->nodeName === 'body' || $this->hasButton($node))) {
                 return $node;
             }
         }
 
         return $this->page->body();
+    }
+
+    private function hasButton(DOMElement $part): bool
+    {
+        return $this->page->count(['button'], $part) > 0
+            || array_filter($this->page->named(['input'], $part), static fn (DOMElement $input): bool => $input->getAttribute('type') === 'submit') !== [];
     }
 }

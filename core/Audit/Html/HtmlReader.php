@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Html;
 
 use DOMElement;
+use Juramen\Audit\Links;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
 use Juramen\Register\Language;
@@ -25,25 +26,40 @@ final class HtmlReader
     {
         $page = Page::read($bytes);
 
-        return array_map(static fn (FoundForm $form): Reading => self::form($page, $form, $address, $language), (new FormFinder($page))->all());
+        return array_map((new self($page, $address, $language))->form(...), (new FormFinder($page))->all());
     }
 
-    private static function form(Page $page, FoundForm $form, string $address, ?Language $given): Reading
+    /** @var array<int, Links> what links stand in an element, by its object id */
+    private array $links = [];
+
+    private readonly Labels $labels;
+
+    private readonly string $around;
+
+    private readonly ?Language $ofPage;
+
+    private function __construct(private readonly Page $page, private readonly string $address, private readonly ?Language $given)
     {
+        $this->labels = new Labels($page);
+        $this->around = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
+        $this->ofPage = Lexicon::guess($page->text($page->body()));
+    }
+
+    private function form(FoundForm $form): Reading
+    {
+        $page = $this->page;
         $text = $page->text($form->element);
-        $said = $page->language($form->element) ?? $given;
-        $language = Lexicon::guess($text) ?? $said ?? Lexicon::guess($page->text($page->body()));
+        $said = $page->language($form->element) ?? $this->given;
+        $language = Lexicon::guess($text) ?? $said ?? $this->ofPage;
         $lexicons = KindGuess::lexicons($language);
-        $labels = new Labels($page);
         [$kind, $reason] = (new KindGuess($page, $lexicons))->of($form);
-        $around = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
 
         return new Reading(
             $page->selector($form->element), $kind, $reason, $language, $said, $page->whole,
-            (new ControlReader($page, $labels, $lexicons))->read($form, $kind),
-            (new FieldReader($page, $labels, $lexicons))->read($form),
-            self::links($page, $page->whole ? $page->body() : self::surroundings($form->element)),
-            $text, $around, $address,
+            (new ControlReader($page, $this->labels, $lexicons))->read($form, $kind),
+            (new FieldReader($page, $this->labels, $lexicons))->read($form),
+            $this->links($page->whole ? $page->body() : self::surroundings($form->element)),
+            $text, $this->around, $this->address,
         );
     }
 
@@ -57,9 +73,10 @@ final class HtmlReader
         return $node;
     }
 
-    /** @return list<PageLink> */
-    private static function links(Page $page, DOMElement $within): array
+    private function links(DOMElement $within): Links
     {
-        return array_map(static fn (DOMElement $a): PageLink => new PageLink($page->selector($a), $page->text($a), $a->getAttribute('href')), $page->all('.//a', $within));
+        return $this->links[spl_object_id($within)] ??= new Links(array_map(
+            fn (DOMElement $a): PageLink => new PageLink($this->page->selector($a), $this->page->text($a), $a->getAttribute('href')), $this->page->named(['a'], $within),
+        ));
     }
 }

@@ -13,6 +13,8 @@ use Juramen\Wording\Topic;
 /** Tells what a form is for, from its fields and from the words of its heading and button. */
 final readonly class KindGuess
 {
+    private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
+
     /** @param  list<Lexicon>  $lexicons */
     public function __construct(private Page $page, private array $lexicons) {}
 
@@ -47,15 +49,17 @@ final readonly class KindGuess
     private function headline(FoundForm $form): string
     {
         $parts = [];
-        foreach ($this->page->all('.//h1|.//h2|.//h3|.//h4|.//h5|.//legend|.//button|.//caption', $form->element) as $element) {
+        foreach ($this->page->named([...self::HEADINGS, 'h5', 'legend', 'button', 'caption'], $form->element) as $element) {
             $parts[] = $this->page->text($element);
         }
-        foreach ($this->page->all('.//input[@type="submit" or @type="button" or @type="image"]', $form->element) as $button) {
-            $parts[] = $button->getAttribute('value').' '.$button->getAttribute('alt');
+        foreach ($this->page->named(['input'], $form->element) as $button) {
+            if (in_array($button->getAttribute('type'), ['submit', 'button', 'image'], true)) {
+                $parts[] = $button->getAttribute('value').' '.$button->getAttribute('alt');
+            }
         }
         $parts[] = $form->element->getAttribute('aria-label');
-        $before = $this->page->all('(preceding::h1|preceding::h2|preceding::h3|preceding::h4)[last()]', $form->element)[0] ?? null;
-        if ($before !== null && $this->page->all('.//h1|.//h2|.//h3|.//h4|.//legend', $form->element) === []) {
+        $before = $this->page->before($form->element, self::HEADINGS);
+        if ($before !== null && $this->page->count([...self::HEADINGS, 'legend'], $form->element) === 0) {
             $parts[] = $this->page->text($before);
         }
 

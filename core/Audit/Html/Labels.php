@@ -11,9 +11,21 @@ use DOMNode;
  * The words that belong to a control: its label by `for`, a label around it, `aria-labelledby`, `aria-label`, then the
  * nearest text, which for a box stands behind it and for a field before it.
  */
-final readonly class Labels
+final class Labels
 {
-    public function __construct(private Page $page) {}
+    private const FIELDS = ['input to fill in', 'select', 'textarea'];
+
+    /** @var array<string, list<DOMElement>> id to the labels that name it */
+    private array $for = [];
+
+    public function __construct(private readonly Page $page)
+    {
+        foreach ($page->named(['label']) as $label) {
+            if ($label->hasAttribute('for')) {
+                $this->for[$label->getAttribute('for')][] = $label;
+            }
+        }
+    }
 
     public function of(DOMElement $control): string
     {
@@ -26,7 +38,7 @@ final readonly class Labels
     {
         $help = $this->texts($control->getAttribute('aria-describedby'));
         $part = $control->parentNode;
-        if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true) && count($this->page->all('.//input[not(@type="hidden")]|.//select|.//textarea', $part)) === 1) {
+        if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true) && $this->page->count(self::FIELDS, $part) === 1) {
             return $this->page->text($part);
         }
         for ($next = $control->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next) && ! ($next instanceof DOMElement && $next->nodeName === 'label'); $next = $next->nextSibling) {
@@ -39,9 +51,8 @@ final readonly class Labels
     private function byFor(DOMElement $control): string
     {
         $id = $control->getAttribute('id');
-        $labels = $id === '' ? [] : array_filter($this->page->all('//label[@for]'), static fn (DOMElement $l): bool => $l->getAttribute('for') === $id);
 
-        return Page::tidy(implode(' ', array_map($this->page->text(...), $labels)));
+        return $id === '' ? '' : Page::tidy(implode(' ', array_map($this->page->text(...), $this->for[$id] ?? [])));
     }
 
     private function around(DOMElement $control): string
@@ -106,6 +117,6 @@ final readonly class Labels
     private function holdsControl(DOMNode $node): bool
     {
         return $node instanceof DOMElement && (in_array($node->nodeName, ['input', 'select', 'textarea', 'button'], true)
-            || $this->page->all('.//input[not(@type="hidden")]|.//select|.//textarea|.//button', $node) !== []);
+            || $this->page->count([...self::FIELDS, 'button'], $node) > 0);
     }
 }

@@ -8,21 +8,52 @@ use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMText;
-use DOMXPath;
 use Juramen\Register\Language;
 use Masterminds\HTML5;
 
-/** A page or fragment of HTML, however messy: its elements, their visible words, and selectors that find exactly them. */
-final readonly class Page
+/**
+ * A page or fragment of HTML, however messy: its elements, their visible words, and selectors that find exactly them. It is walked
+ * once; whatever is asked for afterwards is looked up in what that walk wrote down, so that a page of many forms, links or levels
+ * takes time by its size only.
+ */
+final class Page
 {
     private const LARGEST = 5_000_000;
+
+    /** Browsers build no deeper trees than 512 levels; what is deeper is no page that anybody sees. */
+    private const DEEPEST = 600;
+
+    private const MOST_ELEMENTS = 200_000;
 
     /** Elements that stand in a line of text; all others begin a new one. */
     public const INLINE = ['a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'em', 'font', 'i', 'img', 'kbd', 'mark', 'q', 's', 'small', 'span', 'strong', 'sub', 'sup', 'time', 'u', 'input', 'wbr'];
 
     private const UNSEEN = ['script', 'style', 'template', 'noscript', 'head', 'option', 'datalist', 'select', 'textarea'];
 
-    private function __construct(public DOMDocument $document, private DOMXPath $xpath, public bool $whole) {}
+    private const ROLES = ['checkbox', 'switch', 'radio'];
+
+    /** @var list<DOMElement> in the order of the document; held, so that each keeps its object id */
+    private array $elements = [];
+
+    /** @var array<int, array{int, int, int}> object id to the element's place in that order, the last place within it, and its place among its like */
+    private array $places = [];
+
+    /** @var array<string, list<int>> name of element, or what named() says, to places */
+    private array $named = [];
+
+    /** @var array<string, list<DOMElement>> */
+    private array $ids = [];
+
+    /** @var array<int, string> object id to visible words, of what was asked for */
+    private array $texts = [];
+
+    /** @throws UnreadableHtml */
+    private function __construct(public readonly DOMDocument $document, public readonly bool $whole)
+    {
+        if ($document->documentElement !== null) {
+            $this->index($document->documentElement, 1, 1);
+        }
+    }
 
     /** @throws UnreadableHtml where there is nothing to read, or too much */
     public static function read(string $bytes): self
@@ -37,7 +68,7 @@ final readonly class Page
         $document = (new HTML5(['disable_html_ns' => true]))->loadHTML($html);
         self::ensureBody($document);
 
-        return new self($document, new DOMXPath($document), preg_match('~<(?:!doctype|html|body)[\s>]~i', $html) === 1);
+        return new self($document, preg_match('~<(?:!doctype|html|body)[\s>]~i', $html) === 1);
     }
 
     /** Browsers put everything into a body; selectors count on it. */
@@ -56,33 +87,123 @@ final readonly class Page
         $root->appendChild($body);
     }
 
-    /** @return list<DOMElement> */
-    public function all(string $xpath, ?DOMNode $within = null): array
+    /** @throws UnreadableHtml */
+    private function index(DOMElement $element, int $ofType, int $depth): void
     {
-        $found = $this->xpath->query($xpath, $within);
+        if ($depth > self::DEEPEST) {
+            throw new UnreadableHtml('Its elements stand more than '.self::DEEPEST.' deep in one another, deeper than browsers show; look for tags that are never closed.');
+        }
+        $place = count($this->elements);
+        if ($place >= self::MOST_ELEMENTS) {
+            throw new UnreadableHtml('It has more than '.number_format(self::MOST_ELEMENTS).' elements; give the part with the forms.');
+        }
+        $this->elements[] = $element;
+        $this->named[$element->nodeName][] = $place;
+        if ($element->nodeName === 'input' && $element->getAttribute('type') !== 'hidden') {
+            $this->named['input to fill in'][] = $place;
+        }
+        if (in_array($role = $element->getAttribute('role'), self::ROLES, true)) {
+            $this->named["role $role"][] = $place;
+        }
+        if ($element->hasAttribute('id')) {
+            $this->ids[$element->getAttribute('id')][] = $element;
+        }
+        $counts = [];
+        for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
+            if ($child instanceof DOMElement) {
+                $counts[$child->nodeName] = ($counts[$child->nodeName] ?? 0) + 1;
+                $this->index($child, $counts[$child->nodeName], $depth + 1);
+            }
+        }
+        $this->places[spl_object_id($element)] = [$place, count($this->elements) - 1, $ofType];
+    }
 
-        return $found === false ? [] : array_values(array_filter(iterator_to_array($found), static fn (mixed $n): bool => $n instanceof DOMElement));
+    /**
+     * @param  list<string>  $names  of elements, "input to fill in", or "role ..."
+     * @return list<DOMElement> of these names in an element, itself not counted, or in the whole document
+     */
+    public function named(array $names, ?DOMElement $within = null): array
+    {
+        [$first, $last] = $within === null ? [-1, PHP_INT_MAX] : $this->places[spl_object_id($within)];
+        $found = [];
+        foreach ($names as $name) {
+            $places = $this->named[$name] ?? [];
+            for ($i = self::after($places, $first); $i < count($places) && $places[$i] <= $last; $i++) {
+                $found[$places[$i]] = true;
+            }
+        }
+        ksort($found);
+
+        return array_map(fn (int $place): DOMElement => $this->elements[$place], array_keys($found));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return int how many of these names an element holds
+     */
+    public function count(array $names, DOMElement $within): int
+    {
+        [$first, $last] = $this->places[spl_object_id($within)];
+
+        return array_sum(array_map(fn (string $name): int => self::after($this->named[$name] ?? [], $last) - self::after($this->named[$name] ?? [], $first), $names));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return DOMElement|null the last of these names that begins before an element does
+     */
+    public function before(DOMElement $element, array $names): ?DOMElement
+    {
+        $place = $this->places[spl_object_id($element)][0];
+        $nearest = -1;
+        foreach ($names as $name) {
+            $places = $this->named[$name] ?? [];
+            $nearest = max($nearest, $places[self::after($places, $place - 1) - 1] ?? -1);
+        }
+
+        return $this->elements[$nearest] ?? null;
+    }
+
+    /**
+     * @param  list<int>  $places  ascending
+     * @return int index of the first place beyond one
+     */
+    private static function after(array $places, int $place): int
+    {
+        for ($low = 0, $high = count($places); $low < $high;) {
+            $middle = ($low + $high) >> 1;
+            if ($places[$middle] <= $place) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /** Whether an element stands in another, or is it. */
+    public function holds(DOMElement $outer, DOMElement $inner): bool
+    {
+        [$first, $last] = $this->places[spl_object_id($outer)];
+        $place = $this->places[spl_object_id($inner)][0];
+
+        return $place >= $first && $place <= $last;
     }
 
     public function byId(string $id): ?DOMElement
     {
-        foreach ($this->all('//*[@id]') as $element) {
-            if ($element->getAttribute('id') === $id) {
-                return $element;
-            }
-        }
-
-        return null;
+        return $this->ids[$id][0] ?? null;
     }
 
     public function body(): DOMElement
     {
-        return $this->all('//body')[0];
+        return $this->named(['body'])[0];
     }
 
     public function title(): string
     {
-        $title = $this->all('//title')[0] ?? null;
+        $title = $this->named(['title'])[0] ?? null;
 
         return $title === null ? '' : self::tidy($title->textContent);
     }
@@ -90,25 +211,27 @@ final readonly class Page
     /** A CSS selector that finds exactly this element. */
     public function selector(DOMElement $element): string
     {
-        $id = $element->getAttribute('id');
-        if (preg_match('/^[A-Za-z][\w-]*$/D', $id) === 1 && count(array_filter($this->all('//*[@id]'), static fn (DOMElement $e): bool => $e->getAttribute('id') === $id)) === 1) {
-            return '#'.$id;
-        }
-        if ($element->nodeName === 'body' || ! $element->parentNode instanceof DOMElement) {
-            return $element->nodeName;
-        }
-        $place = 1;
-        for ($before = $element->previousSibling; $before !== null; $before = $before->previousSibling) {
-            $place += (int) ($before->nodeName === $element->nodeName);
+        $steps = [];
+        for ($node = $element; ; $node = $node->parentNode) {
+            $id = $node->getAttribute('id');
+            if (preg_match('/^[A-Za-z][\w-]*$/D', $id) === 1 && count($this->ids[$id]) === 1) {
+                $steps[] = '#'.$id;
+                break;
+            }
+            if ($node->nodeName === 'body' || ! $node->parentNode instanceof DOMElement) {
+                $steps[] = $node->nodeName;
+                break;
+            }
+            $steps[] = $node->nodeName.':nth-of-type('.$this->places[spl_object_id($node)][2].')';
         }
 
-        return $this->selector($element->parentNode).' > '.$element->nodeName.':nth-of-type('.$place.')';
+        return implode(' > ', array_reverse($steps));
     }
 
     /** What a visitor reads in a node: entities resolved, white space folded, pictures by their text, hidden parts left out. */
     public function text(DOMNode $node): string
     {
-        return self::tidy($this->raw($node));
+        return $node instanceof DOMElement ? $this->texts[spl_object_id($node)] ??= self::tidy($this->raw($node)) : self::tidy($this->raw($node));
     }
 
     public static function tidy(string $text): string
@@ -120,21 +243,34 @@ final readonly class Page
 
     private function raw(DOMNode $node): string
     {
+        $pieces = [];
+        $this->collect($node, $pieces);
+
+        return implode('', $pieces);
+    }
+
+    /** @param  list<string>  $pieces */
+    private function collect(DOMNode $node, array &$pieces): void
+    {
         if ($node instanceof DOMText) {
-            return str_replace("\n", ' ', $node->data);
+            $pieces[] = str_replace("\n", ' ', $node->data);
+
+            return;
         }
         if ($node instanceof DOMElement && ($this->isUnseen($node) || $this->isHidden($node))) {
-            return '';
+            return;
         }
         if ($node->nodeName === 'img' && $node instanceof DOMElement) {
-            return ' '.$node->getAttribute('alt').' ';
-        }
-        $text = '';
-        foreach ($node->childNodes as $child) {
-            $text .= $this->raw($child);
-        }
+            $pieces[] = ' '.$node->getAttribute('alt').' ';
 
-        return in_array($node->nodeName, self::INLINE, true) ? $text : "\n".$text."\n";
+            return;
+        }
+        $line = in_array($node->nodeName, self::INLINE, true) ? '' : "\n";
+        $pieces[] = $line;
+        for ($child = $node->firstChild; $child !== null; $child = $child->nextSibling) {
+            $this->collect($child, $pieces);
+        }
+        $pieces[] = $line;
     }
 
     private function isUnseen(DOMElement $element): bool

@@ -48,7 +48,7 @@ final class ControllerNamed implements Requirement
                 ? $this->met('The controller is named on the form.', null, $reading->sheet->controller->name)
                 : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller->name} on the form.")];
         }
-        $name = $this->nameIn($reading->text) ?? $this->nameIn($reading->around);
+        $name = $this->nameIn($reading->text) ?? $this->nameAround($reading->around);
         if ($name !== null) {
             return $this->met('Somebody is named; whether that is who answers for the form, only a person can say.', $reading->where, $name);
         }
@@ -56,6 +56,17 @@ final class ControllerNamed implements Requirement
         return $reading->wholePage
             ? [$this->finding(Verdict::Breach, 'Neither the form nor its page says who asks.', $reading->where, null, 'Name the company in the words of the consent, with its legal form.')]
             : [$this->finding(Verdict::Open, 'The form does not say who asks; the page around it may.', $reading->where, null, 'Does the page name the controller plainly? Better: name it in the words of the consent.')];
+    }
+
+    /** The forms of a page share what stands around them; it is looked through once. */
+    private function nameAround(string $page): ?string
+    {
+        static $seen = [null, null];
+        if ($seen[0] !== $page) {
+            $seen = [$page, $this->nameIn($page)];
+        }
+
+        return $seen[1];
     }
 
     private function nameIn(string $text): ?string

@@ -66,7 +66,7 @@ final class NoticeLinked implements Requirement
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
-        return array_values(array_filter($reading->links, static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
-            || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1));
+        return $reading->links->about("notice {$reading->language?->value}", static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
+            || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1);
     }
 }

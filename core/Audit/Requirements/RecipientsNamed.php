@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Mend;
+use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
@@ -44,7 +45,7 @@ final class RecipientsNamed implements Requirement
             }
             $relied = true;
             if (! $this->isNamed($control->label, $passes->to) && ! $this->isListed($reading)) {
-                $alone = $reading->links === [] && $reading->fields === [];
+                $alone = $reading->links->all === [] && $reading->fields === [];
                 $names = $reading->sheet->statements[0]->recipients ?? '';
                 $findings[] = $this->finding($alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes->words,
                     $alone ? 'Is the list of these companies linked beside the words? Better: name them here.' : 'Name the companies, or link their list right here.',
@@ -66,12 +67,6 @@ final class RecipientsNamed implements Requirement
 
     private function isListed(Reading $reading): bool
     {
-        foreach ($reading->links as $link) {
-            if ($link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $reading->links->about("partners {$reading->language?->value}", static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)) !== [];
     }
 }
