@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Juramen\Points\PointEdition;
+use LogicException;
 
 /**
  * Feature tests run as the runtime user on databases of their own, with real commits; what a test left is cleared, as
@@ -61,6 +62,9 @@ abstract class TestCase extends Base
             return;
         }
         $schema = config('juramen.ledger_schema');
+        if (! str_starts_with((string) config('database.connections.owner.database'), 'juramen_test')) {
+            throw new LogicException('Tests clear their database; they run on none but juramen_test and those named after it.');
+        }
         foreach (['entries', 'leaves', 'subtrees', 'checkpoints'] as $table) {
             DB::connection('owner')->statement("DROP TABLE IF EXISTS `$schema`.`$table`");
         }

@@ -19,6 +19,7 @@ use App\Actions\Signup\KnowSubscriber;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\Signup;
 use App\Actions\Signup\WithdrawConsent;
+use App\Actions\Upkeep\DeleteDue;
 use App\Models\Controller;
 use App\Models\Journey;
 use App\Models\Point;
@@ -59,6 +60,7 @@ final class Demo
         private readonly ConfirmJourney $confirm,
         private readonly WithdrawConsent $withdraw,
         private readonly LapseJourneys $lapse,
+        private readonly DeleteDue $delete,
         private readonly KnowSubscriber $subscribers,
         private readonly SystemClock $clock,
     ) {}
@@ -94,6 +96,8 @@ final class Demo
         });
         $this->at($today->subDays(1)->addHours(15), fn () => $this->propose($this->person('malin')));
         $this->leaveOneUncertain($today);
+        // What nobody decided about in all that time is gone by now.
+        ($this->delete)();
     }
 
     /** Only what a form needs to be served; tests begin here. */

@@ -26,7 +26,7 @@ uses(Visitor::class);
 /** @param  array<string, string>  $more */
 function gate(array $more = []): FloodGate
 {
-    $settings = ['APP_KEY' => 'k', 'APP_URL' => config('app.url'), 'DB_DATABASE' => 'juramen_test', 'DB_SOCKET' => (string) env('DB_SOCKET'), 'DB_PASSWORD' => (string) env('DB_PASSWORD'), ...$more];
+    $settings = ['APP_KEY' => 'k', 'APP_URL' => config('app.url'), 'DB_DATABASE' => (string) env('DB_DATABASE'), 'DB_SOCKET' => (string) env('DB_SOCKET'), 'DB_PASSWORD' => (string) env('DB_PASSWORD'), ...$more];
 
     return new FloodGate($settings, new FloodCounts($settings), app(KeyStore::class), app(PublishedForms::class));
 }
@@ -124,7 +124,7 @@ test('twenty at once for one inbox, written in many ways, make five mails', func
             }
         }
         PHP;
-    $all = array_map(fn (int $i): Process => new Process(['php', '-r', $script, '--', config('juramen.keys'), config('juramen.published'), (string) $i], base_path(), ['DB_DATABASE' => 'juramen_test']), range(1, 4));
+    $all = array_map(fn (int $i): Process => new Process(['php', '-r', $script, '--', config('juramen.keys'), config('juramen.published'), (string) $i], base_path(), ['DB_DATABASE' => (string) env('DB_DATABASE')]), range(1, 4));
     array_walk($all, fn (Process $one) => $one->start());
     expect(array_map(fn (Process $one): string => $one->wait() === 0 ? '' : $one->getOutput().$one->getErrorOutput(), $all))->each->toBe('');
     expect(DB::table('messages')->count())->toBe(5)->and($this->acts())->toBe(array_fill(0, 5, 'given'));

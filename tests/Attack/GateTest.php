@@ -175,8 +175,15 @@ test('pausing waits for nobody, takes the form off the air at once, and leaves l
     $this->signUp('late@post.example', marks: $marks)->assertStatus(503)->assertSee('nothing was');
     expect($this->acts())->toBe(['given', 'paused']);
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk()->assertSee('You are signed up');
-    $this->post('/points/footer-newsletter/pause', ['on' => '0', 'reason' => 'The words are right after all.'])->assertSessionHasNoErrors();
+    $resume = fn () => $this->actingAs($this->runa)->post('/points/footer-newsletter/pause', ['on' => '0', 'reason' => 'The words are right after all.']);
+    $resume()->assertSessionHasNoErrors();
     $this->get('/forms/footer-newsletter/en')->assertOk()->assertSee('News from on board');
+    // What has a breach by now, as what fills it changed meanwhile, is not put on again as it was.
+    $this->post('/points/footer-newsletter/pause', ['on' => '1', 'reason' => 'The notice is being moved today.'])->assertSessionHasNoErrors();
+    ($this->write)(recordOf('controller', 'tidewick-ferries'), $this->runa, 'notice/en', '');
+    ($this->approveBy)($this->arne, '/records/controller/tidewick-ferries')->assertSessionHasNoErrors();
+    $resume()->assertSessionHasErrors('pause');
+    $this->get('/forms/footer-newsletter/en')->assertStatus(503);
 });
 
 test('senders and contacts are one address each, and no register takes a text without end', function (string $kind, string $slug, string $place, string $value): void {

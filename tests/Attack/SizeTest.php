@@ -101,7 +101,7 @@ test('a ledger of 150,000 entries verifies within minutes and 128 MB, and says h
     }
     $sealed = microtime(true) - $started;
     $run = new Process([PHP_BINARY, '-d', 'memory_limit=128M', 'artisan', 'ledger:verify', '--json'], base_path(), [
-        'DB_DATABASE' => 'juramen_test', 'KEYS_PATH' => config('juramen.keys'), 'PUBLISHED_PATH' => config('juramen.published'),
+        'DB_DATABASE' => (string) env('DB_DATABASE'), 'KEYS_PATH' => config('juramen.keys'), 'PUBLISHED_PATH' => config('juramen.published'),
     ], timeout: 900);
     $started = microtime(true);
     $run->run();

@@ -101,6 +101,13 @@ test('a withdrawal that is altered, leaf and all, does not lead to the signed ro
     ($this->found)('is not that of their bytes', bin2hex($last->id));
 });
 
+test('an entry whose way to the signed root was changed proves nothing', function (): void {
+    ($this->seal)();
+    asOwner('subtrees', 'UPDATE ~ SET hash = ?', [str_repeat('x', 32)]);
+    expect(verified()['faults'])->not->toBe([]);
+    ($this->page)()->assertSee('This cannot be answered')->assertSee('does not lead to the root that was signed');
+});
+
 test('each thing that evidence rests on is named when it is changed', function (callable $tamper, string $says, string $about, bool $onPage = true): void {
     ($this->seal)();
     $tamper->call($this);

@@ -107,3 +107,9 @@ test('the mailbox stand-in forgets with us', function (): void {
     app(LapseJourneys::class)();
     expect(arrived($to))->toBe([]);
 });
+
+test('every act of a person, and how it came about, has words', function (): void {
+    $named = array_filter(Juramen\Consent\EntryKind::cases(), fn ($kind): bool => $kind->isPersons());
+    expect($named)->not->toBe([])->and(array_filter($named, fn ($kind): bool => ! Lang::has("office.acts.{$kind->value}")))->toBe([])
+        ->and(array_filter(Juramen\Consent\How::cases(), fn ($how): bool => ! Lang::has("office.how.{$how->value}")))->toBe([]);
+});

@@ -10,6 +10,7 @@ return [
         'confirmed' => 'Confirmed from the mail',
         'lapsed' => 'Lapsed, not confirmed',
         'withdrawn' => 'Withdrew',
+        'erased' => 'Values deleted',
     ],
     'how' => [
         'form-served' => 'from our own page, which was served as frozen',
