@@ -173,7 +173,7 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
     await page.goto('/login');
     await accessible(page);
     await signIn(page);
-    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/held', '/mails?state=sent', '/evidence', '/evidence/signups', '/account', '/requirements/purpose-said', '/rules', '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news', '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', '/records/processor/gullwing-surveys', '/nowhere']) {
+    for (const path of ['/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause', '/enquiries', '/held', '/mails?state=sent', '/evidence', '/evidence/signups', '/account', '/requirements/purpose-said', '/rules', '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news', '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', '/records/processor/gullwing-surveys', '/nowhere']) {
       await page.goto(path);
       await accessible(page);
     }
