@@ -28,7 +28,7 @@ final class FloodGate
         'WAITED_NETWORK' => [10, 10], 'WAITED' => [12, 2],
     ];
 
-    /** @param  array<string, string>  $settings  as the instance's env file has them */
+    /** @param  array<string, string>  $settings  by name */
     public function __construct(
         private readonly array $settings,
         private readonly FloodCounts $counts,
@@ -36,6 +36,7 @@ final class FloodGate
         private readonly PublishedForms $published,
     ) {}
 
+    /** With the settings of an instance: those of its env file, and over them the environment's, as everywhere. */
     public static function of(string $home): self
     {
         $settings = [];
@@ -44,6 +45,8 @@ final class FloodGate
                 $settings[$m[1]] = trim($m[2], '"');
             }
         }
+
+        $settings = [...$settings, ...getenv()];
 
         return new self(
             $settings,
