@@ -14,12 +14,14 @@ background() {
 # fill TEMPLATE: puts this instance's paths into a configuration from deploy/
 fill() {
     # Only root may name the user that nginx works as.
-    local nginx_user="" trusted="" proxy
+    local nginx_user="" trusted="" proxy files
     [ "$(id -u)" != 0 ] || nginx_user="user root;"
+    files=$(ulimit -Hn)
+    [ "$files" != unlimited ] && [ "$files" -lt 18000 ] || files=18000
     # What the application trusts as proxies, nginx counts by what they say.
     for proxy in $(setting TRUSTED_PROXIES | tr -d '"' | tr ',' ' '); do trusted+="set_real_ip_from $proxy; "; done
     [ -z "$trusted" ] || trusted+="real_ip_header X-Forwarded-For; real_ip_recursive on;"
-    sed -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@TRUSTED@|    $trusted|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
+    sed -e "s|@FILES@|$files|g" -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@TRUSTED@|    $trusted|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
 }
 
 make_home() {
