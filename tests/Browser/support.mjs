@@ -29,7 +29,15 @@ export function artisan(...args) {
   }
 }
 
-export const pid = (part) => Number(readFileSync(`${home}/run/${part}.pid`, 'utf8'));
+/** A part's process id; waits where it is just being written down, since 0 would be everybody here. */
+export function pid(part) {
+  for (let tries = 0; tries < 100; tries += 1) {
+    const id = Number(readFileSync(`${home}/run/${part}.pid`, 'utf8'));
+    if (id > 1) return id;
+    Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 20);
+  }
+  throw new Error(`${part} has no process id.`);
+}
 export const holdDown = (part) => writeFileSync(`${home}/run/${part}.hold`, '');
 export const letUp = (part) => rmSync(`${home}/run/${part}.hold`, { force: true });
 export const kill = (part) => process.kill(pid(part), 'SIGKILL');
