@@ -123,6 +123,10 @@ final class Decisions
         $decisions = [];
         foreach ($this->rows() as $row) {
             $link = route('points.sheet', $row->point->slug);
+            if ($row->point->paused_at !== null) {
+                $since = Moments::day($row->point->paused_at);
+                $decisions[] = new Decision(0, 'Paused', $row->sheet->name, "is off the air since $since.", 'Visitors are told so, and nothing is taken.', 'Decide', route('points.pausing', $row->point->slug));
+            }
             $uncovered = $row->uncovered;
             if ($uncovered !== []) {
                 $n = count($uncovered);

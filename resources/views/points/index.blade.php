@@ -17,7 +17,9 @@
 <td><a href="{{ route('points.sheet', $row->point->slug) }}"><b>{{ $row->sheet->name }}</b></a><br><span class="soft">{{ $row->sheet->place }}</span></td>
 <td>{{ implode(', ', array_map(fn ($l) => $l->endonym(), $row->sheet->languages)) }}</td>
 <td>@if ($row->sheet->rules->doubleOptIn)yes, within {{ $row->sheet->rules->lapseDays }} days @else<span class="breach">no</span>@endif</td>
-<td>{{ $row->edition === null ? 'never published' : 'edition '.$row->edition }}@if ($row->draft)<br><span class="soft">{{ $row->changed ? 'draft, saved' : 'registers changed after it; sheet saved' }} {{ App\Support\Moments::exact($row->revision->saved_at) }}</span>@endif</td>
+<td>{{ $row->edition === null ? 'never published' : 'edition '.$row->edition }}@if ($row->point->paused_at)
+<br><b class="weakness">paused</b>@endif
+@if ($row->draft)<br><span class="soft">{{ $row->changed ? 'draft, saved' : 'registers changed after it; sheet saved' }} {{ App\Support\Moments::exact($row->revision->saved_at) }}</span>@endif</td>
 <td>@if ($row->breaches)<span class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $row->breaches }} {{ $row->breaches === 1 ? 'breach' : 'breaches' }}</span><br>@endif @if ($row->weaknesses)<span class="weakness"><span class="shape weakness" aria-hidden="true"></span> {{ $row->weaknesses }} {{ $row->weaknesses === 1 ? 'weakness' : 'weaknesses' }}</span>@endif @if ($row->breaches + $row->weaknesses === 0)<span class="met">✓ none</span>@endif</td>
 <td class="figure">@can('viewAny', App\Models\Subscriber::class)<a href="{{ route('evidence.signups', ['point' => $row->point->slug, 'from' => now()->subDays(30)->format('Y-m-d')]) }}">{{ number_format($row->signups) }}</a>@else{{ number_format($row->signups) }}@endcan</td>
 </tr>

@@ -27,10 +27,11 @@
 @php($stops = $publication->stops())
 @php($own = $publication->keepsOut(auth()->user()))
 @php($n = count($uncovered))
+@php($open = $stops === [] && $own === null && auth()->user()->can('publish', App\Models\Point::class))
 @if ($n > 0)
 <p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $n }} {{ $n === 1 ? 'breach stops' : 'breaches stop' }} this edition</p>
-<p>Mend {{ $n === 1 ? 'it' : 'them' }} on <a href="{{ route('points.sheet', $point->slug) }}">the sheet</a>, or write why {{ $n === 1 ? 'it' : 'each' }} may stay and until when.
-What you write stands on the point, under your name, and holds for exactly what was found.</p>
+<p>Mend {{ $n === 1 ? 'it' : 'them' }} on <a href="{{ route('points.sheet', $point->slug) }}">the sheet</a>@if ($open), or write why {{ $n === 1 ? 'it' : 'each' }} may stay and until when.
+What you write stands on the point, under your name, and holds for exactly what was found.@else. Why one may stay can be written here once nothing else stops it.@endif</p>
 @else
 <p class="met"><span aria-hidden="true">✓</span> No breach stops this edition</p>
 @endif
@@ -41,22 +42,22 @@ What you write stands on the point, under your name, and holds for exactly what 
 @foreach ($finding->notes as $note)<p>{{ $note->result->says }}</p>@endforeach
 <p class="soft"><a href="{{ route('requirement', $finding->requirement->id()) }}">{{ $finding->requirement->source()->text }}</a></p>
 @error($finding->key())<p class="wrong" role="alert" id="fault-{{ $i }}">{{ $message }}</p>@enderror
+@if ($open)
 <label for="reason-{{ $i }}">Why it may stay</label>
 <textarea id="reason-{{ $i }}" name="reason[{{ $finding->key() }}]" rows="2" maxlength="1000">{{ old('reason.'.$finding->key()) }}</textarea>
 <label for="until-{{ $i }}">Until</label>
 <input id="until-{{ $i }}" name="until[{{ $finding->key() }}]" type="date" value="{{ old('until.'.$finding->key()) }}">
+@endif
 </section>
 @endforeach
 @foreach ($judgement->notes as $note)
 @if ($note->result->verdict !== Juramen\Audit\Verdict::Breach)<p class="soft">{{ ucfirst($note->result->verdict->value) }}: {{ $note->result->says }}</p>@endif
 @endforeach
 @if ($own !== null)<p class="weakness">{{ $own }} @if ($publication->writers !== [])<span class="soft">Written by {{ implode(', ', $publication->writers) }}.</span>@endif</p>@endif
-@if ($stops === [] && $own === null)
-@can('publish', App\Models\Point::class)
+@if ($open)
 <button class="do" id="do-publish">@if ($n > 0)Except and publish edition {{ $publication->number() }}@else
 Publish edition {{ $publication->number() }}@endif</button>
-@else<p class="soft">An officer publishes.</p>
-@endcan
+@elseif ($stops === [] && $own === null)<p class="soft">An officer publishes.</p>
 @endif
 @endif
 <p><a href="{{ route('points.sheet', $point->slug) }}">Back to the sheet</a></p>

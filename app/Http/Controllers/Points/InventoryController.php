@@ -24,9 +24,9 @@ final class InventoryController
         $search = $request->string('q')->trim()->toString();
         $rows = $stock($search);
         if ($request->query('as') === 'csv') {
-            return Csv::respond('signup-points.csv', ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days'], array_map(static fn (Standing $r): array => [
+            return Csv::respond('signup-points.csv', ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days', 'paused'], array_map(static fn (Standing $r): array => [
                 $r->point->slug, $r->sheet->name, $r->sheet->place, implode(' ', array_map(static fn ($l) => $l->value, $r->sheet->languages)), $r->sheet->rules->doubleOptIn ? 'yes' : 'no',
-                (string) ($r->edition ?? ''), $r->draft ? 'yes' : 'no', (string) $r->breaches, (string) $r->weaknesses, (string) $r->signups,
+                (string) ($r->edition ?? ''), $r->draft ? 'yes' : 'no', (string) $r->breaches, (string) $r->weaknesses, (string) $r->signups, $r->point->paused_at === null ? 'no' : 'yes',
             ], $rows));
         }
 
