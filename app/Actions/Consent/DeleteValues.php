@@ -42,13 +42,15 @@ final class DeleteValues
     public function leaveAlone(Id $subject): void
     {
         $now = Instants::write($this->clock->instant());
-        DB::table('do_not_contact')->upsert($this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): array => ['lookup' => $lookup->bytes, 'since' => $now])->all(), ['lookup'], ['since']);
+        $rows = $this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): array => ['lookup' => $lookup->bytes, 'since' => $now])->all();
+        DB::table('do_not_contact')->upsert($rows, ['lookup'], ['since']);
     }
 
     /** A new consent of the person's own ends being left alone. */
     public function welcomeBack(Id $subject): void
     {
-        DB::table('do_not_contact')->whereIn('lookup', $this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): string => $lookup->bytes)->all())->delete();
+        $lookups = $this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): string => $lookup->bytes)->all();
+        DB::table('do_not_contact')->whereIn('lookup', $lookups)->delete();
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<ContactPoint> */

@@ -66,7 +66,11 @@ final class ProveChain
         }
         $faults = [
             ...$faults,
-            ...($checkpoint === null ? ($leaves === [] ? [] : [new Fault('There is no checkpoint over what was sealed')]) : [...$this->tree($rows, $checkpoint), ...$this->head($subject, $entries, $leaves, $checkpoint)]),
+            ...match (true) {
+                $checkpoint !== null => [...$this->tree($rows, $checkpoint), ...$this->head($subject, $entries, $leaves, $checkpoint)],
+                $leaves !== [] => [new Fault('There is no checkpoint over what was sealed')],
+                default => [],
+            },
             ...$this->committed($subject, $entries),
             ...($entries === [] ? [] : ($this->chains)([$subject->bytes => $entries])),
             ...$this->editions->namedIn($entries),
@@ -94,7 +98,8 @@ final class ProveChain
                 $proves = false;
             }
             if (! $proves) {
-                $faults[] = new Fault('An entry does not lead to the root that was signed: it, or the tree over it, was changed after sealing', null, bin2hex($row->id), (int) $row->leaf);
+                $says = 'An entry does not lead to the root that was signed: it, or the tree over it, was changed after sealing';
+                $faults[] = new Fault($says, null, bin2hex($row->id), (int) $row->leaf);
             }
         }
         foreach ($rows->where('leaf', '>=', $checkpoint->size) as $row) {
@@ -129,7 +134,9 @@ final class ProveChain
         return match (true) {
             $signed === null && $last === null => [],
             $signed !== null && $last !== null && $signed->equals(new ChainHead($subject, $last->sequence, $last->digest())) => [],
-            default => [new Fault('This chain does not end where the signed checkpoint says: '.($signed === null ? 'it knows no entry of it' : "entry {$signed->sequence} was its newest").', and here '.($last === null ? 'none is sealed' : "entry {$last->sequence} is"))],
+            default => [new Fault('This chain does not end where the signed checkpoint says: '
+                .($signed === null ? 'it knows no entry of it' : "entry {$signed->sequence} was its newest")
+                .', and here '.($last === null ? 'none is sealed' : "entry {$last->sequence} is"))],
         };
     }
 

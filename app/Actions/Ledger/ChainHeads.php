@@ -74,7 +74,8 @@ final class ChainHeads
             ], $some), ['subject'], ['sequence', 'digest']);
         }
         foreach (array_chunk($nodes, 2000) as $some) {
-            DB::table('chain_map')->upsert(array_map(static fn (Subtree $n): array => ['level' => $n->level, 'idx' => $n->index, 'hash' => $n->hash->bytes], $some), ['level', 'idx'], ['hash']);
+            $rows = array_map(static fn (Subtree $n): array => ['level' => $n->level, 'idx' => $n->index, 'hash' => $n->hash->bytes], $some);
+            DB::table('chain_map')->upsert($rows, ['level', 'idx'], ['hash']);
         }
     }
 }

@@ -38,7 +38,8 @@ final class ExamineChains
     public function __invoke(array $chains): array
     {
         $subjects = array_map(strval(...), array_keys($chains));
-        $subscribers = Subscriber::query()->with('controller', 'contactPoints')->whereIn('subject', $subjects)->get()->keyBy(static fn (Subscriber $s): string => $s->subject->bytes);
+        $subscribers = Subscriber::query()->with('controller', 'contactPoints')->whereIn('subject', $subjects)->get()
+            ->keyBy(static fn (Subscriber $s): string => $s->subject->bytes);
         $disclosures = DB::table('disclosures')->whereIn('subject', $subjects)->orderBy('id')->get()->groupBy('subject');
         $strays = $this->strays($chains);
         $permissions = DB::table('permissions')->whereIn('subscriber_id', $subscribers->pluck('id'))->get()->groupBy('subscriber_id');
@@ -48,7 +49,8 @@ final class ExamineChains
             array_push($faults, ...$this->order($chain), ...$this->values($chain, $disclosures->get($subject, new Collection)), ...($strays[$subject] ?? []));
             $subscriber = $subscribers->get($subject);
             if ($subscriber !== null) {
-                array_push($faults, ...$this->lookups($subscriber, $disclosures->get($subject, new Collection)), ...$this->permissions($subscriber, $chain, $permissions->get($subscriber->id, new Collection)));
+                array_push($faults, ...$this->lookups($subscriber, $disclosures->get($subject, new Collection)));
+                array_push($faults, ...$this->permissions($subscriber, $chain, $permissions->get($subscriber->id, new Collection)));
             } elseif (array_filter($chain, static fn (Entry $e): bool => $e->act->kind === EntryKind::Given) !== []) {
                 $faults[] = new Fault('The person behind this chain is not on record any more', self::about($chain[0]));
             }
@@ -139,7 +141,9 @@ final class ExamineChains
         foreach (array_chunk(array_map(strval(...), array_keys($owners)), 2000) as $entries) {
             foreach (DB::table('disclosures')->whereIn('entry', $entries)->get(['entry', 'subject']) as $row) {
                 if ($row->subject !== $owners[$row->entry]) {
-                    $faults[$owners[$row->entry]][] = new Fault('A personal value of this entry lies with another subject, '.bin2hex($row->subject), 'subject '.bin2hex($owners[$row->entry]), bin2hex($row->entry));
+                    $owner = $owners[$row->entry];
+                    $says = 'A personal value of this entry lies with another subject, '.bin2hex($row->subject);
+                    $faults[$owner][] = new Fault($says, 'subject '.bin2hex($owner), bin2hex($row->entry));
                 }
             }
         }
@@ -179,7 +183,9 @@ final class ExamineChains
      */
     private function permissions(Subscriber $subscriber, array $chain, Collection $rows): array
     {
-        $say = static fn (array $row): string => implode(' ', [$row['purpose'], $row['channel'], $row['reason'], (int) $row['allowed'], $row['since'], bin2hex($row['entry'])]);
+        $say = static fn (array $row): string => implode(' ', [
+            $row['purpose'], $row['channel'], $row['reason'], (int) $row['allowed'], $row['since'], bin2hex($row['entry']),
+        ]);
         $due = array_map($say, $this->project->rows($subscriber->id, Permissions::of($chain)));
         $found = $rows->map(static fn (object $row): string => $say((array) $row))->values()->all();
         sort($due);

@@ -41,7 +41,8 @@ final class ExceptFindings
             $fault = match (true) {
                 ! isset($uncovered[$key]) => 'There is no such breach on this sheet, so nothing can be excepted there.',
                 mb_strlen($draft->reason) < self::SHORTEST_REASON => 'Say in a sentence why this may stay, so that somebody else understands it next year.',
-                $end === null || $end->format('Y-m-d') !== $draft->until || $end < $today || $end > $today->modify('+'.self::LONGEST.' days') => 'Say until when, within '.self::LONGEST.' days from today.',
+                $end === null || $end->format('Y-m-d') !== $draft->until || $end < $today
+                    || $end > $today->modify('+'.self::LONGEST.' days') => 'Say until when, within '.self::LONGEST.' days from today.',
                 default => null,
             };
             if ($fault !== null) {

@@ -87,7 +87,9 @@ final readonly class Publication
             $missing === [] ? null : 'Words are missing in '.implode(', ', $missing).', which this point offers.',
             $unapproved === [] ? null : 'Nobody has approved the words of '.implode(', ', $unapproved).'.',
             $drafts === [] ? null : 'Nobody has approved what fills the words: '.implode(', ', $drafts).'.',
-            ...array_map(static fn (string $statement, array $channels): string => "\"$statement\" asks for ".implode(' and ', array_map(static fn (Channel $c): string => $c->value, $channels)).', but no field of this form takes what is reached by it. Ask for it, or choose a statement for email alone.',
+            ...array_map(static fn (string $statement, array $channels): string => "\"$statement\" asks for "
+                .implode(' and ', array_map(static fn (Channel $c): string => $c->value, $channels))
+                .', but no field of this form takes what is reached by it. Ask for it, or choose a statement for email alone.',
                 array_keys($this->sheet->unreachable()), array_values($this->sheet->unreachable())),
         ]));
     }

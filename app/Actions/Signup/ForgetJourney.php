@@ -35,7 +35,8 @@ final class ForgetJourney
         $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->everAllowed || $p->pending !== []);
         $byMail = array_filter($ties, static fn (Permission $p): bool => ! $p->target->channel->isByNumber());
         $number = array_filter($ties, static fn (Permission $p): bool => isset($p->pending[$journey->id->hex()]));
-        $values = Disclosure::query()->where('subject', $subject->bytes)->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
+        $values = Disclosure::query()->where('subject', $subject->bytes)
+            ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
             ->filter(static fn (Disclosure $row): bool => $number === [] || Value::parse($row->text)->name !== FieldKind::Phone->value);
         ($this->delete)($subject, $how, $why, array_values($values->all()), lookups: $byMail === []);
         $sent = Message::query()->where('journey', $journey->id->bytes)->pluck('message_id')->all();

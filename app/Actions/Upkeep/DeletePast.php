@@ -94,7 +94,8 @@ final class DeletePast
             return 0;
         }
         $this->delete->leaveAlone($subscriber->subject);
-        ($this->delete)($subscriber->subject, How::Clock, 'retention', array_values(Disclosure::query()->where('subject', $subscriber->subject->bytes)->get()->all()), lookups: true);
+        $values = array_values(Disclosure::query()->where('subject', $subscriber->subject->bytes)->get()->all());
+        ($this->delete)($subscriber->subject, How::Clock, 'retention', $values, lookups: true);
 
         return 1;
     }
