@@ -145,6 +145,8 @@ stop_parts() {
         case $name in fpm|nginx) kill -QUIT "$pid" ;; *) kill -TERM "$pid" ;; esac
         for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
         kill -KILL "$pid" 2>/dev/null || true
+        # What it had begun and not ended, such as a beat of the scheduler, is of its session.
+        pkill -KILL -s "$pid" 2>/dev/null || true
         rm -f "$RUN/$name.pid"
     done
 }
