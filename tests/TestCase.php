@@ -50,6 +50,14 @@ abstract class TestCase extends Base
         parent::tearDown();
     }
 
+    /** Works on another database from here on; as every one for tests, it is named juramen_test and something. */
+    protected function useDatabase(string $name): void
+    {
+        config(['database.connections.runtime.database' => $name, 'database.connections.owner.database' => $name, 'juramen.ledger_schema' => "{$name}_ledger"]);
+        DB::purge();
+        DB::purge('owner');
+    }
+
     /** A table of the ledger with its schema. */
     protected function ledger(string $table): string
     {

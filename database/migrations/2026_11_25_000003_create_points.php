@@ -73,7 +73,6 @@ return new class extends Migration
             $table->binary('subject', 16, true)->unique();
             $table->foreignId('controller_id')->constrained();
             $table->foreignId('record_id')->unique()->constrained();
-            $table->dateTime('paused_at', 6)->nullable();
         });
         Schema::create('point_editions', function (Blueprint $table): void {
             $table->id();
@@ -91,9 +90,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('point_id')->constrained();
             $table->string('requirement', 64);
-            // By ids, not by positions; and the digest of what was found there, with which the exception ends.
             $table->string('place');
-            $table->binary('finding', 32, true);
             $table->text('reason');
             $table->date('until');
             $table->foreignId('made_by')->constrained('users');

@@ -14,6 +14,7 @@ use InvalidArgumentException;
 use Juramen\Canon\Digest;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
+use Juramen\Consent\Erasures;
 use Juramen\Consent\Permissions;
 use Juramen\Log\Disclosure;
 use Juramen\Register\EmailAddress;
@@ -94,28 +95,30 @@ final class ExamineChains
      */
     private function values(array $chain, Collection $rows): array
     {
-        [$faults, $open, $gone] = [[], [], []];
-        foreach ($chain as $entry) {
-            foreach ($entry->act->personal as $digest) {
-                $open[$entry->id->bytes][$digest->bytes] = $entry;
-            }
-            foreach ($entry->act->gone as $digest) {
-                $gone[$digest->bytes] = true;
-            }
-        }
+        [$faults, $kept] = [[], []];
         foreach ($rows as $row) {
-            $digest = self::digestOf($row->text);
-            if ($digest === null || ! isset($open[$row->entry][$digest->bytes]) || $digest->bytes !== $row->digest || isset($gone[$digest->bytes])) {
-                $faults[] = new Fault('A personal value is not the one this entry was made with', self::about($chain[0]), bin2hex($row->entry));
-            }
-            if ($digest !== null) {
-                unset($open[$row->entry][$digest->bytes]);
-            }
+            $kept[$row->entry][] = $row;
         }
-        foreach ($open as $entry => $digests) {
-            if (array_diff_key($digests, $gone) !== []) {
-                $faults[] = new Fault('A personal value of this entry was deleted, and no entry says so', self::about($chain[0]), bin2hex((string) $entry));
+        $erasures = Erasures::of($chain);
+        foreach ($chain as $entry) {
+            $due = [];
+            foreach ($entry->act->personal as $digest) {
+                $due[$digest->bytes] = $digest;
             }
+            foreach ($kept[$entry->id->bytes] ?? [] as $row) {
+                $digest = self::digestOf($row->text);
+                if ($digest === null || ! isset($due[$digest->bytes]) || $digest->bytes !== $row->digest || $erasures->says($entry, $digest)) {
+                    $faults[] = new Fault('A personal value is not the one this entry was made with', self::about($entry), $entry->id->hex());
+                }
+                unset($due[$digest->bytes ?? '']);
+            }
+            if (array_filter($due, static fn (Digest $d): bool => ! $erasures->says($entry, $d)) !== []) {
+                $faults[] = new Fault('A personal value of this entry was deleted, and no entry says so', self::about($entry), $entry->id->hex());
+            }
+            unset($kept[$entry->id->bytes]);
+        }
+        foreach (array_keys($kept) as $entry) {
+            $faults[] = new Fault('A personal value lies with an entry that is not of this chain', self::about($chain[0]), bin2hex((string) $entry));
         }
 
         return $faults;

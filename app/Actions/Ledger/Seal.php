@@ -113,7 +113,8 @@ final class Seal
      */
     private function chains(array $rows, ?Checkpoint $before): Digest
     {
-        $new = [];
+        // Checkpoints from before there was a map signed none: the first that does covers everything sealed before it.
+        $new = $before !== null && $before->chains === null ? $this->sealedHeads() : [];
         foreach ($rows as $row) {
             $known = $new[$row->subject] ?? null;
             if ($known === null || $known->sequence < (int) $row->sequence) {
@@ -143,6 +144,19 @@ final class Seal
         $this->heads->keep(array_merge([], ...array_values($heads)), $nodes);
 
         return $this->root($nodes);
+    }
+
+    /** @return array<string, ChainHead> bytes of each subject to its newest sealed entry */
+    private function sealedHeads(): array
+    {
+        $ends = $this->ledger->withLeaves()->whereNotNull('leaves.leaf')->groupBy('entries.subject')->selectRaw('entries.subject, MAX(entries.sequence) AS sequence');
+        $heads = [];
+        foreach ($this->ledger->table('entries')->joinSub($ends, 'ends', static fn ($on) => $on->on('ends.subject', '=', 'entries.subject')
+            ->on('ends.sequence', '=', 'entries.sequence'))->select('entries.subject', 'entries.sequence', 'entries.body')->cursor() as $row) {
+            $heads[$row->subject] = new ChainHead(Id::fromBytes($row->subject), (int) $row->sequence, Digest::of($row->body));
+        }
+
+        return $heads;
     }
 
     /** @param  list<Subtree>  $nodes */
