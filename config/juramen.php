@@ -2,7 +2,21 @@
 
 declare(strict_types=1);
 
+// Names the code and words that judge and compute, so that nothing of an older state is taken for theirs.
+$release = static function (): string {
+    $state = [];
+    foreach ([base_path('core'), base_path('resources/lang')] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+            $state[] = $file->getPathname().$file->getMTime().$file->getSize();
+        }
+    }
+    sort($state);
+
+    return hash('xxh128', implode("\n", $state));
+};
+
 return [
+    'release' => $release(),
     // Proxies that may say from where, by which host and how a request came: addresses or networks, comma between.
     'proxies' => env('TRUSTED_PROXIES', ''),
     // Other names under which it may be asked for, besides that of APP_URL; comma between.

@@ -23,7 +23,7 @@ use Juramen\Register\Language;
  * @property array{email: string, values: array<string, string>} $content
  * @property Instant $received_at
  * @property Instant $deleted_at
- * @property-read PointEdition $edition
+ * @property-read PublishedEdition $edition
  */
 final class Enquiry extends Model
 {
@@ -39,9 +39,9 @@ final class Enquiry extends Model
         return ['id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT];
     }
 
-    /** @return BelongsTo<PointEdition, $this> */
+    /** @return BelongsTo<PublishedEdition, $this> */
     public function edition(): BelongsTo
     {
-        return $this->belongsTo(PointEdition::class, 'point_edition_id');
+        return $this->belongsTo(PublishedEdition::class, 'point_edition_id');
     }
 }

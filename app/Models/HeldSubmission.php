@@ -22,7 +22,7 @@ use Juramen\Register\Language;
  * @property string $signals
  * @property Instant $received_at
  * @property Instant $deleted_at
- * @property-read PointEdition $edition
+ * @property-read PublishedEdition $edition
  */
 final class HeldSubmission extends Model
 {
@@ -36,9 +36,9 @@ final class HeldSubmission extends Model
         return ['language' => Language::class, 'how' => How::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT];
     }
 
-    /** @return BelongsTo<PointEdition, $this> */
+    /** @return BelongsTo<PublishedEdition, $this> */
     public function edition(): BelongsTo
     {
-        return $this->belongsTo(PointEdition::class, 'point_edition_id');
+        return $this->belongsTo(PublishedEdition::class, 'point_edition_id');
     }
 }

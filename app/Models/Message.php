@@ -31,7 +31,7 @@ use Juramen\Register\Language;
  * @property string|null $crowd
  * @property Instant $turn_at
  * @property-read Subscriber $subscriber
- * @property-read PointEdition $edition
+ * @property-read PublishedEdition $edition
  */
 final class Message extends Model
 {
@@ -54,9 +54,9 @@ final class Message extends Model
         return $this->belongsTo(Subscriber::class);
     }
 
-    /** @return BelongsTo<PointEdition, $this> */
+    /** @return BelongsTo<PublishedEdition, $this> */
     public function edition(): BelongsTo
     {
-        return $this->belongsTo(PointEdition::class, 'point_edition_id');
+        return $this->belongsTo(PublishedEdition::class, 'point_edition_id');
     }
 }

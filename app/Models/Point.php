@@ -8,6 +8,7 @@ use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 
@@ -20,8 +21,9 @@ use Juramen\Canon\Instant;
  * @property int $controller_id
  * @property int $record_id
  * @property Instant|null $paused_at
- * @property-read Controller $controller
+ * @property-read RegisteredController $controller
  * @property-read Record $record
+ * @property-read PublishedEdition|null $current
  */
 final class Point extends Model
 {
@@ -35,10 +37,10 @@ final class Point extends Model
         return ['subject' => ValueCast::ID, 'paused_at' => ValueCast::INSTANT];
     }
 
-    /** @return BelongsTo<Controller, $this> */
+    /** @return BelongsTo<RegisteredController, $this> */
     public function controller(): BelongsTo
     {
-        return $this->belongsTo(Controller::class);
+        return $this->belongsTo(RegisteredController::class);
     }
 
     /** @return BelongsTo<Record, $this> */
@@ -47,9 +49,21 @@ final class Point extends Model
         return $this->belongsTo(Record::class);
     }
 
-    /** @return HasMany<PointEdition, $this> */
+    /** The newest revision of its sheet. */
+    public function newest(): Revision
+    {
+        return Revision::query()->where('record_id', $this->record_id)->orderByDesc('number')->firstOrFail();
+    }
+
+    /** @return HasOne<PublishedEdition, $this> the one in force */
+    public function current(): HasOne
+    {
+        return $this->hasOne(PublishedEdition::class)->latestOfMany('number');
+    }
+
+    /** @return HasMany<PublishedEdition, $this> */
     public function editions(): HasMany
     {
-        return $this->hasMany(PointEdition::class);
+        return $this->hasMany(PublishedEdition::class);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Actions\ActRefusal;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -11,8 +12,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Juramen\Canon\AuthoredRevision;
 use Juramen\Canon\Authorship;
+use Juramen\Canon\History;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
+use Juramen\Canon\Refused;
+use Juramen\Canon\RevisionStep;
+use Juramen\Canon\Slug;
+use Juramen\Register\RecordKind;
+use Juramen\Register\RecordName;
 
 /**
  * One document that is written here, with its revisions and what was approved of it.
@@ -58,15 +65,55 @@ final class Record extends Model
      */
     public function writersSince(int $number): array
     {
-        $revisions = $this->revisions()->orderBy('number')->get()->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->number, $r->state, $r->from_state, $r->author_id, $r->document))->values()->all();
+        $revisions = $this->revisions()->orderBy('number')->get()->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->step(), $r->author_id, $r->document))->values()->all();
 
         return $revisions === [] ? [] : Authorship::ofDifference($revisions, $number);
     }
 
-    /** @return HasMany<Edition, $this> */
+    public static function named(RecordKind $kind, string $slug): self
+    {
+        return self::query()->where('kind', $kind)->where('slug', $slug)->firstOrFail();
+    }
+
+    public function newestRevision(): Revision
+    {
+        return $this->revisions()->orderByDesc('number')->firstOrFail();
+    }
+
+    /** The way through its revisions. */
+    public function history(): History
+    {
+        $steps = $this->revisions()->orderBy('number')->get(['number', 'state', 'from_state'])->map(static fn (Revision $r): RevisionStep => $r->step())->values()->all();
+
+        return new History($steps === [] ? throw Refused::because(ActRefusal::NothingWritten) : $steps);
+    }
+
+    /** The proposal that waits for a decision; null where none does. */
+    public function openProposal(): ?Proposal
+    {
+        return $this->proposals()->with('submitter', 'decider')->whereNull('decision')->orderByDesc('id')->first();
+    }
+
+    /** @param  bool  $holds  whether the newest edition holds already */
+    public function state(?ApprovedEdition $edition, Revision $newest, bool $holds, ?Proposal $open): RecordState
+    {
+        return match (true) {
+            $this->retired_at !== null => RecordState::Retired,
+            $edition !== null && $edition->document()->equals($newest->document) => $holds ? RecordState::InForce : RecordState::Approved,
+            $open?->revision === $newest->number => RecordState::Submitted,
+            default => RecordState::Draft,
+        };
+    }
+
+    public function name(): RecordName
+    {
+        return new RecordName($this->kind, Slug::parse($this->slug));
+    }
+
+    /** @return HasMany<ApprovedEdition, $this> */
     public function editions(): HasMany
     {
-        return $this->hasMany(Edition::class);
+        return $this->hasMany(ApprovedEdition::class);
     }
 
     /** @return HasMany<Proposal, $this> */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\DocumentCast;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Document;
 use Juramen\Canon\Instant;
+use Juramen\Canon\RevisionStep;
 
 /**
  * One state of a record's document; revisions are only ever added.
@@ -18,7 +21,7 @@ use Juramen\Canon\Instant;
  * @property int $state
  * @property int $from_state
  * @property string $said
- * @property array<string, mixed> $document
+ * @property Document $document
  * @property int $author_id
  * @property Instant $saved_at
  * @property-read User $author
@@ -32,7 +35,13 @@ final class Revision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'saved_at' => ValueCast::INSTANT];
+        return ['document' => DocumentCast::class, 'saved_at' => ValueCast::INSTANT];
+    }
+
+    /** Where it stands in its document's history. */
+    public function step(): RevisionStep
+    {
+        return new RevisionStep($this->number, $this->state, $this->from_state);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -18,7 +18,7 @@ use Juramen\Canon\Instant;
  * @property Id $subject
  * @property int $controller_id
  * @property Instant $first_seen
- * @property-read Controller $controller
+ * @property-read RegisteredController $controller
  */
 final class Subscriber extends Model
 {
@@ -32,22 +32,22 @@ final class Subscriber extends Model
         return ['subject' => ValueCast::ID, 'first_seen' => ValueCast::INSTANT];
     }
 
-    /** @return BelongsTo<Controller, $this> */
+    /** @return BelongsTo<RegisteredController, $this> */
     public function controller(): BelongsTo
     {
-        return $this->belongsTo(Controller::class);
+        return $this->belongsTo(RegisteredController::class);
     }
 
-    /** @return HasMany<Journey, $this> */
+    /** @return HasMany<SignupJourney, $this> */
     public function journeys(): HasMany
     {
-        return $this->hasMany(Journey::class);
+        return $this->hasMany(SignupJourney::class);
     }
 
-    /** @return HasMany<Permission, $this> */
+    /** @return HasMany<CurrentPermission, $this> */
     public function permissions(): HasMany
     {
-        return $this->hasMany(Permission::class);
+        return $this->hasMany(CurrentPermission::class);
     }
 
     /** @return HasMany<Message, $this> */

@@ -19,6 +19,12 @@ final class User extends Authenticatable
 {
     protected $guarded = [];
 
+    /** As entries of the ledger name somebody who works here. */
+    public function named(): string
+    {
+        return "user {$this->id}";
+    }
+
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */

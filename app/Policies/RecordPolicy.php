@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\RecordKind;
 use App\Models\Role;
 use App\Models\User;
+use Juramen\Register\RecordKind;
 
 /** Who may see registers, statements and house rules, write in them, and approve what was written. */
 final class RecordPolicy

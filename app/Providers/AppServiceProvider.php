@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\Account\SignIn;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Journal;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
@@ -13,6 +14,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Juramen\Canon\MacRing;
@@ -27,6 +29,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(SystemClock::class);
         $this->app->alias(SystemClock::class, ClockInterface::class);
+        // Read once a request.
+        $this->app->scoped(RegistersInForce::class);
         $this->app->singleton(KeyStore::class, fn (): KeyStore => new KeyStore(config('juramen.keys'), config('juramen.ledger_origin')));
         $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
@@ -40,6 +44,8 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO);
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
+        // A component in the midst of a sentence brings no space of its own.
+        Blade::prepareStringsForCompilationUsing(rtrim(...));
         // By network and account together, so that strangers cannot lock somebody out, and by network for many accounts; each as a
         // keyed digest, so that neither stands in the cache.
         RateLimiter::for('login', static function (Request $request): array {

@@ -18,6 +18,12 @@ final class Moments
         'j M Y' => '+1 day -1 microsecond', 'Y-m-d' => '+1 day -1 microsecond',
     ];
 
+    /** The day of a moment in the office, like 2026-05-14. */
+    public static function isoDay(Instant $instant): string
+    {
+        return $instant->utc->setTimezone(self::zone())->format('Y-m-d');
+    }
+
     public static function zone(): DateTimeZone
     {
         return new DateTimeZone(config('juramen.timezone'));
@@ -47,6 +53,14 @@ final class Moments
         $date = DateTimeImmutable::createFromFormat('!Y-m-d', $day);
 
         return $date === false ? $day : $date->format('j M Y');
+    }
+
+    /** A day like 2026-11-25 as "25 Nov". */
+    public static function shortDay(string $day): string
+    {
+        $date = DateTimeImmutable::createFromFormat('!Y-m-d', $day);
+
+        return $date === false ? $day : $date->format('j M');
     }
 
     /** The zone's short name at that moment: "CEST". */

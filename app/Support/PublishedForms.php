@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Point;
-use App\Models\PointEdition as EditionRow;
+use App\Models\PublishedEdition;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Points\FrozenForm;
@@ -46,7 +46,7 @@ final class PublishedForms
      */
     public function refresh(string $slug): ?string
     {
-        $row = EditionRow::query()->with('point')->whereRelation('point', 'slug', $slug)->orderByDesc('number')->first();
+        $row = PublishedEdition::query()->with('point')->whereRelation('point', 'slug', $slug)->orderByDesc('number')->first();
         if ($row === null) {
             return null;
         }
@@ -63,14 +63,14 @@ final class PublishedForms
 
     public function edition(Digest $digest): PointEdition
     {
-        return PointEdition::parse($this->bytes($digest, fn (): ?string => EditionRow::query()->where('digest', $digest->bytes)->value('bytes')));
+        return PointEdition::parse($this->bytes($digest, fn (): ?string => PublishedEdition::query()->where('digest', $digest->bytes)->value('bytes')));
     }
 
     public function form(PointEdition $edition, Language $language): FrozenForm
     {
-        $frozen = $edition->in($language);
+        $page = $edition->in($language)->pages[0];
 
-        return new FrozenForm($this->frozen($frozen->html), $frozen->slots);
+        return new FrozenForm($this->frozen($page->html), $page->slots);
     }
 
     /** Frozen HTML or CSS by the name of its bytes. */

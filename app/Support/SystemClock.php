@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
+use Juramen\Canon\Day;
 use Juramen\Canon\Instant;
 use Psr\Clock\ClockInterface;
 
@@ -20,5 +21,11 @@ final class SystemClock implements ClockInterface
     public function instant(): Instant
     {
         return Instant::of($this->now());
+    }
+
+    /** The day that it is in the office. */
+    public function today(): Day
+    {
+        return Day::at($this->instant(), Moments::zone());
     }
 }

@@ -5,53 +5,41 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Juramen\Audit\Note;
-use Juramen\Audit\Verdict;
+use Juramen\Canon\Place;
 use Juramen\Wording\Difference;
+use Juramen\Wording\Run;
+use Juramen\Wording\RunKind;
 
 /** Texts with something marked in them, as HTML: what notes speak of, and what differs. */
 final class Underlines
 {
-    /** @param  list<Note>  $notes */
-    public static function html(string $text, string $place, array $notes): string
+    /** @param  list<Note>  $notes  of which those at this place know where in the text their words stand */
+    public static function html(string $text, Place $place, array $notes): string
     {
-        return implode('', array_map(static fn (array $run): string => $run[1] === null ? e($run[0]) : "<mark class=\"{$run[1]->value}\">".e($run[0]).'</mark>', self::runs($text, $place, $notes)));
+        $spans = [];
+        foreach ($notes as $note) {
+            if ($note->result->words !== null && $note->result->place()?->equals($place) === true) {
+                $spans[] = [$note->result->words->from, $note->result->words->to, $note->result->verdict->value];
+            }
+        }
+        sort($spans);
+        [$html, $at] = ['', 0];
+        foreach ($spans as [$from, $to, $verdict]) {
+            if ($from >= $at && $to <= mb_strlen($text)) {
+                $html .= e(mb_substr($text, $at, $from - $at))."<mark class=\"$verdict\">".e(mb_substr($text, $from, $to - $from)).'</mark>';
+                $at = $to;
+            }
+        }
+
+        return $html.e(mb_substr($text, $at));
     }
 
     public static function difference(Difference $difference): string
     {
-        return implode('', array_map(static fn (array $run): string => match ($run[0]) {
-            'gone' => '<del>'.e($run[1]).'</del>',
-            'new' => '<ins>'.e($run[1]).'</ins>',
-            default => e($run[1]),
+        return implode('', array_map(static fn (Run $run): string => match ($run->kind) {
+            RunKind::Gone => '<del>'.e($run->words).'</del>',
+            RunKind::New => '<ins>'.e($run->words).'</ins>',
+            RunKind::Same => e($run->words),
         }, $difference->runs));
-    }
-
-    /**
-     * @param  list<Note>  $notes
-     * @return list<array{string, Verdict|null}> runs of the text, those that a note speaks of with its verdict
-     */
-    private static function runs(string $text, string $place, array $notes): array
-    {
-        $spans = [];
-        foreach ($notes as $note) {
-            $words = $note->result->words;
-            $from = $note->result->where === $place && $words !== null && $words !== '' ? mb_strpos($text, $words) : false;
-            if ($from !== false) {
-                $spans[] = [$from, $from + mb_strlen($words), $note->result->verdict];
-            }
-        }
-        sort($spans);
-        [$runs, $at] = [[], 0];
-        foreach ($spans as [$from, $to, $verdict]) {
-            if ($from < $at) {
-                continue;
-            }
-            $runs[] = [mb_substr($text, $at, $from - $at), null];
-            $runs[] = [mb_substr($text, $from, $to - $from), $verdict];
-            $at = $to;
-        }
-        $runs[] = [mb_substr($text, $at), null];
-
-        return $runs;
     }
 }

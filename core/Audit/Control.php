@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Canon\Place;
 use Juramen\Register\Channel;
 
 /** A box, choice or switch with which a visitor answers something. */
 final readonly class Control
 {
     /**
-     * @param  string  $where  the control's place: a CSS selector, or the path in a sheet's document
+     * @param  Place|Selector  $where  of its words in a sheet, or on a page
      * @param  string  $label  the words beside it, as a visitor reads them
      * @param  bool  $required  whether the form cannot be sent without a yes here; a question that a no answers too is not meant
      * @param  bool  $refuses  whether touching it means no: "tick if you do not want"
@@ -18,7 +19,7 @@ final readonly class Control
      * @param  list<Channel>  $channels
      */
     public function __construct(
-        public string $where,
+        public Place|Selector $where,
         public string $label,
         public ControlRole $role,
         public Response $response,

@@ -25,11 +25,11 @@ final readonly class Judgement
     {
         $reader = new SheetReader($registers);
         $results = [];
-        foreach ($sheet->languages as $language) {
-            // A form that lacks words in a language is judged on that alone; what is not written cannot be judged.
-            $unfinished = in_array($language, $sheet->missing(), true);
-            $all = Requirements::judge($reader->read($sheet, $language, $words($language)));
-            $results[] = [$language, array_map(self::withoutForeignMend(...), array_values(array_filter($all, static fn (Result $r): bool => ! $unfinished || $r->requirement->id() === 'language-offered')))];
+        foreach ($sheet->draft->languages as $language) {
+            foreach (Requirements::judge($reader->read($sheet, $language, $words($language))) as $result) {
+                // The words of a statement are mended in the register, not on the sheet.
+                $results[] = new ResultIn($language, $result->change?->place->first() === 'statements' ? $result->withChange(null) : $result);
+            }
         }
 
         return self::collect($results);
@@ -40,35 +40,33 @@ final readonly class Judgement
     {
         $reader = new SheetReader($registers);
         $filled = $registers->fillings($statement->purpose)->fill($statement);
+        $document = $statement->document();
         $results = [];
-        foreach (Language::cases() as $language) {
-            if ($filled->texts->has($language)) {
-                $reading = $reader->statement($filled, $language);
-                $all = array_merge(...array_map(static fn (Requirement $r): array => $r->judge($reading), Requirements::ofStatements()));
-                $results[] = [$language, array_map(static fn (Result $r): Result => $r->change === null || $r->change->apply($statement->toArray()) !== $statement->toArray() ? $r : $r->withoutChange(), $all)];
+        foreach ($filled->texts->languages() as $language) {
+            [$shown, $written] = [$filled->words($language), $statement->texts->in($language)];
+            foreach (Requirements::judge($reader->statement($filled, $language)) as $result) {
+                $change = $result->change?->changes($document) === true ? $result->change : null;
+                $results[] = new ResultIn($language, $result->withChange($change)->in($shown, $written));
             }
         }
 
         return self::collect($results);
     }
 
-    /** @param  list<array{Language, list<Result>}>  $results */
+    /** @param  list<ResultIn>  $results */
     private static function collect(array $results): self
     {
-        [$found, $checked, $met] = [[], 0, 0];
-        foreach ($results as [$language, $each]) {
-            foreach ($each as $result) {
-                $checked += (int) ($result->verdict !== Verdict::NotApplicable);
-                $met += (int) ($result->verdict === Verdict::Met);
-                if ($result->verdict->isFinding()) {
-                    // What does not hang on the language is the same finding in each.
-                    $key = $result->requirement->id().' '.$result->where;
-                    while (in_array($language, $found[$key][1] ?? [], true)) {
-                        $key .= ' again';
-                    }
-                    $found[$key] ??= [$result, []];
-                    $found[$key][1][] = $language;
-                }
+        [$found, $times, $checked, $met] = [[], [], 0, 0];
+        foreach ($results as $each) {
+            $result = $each->result;
+            $checked += (int) ($result->verdict !== Verdict::NotApplicable);
+            $met += (int) ($result->verdict === Verdict::Met);
+            if ($result->verdict->isFinding()) {
+                // What does not hang on the language is the same finding in each; the second at a place is another.
+                $place = $result->requirement->id().' '.$result->where?->text();
+                $nth = $times[$place][$each->language->value] = ($times[$place][$each->language->value] ?? 0) + 1;
+                $found["$place $nth"] ??= [$result, []];
+                $found["$place $nth"][1][] = $each->language;
             }
         }
         usort($found, static fn (array $a, array $b): int => $a[0]->verdict->urgency() <=> $b[0]->verdict->urgency());
@@ -80,15 +78,14 @@ final readonly class Judgement
         return new self($notes, $checked, $met);
     }
 
-    /** The words of a statement are mended in the register, not on the sheet. */
-    private static function withoutForeignMend(Result $result): Result
-    {
-        return $result->change === null || ! str_starts_with($result->change->place, 'statements/') ? $result : $result->withoutChange();
-    }
-
     /** @return list<Note> */
     public function breaches(): array
     {
         return array_values(array_filter($this->notes, static fn (Note $n): bool => $n->result->verdict === Verdict::Breach));
+    }
+
+    public function count(Verdict $verdict): int
+    {
+        return count(array_filter($this->notes, static fn (Note $n): bool => $n->result->verdict === $verdict));
     }
 }

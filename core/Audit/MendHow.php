@@ -7,8 +7,8 @@ namespace Juramen\Audit;
 /** In which way a mend changes what stands in its place. */
 enum MendHow
 {
-    /** The place gets the value; null takes it away. */
-    case Sets;
+    /** What stands in the place goes. */
+    case TakesAway;
     /** The value is added behind the text that stands there. */
     case Adds;
     /** The value stands in for certain words of the text. */

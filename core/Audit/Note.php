@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Canon\Place;
 use Juramen\Register\Language;
 
-/** A finding about a sheet, tied to its place by a number. */
+/** A finding about something written here, tied to its place by a number. */
 final readonly class Note
 {
     /**
@@ -18,11 +19,14 @@ final readonly class Note
     /** The requirement and the place, without its language: what is said of one place in several languages is one finding. */
     public function key(): string
     {
-        return $this->result->requirement->id().' '.self::placeKey($this->result->where ?? '');
+        return trim($this->result->requirement->id().' '.($this->about()?->text() ?? ''));
     }
 
-    public static function placeKey(string $place): string
+    /** Its place, without the language where the place ends with one. */
+    public function about(): ?Place
     {
-        return (string) preg_replace('~/(?:'.implode('|', array_column(Language::cases(), 'value')).')$~D', '', $place);
+        $place = $this->result->place();
+
+        return $place !== null && Language::tryFrom($place->last()) !== null ? $place->up() ?? $place : $place;
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Canon\Place;
 use Juramen\Points\FormKind;
+use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Found;
@@ -15,34 +17,66 @@ use Juramen\Wording\Topic;
 final readonly class Reading
 {
     /**
-     * @param  string  $where  the form's own place
+     * @param  Place|Selector  $where  the form's own place
      * @param  string  $kindReason  why it is taken for a form of that kind
      * @param  Language|null  $language  that its words are in; null where it cannot be told
-     * @param  Language|null  $pageLanguage  that the page says it is in
-     * @param  bool  $wholePage  whether what stands around the form is known; else it may be said elsewhere
      * @param  list<Control>  $controls
      * @param  list<AskedField>  $fields
-     * @param  Links  $links  on the form and, given the whole page, around it
      * @param  string  $text  all visible words of the form
-     * @param  string  $around  all visible words of the page, with its title; empty for a fragment
-     * @param  string  $address  where the page stands; may be empty
-     * @param  SheetFacts|null  $sheet  null for foreign HTML
+     * @param  SheetFacts|null  $sheet  null for what is not ours
+     * @param  bool  $unfinished  whether words of this language are still missing; what is not written cannot be judged
      */
-    public function __construct(
-        public string $where,
+    private function __construct(
+        public ReadingOf $of,
+        public Place|Selector $where,
         public FormKind $kind,
         public string $kindReason,
         public ?Language $language,
-        public ?Language $pageLanguage,
-        public bool $wholePage,
         public array $controls,
         public array $fields,
-        public Links $links,
         public string $text,
-        public string $around = '',
-        public string $address = '',
-        public ?SheetFacts $sheet = null,
+        public Surroundings $around,
+        public Audience $audience,
+        public ?SheetFacts $sheet,
+        public bool $unfinished,
     ) {}
+
+    /**
+     * The one way to a reading, whatever was read.
+     *
+     * @param  list<Control>  $controls
+     * @param  list<AskedField>  $fields
+     */
+    public static function make(
+        ReadingOf $of,
+        Place|Selector $where,
+        FormKind $kind,
+        string $kindReason,
+        ?Language $language,
+        array $controls,
+        array $fields,
+        string $text,
+        Surroundings $around,
+        Audience $audience,
+        ?SheetFacts $sheet = null,
+        bool $unfinished = false,
+    ): self {
+        return new self($of, $where, $kind, $kindReason, $language, $controls, $fields, $text, $around, $audience, $sheet, $unfinished);
+    }
+
+    /** Words that stand alone: read as those of one box, of which nothing else is known. */
+    public static function ofWords(string $text, Language $language): self
+    {
+        $where = Place::of('text');
+        $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text));
+
+        return self::make(ReadingOf::Words, $where, FormKind::Other, 'it is a text alone', $language, [$control], [], $text, Surroundings::of(false), Audience::ofAddress(''));
+    }
+
+    public function isOurs(): bool
+    {
+        return $this->sheet !== null;
+    }
 
     /** @return list<Control> that ask for consent to something being sent or done */
     public function consents(): array
@@ -56,16 +90,22 @@ final readonly class Reading
         return $this->kind->asksForConsent() && ($this->consents() !== [] || $this->kind === FormKind::Newsletter);
     }
 
-    /** What a control's purpose stands on, as the registers say; consent where they say nothing. */
-    public function basisOf(string $where): LegalBasis
+    /** What the registers know of the statement behind a control. */
+    public function factsOf(?Control $control): ?StatementFacts
     {
         foreach ($this->sheet->statements ?? [] as $statement) {
-            if ($statement->where === $where) {
-                return $statement->basis;
+            if ($control?->where instanceof Place && $statement->where->equals($control->where)) {
+                return $statement;
             }
         }
 
-        return LegalBasis::Consent;
+        return null;
+    }
+
+    /** What a control's purpose stands on, as the registers say; consent where they say nothing. */
+    public function basisOf(Control $control): LegalBasis
+    {
+        return $this->factsOf($control)->basis ?? LegalBasis::Consent;
     }
 
     /** Looks for words on a topic in the form's language, in every language where that is not known. */
@@ -90,16 +130,5 @@ final readonly class Reading
     public function lexicons(): array
     {
         return $this->language !== null ? [Lexicon::of($this->language)] : array_map(Lexicon::of(...), Language::cases());
-    }
-
-    /** Whether German law may govern it: said in the sheet, by the address, or by a page in German at an address nobody gave. */
-    public function isForGermany(): bool
-    {
-        if ($this->sheet !== null) {
-            return in_array('DE', $this->sheet->countries, true) || $this->sheet->countries === [];
-        }
-        $host = (string) parse_url($this->address, PHP_URL_HOST);
-
-        return str_ends_with($host, '.de');
     }
 }

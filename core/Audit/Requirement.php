@@ -15,6 +15,14 @@ interface Requirement
 
     public function source(): Source;
 
+    public function judgedBy(): JudgedBy;
+
+    /** The least that it can judge; it is asked of nothing less. */
+    public function reach(): Reach;
+
+    /** Whether it has something to say where words of the language read are still missing. */
+    public function judgesUnfinished(): bool;
+
     /** @return non-empty-list<Result> findings, or that it is met or does not apply */
     public function judge(Reading $reading): array;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
-/** All requirements that judge a form, in the order in which they are shown. The one place where they are put together. */
+/** All requirements, in the order in which they are shown. The one place where they are put together. */
 final class Requirements
 {
     /** @return list<Requirement> */
@@ -38,23 +38,20 @@ final class Requirements
         ];
     }
 
-    /** @return list<Requirement> those that words can meet or miss by themselves, without a form around them */
-    public static function ofWords(): array
+    public static function find(string $id): ?Requirement
     {
-        return [new Requirements\ApartFromTerms, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\PlainWords,
-            new Requirements\AsksYesNotNo, new Requirements\OnePurposeEach, new Requirements\ChannelChoice, new Requirements\NoticeNotAgreed, new Requirements\RecipientsNamed, new Requirements\RateSaid,
-            new Requirements\NoConsentBySending];
+        return array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->id() === $id))[0] ?? null;
     }
 
-    /** @return list<Requirement> those that a statement of our own register can meet or miss */
-    public static function ofStatements(): array
-    {
-        return [...self::ofWords(), new Requirements\ExistingCustomer, new Requirements\ObjectionHighlighted, new Requirements\TrackingSaid, new Requirements\NoticeMatches];
-    }
-
-    /** @return list<Result> */
+    /**
+     * Asks every requirement that can judge what was read.
+     *
+     * @return list<Result>
+     */
     public static function judge(Reading $reading): array
     {
-        return array_merge(...array_map(static fn (Requirement $r): array => $r->judge($reading), self::all()));
+        $asked = array_filter(self::all(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished()));
+
+        return array_merge([], ...array_map(static fn (Requirement $r): array => $r->judge($reading), array_values($asked)));
     }
 }

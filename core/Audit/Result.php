@@ -4,29 +4,43 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Canon\Place;
+use Juramen\Wording\Found;
+
 /** What one requirement found at one place. */
 final readonly class Result
 {
     /**
-     * @param  string|null  $where  a CSS selector that finds exactly that element, or a path in the sheet's document
-     * @param  string|null  $words  the words that led to it
+     * @param  Place|Selector|null  $where  in a sheet or statement of ours, or on a page
+     * @param  Found|null  $words  that led to it, within the text that was judged
      * @param  string  $says  what was found, in a sentence
      * @param  string|null  $mend  what would be right
-     * @param  Mend|null  $change  the mend as a change to the sheet, where it can be made by itself
+     * @param  Mend|null  $change  the mend as a change to the document, where it can be made by itself
      */
     public function __construct(
         public Requirement $requirement,
         public Verdict $verdict,
         public string $says = '',
-        public ?string $where = null,
-        public ?string $words = null,
+        public Place|Selector|null $where = null,
+        public ?Found $words = null,
         public ?string $mend = null,
         public ?Mend $change = null,
     ) {}
 
-    public function withoutChange(): self
+    public function place(): ?Place
     {
-        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend);
+        return $this->where instanceof Place ? $this->where : null;
+    }
+
+    public function withChange(?Mend $change): self
+    {
+        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend, $change);
+    }
+
+    /** The same with its words found within another text that shows the same ones, such as the template they were filled into. */
+    public function in(string $judged, string $shown): self
+    {
+        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words?->in($judged, $shown), $this->mend, $this->change);
     }
 
     /** @return array{requirement: string, verdict: string, where: string|null, words: string|null, source: string, mend: string|null} */
@@ -35,8 +49,8 @@ final readonly class Result
         return [
             'requirement' => $this->requirement->id(),
             'verdict' => $this->verdict->value,
-            'where' => $this->where,
-            'words' => $this->words,
+            'where' => $this->where?->text(),
+            'words' => $this->words?->words,
             'source' => $this->requirement->source()->text,
             'mend' => $this->mend,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Points\MissingText;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
 
@@ -11,8 +12,7 @@ use Juramen\Register\Language;
 final readonly class SheetFacts
 {
     /**
-     * @param  list<string>  $countries  ISO 3166-1 codes of where visitors come from; empty where unknown, which counts as the strictest
-     * @param  array<string, string>  $missingTexts  place of a text that is missing in a language offered, to that language's own name
+     * @param  list<MissingText>  $missing  in languages offered
      * @param  list<StatementFacts>  $statements
      * @param  list<Language>  $demandedLanguages  by the house, that are not offered
      */
@@ -20,9 +20,8 @@ final readonly class SheetFacts
         public Controller $controller,
         public bool $doubleOptIn,
         public bool $houseDemandsDoubleOptIn,
-        public array $countries,
-        public array $missingTexts,
-        public array $statements = [],
-        public array $demandedLanguages = [],
+        public array $missing,
+        public array $statements,
+        public array $demandedLanguages,
     ) {}
 }

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Juramen\Audit;
 
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Canon\Place;
+use Juramen\Points\Field;
 use Juramen\Points\FormKind;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FormWords;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
+use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Register\Processor;
-use Juramen\Register\Texts;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Markup;
 use Juramen\Wording\Phrases;
@@ -29,26 +31,29 @@ final readonly class SheetReader
 
     public function read(Sheet $sheet, Language $language, FormWords $words): Reading
     {
-        $controller = $this->registers->controller($sheet->controller);
+        $controller = $this->registers->controller($sheet->draft->controller);
         $whole = $sheet->filled();
         $form = (new FormRenderer($whole, $controller, '/LANGUAGE', '/look.css'))->render($language, $words);
         $read = HtmlReader::read($form->html)[0];
-        $place = fn (string $selector): string => $this->place($selector, $sheet, $language);
+        $links = array_map(static fn (PageLink $l): PageLink => new PageLink(
+            $l->where->text() === '#notice' ? Place::of('notice', $language->value) : Place::of('title', $language->value), $l->text, $l->href,
+        ), $read->around->links);
         $house = $this->registers->house;
 
-        return new Reading(
-            'title/'.$language->value, $sheet->kind, 'the sheet says so', $language, $language, true,
-            array_map(static fn (Control $c): Control => new Control($place($c->where), $c->label, ControlRole::Consent, $c->response, $c->required, $c->refuses, $c->purposes, $c->channels), $this->consents($read, $whole, $language)),
-            array_map(fn (AskedField $f): AskedField => new AskedField($place($f->where), $f->label, $f->meaning, $f->required, $this->reason($place($f->where), $sheet)), $read->fields),
-            new Links(array_map(static fn (PageLink $l): PageLink => new PageLink($place($l->where), $l->text, $l->href), $read->links->all)),
+        return Reading::make(
+            ReadingOf::Sheet, Place::of('title', $language->value), $sheet->draft->kind, 'the sheet says so', $language,
+            $this->consents($read, $whole, $language),
+            array_map(static fn (Field $f): AskedField => new AskedField(Place::of('fields', $f->id), $f->label->in($language), $f->kind->meaning(), $f->required, $f->reason), $whole->draft->fields),
             // Title and line stand over the form and belong to it; the controller stands at the foot of the page.
-            $whole->title->in($language)."\n".$whole->purposeLine->in($language)."\n".$read->text, $read->around, '',
+            $whole->draft->title->in($language)."\n".$whole->draft->purposeLine->in($language)."\n".$read->text,
+            Surroundings::of(true, $read->around->text, $links, $language),
+            $house->audience($sheet->draft->countries),
             new SheetFacts(
-                $controller, $sheet->rules->doubleOptIn, $house->points->doubleOptIn, $sheet->countries,
-                array_map(static fn (Language $l): string => $l->endonym(), $sheet->missing()),
-                array_map(fn (Statement $s, int $i): StatementFacts => $this->facts($s, "statements/$i/texts/{$language->value}", $language), $sheet->statements, array_keys($sheet->statements)),
-                array_values(array_filter($house->languages, static fn (Language $l): bool => ! $sheet->offers($l))),
+                $controller, $sheet->rules->doubleOptIn, $house->points->doubleOptIn, $sheet->missing(),
+                array_map(fn (Statement $s): StatementFacts => $this->facts($s, self::wordsOf($s, $language), $language), $sheet->statements),
+                array_values(array_filter($house->languages, static fn (Language $l): bool => ! $sheet->draft->offers($l))),
             ),
+            $sheet->lacks($language),
         );
     }
 
@@ -56,27 +61,32 @@ final readonly class SheetReader
     public function statement(Statement $filled, Language $language): Reading
     {
         $controller = $this->registers->controller($this->registers->purpose($filled->purpose)->controller);
-        $text = Markup::words($filled->texts->in($language));
-        $where = "texts/{$language->value}";
+        $text = $filled->words($language);
+        $where = Place::of('texts', $language->value);
         $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text), channels: $filled->channels);
-        $links = $controller->notice->has($language) ? [new PageLink('notice', Phrases::notice($language), $controller->notice->in($language))] : [];
-        foreach (Markup::links($filled->texts->in($language)) as $words => $href) {
-            $links[] = new PageLink($where, (string) $words, $href);
+        $links = $controller->notice->has($language) ? [new PageLink(Place::of('notice'), Phrases::notice($language), $controller->notice->in($language))] : [];
+        foreach (Markup::links($filled->texts->in($language)) as $link) {
+            $links[] = new PageLink($where, $link->words, $link->href);
         }
 
-        return new Reading(
-            $where, FormKind::Other, 'it stands alone', $language, $language, true, [$control], [], new Links($links), $text, '', '',
-            new SheetFacts($controller, true, true, [], [], [$this->facts($filled, $where, $language)]),
+        return Reading::make(
+            ReadingOf::Statement, $where, FormKind::Other, 'it stands alone', $language, [$control], [], $text, Surroundings::of(true, '', $links, $language), Audience::from([]),
+            new SheetFacts($controller, true, true, [], [$this->facts($filled, $where, $language)], []),
         );
     }
 
-    private function facts(Statement $statement, string $where, Language $language): StatementFacts
+    private static function wordsOf(Statement $statement, Language $language): Place
+    {
+        return Place::of('statements', $statement->id, 'texts', $language->value);
+    }
+
+    private function facts(Statement $statement, Place $where, Language $language): StatementFacts
     {
         $purpose = $this->registers->purpose($statement->purpose);
-        $in = static fn (Texts $texts): string => $texts->has($language) ? $texts->in($language) : '';
 
         return new StatementFacts(
-            $where, $in($purpose->names), $purpose->basis, $purpose->measures, $statement->channels, $statement->isApproved(), $in($purpose->contents), $in($purpose->rates),
+            $where, $purpose->names->orNothing($language), $purpose->basis, $purpose->measures, $statement->channels, $statement->isApproved(),
+            $purpose->contents->orNothing($language), $purpose->rates->orNothing($language),
             Phrases::listed($language, array_map(static fn (Processor $p): string => $p->name, $this->registers->recipients($purpose))),
         );
     }
@@ -86,41 +96,17 @@ final readonly class SheetReader
     {
         $known = [];
         foreach ($read->controls as $control) {
-            $known[$control->where] = $control;
+            $known[$control->where->text()] = $control;
         }
         $controls = [];
         foreach ($whole->statements as $statement) {
-            $where = '#'.FormRenderer::controlName($statement->id);
-            $controls[] = $known[$where] ?? new Control($where, Markup::words($statement->texts->in($language)), ControlRole::Consent, Response::Unset, channels: $statement->channels);
+            $seen = $known['#'.FormRenderer::controlName($statement->id->text)] ?? null;
+            $controls[] = new Control(
+                self::wordsOf($statement, $language), $seen->label ?? $statement->words($language), ControlRole::Consent, $seen->response ?? Response::Unset,
+                $seen->required ?? false, $seen->refuses ?? false, $seen->purposes ?? [], $seen->channels ?? $statement->channels,
+            );
         }
 
         return $controls;
-    }
-
-    private function reason(string $place, Sheet $sheet): string
-    {
-        foreach ($sheet->fields as $i => $field) {
-            if ($place === "fields/$i") {
-                return $field->reason;
-            }
-        }
-
-        return '';
-    }
-
-    private function place(string $selector, Sheet $sheet, Language $language): string
-    {
-        foreach ($sheet->fields as $i => $field) {
-            if ($selector === '#'.$field->name()) {
-                return "fields/$i";
-            }
-        }
-        foreach ($sheet->statements as $i => $statement) {
-            if ($selector === '#'.FormRenderer::controlName($statement->id)) {
-                return "statements/$i/texts/{$language->value}";
-            }
-        }
-
-        return $selector === '#notice' ? "notice/{$language->value}" : "title/{$language->value}";
     }
 }

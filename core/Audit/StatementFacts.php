@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Canon\Place;
 use Juramen\Register\Channel;
 use Juramen\Register\LegalBasis;
 
@@ -11,12 +12,22 @@ use Juramen\Register\LegalBasis;
 final readonly class StatementFacts
 {
     /**
-     * @param  string  $where  its place, with the language where it has one
+     * @param  Place  $where  of its words in the language read
      * @param  string  $purpose  the purpose's name in the language read; empty where it has none there
      * @param  bool  $measures  whether opens and clicks of this purpose's mails are measured
      * @param  list<Channel>  $channels
      * @param  string  $contents  what comes, in the language read; as the rest, empty where nobody has said
      * @param  string  $recipients  names of who gets the details for its own use
      */
-    public function __construct(public string $where, public string $purpose, public LegalBasis $basis, public bool $measures, public array $channels, public bool $approved, public string $contents = '', public string $rate = '', public string $recipients = '') {}
+    public function __construct(
+        public Place $where,
+        public string $purpose,
+        public LegalBasis $basis,
+        public bool $measures,
+        public array $channels,
+        public bool $approved,
+        public string $contents,
+        public string $rate,
+        public string $recipients,
+    ) {}
 }

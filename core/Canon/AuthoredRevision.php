@@ -7,11 +7,5 @@ namespace Juramen\Canon;
 /** A revision of a document with whoever made it. */
 final readonly class AuthoredRevision
 {
-    /**
-     * @param  int  $number  from 1
-     * @param  int  $state  the revision in which its state was first reached; another one than its own after undo and redo
-     * @param  int  $from  the state that its state was reached from; 0 for the first, and after undo and redo
-     * @param  array<string, mixed>  $document
-     */
-    public function __construct(public int $number, public int $state, public int $from, public int $author, public array $document) {}
+    public function __construct(public RevisionStep $step, public int $author, public Document $document) {}
 }

@@ -18,26 +18,31 @@ final class Authorship
     {
         $by = [];
         foreach ($revisions as $revision) {
-            $by[$revision->number] = $revision;
+            $by[$revision->step->number] = $revision;
         }
         $newest = $revisions[count($revisions) - 1];
         $base = $by[$since] ?? null;
-        $differs = Document::differing($base->document ?? [], $newest->document);
+        $differs = self::differing($base, $newest);
         $authors = [];
-        for ($state = $by[$newest->state]; $state->number !== $base?->state; $state = $by[$state->from]) {
-            $wrote = Document::differing($by[$state->from]->document ?? [], $state->document);
-            if (array_intersect($wrote, $differs) !== []) {
+        for ($state = $by[$newest->step->state]; $state->step->number !== $base?->step->state; $state = $by[$state->step->from]) {
+            if (array_intersect(self::differing($by[$state->step->from] ?? null, $state), $differs) !== []) {
                 $authors[$state->author] = true;
             }
-            if ($state->from === 0) {
+            if ($state->step->from === 0) {
                 // The way back misses the base: whoever went behind it by undoing decided what differs, too.
                 foreach ($base === null || $differs === [] ? [] : $revisions as $revision) {
-                    $authors += $revision->number > $since && $revision->state !== $revision->number ? [$revision->author => true] : [];
+                    $authors += $revision->step->number > $since && $revision->step->state !== $revision->step->number ? [$revision->author => true] : [];
                 }
                 break;
             }
         }
 
         return array_keys($authors);
+    }
+
+    /** @return list<string> places */
+    private static function differing(?AuthoredRevision $old, AuthoredRevision $new): array
+    {
+        return array_map(static fn (Place $p): string => $p->text(), ($old->document ?? Document::from([]))->differing($new->document));
     }
 }

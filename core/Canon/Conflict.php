@@ -7,6 +7,5 @@ namespace Juramen\Canon;
 /** Two people wrote different things in one place. */
 final readonly class Conflict
 {
-    /** @param  string  $place in the document that both began from */
-    public function __construct(public string $place, public mixed $mine, public mixed $theirs) {}
+    public function __construct(public Place $place, public mixed $mine, public mixed $theirs) {}
 }

@@ -13,13 +13,13 @@ use LogicException;
  */
 final readonly class History
 {
-    /** @param  non-empty-list<array{number: int, state: int, from: int}>  $revisions in order; `from` is 0 for the first */
+    /** @param  non-empty-list<RevisionStep>  $revisions  in order */
     public function __construct(private array $revisions) {}
 
     /** The state that the newest revision is in. */
     public function state(): int
     {
-        return $this->revisions[count($this->revisions) - 1]['state'];
+        return $this->revisions[count($this->revisions) - 1]->state;
     }
 
     /** The state to which undoing leads; null where there is nothing to undo. */
@@ -33,9 +33,9 @@ final readonly class History
     /** The state to which redoing leads: the one undone last from here; null where nothing was undone. */
     public function redo(): ?int
     {
-        foreach (array_reverse($this->revisions) as $i => $revision) {
-            if ($i > 0 && $this->from($revision['state']) === $this->state()) {
-                return $revision['state'];
+        foreach (array_slice(array_reverse($this->revisions), 1) as $revision) {
+            if ($this->from($revision->state) === $this->state()) {
+                return $revision->state;
             }
         }
 
@@ -45,8 +45,8 @@ final readonly class History
     private function from(int $state): int
     {
         foreach ($this->revisions as $revision) {
-            if ($revision['number'] === $state) {
-                return $revision['from'];
+            if ($revision->number === $state) {
+                return $revision->from;
             }
         }
         throw new LogicException("There is no state $state.");

@@ -4,36 +4,48 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Canon\Document;
+use Juramen\Canon\Slug;
 use Juramen\Register\Texts;
 
 /** One thing a form asks for. */
 final readonly class Field
 {
-    /** @param  string  $reason why it is asked, for the officer; empty where nobody has said */
-    public function __construct(public FieldKind $kind, public Texts $label, public bool $required, public string $reason = '') {}
+    /**
+     * @param  Slug  $id  of its own, so that a kind can appear twice; also the name under which a browser sends it
+     * @param  string  $reason  why it is asked, for the officer; empty where nobody has said
+     */
+    private function __construct(public Slug $id, public FieldKind $kind, public Texts $label, public bool $required, public string $reason) {}
 
-    /** The name under which a browser sends it, and under which its value is disclosed. */
-    public function name(): string
+    /** @param  Document  $item  one of a sheet's "fields"; before fields had ids, their kind was theirs */
+    public static function from(Document $item): self
     {
-        return $this->kind->value;
+        $kind = $item->text('kind');
+
+        return new self(Slug::parse($item->text('id') ?: $kind), FieldKinds::get($kind), Texts::from($item->at('label')), $item->flag('required') === true, trim($item->text('reason')));
     }
 
-    /** @param  mixed  $data a member of the sheet's "fields" */
-    public static function from(mixed $data, int $place): self
+    public static function new(Slug $id, FieldKind $kind, Texts $label, bool $required = false, string $reason = ''): self
     {
-        $kind = is_array($data) ? FieldKind::tryFrom(is_string($data['kind'] ?? null) ? $data['kind'] : '') : null;
-        if (! is_array($data) || $kind === null) {
-            throw new InvalidSheet("Field $place is of no kind we know; the kinds are ".implode(', ', array_column(FieldKind::cases(), 'value')).'.');
-        }
-        if (! is_bool($data['required'] ?? null)) {
-            throw new InvalidSheet("Field $place does not say whether it is required (yes or no).");
-        }
+        return new self($id, $kind, $label, $required, $reason);
+    }
 
-        $reason = $data['reason'] ?? '';
-        if (! is_string($reason) || mb_strlen($reason) > 300) {
-            throw new InvalidSheet("The reason of field $place is a text of at most 300 characters.");
-        }
+    /** The name under which a browser sends it. */
+    public function name(): string
+    {
+        return $this->id->text;
+    }
 
-        return new self($kind, Texts::draft($data['label'] ?? null, "field $place", 200), $data['required'], trim($reason));
+    /** What was typed, as it is kept. */
+    public function read(string $typed): string
+    {
+        $answer = $this->kind->read($typed);
+
+        return $answer === '' && $this->required ? throw new AnswerRefused('field.missing') : $answer;
+    }
+
+    public function document(): Document
+    {
+        return Document::from(['id' => $this->id->text, 'kind' => $this->kind->id(), 'label' => $this->label->toArray(), 'required' => $this->required, 'reason' => $this->reason]);
     }
 }

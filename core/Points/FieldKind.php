@@ -5,53 +5,30 @@ declare(strict_types=1);
 namespace Juramen\Points;
 
 use Juramen\Register\Channel;
+use Juramen\Register\Language;
 
-/** The small set of fields a form is made of. */
-enum FieldKind: string
+/**
+ * A kind of field that forms are made of: how it is shown, how an answer is read and refused, what is disclosed of it, and what somebody
+ * who judges the form sees in it. Each is a class of its own, registered in FieldKinds.
+ */
+interface FieldKind
 {
-    case FirstName = 'first-name';
-    case Name = 'name';
-    case Email = 'email';
-    case Phone = 'phone';
+    /** Fixed: in documents, on forms, in disclosures. */
+    public function id(): string;
 
-    /** Token of the HTML Standard's autofill field names, so that browsers can help (WCAG 2.2, 1.3.5). */
-    public function autofill(): string
-    {
-        return match ($this) {
-            self::FirstName => 'given-name',
-            self::Name => 'name',
-            self::Phone => 'tel',
-            self::Email => 'email',
-        };
-    }
-
-    /** The HTML input type, which also chooses the keyboard on a phone. */
-    public function inputType(): string
-    {
-        return match ($this) {
-            self::Email => 'email',
-            self::Phone => 'tel',
-            default => 'text',
-        };
-    }
+    /** What it asks for, as requirements see it. */
+    public function meaning(): FieldMeaning;
 
     /** Whether what is given here is the address of that channel. */
-    public function reaches(Channel $channel): bool
-    {
-        return match ($this) {
-            self::Email => $channel === Channel::Email,
-            self::Phone => $channel->isByNumber(),
-            default => false,
-        };
-    }
+    public function reaches(Channel $channel): bool;
 
-    /** The longest value, in characters. */
-    public function longest(): int
-    {
-        return match ($this) {
-            self::Email => 254,
-            self::Phone => 30,
-            default => 100,
-        };
-    }
+    /** Writes the control of a field, with its slots; its label and errors stand before it. */
+    public function control(SlottedText $page, Field $field, Language $language): void;
+
+    /**
+     * What was meant by what somebody typed, as it is kept; empty where nothing was.
+     *
+     * @throws AnswerRefused
+     */
+    public function read(string $typed): string;
 }

@@ -8,11 +8,11 @@ namespace Juramen\Points;
 final readonly class Filling
 {
     /**
-     * @param  array<string, string>  $values  field name to what was typed
+     * @param  list<FieldValue>  $values  what was typed
      * @param  list<string>  $ticked  names of controls that the person ticked
-     * @param  array<string, string>  $errors  field or control name to message
+     * @param  list<FieldMessage>  $errors
      * @param  string  $heading  stands over the errors
-     * @param  array<string, string>  $hidden  names and values of hidden inputs
+     * @param  list<FieldValue>  $hidden  inputs besides
      * @param  bool  $readOnly  for evidence: what was typed is shown, not to be changed
      */
     public function __construct(
@@ -24,21 +24,26 @@ final readonly class Filling
         public bool $readOnly = false,
     ) {}
 
-    /** @return array<string, string> slot name to HTML */
+    /** @return list<Piece> */
     public function pieces(): array
     {
-        $pieces = ['errors' => $this->summary(), 'marks' => ''];
-        foreach ($this->hidden as $name => $value) {
-            $pieces['marks'] .= '<input type="hidden" name="'.FormRenderer::escape($name).'" value="'.FormRenderer::escape($value)."\">\n";
+        $marks = '';
+        foreach ($this->hidden as $input) {
+            $marks .= '<input type="hidden" name="'.FormRenderer::escape($input->name).'" value="'.FormRenderer::escape($input->value)."\">\n";
         }
-        foreach ($this->values as $name => $value) {
-            $pieces["value:$name"] = FormRenderer::escape($value);
+        $pieces = [new Piece('errors', $this->summary()), new Piece('marks', $marks)];
+        $names = $this->ticked;
+        foreach ($this->values as $value) {
+            $names[] = $value->name;
+            $pieces[] = new Piece("value:{$value->name}", FormRenderer::escape($value->value));
+            $pieces[] = new Piece("choice:{$value->name}:{$value->value}", ' selected');
         }
-        foreach ([...array_keys($this->values), ...$this->ticked, ...array_keys($this->errors)] as $name) {
-            $pieces["state:$name"] = $this->state($name);
+        foreach ($this->errors as $error) {
+            $names[] = $error->name;
+            $pieces[] = new Piece("error:{$error->name}", '<p class="error" id="'.FormRenderer::escape($error->name).'-error">'.FormRenderer::escape($error->says)."</p>\n");
         }
-        foreach ($this->errors as $name => $message) {
-            $pieces["error:$name"] = '<p class="error" id="'.FormRenderer::escape($name).'-error">'.FormRenderer::escape($message)."</p>\n";
+        foreach (array_unique($names) as $name) {
+            $pieces[] = new Piece("state:$name", $this->state($name));
         }
 
         return $pieces;
@@ -46,9 +51,12 @@ final readonly class Filling
 
     private function state(string $name): string
     {
+        $typed = array_filter($this->values, static fn (FieldValue $v): bool => $v->name === $name) !== [];
+        $wrong = array_filter($this->errors, static fn (FieldMessage $m): bool => $m->name === $name) !== [];
+
         return (in_array($name, $this->ticked, true) ? ' checked' : '')
-            .($this->readOnly && isset($this->values[$name]) ? ' readonly' : '')
-            .(isset($this->errors[$name]) ? ' aria-invalid="true" aria-describedby="'.FormRenderer::escape($name).'-error"' : '');
+            .($this->readOnly && $typed ? ' readonly' : '')
+            .($wrong ? ' aria-invalid="true" aria-describedby="'.FormRenderer::escape($name).'-error"' : '');
     }
 
     private function summary(): string
@@ -57,8 +65,8 @@ final readonly class Filling
             return '';
         }
         $items = '';
-        foreach ($this->errors as $name => $message) {
-            $items .= '<li><a href="#'.FormRenderer::escape($name).'">'.FormRenderer::escape($message)."</a></li>\n";
+        foreach ($this->errors as $error) {
+            $items .= '<li><a href="#'.FormRenderer::escape($error->name).'">'.FormRenderer::escape($error->says)."</a></li>\n";
         }
 
         return '<div class="summary" role="alert"><p>'.FormRenderer::escape($this->heading).'</p>'.($items === '' ? '' : "<ul>\n$items</ul>")."</div>\n";

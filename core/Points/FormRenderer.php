@@ -25,18 +25,25 @@ final readonly class FormRenderer
      */
     public function __construct(private Sheet $sheet, private Controller $controller, private string $action, private string $stylesheet) {}
 
+    /** @return non-empty-list<FrozenForm> its pages, in the order shown */
+    public function pages(Language $language, FormWords $words): array
+    {
+        return [$this->render($language, $words)];
+    }
+
+    /** The page on which it is sent. */
     public function render(Language $language, FormWords $words): FrozenForm
     {
         $page = new SlottedText;
-        $title = self::escape($this->sheet->title->in($language));
+        $title = self::escape($this->sheet->draft->title->in($language));
         $page->write("<!doctype html>\n<html lang=\"{$language->value}\">\n<head>\n<meta charset=\"utf-8\">\n"
             ."<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n<meta name=\"referrer\" content=\"same-origin\">\n"
             ."<title>$title</title>\n<link rel=\"stylesheet\" href=\"".self::escape($this->stylesheet)."\">\n</head>\n<body>\n<main>\n"
             .'<p class="who">'.self::escape($words->askedBy).' <b>'.self::escape($this->controller->name)."</b></p>\n"
-            ."<h1>$title</h1>\n<p>".self::escape($this->sheet->purposeLine->in($language))."</p>\n")
+            ."<h1>$title</h1>\n<p>".self::escape($this->sheet->draft->purposeLine->in($language))."</p>\n")
             ->slot('errors')
             ->write('<form method="post" action="'.self::escape($this->address($language))."\" novalidate>\n");
-        foreach ($this->sheet->fields as $field) {
+        foreach ($this->sheet->draft->fields as $field) {
             $this->field($page, $field, $language, $words);
         }
         foreach ($this->sheet->statements as $statement) {
@@ -46,7 +53,7 @@ final readonly class FormRenderer
             .'<div class="aside" aria-hidden="true"><label for="'.self::TRAP.'">'.self::escape($words->leaveEmpty).'</label>'
             .'<input id="'.self::TRAP.'" name="'.self::TRAP."\" tabindex=\"-1\" autocomplete=\"off\"></div>\n")
             ->slot('marks')
-            ->write('<button>'.self::escape($this->sheet->button->in($language))."</button>\n</form>\n");
+            ->write('<button>'.self::escape($this->sheet->draft->button->in($language))."</button>\n</form>\n");
         $this->languages($page, $language, $words);
         $page->write('<footer>'.self::escape("{$this->controller->name}, {$this->controller->postalAddress}, {$this->controller->contact}")."</footer>\n</main>\n</body>\n</html>\n");
 
@@ -58,18 +65,14 @@ final readonly class FormRenderer
         $name = $field->name();
         $page->write("<div class=\"field\">\n<label for=\"$name\">".self::escape($field->label->in($language))
             .' <span>('.self::escape($field->required ? $words->required : $words->optional).")</span></label>\n")
-            ->slot("error:$name")
-            ->write("<input id=\"$name\" name=\"$name\" type=\"{$field->kind->inputType()}\" autocomplete=\"{$field->kind->autofill()}\" maxlength=\"{$field->kind->longest()}\""
-                .($field->required ? ' required' : ''))
-            ->slot("state:$name")
-            ->write(' value="')
-            ->slot("value:$name")
-            ->write("\">\n</div>\n");
+            ->slot("error:$name");
+        $field->kind->control($page, $field, $language);
+        $page->write("\n</div>\n");
     }
 
     private function tickBox(SlottedText $page, Statement $statement, Language $language): void
     {
-        $name = self::controlName($statement->id);
+        $name = self::controlName($statement->id->text);
         $page->write("<div class=\"field\">\n")
             ->slot("error:$name")
             ->write("<div class=\"tick\"><input id=\"$name\" name=\"$name\" type=\"checkbox\" value=\"yes\"")
@@ -79,11 +82,11 @@ final readonly class FormRenderer
 
     private function languages(SlottedText $page, Language $shown, FormWords $words): void
     {
-        if (count($this->sheet->languages) < 2) {
+        if (count($this->sheet->draft->languages) < 2) {
             return;
         }
         $page->write('<nav aria-label="'.self::escape($words->languages).'">');
-        foreach ($this->sheet->languages as $language) {
+        foreach ($this->sheet->draft->languages as $language) {
             $page->write($language === $shown
                 ? "<span aria-current=\"true\">{$language->endonym()}</span>\n"
                 : '<a href="'.self::escape($this->address($language))."\" lang=\"{$language->value}\" hreflang=\"{$language->value}\">{$language->endonym()}</a>\n");
@@ -93,9 +96,7 @@ final readonly class FormRenderer
 
     private function notice(Language $language): string
     {
-        $notice = $this->sheet->notice ?? $this->controller->notice;
-
-        return $notice->has($language) ? $notice->in($language) : '';
+        return ($this->sheet->draft->notice ?? $this->controller->notice)->orNothing($language);
     }
 
     private function address(Language $language): string

@@ -35,13 +35,17 @@ final readonly class FrozenForm
     /**
      * The bytes with pieces put in at their slots; pieces without a slot are left out.
      *
-     * @param  array<string, string>  $pieces  slot name to HTML, already escaped
+     * @param  list<Piece>  $pieces
      */
     public function with(array $pieces): string
     {
+        $at = [];
+        foreach ($pieces as $piece) {
+            $at[$piece->slot] = $piece->html;
+        }
         [$out, $from] = ['', 0];
         foreach ($this->slots as $slot) {
-            $out .= substr($this->html, $from, $slot->offset - $from).($pieces[$slot->name] ?? '');
+            $out .= substr($this->html, $from, $slot->offset - $from).($at[$slot->name] ?? '');
             $from = $slot->offset;
         }
 

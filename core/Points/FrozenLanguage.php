@@ -11,8 +11,19 @@ use Juramen\Register\Language;
 final readonly class FrozenLanguage
 {
     /**
-     * @param  list<Slot>  $slots
-     * @param  array<string, array<string, string>>  $mails  mail kind to its frozen texts
+     * @param  non-empty-list<FrozenPage>  $pages  in the order shown
+     * @param  list<FrozenMail>  $mails
      */
-    public function __construct(public Language $language, public Digest $html, public Digest $css, public array $slots, public array $mails) {}
+    public function __construct(public Language $language, public Digest $css, public array $pages, public array $mails) {}
+
+    public function mail(string $kind): FrozenMail
+    {
+        foreach ($this->mails as $mail) {
+            if ($mail->kind === $kind) {
+                return $mail;
+            }
+        }
+
+        return new FrozenMail($kind, []);
+    }
 }

@@ -6,117 +6,92 @@ namespace Juramen\Points;
 
 use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+use Juramen\Canon\DraftRefusal;
 use Juramen\Canon\Instant;
+use Juramen\Canon\Refused;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
-use Juramen\Wording\Markup;
+use Juramen\Register\PointRules;
 use Juramen\Wording\Statement;
 
 /**
- * An immutable, numbered, published state of a signup point: its content, rules and statements and the SHA-256 of
- * the bytes shown in each language. It is itself named by the SHA-256 of its canonical JSON.
+ * An immutable, numbered, published state of a signup point: its content, rules and statements and the SHA-256 of the bytes shown in each
+ * language. It is itself named by the SHA-256 of its canonical JSON. Formats are read for ever: 1 had no number, carried its sheet
+ * whole and one page a language; 2 says its own, keeps what was written apart from what the registers made of it, and has pages.
  */
 final readonly class PointEdition
 {
-    /**
-     * @param  int  $number  from 1, counted within the point
-     * @param  non-empty-list<FrozenLanguage>  $languages
-     */
-    public function __construct(
+    private const FORMAT = 2;
+
+    /** @param  non-empty-list<FrozenLanguage>  $languages */
+    private function __construct(
         public Sheet $sheet,
         public int $number,
         public Instant $published,
         public Controller $controller,
         public array $languages,
+        public string $bytes,
+        private Digest $digest,
     ) {}
 
-    /** Canonical JSON; hashed and stored exactly so. */
-    public function bytes(): string
+    /**
+     * @param  int  $number  from 1, counted within the point
+     * @param  non-empty-list<FrozenLanguage>  $languages
+     */
+    public static function make(Sheet $sheet, int $number, Instant $published, Controller $controller, array $languages): self
     {
-        return CanonicalJson::encode([
+        $bytes = CanonicalJson::encode([
+            'format' => self::FORMAT,
             'kind' => 'signup-point',
-            'number' => $this->number,
-            'published' => $this->published->text(),
-            'sheet' => $this->sheet->document,
-            'controller' => $this->controller->toArray(),
-            'statements' => array_map(static fn (Statement $s): array => ['id' => $s->id, 'edition' => $s->edition()->hex()], $this->sheet->statements),
+            'number' => $number,
+            'published' => $published->text(),
+            'sheet' => $sheet->draft->document()->toArray(),
+            'rules' => $sheet->rules->document()->toArray(),
+            'statements' => array_map(static fn (Statement $s): array => ['edition' => $s->edition()->hex(), ...$s->document()->toArray()], $sheet->statements),
+            'controller' => $controller->document()->toArray(),
             'languages' => array_map(static fn (FrozenLanguage $f): array => [
                 'language' => $f->language->value,
-                'html' => $f->html->hex(),
                 'css' => $f->css->hex(),
-                'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $f->slots),
-                'mails' => $f->mails,
-            ], $this->languages),
+                'pages' => array_map(static fn (FrozenPage $p): array => ['html' => $p->html->hex(), 'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $p->slots)], $f->pages),
+                'mails' => self::mailsToArray($f->mails),
+            ], $languages),
         ]);
+
+        return new self($sheet, $number, $published, $controller, $languages, $bytes, Digest::of($bytes));
+    }
+
+    /** @throws Refused where the bytes are no edition of a format that we know */
+    public static function parse(string $bytes): self
+    {
+        $data = Document::canonical($bytes);
+        [$format, $number] = [$data->at('format') ?? 1, $data->number('number')];
+        $languages = array_values(array_filter(array_map(self::language(...), $data->items('languages'))));
+        if ($data->text('kind') !== 'signup-point' || $number === null || ! in_array($format, [1, self::FORMAT], true) || $languages === []) {
+            throw Refused::because(DraftRefusal::NotAnEdition);
+        }
+        // In format 1 the sheet carried what the registers made of it.
+        $whole = $format === 1 ? $data->part('sheet') : $data;
+        $sheet = new Sheet(SheetDraft::from($data->part('sheet')), array_map(Statement::from(...), $whole->items('statements')), PointRules::from($whole->part('rules')));
+
+        return new self($sheet, $number, Instant::parse($data->text('published')), Controller::from($data->part('controller')), $languages, $bytes, Digest::of($bytes));
     }
 
     public function digest(): Digest
     {
-        return Digest::of($this->bytes());
-    }
-
-    /** @throws InvalidSheet where the bytes are not an edition */
-    public static function parse(string $bytes): self
-    {
-        $data = CanonicalJson::decode($bytes);
-        if (($data['kind'] ?? null) !== 'signup-point') {
-            throw new InvalidSheet('These bytes are not the edition of a signup point.');
-        }
-
-        $languages = array_map(self::frozen(...), array_values($data['languages']));
-
-        return new self(
-            Sheet::read($data['sheet']),
-            $data['number'],
-            Instant::parse($data['published']),
-            Controller::from($data['controller']),
-            $languages === [] ? throw new InvalidSheet('This edition has no language.') : $languages,
-        );
-    }
-
-    /** @param  array<string, mixed>  $data a member of "languages" */
-    private static function frozen(array $data): FrozenLanguage
-    {
-        return new FrozenLanguage(
-            Language::from($data['language']),
-            Digest::fromHex($data['html']),
-            Digest::fromHex($data['css']),
-            array_map(static fn (array $slot): Slot => new Slot($slot[0], $slot[1]), array_values($data['slots'])),
-            $data['mails'],
-        );
+        return $this->digest;
     }
 
     /** Whether the sheet and its controller, published now, would be what this edition is. */
     public function shows(Sheet $sheet, Controller $controller): bool
     {
-        return self::impression($this->sheet, $this->controller) == self::impression($sheet, $controller);
+        return self::impression($this->sheet, $this->controller)->equals(self::impression($sheet, $controller));
     }
 
-    /**
-     * What visitors get of a sheet and its controller.
-     *
-     * @return array{sheet: array<string, mixed>, controller: array<string, mixed>}
-     */
-    public static function impression(Sheet $sheet, Controller $controller): array
+    /** What visitors get of a sheet and its controller. */
+    public static function impression(Sheet $sheet, Controller $controller): Document
     {
-        return ['sheet' => self::content($sheet->document), 'controller' => $controller->shown()];
-    }
-
-    /**
-     * What of a document is published: languages that the form does not offer change nothing on it, nor does another
-     * edition of a statement with the same words.
-     *
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private static function content(array $document): array
-    {
-        foreach ($document['statements'] as $i => $statement) {
-            $document['statements'][$i]['texts'] = array_intersect_key($statement['texts'], array_flip($document['languages']));
-            unset($document['statements'][$i]['edition']);
-        }
-
-        return $document;
+        return Document::from(['sheet' => $sheet->shown()->toArray(), 'controller' => $controller->shown()->toArray()]);
     }
 
     public function in(Language $language): FrozenLanguage
@@ -126,17 +101,66 @@ final readonly class PointEdition
                 return $frozen;
             }
         }
-        throw new InvalidSheet("This edition was not published in {$language->endonym()}.");
+        throw Refused::because(DraftRefusal::NotPublishedIn, language: $language->endonym());
     }
 
-    /** @return array<string, string> statement id to its words in that language, as read */
-    public function words(Language $language): array
+    public function isIn(Language $language): bool
     {
-        $words = [];
-        foreach ($this->sheet->statements as $statement) {
-            $words[$statement->id] = Markup::words($statement->texts->in($language));
+        return array_filter($this->languages, static fn (FrozenLanguage $f): bool => $f->language === $language) !== [];
+    }
+
+    /** @return non-empty-list<Language> */
+    public function offered(): array
+    {
+        return array_map(static fn (FrozenLanguage $f): Language => $f->language, $this->languages);
+    }
+
+    /** Null where it is a language that we know no more. */
+    private static function language(Document $data): ?FrozenLanguage
+    {
+        $language = Language::tryFrom($data->text('language'));
+        // Format 1 had one page.
+        $pages = $data->items('pages') ?: [$data];
+
+        return $language === null ? null : new FrozenLanguage($language, Digest::fromHex($data->text('css')), array_map(self::page(...), $pages), self::mails($data->part('mails')));
+    }
+
+    private static function page(Document $data): FrozenPage
+    {
+        $slots = $data->at('slots');
+        $read = [];
+        foreach (is_array($slots) ? $slots : [] as $slot) {
+            if (is_array($slot) && is_string($slot[0] ?? null) && is_int($slot[1] ?? null)) {
+                $read[] = new Slot($slot[0], $slot[1]);
+            }
         }
 
-        return $words;
+        return new FrozenPage(Digest::fromHex($data->text('html')), $read);
+    }
+
+    /** @return list<FrozenMail> */
+    private static function mails(Document $data): array
+    {
+        return array_map(static function (string $kind) use ($data): FrozenMail {
+            $texts = $data->part($kind);
+
+            return new FrozenMail($kind, array_map(static fn (string $key): FrozenWords => new FrozenWords($key, $texts->text($key)), $texts->members()));
+        }, $data->members());
+    }
+
+    /**
+     * @param  list<FrozenMail>  $mails
+     * @return array<string, array<string, string>>
+     */
+    private static function mailsToArray(array $mails): array
+    {
+        $data = [];
+        foreach ($mails as $mail) {
+            foreach ($mail->words as $words) {
+                $data[$mail->kind][$words->key] = $words->text;
+            }
+        }
+
+        return $data;
     }
 }

@@ -10,36 +10,26 @@ use Juramen\Wording\Difference;
 /** What changed between two states of a register's document: place by place, word by word. */
 final class RecordDifference
 {
-    /**
-     * @param  array<string, mixed>  $old
-     * @param  array<string, mixed>  $new
-     * @return array<string, Difference> place to the words that changed there
-     */
-    public static function between(array $old, array $new): array
+    /** @return list<PlaceDifference> */
+    public static function between(Document $old, Document $new): array
     {
-        [$a, $b] = [self::flat($old), self::flat($new)];
         $changed = [];
-        foreach (array_unique([...array_keys($b), ...array_keys($a)]) as $place) {
-            $difference = Difference::between($a[$place] ?? '', $b[$place] ?? '');
-            if (! $difference->isEmpty()) {
-                $changed[$place] = $difference;
+        foreach ($old->differing($new) as $place) {
+            $words = Difference::between(self::text($old->at($place)), self::text($new->at($place)));
+            if (! $words->isEmpty()) {
+                $changed[] = new PlaceDifference($place, $words);
             }
         }
 
         return $changed;
     }
 
-    /**
-     * @param  array<string, mixed>  $document
-     * @return array<string, string>
-     */
-    private static function flat(array $document): array
-    {
-        return array_map(static fn (mixed $value): string => is_array($value) ? implode(', ', array_map(self::text(...), $value)) : self::text($value), Document::leaves($document));
-    }
-
     private static function text(mixed $value): string
     {
-        return is_bool($value) ? ($value ? 'yes' : 'no') : (is_scalar($value) ? (string) $value : '');
+        return match (true) {
+            is_array($value) => implode(', ', array_map(self::text(...), $value)),
+            is_bool($value) => $value ? 'yes' : 'no',
+            default => is_scalar($value) ? (string) $value : '',
+        };
     }
 }

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Canon\ById;
+use Juramen\Canon\DraftRefusal;
+use Juramen\Canon\Refused;
+use Juramen\Canon\Slug;
+use Juramen\Register\AppliedRule;
 use Juramen\Register\Controller;
 use Juramen\Register\Departure;
-use Juramen\Register\Holding;
 use Juramen\Register\HouseRules;
-use Juramen\Register\InvalidRegister;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\PointRules;
 use Juramen\Register\Processor;
 use Juramen\Register\Purpose;
-use Juramen\Register\Regime;
+use Juramen\Register\RecordName;
+use Juramen\Register\Registered;
+use Juramen\Register\Rule;
 use Juramen\Wording\Fillings;
 use Juramen\Wording\Statement;
 use Juramen\Wording\Unfilled;
@@ -25,32 +30,40 @@ use Juramen\Wording\Unfilled;
 final readonly class Registers
 {
     /**
-     * @param  array<string, Controller>  $controllers  by id, as the others
-     * @param  array<string, Purpose>  $purposes
-     * @param  array<string, Statement>  $statements  the edition in force of each, or its draft where none was ever approved
-     * @param  array<string, Processor>  $processors
-     * @param  list<string>  $drafts  what was never approved and is here only so that it can be written with: "purpose voyage-news"
+     * @param  ById<Controller>  $controllers
+     * @param  ById<Purpose>  $purposes
+     * @param  ById<Statement>  $statements  the edition in force of each, or its draft where none was ever approved
+     * @param  ById<Processor>  $processors
+     * @param  list<RecordName>  $drafts  what was never approved and is here only so that it can be written with
      */
-    public function __construct(public HouseRules $house, public array $controllers, public array $purposes, public array $statements, public array $processors, private array $drafts = []) {}
+    private function __construct(public HouseRules $house, public ById $controllers, public ById $purposes, public ById $statements, public ById $processors, private array $drafts) {}
+
+    /**
+     * @param  iterable<Registered>  $entries  in the order of their names; house rules of ours where there are none
+     * @param  list<RecordName>  $drafts  those of them that were never approved
+     */
+    public static function of(iterable $entries, array $drafts = []): self
+    {
+        $registers = new self(HouseRules::toStartWith(), ById::none(), ById::none(), ById::none(), ById::none(), []);
+        foreach ($entries as $entry) {
+            $registers = $registers->with($entry);
+        }
+
+        return new self($registers->house, $registers->controllers, $registers->purposes, $registers->statements, $registers->processors, $drafts);
+    }
 
     /** The same with one of them changed, as if it were approved, to see what would come of it. */
-    public function with(HouseRules|Controller|Purpose|Statement|Processor $changed): self
+    public function with(Registered $changed): self
     {
-        $name = match (true) {
-            $changed instanceof HouseRules => 'rules house',
-            $changed instanceof Controller => "controller {$changed->id}",
-            $changed instanceof Purpose => "purpose {$changed->id}",
-            $changed instanceof Statement => "statement {$changed->id}",
-            $changed instanceof Processor => "processor {$changed->id}",
-        };
+        $name = $changed->recordName();
 
         return new self(
             $changed instanceof HouseRules ? $changed : $this->house,
-            $changed instanceof Controller ? [...$this->controllers, $changed->id => $changed] : $this->controllers,
-            $changed instanceof Purpose ? [...$this->purposes, $changed->id => $changed] : $this->purposes,
-            $changed instanceof Statement ? [...$this->statements, $changed->id => $changed] : $this->statements,
-            $changed instanceof Processor ? [...$this->processors, $changed->id => $changed] : $this->processors,
-            array_values(array_diff($this->drafts, [$name])),
+            $changed instanceof Controller ? $this->controllers->with($changed->id, $changed) : $this->controllers,
+            $changed instanceof Purpose ? $this->purposes->with($changed->id, $changed) : $this->purposes,
+            $changed instanceof Statement ? $this->statements->with($changed->id, $changed) : $this->statements,
+            $changed instanceof Processor ? $this->processors->with($changed->id, $changed) : $this->processors,
+            array_values(array_filter($this->drafts, static fn (RecordName $draft): bool => ! $draft->equals($name))),
         );
     }
 
@@ -58,108 +71,81 @@ final readonly class Registers
      * What fills the words of a sheet and was never approved: its controller, the purposes of its statements, the recipients
      * they name, the house rules, the statements themselves.
      *
-     * @return list<string> such as "purpose voyage-news"
+     * @return list<RecordName>
      */
     public function draftsBehind(Sheet $sheet): array
     {
-        $behind = ['rules house', "controller {$sheet->controller}"];
+        $behind = ['rules house' => true, "controller {$sheet->draft->controller}" => true];
         foreach ($sheet->statements as $statement) {
             $purpose = $this->purpose($statement->purpose);
-            array_push($behind, "statement {$statement->id}", "purpose {$purpose->id}", ...array_map(static fn (Processor $p): string => "processor {$p->id}", $this->recipients($purpose)));
+            foreach ([$statement, $purpose, ...$this->recipients($purpose)] as $entry) {
+                $behind[$entry->recordName()->text()] = true;
+            }
         }
 
-        return array_values(array_intersect($this->drafts, $behind));
+        return array_values(array_filter($this->drafts, static fn (RecordName $draft): bool => isset($behind[$draft->text()])));
     }
 
-    public function controller(string $id): Controller
+    public function isDraft(RecordName $name): bool
     {
-        return $this->controllers[$id] ?? throw new InvalidSheet("There is no controller \"$id\" in the register.");
+        return array_filter($this->drafts, $name->equals(...)) !== [];
     }
 
-    public function purpose(string $id): Purpose
+    /** @throws Refused where there is none */
+    public function controller(string|Slug $id): Controller
     {
-        return $this->purposes[$id] ?? throw new InvalidSheet("There is no purpose \"$id\" in the register.");
+        return $this->controllers->get($id) ?? throw Refused::because(DraftRefusal::NoSuchController, id: $id);
     }
 
-    public function statement(string $id): Statement
+    /** @throws Refused where there is none */
+    public function purpose(string|Slug $id): Purpose
     {
-        return $this->statements[$id] ?? throw new InvalidSheet("There is no statement \"$id\" in the register, or it is retired; choose another one.");
+        return $this->purposes->get($id) ?? throw Refused::because(DraftRefusal::NoSuchPurpose, id: $id);
+    }
+
+    /** @throws Refused where there is none, or it is retired */
+    public function statement(string|Slug $id): Statement
+    {
+        return $this->statements->get($id) ?? throw Refused::because(DraftRefusal::NoSuchStatement, id: $id);
     }
 
     /**
-     * A sheet's document made whole: what its form would be if it were published now.
+     * A sheet made whole: what its form would be if it were published now.
      *
-     * @param  array<string, mixed>  $document  as revised: statements by id, departures from rules
-     * @return array<string, mixed> as Sheet::read() takes it
-     *
-     * @throws InvalidSheet
+     * @throws Refused where it names what is not in the registers
      */
-    public function complete(array $document): array
+    public function complete(SheetDraft $draft): Sheet
     {
         $statements = [];
-        foreach (is_array($document['statements'] ?? null) ? $document['statements'] : [] as $named) {
-            $id = is_array($named) ? $named['id'] ?? null : null;
-            if (! is_string($id)) {
-                throw new InvalidSheet('The sheet names a statement without saying which.');
+        foreach ($draft->statements as $id) {
+            $statement = $this->statement($id);
+            $purpose = $this->purpose($statement->purpose);
+            if ($purpose->basis !== LegalBasis::Consent) {
+                throw Refused::because(DraftRefusal::NotForConsent, id: $id, basis: $purpose->basis->says());
             }
-            if ($this->purpose($this->statement($id)->purpose)->basis !== LegalBasis::Consent) {
-                throw new InvalidSheet("\"$id\" does not ask for consent ({$this->purpose($this->statement($id)->purpose)->basis->says()}), so no tick box can stand for it on a form of ours.");
-            }
-            $statements[] = $this->fillings($this->statement($id)->purpose)->fill($this->statement($id))->toArray();
-        }
-        $rules = $this->rules($document);
-        // A reminder for which the time to confirm leaves no room is left out.
-        if (($rules['reminder-days'] ?? 0) >= ($rules['lapse-days'] ?? 0)) {
-            $rules['reminder-days'] = 0;
+            $statements[] = $this->fillings($purpose->id)->fill($statement);
         }
 
-        return [...$document, 'statements' => $statements, 'rules' => PointRules::from($rules)->toArray()];
+        // A reminder for which the time to confirm leaves no room is left out.
+        return new Sheet($draft, $statements, PointRules::of($this->applied($draft))->withoutLateReminder());
     }
 
     /**
      * Refuses departures that do not fit together with the rules they leave standing.
      *
-     * @param  array<string, mixed>  $document
-     *
-     * @throws InvalidRegister
+     * @throws Refused
      */
-    public function check(array $document): void
+    public function checkDepartures(SheetDraft $draft): void
     {
-        if (isset($document['departures']['reminder-days'])) {
-            PointRules::from($this->rules($document));
+        if (array_filter($draft->departures, static fn (Departure $d): bool => $d->rule === Rule::ReminderDays) !== []) {
+            PointRules::of($this->applied($draft))->check();
         }
     }
 
-    /**
-     * @param  array<string, mixed>  $document
-     * @return array<string, bool|int>
-     */
-    private function rules(array $document): array
+    /** @return list<AppliedRule> which rule applies to the sheet, and why */
+    public function applied(SheetDraft $draft): array
     {
-        $rules = [];
-        foreach ($this->holdings($document) as $holding) {
-            $rules[$holding->rule->value] = $holding->value;
-        }
-
-        return $rules;
-    }
-
-    /**
-     * Which rule holds for the sheet, and why.
-     *
-     * @param  array<string, mixed>  $document
-     * @return list<Holding>
-     */
-    public function holdings(array $document): array
-    {
-        $departures = is_array($document['departures'] ?? null) ? $document['departures'] : [];
-        $countries = array_values(array_filter(is_array($document['countries'] ?? null) ? $document['countries'] : [], is_string(...)));
-
-        return Holding::of(
-            $this->house,
-            Regime::ofAll($countries, $this->house->unknownIsStrict),
-            array_map(static fn (string|int $key, mixed $d): Departure => Departure::from((string) $key, $d), array_keys($departures), array_values($departures)),
-        );
+        return AppliedRule::all($this->house, $this->house->audience($draft->countries), $draft->departures);
     }
 
     /** @return list<Unfilled> placeholders of a statement that cannot be filled */
@@ -168,7 +154,7 @@ final readonly class Registers
         return $this->fillings($statement->purpose)->missing($statement);
     }
 
-    public function fillings(string $purpose): Fillings
+    public function fillings(string|Slug $purpose): Fillings
     {
         $of = $this->purpose($purpose);
 
@@ -178,6 +164,6 @@ final readonly class Registers
     /** @return list<Processor> that get the details of this purpose for their own use */
     public function recipients(Purpose $purpose): array
     {
-        return array_values(array_filter($this->processors, static fn (Processor $p): bool => $p->own && in_array($purpose->id, $p->purposes, true)));
+        return $this->processors->filter(static fn (Processor $p): bool => $p->own && $p->gets($purpose->id))->all();
     }
 }

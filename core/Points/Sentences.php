@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Register\Channel;
 use Juramen\Register\Controller;
+use Juramen\Register\Country;
+use Juramen\Register\Departure;
 use Juramen\Register\Language;
-use Juramen\Register\Regime;
 use Juramen\Register\Texts;
-use Juramen\Wording\Markup;
-use Locale;
+use Juramen\Wording\Phrases;
 
 /**
  * A sheet read aloud: its numbered parts as plain sentences, each under the place it speaks of, so that two states of a
@@ -17,26 +18,102 @@ use Locale;
  */
 final class Sentences
 {
-    public const PARTS = [1 => 'Place and people', 2 => 'What is asked', 3 => 'What is agreed to', 4 => 'How it is confirmed', 5 => 'What visitors read'];
-
-    /** @return array<string, array{int, string}> place to part and sentence */
+    /** @return list<Sentence> */
     public static function of(Sheet $sheet): array
     {
+        return [...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet), ...self::words($sheet->draft)];
+    }
+
+    /** @return list<Sentence> */
+    public static function ofController(Controller $controller): array
+    {
+        $sentences = [
+            new Sentence(SheetPart::People, 'asks', "{$controller->name}, {$controller->postalAddress}, asks; people reach it at {$controller->contact}."),
+            new Sentence(SheetPart::Words, 'look', "Buttons and links have the colour {$controller->accent}; mails come from {$controller->sender}."),
+        ];
+        foreach ($controller->notice->languages() as $language) {
+            $link = $controller->notice->in($language);
+            $sentences[] = new Sentence(SheetPart::Words, "notice of the controller {$language->value}", "The privacy notice ({$language->value}) stands at $link.");
+        }
+
+        return $sentences;
+    }
+
+    /** @param  list<string>  $items */
+    public static function listed(array $items): string
+    {
+        return $items === [] ? 'nothing' : Phrases::listed(Language::English, $items);
+    }
+
+    /** @return list<Sentence> */
+    private static function people(SheetDraft $sheet): array
+    {
+        $countries = array_map(static fn (Country $c): string => $c->name(), $sheet->countries);
+        $languages = array_map(static fn (Language $l): string => $l->endonym(), $sheet->languages);
+        $part = SheetPart::People;
+
         return [
-            'name' => [1, "It is called {$sheet->name} and is a {$sheet->kind->value} form."],
-            'place' => [1, "It stands at {$sheet->place}."],
-            'countries' => [1, $sheet->countries === [] ? 'Nobody knows where visitors come from, so the strictest rules hold.' : 'Visitors come from '.self::listed(array_map(self::country(...), $sheet->countries)).'.'],
-            'languages' => [1, 'They read '.self::listed(array_map(static fn (Language $l): string => $l->endonym(), $sheet->languages)).'.'],
-            ...self::fields($sheet),
-            ...self::statements($sheet),
-            'rules' => [4, $sheet->rules->doubleOptIn
-                ? "Whoever ticks gets a confirmation mail and has {$sheet->rules->lapseDays} days to press its button. Otherwise the address is deleted."
-                : 'Whoever ticks is signed up at once; nobody confirms the address.'],
-            'reminder' => [4, $sheet->rules->reminderDays === 0 ? 'Nobody is reminded.' : "After {$sheet->rules->reminderDays} days we remind once."],
-            ...($sheet->asksByNumber() ? ['numbers' => [4, 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed; until there is a way to do that, it waits without lapsing.']] : []),
-            'network' => [4, $sheet->rules->keepNetwork ? 'With the consent, a truncated network address is kept.' : 'No network address is kept.'],
-            'screening' => [4, $sheet->rules->screening ? 'Submissions are screened.' : 'Submissions are not screened.'],
-            ...self::departures($sheet),
+            new Sentence($part, 'name', "It is called {$sheet->name} and is a {$sheet->kind->value} form."),
+            new Sentence($part, 'place', "It stands at {$sheet->place}."),
+            new Sentence($part, 'countries', $countries === [] ? 'Nobody knows where visitors come from, so the strictest rules hold.' : 'Visitors come from '.self::listed($countries).'.'),
+            new Sentence($part, 'languages', 'They read '.self::listed($languages).'.'),
+        ];
+    }
+
+    /** @return list<Sentence> */
+    private static function fields(SheetDraft $sheet): array
+    {
+        $sentences = [];
+        foreach ($sheet->fields as $field) {
+            $labels = implode(' / ', array_map(static fn (Language $l): string => $field->label->orNothing($l) ?: '…', $sheet->languages));
+            $sentences[] = new Sentence(SheetPart::Asked, "field {$field->id}",
+                "“{$labels}” is ".($field->required ? 'required' : 'optional').($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}."));
+        }
+        $sentences[] = new Sentence(SheetPart::Asked, 'order', 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->id->text, $sheet->fields)).'.');
+
+        return $sentences;
+    }
+
+    /** @return list<Sentence> */
+    private static function statements(Sheet $sheet): array
+    {
+        $sentences = [];
+        foreach ($sheet->statements as $statement) {
+            $channels = self::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
+            $sentences[] = new Sentence(SheetPart::Agreed, "statement {$statement->id}", "A tick box that starts empty asks for {$statement->purpose} by $channels.");
+            foreach ($sheet->draft->languages as $language) {
+                $words = $statement->texts->has($language) ? $statement->words($language) : 'missing.';
+                $sentences[] = new Sentence(SheetPart::Agreed, "statement {$statement->id} {$language->value}", "{$language->endonym()}: $words");
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** @return list<Sentence> */
+    private static function confirmed(Sheet $sheet): array
+    {
+        $rules = $sheet->rules;
+        $part = SheetPart::Confirmed;
+        $numbers = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed; until there is a way to do that, it waits without lapsing.';
+
+        return [
+            new Sentence($part, 'rules', $rules->doubleOptIn
+                ? "Whoever ticks gets a confirmation mail and has {$rules->lapseDays} days to press its button. Otherwise the address is deleted."
+                : 'Whoever ticks is signed up at once; nobody confirms the address.'),
+            new Sentence($part, 'reminder', $rules->reminderDays === 0 ? 'Nobody is reminded.' : "After {$rules->reminderDays} days we remind once."),
+            ...($sheet->asksByNumber() ? [new Sentence($part, 'numbers', $numbers)] : []),
+            new Sentence($part, 'network', $rules->keepNetwork ? 'With the consent, a truncated network address is kept.' : 'No network address is kept.'),
+            new Sentence($part, 'screening', $rules->screening ? 'Submissions are screened.' : 'Submissions are not screened.'),
+            ...array_map(static fn (Departure $d): Sentence => new Sentence($part, "departure {$d->rule->value}",
+                "{$d->rule->title()} departs from the house rules ({$d->rule->says($d->value)}): {$d->reason}"), $sheet->draft->departures),
+        ];
+    }
+
+    /** @return list<Sentence> */
+    private static function words(SheetDraft $sheet): array
+    {
+        return [
             ...self::texts('title', 'Title', $sheet->title, $sheet),
             ...self::texts('purpose-line', 'Line under it', $sheet->purposeLine, $sheet),
             ...self::texts('button', 'Button', $sheet->button, $sheet),
@@ -44,97 +121,9 @@ final class Sentences
         ];
     }
 
-    /** @return array<string, array{int, string}> */
-    public static function ofController(Controller $controller): array
+    /** @return list<Sentence> */
+    private static function texts(string $about, string $what, Texts $texts, SheetDraft $sheet): array
     {
-        $sentences = [
-            'asks' => [1, "{$controller->name}, {$controller->postalAddress}, asks; people reach it at {$controller->contact}."],
-            'look' => [5, "Buttons and links have the colour {$controller->accent}; mails come from {$controller->sender}."],
-        ];
-        foreach ($controller->notice->toArray() as $language => $link) {
-            $sentences["notice of the controller $language"] = [5, "The privacy notice ($language) stands at $link."];
-        }
-
-        return $sentences;
-    }
-
-    public static function country(string $code): string
-    {
-        return (string) Locale::getDisplayRegion('-'.$code, 'en');
-    }
-
-    /**
-     * Countries to choose from, by name: those with a regime, some neighbours, and whatever is chosen already.
-     *
-     * @param  list<string>  $chosen  ISO 3166-1 codes
-     * @return array<string, string> code to name
-     */
-    public static function countries(array $chosen = []): array
-    {
-        $names = [];
-        foreach (array_unique([...Regime::countries(), 'CH', 'US', 'AU', 'NZ', 'JP', ...array_filter($chosen)]) as $code) {
-            $names[$code] = self::country($code);
-        }
-        asort($names);
-
-        return $names;
-    }
-
-    /** @param  list<string>  $items */
-    public static function listed(array $items): string
-    {
-        $last = array_pop($items) ?? 'nothing';
-
-        return $items === [] ? $last : implode(', ', $items).' and '.$last;
-    }
-
-    /** @return array<string, array{int, string}> */
-    private static function fields(Sheet $sheet): array
-    {
-        $sentences = [];
-        foreach ($sheet->fields as $field) {
-            $labels = implode(' / ', array_map(static fn (Language $l): string => $field->label->has($l) ? $field->label->in($l) : '…', $sheet->languages));
-            $sentences["field {$field->name()}"] = [2, "“{$labels}” is ".($field->required ? 'required' : 'optional').($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}.")];
-        }
-        $sentences['order'] = [2, 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->name(), $sheet->fields)).'.'];
-
-        return $sentences;
-    }
-
-    /** @return array<string, array{int, string}> */
-    private static function departures(Sheet $sheet): array
-    {
-        $sentences = [];
-        foreach ($sheet->departures as $departure) {
-            $sentences["departure {$departure->rule->value}"] = [4, "{$departure->rule->title()} departs from the house rules ({$departure->rule->says($departure->value)}): {$departure->reason}"];
-        }
-
-        return $sentences;
-    }
-
-    /** @return array<string, array{int, string}> */
-    private static function statements(Sheet $sheet): array
-    {
-        $sentences = [];
-        foreach ($sheet->statements as $statement) {
-            $channels = self::listed(array_map(static fn ($c): string => $c->value, $statement->channels));
-            $sentences["statement {$statement->id}"] = [3, "A tick box that starts empty asks for {$statement->purpose} by $channels."];
-            foreach ($sheet->languages as $language) {
-                $sentences["statement {$statement->id} {$language->value}"] = [3, $language->endonym().': '.($statement->texts->has($language) ? Markup::words($statement->texts->in($language)) : 'missing.')];
-            }
-        }
-
-        return $sentences;
-    }
-
-    /** @return array<string, array{int, string}> */
-    private static function texts(string $place, string $what, Texts $texts, Sheet $sheet): array
-    {
-        $sentences = [];
-        foreach ($sheet->languages as $language) {
-            $sentences["$place {$language->value}"] = [5, "$what, {$language->endonym()}: ".($texts->has($language) ? $texts->in($language) : 'missing.')];
-        }
-
-        return $sentences;
+        return array_map(static fn (Language $l): Sentence => new Sentence(SheetPart::Words, "$about {$l->value}", "$what, {$l->endonym()}: ".($texts->orNothing($l) ?: 'missing.')), $sheet->languages);
     }
 }

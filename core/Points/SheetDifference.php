@@ -10,7 +10,7 @@ use Juramen\Wording\Difference;
 /** What changed between two states of a sheet, and of the controller that asks: by part and sentence, word by word. */
 final class SheetDifference
 {
-    /** @return array<int, list<Difference>> part to the sentences that changed */
+    /** @return list<PartDifference> in the order of the parts */
     public static function between(Sheet $old, Sheet $new, ?Controller $oldAsks = null, ?Controller $newAsks = null): array
     {
         return self::compare(
@@ -20,21 +20,36 @@ final class SheetDifference
     }
 
     /**
-     * @param  array<string, array{int, string}>  $a  place to part and sentence
-     * @param  array<string, array{int, string}>  $b
-     * @return array<int, list<Difference>>
+     * @param  list<Sentence>  $before
+     * @param  list<Sentence>  $after
+     * @return list<PartDifference>
      */
-    private static function compare(array $a, array $b): array
+    private static function compare(array $before, array $after): array
     {
+        [$old, $new] = [self::byWhat($before), self::byWhat($after)];
         $changed = [];
-        foreach (array_unique([...array_keys($a), ...array_keys($b)]) as $place) {
-            $difference = Difference::between($a[$place][1] ?? '', $b[$place][1] ?? '');
-            if (! $difference->isEmpty()) {
-                $changed[($b[$place] ?? $a[$place])[0]][] = $difference;
+        foreach ([...$old, ...$new] as $about => $sentence) {
+            $words = Difference::between($old[$about]->says ?? '', $new[$about]->says ?? '');
+            if (! $words->isEmpty()) {
+                $changed[$sentence->part->value][] = $words;
             }
         }
         ksort($changed);
 
-        return $changed;
+        return array_map(static fn (int $part, array $words): PartDifference => new PartDifference(SheetPart::from($part), $words), array_keys($changed), $changed);
+    }
+
+    /**
+     * @param  list<Sentence>  $sentences
+     * @return array<string, Sentence>
+     */
+    private static function byWhat(array $sentences): array
+    {
+        $by = [];
+        foreach ($sentences as $sentence) {
+            $by[$sentence->about] = $sentence;
+        }
+
+        return $by;
     }
 }

@@ -34,7 +34,8 @@ final readonly class Stamp
             return null;
         }
         try {
-            [$point, $edition, $language, $placement] = CanonicalJson::decode($payload);
+            $parts = array_map(static fn (mixed $part): string => is_string($part) ? $part : '', CanonicalJson::decode($payload));
+            [$point, $edition, $language, $placement] = [...array_values($parts), '', '', '', ''];
 
             return new self($point, Digest::fromBytes(Base64Url::decode($edition)), Language::from($language), $placement);
         } catch (InvalidArgumentException|TypeError|ValueError) {

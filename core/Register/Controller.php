@@ -4,23 +4,30 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
+use Juramen\Canon\Document;
+use Juramen\Canon\Slug;
+use Juramen\Register\Schema\Item;
+use Juramen\Register\Schema\Member;
+use Juramen\Register\Schema\Schema;
+use Juramen\Register\Schema\Text;
+use Juramen\Register\Schema\TextForm;
+use Juramen\Register\Schema\Writer;
+
 /** The legal entity that answers for signup points. Source of what must be known: GDPR Art. 4(7), 13(1)(a). */
-final readonly class Controller
+final readonly class Controller implements Registered
 {
     /**
-     * @param  string  $id  a short name in lower case, such as "tidewick-ferries"
+     * @param  Slug  $id  such as "tidewick-ferries"
      * @param  string  $accent  the house look's colour of buttons, #rrggbb
      * @param  string  $sender  the address that mails come from
      * @param  Texts  $notice  link to the privacy notice, by language
      * @param  Texts  $noticeText  the notice itself, where it is held here; by language
      * @param  string  $dpo  the data protection officer's contact; may be empty (GDPR Art. 37)
      * @param  string  $representative  in the EU or the UK, of a controller outside; may be empty (GDPR Art. 27)
-     * @param  string  $country  ISO 3166-1 code of its seat; may be empty
-     *
-     * @throws InvalidRegister
+     * @param  Country|null  $country  of its seat; null where nobody has said
      */
-    public function __construct(
-        public string $id,
+    private function __construct(
+        public Slug $id,
         public string $name,
         public string $postalAddress,
         public string $contact,
@@ -28,89 +35,60 @@ final readonly class Controller
         public string $accent,
         public Texts $notice,
         public Texts $noticeText,
-        public string $dpo = '',
-        public string $representative = '',
-        public string $country = '',
-    ) {
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1) {
-            throw new InvalidRegister("\"$id\" cannot be a controller's short name: use lower-case letters, digits and hyphens.");
-        }
-        if (trim($name) === '' || trim($postalAddress) === '') {
-            throw new InvalidRegister('A controller has a name and a postal address.');
-        }
-        if ($country !== '' && preg_match('/^[A-Z]{2}$/D', $country) !== 1) {
-            throw new InvalidRegister("\"$country\" is not a country's two-letter code.");
-        }
-        if (preg_match('/^#[0-9a-f]{6}$/D', $accent) !== 1) {
-            throw new InvalidRegister("\"$accent\" is not a colour like #7a3a12.");
-        }
-        foreach ($notice->toArray() as $link) {
-            if (preg_match('#^https?://[^\s"<>]+$#D', $link) !== 1) {
-                throw new InvalidRegister("\"$link\" is not the address of a privacy notice; it begins with https://.");
-            }
-        }
-    }
+        public string $dpo,
+        public string $representative,
+        public ?Country $country,
+    ) {}
 
-    /**
-     * Refuses what may not be written here: lines are one line and of a sensible length, addresses are addresses.
-     *
-     * @param  bool  $whole  whether it is to be approved, and so needs an address from which mails come and one at which people reach it
-     *
-     * @throws InvalidRegister
-     */
-    public function check(bool $whole = false): void
+    public static function from(Document $document): self
     {
-        Line::check("The controller's name", $this->name, 100);
-        Line::check('Its postal address', $this->postalAddress, 300);
-        Line::check("The data protection officer's contact", $this->dpo, 300);
-        Line::check('The representative', $this->representative, 300);
-        foreach (['The address that mails come from' => $this->sender, 'The address at which people reach the controller' => $this->contact] as $what => $address) {
-            if ($address === '' && ! $whole) {
-                continue;
-            }
-            try {
-                EmailAddress::parse($address);
-                $fits = $address === trim($address);
-            } catch (InvalidEmailAddress) {
-                $fits = false;
-            }
-            if (! $fits) {
-                throw new InvalidRegister("$what is one email address, like voyages@tidewick.example, and nothing else.");
-            }
-        }
-        foreach ($this->notice->toArray() as $link) {
-            Line::check('A link to the privacy notice', $link, 500);
-        }
-    }
-
-    /** @param  array<string, mixed>  $data as toArray() gives it */
-    public static function from(array $data): self
-    {
-        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : throw new InvalidRegister("A controller's $key is missing.");
-        $some = static fn (string $key): string => is_string($data[$key] ?? null) ? trim($data[$key]) : '';
-
         return new self(
-            $text('id'), $text('name'), $text('postal-address'), $text('contact'), $text('sender'), $text('accent'),
-            Texts::draft($data['notice'] ?? [], 'the privacy notice\'s link'), Texts::draft($data['notice-text'] ?? [], 'the privacy notice', 100_000),
-            $some('dpo'), $some('representative'), $some('country'),
+            Slug::parse($document->text('id')), $document->text('name'), $document->text('postal-address'), $document->text('contact'), $document->text('sender'),
+            $document->text('accent'), Texts::from($document->at('notice')), Texts::from($document->at('notice-text')),
+            trim($document->text('dpo')), trim($document->text('representative')), Country::find($document->text('country')),
         );
     }
 
-    /**
-     * What visitors see of it: a point is published again where this changed.
-     *
-     * @return array<string, mixed>
-     */
-    public function shown(): array
+    /** What may be written of one; to be approved, it needs an address from which mails come and one at which people reach it. */
+    public static function schema(bool $whole = false): Schema
     {
-        return array_intersect_key($this->toArray(), array_flip(['id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'notice']));
+        return new Schema(Writer::Officer, [
+            new Member('id', 'the controller\'s short name', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody, needed: true),
+            new Member('name', 'the controller\'s name', new Text(100, needed: true), needed: true),
+            new Member('postal-address', 'its postal address', new Text(300, needed: true), needed: true),
+            new Member('contact', 'the address at which people reach the controller', new Text(254, TextForm::Address, $whole), needed: true),
+            new Member('sender', 'the address that mails come from', new Text(254, TextForm::Address, $whole), needed: true),
+            new Member('accent', 'the colour of buttons', new Text(7, TextForm::Colour, needed: true), redraws: true, needed: true),
+            new Member('notice', 'the links to the privacy notice', new Item),
+            new Member('notice/{language}', 'a link to the privacy notice', new Text(500, TextForm::Link), mayGo: true),
+            new Member('notice-text', 'the privacy notice', new Item),
+            new Member('notice-text/{language}', 'the privacy notice', new Text(100_000, TextForm::Paragraphs), mayGo: true),
+            new Member('dpo', 'the data protection officer\'s contact', new Text(300)),
+            new Member('representative', 'the representative', new Text(300)),
+            new Member('country', 'the country of its seat', new Text(2, TextForm::Country), redraws: true),
+        ]);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** What visitors see of it: a point is published again where this changed. */
+    public function shown(): Document
     {
-        return [
-            'id' => $this->id,
+        return $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'notice');
+    }
+
+    public function recordName(): RecordName
+    {
+        return new RecordName(RecordKind::Controller, $this->id);
+    }
+
+    public function title(): string
+    {
+        return $this->name;
+    }
+
+    public function document(): Document
+    {
+        return Document::from([
+            'id' => $this->id->text,
             'name' => $this->name,
             'postal-address' => $this->postalAddress,
             'contact' => $this->contact,
@@ -120,7 +98,7 @@ final readonly class Controller
             'notice-text' => $this->noticeText->toArray(),
             'dpo' => $this->dpo,
             'representative' => $this->representative,
-            'country' => $this->country,
-        ];
+            'country' => (string) $this->country,
+        ]);
     }
 }

@@ -4,58 +4,95 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
+use Juramen\Canon\Document;
 use Juramen\Canon\Instant;
+use Juramen\Canon\Slug;
+use Juramen\Register\Schema\ChildAge;
+use Juramen\Register\Schema\Item;
+use Juramen\Register\Schema\Member;
+use Juramen\Register\Schema\Number;
+use Juramen\Register\Schema\Schema;
+use Juramen\Register\Schema\Some;
+use Juramen\Register\Schema\Writer;
+use Juramen\Register\Schema\YesNo;
 
 /** The organisation's defaults that every new signup point inherits, and what it demands of everybody who works here. */
-final readonly class HouseRules
+final readonly class HouseRules implements Registered
 {
-    /** Months after which consent by a channel is asked for again; our default (EDPB Guidelines 05/2020 recommend refreshing, without a number). */
-    private const REFRESH = ['email' => 24, 'sms' => 24, 'phone' => 24, 'post' => 36, 'messaging' => 24];
-
-    /** Days for which what is not consent, or no longer, is kept. */
-    private const RETENTION = ['held' => 30, 'enquiry' => 180, 'withdrawn' => 1095];
-
     /**
      * @param  bool  $fourEyes  whether wording, rules and controllers are approved by somebody who did not write them
      * @param  list<Language>  $languages  in which every point must be offered; empty where none is demanded
-     * @param  array<string, int>  $refreshMonths  channel to months, 1 to 60
-     * @param  array<string, int>  $retentionDays  "held": submissions that screening kept; "enquiry": what people sent besides; "withdrawn": details after the last permission ended
-     * @param  array<string, int>  $childAges  country to the age from which a child consents alone; 13 to 18, never below the country's own
      * @param  bool  $unknownIsStrict  whether visitors from nobody knows where get what the strictest place demands
-     *
-     * @throws InvalidRegister
+     * @param  array<string, int>  $refreshMonths  channel to months, where it is not ours to start with
+     * @param  array<string, int>  $retentionDays  what is kept to days, where it is not ours to start with
+     * @param  array<string, int>  $childAges  country to the age from which a child consents alone, where it is not the country's own
      */
-    public function __construct(
-        public PointRules $points = new PointRules,
-        public bool $fourEyes = true,
-        public array $languages = [],
-        public array $refreshMonths = self::REFRESH,
-        public array $retentionDays = self::RETENTION,
-        public array $childAges = [],
-        public bool $unknownIsStrict = true,
-    ) {
-        foreach ($refreshMonths as $channel => $months) {
-            if (Channel::tryFrom($channel) === null || $months < 1 || $months > 60) {
-                throw new InvalidRegister("Consent by $channel is asked for again after 1 to 60 months, not $months.");
-            }
-        }
-        foreach ($retentionDays as $kind => $days) {
-            if (! isset(self::RETENTION[$kind]) || $days < 1 || $days > 3650) {
-                throw new InvalidRegister("What is $kind is kept for 1 to 3650 days, not $days.");
-            }
-        }
-        foreach ($childAges as $country => $age) {
-            $least = Regime::childAge($country);
-            if ($age < $least || $age > 18) {
-                throw new InvalidRegister("In $country a child consents alone from $least to 18 years, not from $age.");
-            }
-        }
+    private function __construct(
+        public PointRules $points,
+        public bool $fourEyes,
+        public array $languages,
+        public bool $unknownIsStrict,
+        private array $refreshMonths,
+        private array $retentionDays,
+        private array $childAges,
+    ) {}
+
+    /** Reads whatever was ever written; what is missing is ours to start with. */
+    public static function from(Document $document): self
+    {
+        $map = static fn (string $of): array => array_filter($document->part($of)->toArray(), is_int(...));
+
+        return new self(
+            PointRules::from($document), $document->flag('four-eyes') ?? true, array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
+            $document->flag('unknown-is-strict') ?? true, $map('refresh-months'), $map('retention-days'), $map('child-ages'),
+        );
+    }
+
+    /** Ours to start with. */
+    public static function toStartWith(): self
+    {
+        return self::from(Document::from([]));
+    }
+
+    public static function schema(): Schema
+    {
+        $rules = array_map(static fn (Rule $r): Member => new Member($r->value, lcfirst($r->title()), $r->type(), redraws: $r === Rule::DoubleOptIn || $r->isNumber()), Rule::cases());
+
+        return new Schema(Writer::Officer, [
+            ...$rules,
+            new Member('four-eyes', 'whether four eyes are demanded', new YesNo),
+            new Member('unknown-is-strict', 'what holds for visitors from nobody knows where', new YesNo),
+            new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value')), redraws: true),
+            new Member('refresh-months', 'the periods after which consent is asked for again', new Item),
+            new Member('refresh-months/{channel}', 'the months after which consent is asked for again', new Number(1, 60)),
+            new Member('retention-days', 'the times for which things are kept', new Item),
+            ...array_map(static fn (Retention $r): Member => new Member("retention-days/{$r->value}", 'the days for which it is kept', new Number(1, 3650)), Retention::cases()),
+            new Member('child-ages', 'the ages from which a child consents alone', new Item),
+            new Member('child-ages/{country}', 'the age from which a child consents alone', new ChildAge, redraws: true, mayGo: true),
+        ]);
+    }
+
+    /** Months after which consent by a channel is asked for again; our default (EDPB Guidelines 05/2020 recommend refreshing, without a number). */
+    public function refreshMonths(Channel $channel): int
+    {
+        return $this->refreshMonths[$channel->value] ?? ($channel === Channel::Post ? 36 : 24);
+    }
+
+    public function daysKept(Retention $what): int
+    {
+        return $this->retentionDays[$what->value] ?? $what->days();
     }
 
     /** The age from which a child consents alone to an online service. Source: GDPR Art. 8(1) and the country's own law. */
-    public function childAge(string $country): int
+    public function childAge(Country $country): int
     {
-        return $this->childAges[$country] ?? Regime::childAge($country);
+        return $this->childAges[$country->code] ?? $country->childAge();
+    }
+
+    /** @param  list<Country>  $countries  empty where unknown */
+    public function audience(array $countries): Audience
+    {
+        return Audience::from($countries, $this->unknownIsStrict);
     }
 
     /**
@@ -65,41 +102,41 @@ final readonly class HouseRules
     public function keptUntil(?Purpose $purpose, Instant $ended): Instant
     {
         return $purpose === null || $purpose->retentionMonths === 0
-            ? $ended->plusDays($this->retentionDays['withdrawn']) : Instant::of($ended->utc->modify("+{$purpose->retentionMonths} months"));
+            ? $ended->plusDays($this->daysKept(Retention::Withdrawn)) : Instant::of($ended->utc->modify("+{$purpose->retentionMonths} months"));
     }
 
     /** Months for which details are kept after the last permission ended, as people are told: begun months count whole. */
     public function monthsKept(Purpose $purpose): int
     {
-        return $purpose->retentionMonths === 0 ? (int) ceil($this->retentionDays['withdrawn'] / 365.25 * 12) : $purpose->retentionMonths;
+        return $purpose->retentionMonths === 0 ? (int) ceil($this->daysKept(Retention::Withdrawn) / 365.25 * 12) : $purpose->retentionMonths;
     }
 
-    /** @param  array<string, mixed>  $data as toArray() gives it */
-    public static function from(array $data): self
+    public function recordName(): RecordName
     {
-        $map = static fn (string $key, array $default): array => array_map(
-            static fn (mixed $n): int => is_int($n) ? $n : throw new InvalidRegister("The house rules give a number for each $key."),
-            (is_array($data[$key] ?? null) ? $data[$key] : []) + $default,
-        );
-
-        return new self(
-            PointRules::from($data),
-            ($data['four-eyes'] ?? true) === true,
-            array_map(static fn (mixed $tag): Language => Language::tryFrom(is_string($tag) ? $tag : '') ?? throw new InvalidRegister('The house demands a language we do not know.'), array_values((array) ($data['languages'] ?? []))),
-            $map('refresh-months', self::REFRESH), $map('retention-days', self::RETENTION), $map('child-ages', []),
-            ($data['unknown-is-strict'] ?? true) === true,
-        );
+        return new RecordName(RecordKind::Rules, Slug::parse('house'));
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function title(): string
     {
-        return [
-            ...$this->points->toArray(),
+        return 'House rules';
+    }
+
+    public function document(): Document
+    {
+        $all = [];
+        foreach (Channel::cases() as $channel) {
+            $all['refresh-months'][$channel->value] = $this->refreshMonths($channel);
+        }
+        foreach (Retention::cases() as $what) {
+            $all['retention-days'][$what->value] = $this->daysKept($what);
+        }
+
+        return Document::from([
+            ...$this->points->document()->toArray(), ...$all,
             'four-eyes' => $this->fourEyes,
             'languages' => array_map(static fn (Language $l): string => $l->value, $this->languages),
-            'refresh-months' => $this->refreshMonths, 'retention-days' => $this->retentionDays, 'child-ages' => $this->childAges,
+            'child-ages' => $this->childAges,
             'unknown-is-strict' => $this->unknownIsStrict,
-        ];
+        ]);
     }
 }

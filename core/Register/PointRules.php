@@ -4,36 +4,57 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
+use Juramen\Canon\Document;
+use Juramen\Canon\DraftRefusal;
+use Juramen\Canon\Refused;
+
 /** What holds for a signup point: how consent is confirmed, when a sign-up lapses, what is kept of the visitor. */
 final readonly class PointRules
 {
     /**
      * @param  bool  $doubleOptIn  whether an email address is confirmed through a mail before it is used
-     * @param  int  $lapseDays  days from the mail's acceptance until an unconfirmed sign-up lapses; 1 to 30 (GDPR Art. 5(1)(e))
+     * @param  int  $lapseDays  days from the mail's acceptance until an unconfirmed sign-up lapses (GDPR Art. 5(1)(e))
      * @param  bool  $keepNetwork  whether a truncated network address is kept with the consent; never the whole one
      * @param  int  $reminderDays  days from the mail's acceptance until one reminder; 0 for none
-     *
-     * @throws InvalidRegister
      */
-    public function __construct(public bool $doubleOptIn = true, public int $lapseDays = 7, public bool $keepNetwork = true, public bool $screening = true, public int $reminderDays = 0)
+    public function __construct(public bool $doubleOptIn = true, public int $lapseDays = 7, public bool $keepNetwork = true, public bool $screening = true, public int $reminderDays = 0) {}
+
+    /** Reads whatever was ever written; what is missing is as it is without a rule. */
+    public static function from(Document $document): self
     {
-        Rule::LapseDays->checked($lapseDays);
-        Rule::ReminderDays->checked($reminderDays);
-        if ($reminderDays >= $lapseDays) {
-            throw new InvalidRegister("A reminder after $reminderDays days comes too late where a sign-up lapses after $lapseDays.");
+        return new self(
+            $document->flag(Rule::DoubleOptIn->value) ?? true, $document->number(Rule::LapseDays->value) ?? 7, $document->flag(Rule::KeepNetwork->value) ?? true,
+            $document->flag(Rule::Screening->value) ?? true, $document->number(Rule::ReminderDays->value) ?? 0,
+        );
+    }
+
+    /** @param  list<AppliedRule>  $applied  one for each rule */
+    public static function of(array $applied): self
+    {
+        $data = [];
+        foreach ($applied as $each) {
+            $data[$each->rule->value] = $each->value;
+        }
+
+        return self::from(Document::from($data));
+    }
+
+    /**
+     * Rules that fit each by itself, but not together.
+     *
+     * @throws Refused
+     */
+    public function check(): void
+    {
+        if ($this->reminderDays >= $this->lapseDays) {
+            throw Refused::because(DraftRefusal::ReminderTooLate, reminder: $this->reminderDays, lapse: $this->lapseDays);
         }
     }
 
-    /** @param  array<string, mixed>  $data as toArray() gives it; the last two may be missing in editions from before they were rules */
-    public static function from(array $data): self
+    /** The same without a reminder for which the time to confirm leaves no room. */
+    public function withoutLateReminder(): self
     {
-        $data += ['screening' => true, 'reminder-days' => 0];
-        $values = [];
-        foreach (Rule::cases() as $rule) {
-            $values[$rule->value] = $rule->checked($data[$rule->value] ?? null);
-        }
-
-        return new self((bool) $values['double-opt-in'], (int) $values['lapse-days'], (bool) $values['keep-network'], (bool) $values['screening'], (int) $values['reminder-days']);
+        return $this->reminderDays < $this->lapseDays ? $this : new self($this->doubleOptIn, $this->lapseDays, $this->keepNetwork, $this->screening, 0);
     }
 
     public function value(Rule $rule): bool|int
@@ -47,9 +68,10 @@ final readonly class PointRules
         };
     }
 
-    /** @return array<string, bool|int> */
-    public function toArray(): array
+    public function document(): Document
     {
-        return ['double-opt-in' => $this->doubleOptIn, 'lapse-days' => $this->lapseDays, 'keep-network' => $this->keepNetwork, 'screening' => $this->screening, 'reminder-days' => $this->reminderDays];
+        return Document::from([
+            'double-opt-in' => $this->doubleOptIn, 'lapse-days' => $this->lapseDays, 'keep-network' => $this->keepNetwork, 'screening' => $this->screening, 'reminder-days' => $this->reminderDays,
+        ]);
     }
 }

@@ -4,91 +4,99 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
-use DateTimeImmutable;
+use Juramen\Canon\Day;
+use Juramen\Canon\Document;
+use Juramen\Canon\Slug;
+use Juramen\Register\Schema\Member;
+use Juramen\Register\Schema\Schema;
+use Juramen\Register\Schema\Some;
+use Juramen\Register\Schema\Text;
+use Juramen\Register\Schema\TextForm;
+use Juramen\Register\Schema\Writer;
+use Juramen\Register\Schema\YesNo;
 
 /** An outside party that gets contact details: for us under a contract (GDPR Art. 28), or for its own use (Art. 4(9), 13(1)(e)). */
-final readonly class Processor
+final readonly class Processor implements Registered
 {
     /**
-     * @param  string  $id  a short name in lower case
      * @param  string  $name  as people are told it
      * @param  bool  $own  whether it uses the details for itself (a recipient); else it works for us
-     * @param  list<string>  $purposes  ids of the purposes for which it gets details
+     * @param  list<Slug>  $purposes  for which it gets details
      * @param  string  $contract  which contract, with its date; empty where there is none on record
-     * @param  string  $country  ISO 3166-1 code of where it keeps the details; may be empty
+     * @param  Country|null  $country  where it keeps the details; null where nobody has said
      * @param  string  $transfer  the ground of a transfer outside the EEA (GDPR Art. 44 to 49); may be empty inside
-     * @param  string  $until  last day of the contract like 2027-12-31; empty where it has none
-     *
-     * @throws InvalidRegister
+     * @param  Day|null  $until  last day of the contract; null where it has none
      */
-    public function __construct(
-        public string $id,
+    private function __construct(
+        public Slug $id,
         public string $name,
-        public string $controller,
+        public Slug $controller,
         public bool $own,
         public array $purposes,
         public string $does,
         public string $contract,
-        public string $country,
+        public ?Country $country,
         public string $transfer,
-        public string $until,
-    ) {
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1) {
-            throw new InvalidRegister("\"$id\" cannot be a processor's short name: use lower-case letters, digits and hyphens.");
-        }
-        if (trim($name) === '' || mb_strlen($name) > 100) {
-            throw new InvalidRegister('A processor has a name of at most 100 characters.');
-        }
-        if ($country !== '' && preg_match('/^[A-Z]{2}$/D', $country) !== 1) {
-            throw new InvalidRegister("\"$country\" is not a country's two-letter code.");
-        }
-        if ($until !== '' && (DateTimeImmutable::createFromFormat('!Y-m-d', $until) ?: null)?->format('Y-m-d') !== $until) {
-            throw new InvalidRegister("\"$until\" is not a date like 2027-12-31.");
-        }
-    }
+        public ?Day $until,
+    ) {}
 
-    /**
-     * Refuses what may not be written here.
-     *
-     * @throws InvalidRegister
-     */
-    public function check(bool $whole = false): void
+    public static function from(Document $document): self
     {
-        Line::check('The name', $this->name, 100);
-        Line::check('What it does', $this->does, 300);
-        Line::check('The contract', $this->contract, 300);
-        Line::check('The ground of the transfer', $this->transfer, 300);
-    }
-
-    /** @param  array<string, mixed>  $data as toArray() gives it */
-    public static function from(array $data): self
-    {
-        $text = static fn (string $key): string => is_string($data[$key] ?? '') ? $data[$key] ?? '' : throw new InvalidRegister("A processor's $key is no text.");
-
         return new self(
-            $text('id'), $text('name'), $text('controller'), ($data['own'] ?? false) === true,
-            array_values(array_filter(is_array($data['purposes'] ?? null) ? $data['purposes'] : [], is_string(...))),
-            $text('does'), $text('contract'), $text('country'), $text('transfer'), $text('until'),
+            Slug::parse($document->text('id')), $document->text('name'), Slug::parse($document->text('controller')), $document->flag('own') === true,
+            array_map(Slug::parse(...), $document->names('purposes')), $document->text('does'), $document->text('contract'),
+            Country::find($document->text('country')), $document->text('transfer'), $document->text('until') === '' ? null : Day::parse($document->text('until')),
         );
     }
 
+    public static function schema(): Schema
+    {
+        return new Schema(Writer::Officer, [
+            new Member('id', 'the short name', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody, needed: true),
+            new Member('controller', 'the controller', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody, needed: true),
+            new Member('name', 'the name', new Text(100, needed: true), needed: true),
+            new Member('own', 'whether it uses the details for itself', new YesNo, redraws: true),
+            new Member('purposes', 'purposes', new Some(TextForm::Slug), redraws: true),
+            new Member('does', 'what it does', new Text(300)),
+            new Member('contract', 'the contract', new Text(300), redraws: true),
+            new Member('country', 'the country where it keeps the details', new Text(2, TextForm::Country), redraws: true),
+            new Member('transfer', 'the ground of the transfer', new Text(300)),
+            new Member('until', 'the last day of the contract', new Text(10, TextForm::Day), redraws: true),
+        ]);
+    }
+
+    public function gets(Slug $purpose): bool
+    {
+        return array_filter($this->purposes, $purpose->equals(...)) !== [];
+    }
+
     /** @return list<string> what the record lacks, each in a sentence. Source: GDPR Art. 28(3), 44 to 49 */
-    public function lacks(string $today): array
+    public function lacks(Day $today): array
     {
         return array_values(array_filter([
             trim($this->contract) === '' ? ($this->own ? 'No agreement with it is on record.' : 'No contract with it is on record.') : null,
-            $this->country === '' ? 'Nobody has said where it keeps the details.' : null,
-            $this->country !== '' && ! Regime::isInEea($this->country) && $this->country !== 'GB' && trim($this->transfer) === '' ? 'It keeps them outside the EEA, and no ground of the transfer is on record.' : null,
-            $this->until !== '' && $this->until < $today ? "Its contract ended on {$this->until}." : null,
+            $this->country === null ? 'Nobody has said where it keeps the details.' : null,
+            $this->country?->needsNoTransferGround() === false && trim($this->transfer) === '' ? 'It keeps them outside the EEA, and no ground of the transfer is on record.' : null,
+            $this->until !== null && $today->isAfter($this->until) ? "Its contract ended on {$this->until}." : null,
         ]));
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function recordName(): RecordName
     {
-        return [
-            'id' => $this->id, 'name' => $this->name, 'controller' => $this->controller, 'own' => $this->own, 'purposes' => $this->purposes,
-            'does' => $this->does, 'contract' => $this->contract, 'country' => $this->country, 'transfer' => $this->transfer, 'until' => $this->until,
-        ];
+        return new RecordName(RecordKind::Processor, $this->id);
+    }
+
+    public function title(): string
+    {
+        return $this->name;
+    }
+
+    public function document(): Document
+    {
+        return Document::from([
+            'id' => $this->id->text, 'name' => $this->name, 'controller' => $this->controller->text, 'own' => $this->own,
+            'purposes' => array_map(static fn (Slug $p): string => $p->text, $this->purposes), 'does' => $this->does, 'contract' => $this->contract,
+            'country' => (string) $this->country, 'transfer' => $this->transfer, 'until' => (string) $this->until,
+        ]);
     }
 }

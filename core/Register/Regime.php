@@ -13,11 +13,6 @@ enum Regime: string
     case Canada = 'canada';
     case RestOfEea = 'rest-of-eea';
 
-    private const EEA = ['AT', 'BE', 'BG', 'CY', 'CZ', 'DE', 'DK', 'EE', 'ES', 'FI', 'FR', 'GR', 'HR', 'HU', 'IE', 'IS', 'IT', 'LI', 'LT', 'LU', 'LV', 'MT', 'NL', 'NO', 'PL', 'PT', 'RO', 'SE', 'SI', 'SK'];
-
-    /** Ages from which a child consents alone, where they are below the 16 of GDPR Art. 8(1); national laws, from memory. */
-    private const AGES = ['AT' => 14, 'BE' => 13, 'BG' => 14, 'CY' => 14, 'CZ' => 15, 'DK' => 15, 'EE' => 13, 'ES' => 14, 'FI' => 13, 'FR' => 15, 'GB' => 13, 'GR' => 15, 'IS' => 13, 'IT' => 14, 'LT' => 14, 'LV' => 13, 'MT' => 13, 'NO' => 15, 'PT' => 13, 'SE' => 13, 'SI' => 15, 'CA' => 13];
-
     public function name(): string
     {
         return match ($this) {
@@ -27,50 +22,6 @@ enum Regime: string
             self::Canada => 'Canada',
             self::RestOfEea => 'the rest of the EEA',
         };
-    }
-
-    /** The regime of a country; null where none of ours holds there. */
-    public static function of(string $country): ?self
-    {
-        return match (true) {
-            $country === 'DE' => self::Germany,
-            $country === 'AT' => self::Austria,
-            $country === 'GB' => self::UnitedKingdom,
-            $country === 'CA' => self::Canada,
-            in_array($country, self::EEA, true) => self::RestOfEea,
-            default => null,
-        };
-    }
-
-    /**
-     * @param  list<string>  $countries  ISO 3166-1 codes of where visitors come from; empty where unknown
-     * @return list<self> every regime, where nobody knows where visitors come from and unknown counts as the strictest
-     */
-    public static function ofAll(array $countries, bool $unknownIsStrict = true): array
-    {
-        if ($countries === []) {
-            return $unknownIsStrict ? self::cases() : [];
-        }
-        $regimes = array_map(self::of(...), $countries);
-
-        return array_values(array_filter(self::cases(), static fn (self $regime): bool => in_array($regime, $regimes, true)));
-    }
-
-    /** @return list<string> codes of the countries in which one of the regimes holds */
-    public static function countries(): array
-    {
-        return [...self::EEA, 'GB', 'CA'];
-    }
-
-    public static function isInEea(string $country): bool
-    {
-        return in_array($country, self::EEA, true);
-    }
-
-    /** Years from which a child consents alone to an online service; 16 where a country has set nothing of its own. */
-    public static function childAge(string $country): int
-    {
-        return self::AGES[$country] ?? 16;
     }
 
     /** @return list<Demand> */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Register;
 
+use Juramen\Register\Schema\Number;
+use Juramen\Register\Schema\ValueType;
+use Juramen\Register\Schema\YesNo;
+
 /** A rule of the house that a signup point inherits and may depart from. */
 enum Rule: string
 {
@@ -37,22 +41,19 @@ enum Rule: string
         };
     }
 
-    /** @throws InvalidRegister where the value does not fit the rule */
-    public function checked(mixed $value): bool|int
+    /** Whether its value is a number of days; else it is yes or no. */
+    public function isNumber(): bool
     {
-        $fits = match ($this) {
-            self::LapseDays => is_int($value) && $value >= 1 && $value <= 30,
-            self::ReminderDays => is_int($value) && $value >= 0 && $value <= 29,
-            default => is_bool($value),
-        };
-        if (! $fits) {
-            throw new InvalidRegister(match ($this) {
-                self::LapseDays => 'An unconfirmed sign-up lapses after 1 to 30 days'.(is_int($value) ? ", not $value" : '').'.',
-                self::ReminderDays => 'A reminder is sent after 1 to 29 days, or never (0).',
-                default => "The rule on {$this->value} is yes or no.",
-            });
-        }
+        return $this === self::LapseDays || $this === self::ReminderDays;
+    }
 
-        return is_bool($value) || is_int($value) ? $value : throw new InvalidRegister("The rule on {$this->value} has no such value.");
+    /** What its value may be. */
+    public function type(): ValueType
+    {
+        return match ($this) {
+            self::LapseDays => new Number(1, 30),
+            self::ReminderDays => new Number(0, 29),
+            default => new YesNo,
+        };
     }
 }

@@ -13,4 +13,14 @@ enum Band: string
     case Again = 'again';
     /** Kept for a person to decide; the visitor gets the usual answer. */
     case Hold = 'hold';
+
+    /** @param  int  $risk  in percent; the borders are ours to start with */
+    public static function ofRisk(int $risk): self
+    {
+        return match (true) {
+            $risk >= 60 => self::Hold,
+            $risk >= 20 => self::Again,
+            default => self::Pass,
+        };
+    }
 }

@@ -4,43 +4,48 @@ declare(strict_types=1);
 
 namespace Juramen\Wording;
 
-/** What changed between two texts, word by word: runs that stayed, went and came. Longest common subsequence of words. */
+use SebastianBergmann\Diff\Differ;
+use SebastianBergmann\Diff\MemoryEfficientLongestCommonSubsequenceCalculator;
+use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
+
+/**
+ * What changed between two texts: paragraphs are compared first, and word by word only what changed between those. Longest common
+ * subsequence, by sebastian/diff in the variant that saves memory.
+ */
 final readonly class Difference
 {
-    /** @param  list<array{string, string}>  $runs of "same", "gone" or "new" with their words */
+    /** @param  list<Run>  $runs */
     private function __construct(public array $runs) {}
 
-    /** Texts of up to some thousand words each. */
     public static function between(string $old, string $new): self
     {
-        [$a, $b] = [self::words($old), self::words($new)];
-        // What is alike at both ends needs no table.
-        for ($head = 0; $head < min(count($a), count($b)) && $a[$head] === $b[$head]; $head++) {
-        }
-        for ($tail = 0; $tail < min(count($a), count($b)) - $head && $a[count($a) - 1 - $tail] === $b[count($b) - 1 - $tail]; $tail++) {
-        }
-        $middle = self::compare(array_slice($a, $head, count($a) - $head - $tail), array_slice($b, $head, count($b) - $head - $tail));
-        $steps = [
-            ...array_map(static fn (string $w): array => ['same', $w], array_slice($a, 0, $head)),
-            ...$middle,
-            ...array_map(static fn (string $w): array => ['same', $w], $tail === 0 ? [] : array_slice($a, -$tail)),
-        ];
-        $runs = [];
-        foreach ($steps as [$what, $word]) {
-            $last = count($runs) - 1;
-            if ($last >= 0 && $runs[$last][0] === $what) {
-                $runs[$last][1] .= $word;
+        $steps = [];
+        [$gone, $came] = ['', ''];
+        foreach ([...self::compare(self::paragraphs($old), self::paragraphs($new)), new Run(RunKind::Same, '')] as $paragraph) {
+            if ($paragraph->kind === RunKind::Gone) {
+                $gone .= $paragraph->words;
+            } elseif ($paragraph->kind === RunKind::New) {
+                $came .= $paragraph->words;
             } else {
-                $runs[] = [$what, $word];
+                array_push($steps, ...self::compare(self::words($gone), self::words($came)), ...[$paragraph]);
+                [$gone, $came] = ['', ''];
             }
         }
 
-        return new self($runs);
+        return new self(self::joined($steps));
     }
 
     public function isEmpty(): bool
     {
-        return array_filter($this->runs, static fn (array $run): bool => $run[0] !== 'same') === [];
+        return array_filter($this->runs, static fn (Run $run): bool => $run->kind !== RunKind::Same) === [];
+    }
+
+    /** @return list<string> paragraphs with the break behind them */
+    private static function paragraphs(string $text): array
+    {
+        preg_match_all('/[^\n]*\n+|[^\n]+/u', $text, $m);
+
+        return $m[0];
     }
 
     /** @return list<string> words with the space behind them */
@@ -54,29 +59,43 @@ final readonly class Difference
     /**
      * @param  list<string>  $a
      * @param  list<string>  $b
-     * @return list<array{string, string}>
+     * @return list<Run> one for each piece
      */
     private static function compare(array $a, array $b): array
     {
-        $length = array_fill(0, count($a) + 1, array_fill(0, count($b) + 1, 0));
-        for ($i = count($a) - 1; $i >= 0; $i--) {
-            for ($j = count($b) - 1; $j >= 0; $j--) {
-                $length[$i][$j] = $a[$i] === $b[$j] ? $length[$i + 1][$j + 1] + 1 : max($length[$i + 1][$j], $length[$i][$j + 1]);
+        $steps = (new Differ(new DiffOnlyOutputBuilder))->diffToArray($a, $b, new MemoryEfficientLongestCommonSubsequenceCalculator);
+
+        return array_map(static fn (array $step): Run => new Run(match ($step[1]) {
+            Differ::ADDED => RunKind::New,
+            Differ::REMOVED => RunKind::Gone,
+            default => RunKind::Same,
+        }, (string) $step[0]), array_values($steps));
+    }
+
+    /**
+     * @param  list<Run>  $steps
+     * @return list<Run> with neighbours of a kind joined; between two that stayed, what went stands before what came
+     */
+    private static function joined(array $steps): array
+    {
+        [$runs, $same, $gone, $came] = [[], '', '', ''];
+        foreach ([...$steps, null] as $step) {
+            if ($step?->kind !== RunKind::Same && $same !== '') {
+                $runs[] = new Run(RunKind::Same, $same);
+                $same = '';
             }
-        }
-        $steps = [];
-        for ($i = 0, $j = 0; $i < count($a) || $j < count($b);) {
-            if ($i < count($a) && $j < count($b) && $a[$i] === $b[$j]) {
-                $steps[] = ['same', $a[$i]];
-                $i++;
-                $j++;
-            } elseif ($i < count($a) && ($j === count($b) || $length[$i + 1][$j] >= $length[$i][$j + 1])) {
-                $steps[] = ['gone', $a[$i++]];
-            } else {
-                $steps[] = ['new', $b[$j++]];
+            if ($step === null || $step->kind === RunKind::Same) {
+                array_push($runs, ...($gone === '' ? [] : [new Run(RunKind::Gone, $gone)]), ...($came === '' ? [] : [new Run(RunKind::New, $came)]));
+                [$gone, $came] = ['', ''];
             }
+            match ($step?->kind) {
+                RunKind::Same => $same .= $step->words,
+                RunKind::Gone => $gone .= $step->words,
+                RunKind::New => $came .= $step->words,
+                null => null,
+            };
         }
 
-        return $steps;
+        return $runs;
     }
 }

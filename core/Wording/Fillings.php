@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Wording;
 
+use Juramen\Register\Channel;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
 use Juramen\Register\Processor;
@@ -19,26 +20,22 @@ final readonly class Fillings
     /** The statement with everything filled that can be; what cannot is left as an ellipsis. */
     public function fill(Statement $statement): Statement
     {
-        $texts = [];
-        foreach ($statement->texts->toArray() as $tag => $text) {
-            $language = Language::from($tag);
+        return $statement->withTexts($statement->texts->map(function (string $text, Language $language) use ($statement): string {
             $values = [];
             foreach (Placeholder::namesIn($text) as $name) {
                 $values['{'.$name.'}'] = $this->value($name, $language, $statement)[0] ?? '…';
             }
-            $texts[$tag] = strtr($text, $values);
-        }
 
-        return $statement->withTexts(Texts::draft($texts, "statement {$statement->id}"));
+            return strtr($text, $values);
+        }));
     }
 
     /** @return list<Unfilled> */
     public function missing(Statement $statement): array
     {
         $missing = [];
-        foreach ($statement->texts->toArray() as $tag => $text) {
-            $language = Language::from($tag);
-            foreach (Placeholder::namesIn($text) as $name) {
+        foreach ($statement->texts->languages() as $language) {
+            foreach (Placeholder::namesIn($statement->texts->in($language)) as $name) {
                 [$value, $why] = $this->value($name, $language, $statement);
                 if ($value === null) {
                     $missing[] = new Unfilled($name, $language, $why);
@@ -54,14 +51,21 @@ final readonly class Fillings
     {
         $in = static fn (Texts $texts): ?string => $texts->has($language) ? $texts->in($language) : null;
         $tongue = $language->endonym();
+        $names = array_map(static fn (Processor $p): string => Markup::escape($p->name), $this->recipients);
 
         return match (Placeholder::tryFrom($name)) {
             Placeholder::Controller => [Markup::escape($this->controller->name), ''],
-            Placeholder::Notice => [$in($this->controller->notice) === null ? null : '['.Phrases::notice($language).']('.$in($this->controller->notice).')', "{$this->controller->name} has no privacy notice in $tongue; give its link in the controller's register."],
-            Placeholder::Withdrawal => [Phrases::withdrawal($language, $statement->channels[0], Markup::escape($this->controller->contact)), ''],
+            Placeholder::Notice => [
+                $in($this->controller->notice) === null ? null : '['.Phrases::notice($language).']('.$in($this->controller->notice).')',
+                "{$this->controller->name} has no privacy notice in $tongue; give its link in the controller's register.",
+            ],
+            Placeholder::Withdrawal => [Phrases::withdrawal($language, $statement->channels[0] ?? Channel::Email, Markup::escape($this->controller->contact)), ''],
             Placeholder::Rate => [$in($this->purpose->rates), "The purpose {$this->purpose->id} does not say in $tongue how often it comes; say it in the purpose's register."],
-            Placeholder::Recipients => [$this->recipients === [] ? null : Phrases::listed($language, array_map(static fn (Processor $p): string => Markup::escape($p->name), $this->recipients)), "No recipient is on record for the purpose {$this->purpose->id}; enter who gets the details under processors and recipients."],
-            null => [null, 'There is no such placeholder; those known are {'.implode('}, {', array_column(Placeholder::cases(), 'value')).'}.'],
+            Placeholder::Recipients => [
+                $names === [] ? null : Phrases::listed($language, $names),
+                "No recipient is on record for the purpose {$this->purpose->id}; enter who gets the details under processors and recipients.",
+            ],
+            null => [null, 'There is no such placeholder; those known are '.Placeholder::list().'.'],
         };
     }
 }

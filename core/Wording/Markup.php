@@ -31,13 +31,13 @@ final class Markup
         return trim(html_entity_decode(strip_tags(self::html($text)), ENT_QUOTES | ENT_HTML5, 'UTF-8'));
     }
 
-    /** @return array<string, string> words of every link to its address */
+    /** @return list<MarkupLink> */
     public static function links(string $text): array
     {
-        preg_match_all('~<a href="([^"]*)"[^>]*>(.*?)</a>~u', self::html($text), $m);
+        preg_match_all('~<a href="([^"]*)"[^>]*>(.*?)</a>~u', self::html($text), $m, PREG_SET_ORDER);
         $plain = static fn (string $html): string => html_entity_decode(strip_tags($html), ENT_QUOTES | ENT_HTML5, 'UTF-8');
 
-        return array_combine(array_map($plain, $m[2]), array_map($plain, $m[1]));
+        return array_map(static fn (array $link): MarkupLink => new MarkupLink($plain($link[2]), $plain($link[1])), $m);
     }
 
     /** A name or address so that nothing in it is taken for markup. */

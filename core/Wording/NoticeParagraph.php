@@ -10,7 +10,6 @@ use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\Processor;
 use Juramen\Register\Purpose;
-use Juramen\Register\Texts;
 
 /**
  * The paragraph of a privacy notice about what people are asked for, made from the statements in force. What it covers:
@@ -33,30 +32,31 @@ final readonly class NoticeParagraph
     private function __construct(public array $sentences, public array $lacks) {}
 
     /**
-     * @param  list<array{Purpose, list<Channel>, list<Processor>}>  $asked  each purpose for which a statement is in force, its channels, and who gets the details for its own use
+     * @param  list<AskedPurpose>  $asked  for which a statement is in force
      * @param  HouseRules  $house  says how long details are kept where a purpose does not
      */
-    public static function of(Language $language, array $asked, HouseRules $house = new HouseRules): self
+    public static function of(Language $language, array $asked, HouseRules $house): self
     {
         $words = self::WORDS[$language->value];
         $sentences = [];
         $lacks = [];
         foreach ([[LegalBasis::Consent, $words[0]], [LegalBasis::ExistingCustomer, $words[1]]] as [$basis, $begins]) {
-            $of = array_values(array_filter($asked, static fn (array $a): bool => $a[0]->basis === $basis));
+            $of = array_values(array_filter($asked, static fn (AskedPurpose $a): bool => $a->purpose->basis === $basis));
             if ($of === []) {
                 continue;
             }
             $sentences[] = $begins;
-            foreach ($of as [$purpose, $channels, $recipients]) {
-                array_push($lacks, ...self::lacking($purpose, $language));
-                $sentences[] = '– '.self::line($purpose, $channels, $language).'.'
-                    .($recipients === [] ? '' : ' '.strtr($words[2], [':names' => Phrases::listed($language, array_map(static fn (Processor $p): string => $p->name, $recipients))]))
-                    .($purpose->measures ? ' '.$words[5] : '');
+            foreach ($of as $each) {
+                array_push($lacks, ...self::lacking($each->purpose, $language));
+                $names = array_map(static fn (Processor $p): string => $p->name, $each->recipients);
+                $sentences[] = '– '.self::line($each->purpose, $each->channels, $language).'.'
+                    .($names === [] ? '' : ' '.strtr($words[2], [':names' => Phrases::listed($language, $names)]))
+                    .($each->purpose->measures ? ' '.$words[5] : '');
             }
         }
         if ($sentences !== []) {
             $sentences[] = $words[3];
-            $sentences[] = strtr($words[4], [':months' => (string) max([0, ...array_map(static fn (array $a): int => $house->monthsKept($a[0]), $asked)])]);
+            $sentences[] = strtr($words[4], [':months' => (string) max([0, ...array_map(static fn (AskedPurpose $a): int => $house->monthsKept($a->purpose), $asked)])]);
         }
 
         return new self($sentences, $lacks);
@@ -65,11 +65,10 @@ final readonly class NoticeParagraph
     /** @param  list<Channel>  $channels */
     private static function line(Purpose $purpose, array $channels, Language $language): string
     {
-        $in = static fn (Texts $texts): string => $texts->has($language) ? $texts->in($language) : '';
-        $name = $in($purpose->names) ?: '…';
+        $name = $purpose->names->orNothing($language) ?: '…';
         $by = Phrases::listed($language, array_map(static fn (Channel $c): string => Phrases::channel($language, $c), $channels));
 
-        return $name.': '.implode(', ', array_filter([$in($purpose->contents), $in($purpose->rates), $by]));
+        return $name.': '.implode(', ', array_filter([$purpose->contents->orNothing($language), $purpose->rates->orNothing($language), $by]));
     }
 
     /** @return list<string> */

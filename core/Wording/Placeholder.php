@@ -25,6 +25,12 @@ enum Placeholder: string
         };
     }
 
+    /** All of them, as they are written. */
+    public static function list(): string
+    {
+        return '{'.implode('}, {', array_column(self::cases(), 'value')).'}';
+    }
+
     /** @return list<string> names in braces, as they stand in the text, known or not */
     public static function namesIn(string $text): array
     {

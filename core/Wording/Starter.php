@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Wording;
 
+use Juramen\Canon\Document;
+use Juramen\Canon\Slug;
 use Juramen\Register\Channel;
 use Juramen\Register\LegalBasis;
 
@@ -14,27 +16,50 @@ final readonly class Starter
      * @param  string  $id  becomes the purpose's and the statement's short name
      * @param  string  $why  what to know before it is used
      * @param  non-empty-list<Channel>  $channels
-     * @param  array<string, array{string, string, string, string}>  $words  language to the purpose's name, what comes, how often, and the statement
+     * @param  non-empty-list<StarterWords>  $words  one for each language
      */
-    public function __construct(public string $id, public string $title, public string $why, public array $channels, public array $words, public LegalBasis $basis = LegalBasis::Consent, public bool $measures = false) {}
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $why,
+        public array $channels,
+        public array $words,
+        public LegalBasis $basis = LegalBasis::Consent,
+        public bool $measures = false,
+    ) {}
 
-    /** @return array<string, mixed> the purpose's document, as Purpose::from() takes it */
-    public function purpose(string $controller): array
+    /** The purpose's document. */
+    public function purpose(Slug $controller): Document
     {
-        $part = fn (int $i): array => array_filter(array_map(static fn (array $words): string => $words[$i], $this->words));
-
-        return [
-            'id' => $this->id, 'controller' => $controller, 'names' => $part(0), 'contents' => $part(1), 'rates' => $part(2),
+        return Document::from([
+            'id' => $this->id, 'controller' => $controller->text,
+            'names' => $this->by(static fn (StarterWords $w): string => $w->name),
+            'contents' => $this->by(static fn (StarterWords $w): string => $w->contents),
+            'rates' => $this->by(static fn (StarterWords $w): string => $w->rate),
             'basis' => $this->basis->value, 'measures' => $this->measures, 'refresh-months' => 0, 'retention-months' => 36,
-        ];
+        ]);
     }
 
-    /** @return array<string, mixed> the statement's document, as Statement::from() takes it */
-    public function statement(string $name, string $purpose): array
+    /** The statement's document. */
+    public function statement(Slug $name, Slug $purpose): Document
     {
-        return [
-            'id' => $name, 'purpose' => $purpose, 'channels' => array_map(static fn (Channel $c): string => $c->value, $this->channels),
-            'texts' => array_map(static fn (array $words): string => $words[3], $this->words),
-        ];
+        return Document::from([
+            'id' => $name->text, 'purpose' => $purpose->text, 'channels' => array_map(static fn (Channel $c): string => $c->value, $this->channels),
+            'texts' => $this->by(static fn (StarterWords $w): string => $w->statement),
+        ]);
+    }
+
+    /**
+     * @param  callable(StarterWords): string  $of
+     * @return array<string, string>
+     */
+    private function by(callable $of): array
+    {
+        $texts = [];
+        foreach ($this->words as $words) {
+            $texts[$words->language->value] = $of($words);
+        }
+
+        return array_filter($texts);
     }
 }

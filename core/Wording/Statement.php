@@ -4,44 +4,55 @@ declare(strict_types=1);
 
 namespace Juramen\Wording;
 
-use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+use Juramen\Canon\Slug;
 use Juramen\Register\Channel;
-use Juramen\Register\InvalidRegister;
+use Juramen\Register\Language;
+use Juramen\Register\RecordKind;
+use Juramen\Register\RecordName;
+use Juramen\Register\Registered;
+use Juramen\Register\Schema\Item;
+use Juramen\Register\Schema\Member;
+use Juramen\Register\Schema\Schema;
+use Juramen\Register\Schema\Some;
+use Juramen\Register\Schema\Text;
+use Juramen\Register\Schema\TextForm;
+use Juramen\Register\Schema\Writer;
 use Juramen\Register\Texts;
 
 /** One piece of consent wording: one purpose, one or more channels, in one or more languages. */
-final readonly class Statement
+final readonly class Statement implements Registered
 {
+    /** The longest text of one, in characters. */
+    public const LONGEST = 5000;
+
     /**
-     * @param  string  $id  a short name, such as "voyage-news"
-     * @param  string  $purpose  id of the purpose it asks for
-     * @param  non-empty-list<Channel>  $channels
+     * @param  Slug  $id  such as "voyage-news"
+     * @param  Slug  $purpose  that it asks for
+     * @param  list<Channel>  $channels
      * @param  Texts  $texts  limited markup (see Markup), in the register with placeholders, on a sheet without
      * @param  Digest|null  $template  of the approved edition whose placeholders were filled to make it; null in the register
      */
-    public function __construct(public string $id, public string $purpose, public array $channels, public Texts $texts, private ?Digest $template = null) {}
+    private function __construct(public Slug $id, public Slug $purpose, public array $channels, public Texts $texts, private ?Digest $template = null) {}
 
-    /**
-     * @param  array<string, mixed>  $data  as toArray() gives it
-     *
-     * @throws InvalidRegister
-     */
-    public static function from(array $data): self
+    public static function from(Document $document): self
     {
-        $channels = [];
-        foreach (is_array($data['channels'] ?? null) ? $data['channels'] : [] as $channel) {
-            $channels[] = Channel::tryFrom(is_string($channel) ? $channel : '') ?? throw new InvalidRegister('A statement names a channel we do not know.');
-        }
-        if (! is_string($data['id'] ?? null) || ! is_string($data['purpose'] ?? null) || $channels === []) {
-            throw new InvalidRegister('A statement has an id, one purpose and at least one channel.');
-        }
+        return new self(
+            Slug::parse($document->text('id')), Slug::parse($document->text('purpose')), array_values(array_filter(array_map(Channel::tryFrom(...), $document->names('channels')))),
+            Texts::from($document->at('texts')), $document->text('edition') === '' ? null : Digest::fromHex($document->text('edition')),
+        );
+    }
 
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $data['id']) !== 1 || mb_strlen($data['id']) > 60) {
-            throw new InvalidRegister("\"{$data['id']}\" cannot be a statement's short name: use at most 60 lower-case letters, digits and hyphens.");
-        }
-
-        return new self($data['id'], $data['purpose'], $channels, Texts::draft($data['texts'] ?? null, "statement {$data['id']}"), is_string($data['edition'] ?? null) ? Digest::fromHex($data['edition']) : null);
+    public static function schema(): Schema
+    {
+        return new Schema(Writer::Editor, [
+            new Member('id', 'the statement\'s short name', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody, needed: true),
+            new Member('purpose', 'the purpose', new Text(60, TextForm::Slug, needed: true), redraws: true, needed: true),
+            new Member('channels', 'channels', new Some(array_column(Channel::cases(), 'value'), needed: true), redraws: true, needed: true),
+            new Member('texts', 'the words', new Item),
+            new Member('texts/{language}', 'the statement', new Text(self::LONGEST, TextForm::Paragraphs), mayGo: true),
+        ]);
     }
 
     public function withTexts(Texts $texts): self
@@ -61,21 +72,47 @@ final readonly class Statement
         return $this->template !== null;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function asksBy(Channel $channel): bool
     {
-        return [
-            'id' => $this->id,
-            'purpose' => $this->purpose,
+        return in_array($channel, $this->channels, true);
+    }
+
+    /** Whether it reaches people by their number, which waits until that number is confirmed. */
+    public function asksByNumber(): bool
+    {
+        return array_filter($this->channels, static fn (Channel $c): bool => $c->isByNumber()) !== [];
+    }
+
+    /** Its words in a language, as a reader takes them in. */
+    public function words(Language $language): string
+    {
+        return Markup::words($this->texts->orNothing($language));
+    }
+
+    public function recordName(): RecordName
+    {
+        return new RecordName(RecordKind::Statement, $this->id);
+    }
+
+    public function title(): string
+    {
+        return ucfirst(str_replace('-', ' ', $this->id->text));
+    }
+
+    public function document(): Document
+    {
+        return Document::from([
+            'id' => $this->id->text,
+            'purpose' => $this->purpose->text,
             'channels' => array_map(static fn (Channel $c): string => $c->value, $this->channels),
             'texts' => $this->texts->toArray(),
             ...($this->template === null ? [] : ['edition' => $this->template->hex()]),
-        ];
+        ]);
     }
 
     /** The name of the edition of these words: what a consent entry refers to. */
     public function edition(): Digest
     {
-        return $this->template ?? Digest::of(CanonicalJson::encode($this->toArray()));
+        return $this->template ?? Digest::of($this->document()->json());
     }
 }

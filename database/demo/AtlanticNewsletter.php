@@ -18,7 +18,7 @@ final class AtlanticNewsletter
         'title' => ['en' => 'Crossings, once a month', 'fr' => 'Les traversées, une fois par mois'],
         'purpose-line' => ['en' => 'New crossings and fares between Port Ansel and the islands.', 'fr' => 'Nouvelles traversées et tarifs entre Port Ansel et les îles.'],
         'fields' => [
-            ['kind' => 'email', 'label' => ['en' => 'Email', 'fr' => 'E-mail'], 'required' => true, 'reason' => 'the crossings go there'],
+            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'fr' => 'E-mail'], 'required' => true, 'reason' => 'the crossings go there'],
         ],
         'statements' => [['id' => 'atlantic-crossings']],
         'button' => ['en' => 'Send me the crossings', 'fr' => 'Envoyez-moi les traversées'],

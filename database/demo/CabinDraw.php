@@ -18,9 +18,9 @@ final class CabinDraw
         'title' => ['en' => 'Win a cabin for two', 'de' => 'Gewinnen Sie eine Kabine für zwei'],
         'purpose-line' => ['en' => 'Draw on 1 December. One entry each.', 'de' => 'Verlosung am 1. Dezember. Eine Teilnahme je Person.'],
         'fields' => [
-            ['kind' => 'name', 'label' => ['en' => 'Name', 'de' => 'Name'], 'required' => true, 'reason' => 'to name the winner'],
-            ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'to tell the winner'],
-            ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => ''],
+            ['id' => 'name', 'kind' => 'name', 'label' => ['en' => 'Name', 'de' => 'Name'], 'required' => true, 'reason' => 'to name the winner'],
+            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'to tell the winner'],
+            ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => ''],
         ],
         'statements' => [['id' => 'draw-news']],
         'button' => ['en' => 'Enter the draw', 'de' => 'Teilnehmen'],

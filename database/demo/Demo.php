@@ -20,11 +20,10 @@ use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\Signup;
 use App\Actions\Signup\WithdrawConsent;
 use App\Actions\Upkeep\DeleteDue;
-use App\Models\Controller;
-use App\Models\Journey;
 use App\Models\Point;
 use App\Models\Record;
-use App\Models\RecordKind;
+use App\Models\RegisteredController;
+use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -34,12 +33,17 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Document;
 use Juramen\Canon\Id;
+use Juramen\Canon\Place;
+use Juramen\Canon\Slug;
 use Juramen\Consent\How;
+use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
-use Juramen\Screening\Signal;
+use Juramen\Register\RecordKind;
+use Juramen\Screening\Screen;
+use Juramen\Screening\SubmissionFacts;
 
 /** Loads the demo scenario by the same actions that the running application uses, at moments of the past. */
 final class Demo
@@ -91,7 +95,7 @@ final class Demo
             $this->at($event['at'], fn () => $this->act($event));
         }
         $this->at($today->subDays(7)->addHours(13), function (): void {
-            $this->change->begin(RecordKind::Statement, House::DRAW_NEWS['id'], House::DRAW_NEWS, $this->person('malin'));
+            $this->change->begin(RecordKind::Statement, Slug::parse(House::DRAW_NEWS['id']), Document::from(House::DRAW_NEWS), $this->person('malin'));
             $this->point(CabinDraw::SHEET, 'malin');
         });
         $this->at($today->subDays(1)->addHours(15), fn () => $this->propose($this->person('malin')));
@@ -108,7 +112,7 @@ final class Demo
                 User::query()->create(['name' => $name, 'email' => $email, 'role' => $role, 'password' => People::PASSWORD]);
             }
             $this->approved(RecordKind::Controller, House::TIDEWICK, 'runa', 'arne');
-            $this->approved(RecordKind::Rules, ['id' => 'house', ...(new HouseRules)->toArray()], 'runa', 'arne');
+            $this->approved(RecordKind::Rules, ['id' => 'house', ...HouseRules::toStartWith()->document()->toArray()], 'runa', 'arne');
             $this->approved(RecordKind::Purpose, House::VOYAGE_NEWS, 'runa', 'arne');
             $this->approved(RecordKind::Statement, House::VOYAGE_NEWS_WORDS, 'malin', 'runa');
 
@@ -119,9 +123,11 @@ final class Demo
     /** @param  array<string, mixed>  $document */
     private function approved(RecordKind $kind, array $document, string $writer, string $approver): void
     {
-        $record = $this->change->begin($kind, $document['id'], array_diff_key($document, $kind === RecordKind::Rules ? ['id' => true] : []), $this->person($writer));
+        $record = $this->change->begin(
+            $kind, Slug::parse($document['id']), Document::from(array_diff_key($document, $kind === RecordKind::Rules ? ['id' => true] : [])), $this->person($writer),
+        );
         if ($kind === RecordKind::Controller) {
-            Controller::query()->create(['slug' => $document['id']]);
+            RegisteredController::query()->create(['slug' => $document['id']]);
         }
         ($this->approve)($record, $this->person($approver), 1, '');
     }
@@ -136,7 +142,7 @@ final class Demo
     {
         $record = Record::query()->where('kind', RecordKind::Statement)->where('slug', 'voyage-news')->firstOrFail();
         foreach (House::VOYAGE_NEWS_PROPOSED as $language => $words) {
-            $this->change->change($record, $editor, (int) $record->revisions()->max('number'), "changed texts/$language", static fn (array $document): array => Document::with($document, "texts/$language", $words));
+            $this->change->change($record, $editor, (int) $record->revisions()->max('number'), "changed texts/$language", static fn (Document $document): Document => $document->with(Place::of('texts', $language), $words));
         }
         $this->proposals->submit($record, $editor, 'Passengers ask for the concerts on board; sv and da follow when the translator is back.');
     }
@@ -169,10 +175,10 @@ final class Demo
     {
         ($this->lapse)();
         $email = EmailAddress::parse($event['email']);
-        $known = $this->subscribers->find($this->editions[$event['point']]->controller->id, $email);
+        $known = $this->subscribers->find($this->editions[$event['point']]->controller->id->text, $email);
         match ($event['do']) {
             'ask' => ($this->accept)($this->signup($event, $email)),
-            'hold' => ($this->hold)($this->signup($event, $email), [Signal::TrapTouched]),
+            'hold' => ($this->hold)($this->signup($event, $email), (new Screen)->assess(new SubmissionFacts(true, null))),
             'confirm' => $known === null ? null : $this->press($known),
             'one-click' => $known === null ? null : ($this->withdraw)($known->subject, How::OneClick),
             'withdraw' => $known === null ? null : ($this->withdraw)($known->subject, How::LinkPage),
@@ -185,17 +191,17 @@ final class Demo
     private function signup(array $event, EmailAddress $email): Signup
     {
         $edition = $this->editions[$event['point']];
-        $asksName = array_filter($edition->sheet->fields, static fn ($f): bool => $f->name() === 'first-name') !== [];
+        $asksName = array_filter($edition->sheet->draft->fields, static fn ($f): bool => $f->name() === 'first-name') !== [];
 
         return new Signup(
-            $edition, Language::from($event['language']), $email, $event['name'] === null || ! $asksName ? [] : ['first-name' => $event['name']],
-            [$edition->sheet->statements[0]->id], How::FormServed, 'page', $this->clock->instant(), Id::random(), $event['network'],
+            $edition, Language::from($event['language']), $email, $event['name'] === null || ! $asksName ? [] : [new FieldValue('first-name', $event['name'])],
+            [$edition->sheet->statements[0]], How::FormServed, 'page', $this->clock->instant(), Id::random(), $event['network'],
         );
     }
 
     private function press(Subscriber $subscriber): void
     {
-        $journey = Journey::query()->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
+        $journey = SignupJourney::query()->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
         ($this->confirm)($journey->id, null);
     }
 
@@ -215,8 +221,8 @@ final class Demo
     private function point(array $sheet, string $author): Point
     {
         return DB::transaction(fn (): Point => Point::query()->create([
-            'slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => Controller::query()->where('slug', $sheet['controller'])->valueOrFail('id'),
-            'record_id' => $this->change->begin(RecordKind::Sheet, $sheet['point'], $sheet, $this->person($author))->id,
+            'slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => RegisteredController::query()->where('slug', $sheet['controller'])->valueOrFail('id'),
+            'record_id' => $this->change->begin(RecordKind::Sheet, Slug::parse($sheet['point']), Document::from($sheet), $this->person($author))->id,
         ]));
     }
 

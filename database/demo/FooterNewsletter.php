@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use Juramen\Canon\Document;
+use Juramen\Points\Sheet;
+use Juramen\Points\SheetDraft;
+
 /** The newsletter form at the foot of every page of tidewick.example. */
 final class FooterNewsletter
 {
@@ -18,20 +22,16 @@ final class FooterNewsletter
         'title' => ['en' => 'News from on board', 'de' => 'Neues von Bord'],
         'purpose-line' => ['en' => 'Once a month: new sailings and fares.', 'de' => 'Einmal im Monat: neue Fahrten und Preise.'],
         'fields' => [
-            ['kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false, 'reason' => 'so that our mails can greet the person'],
-            ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the news goes there'],
+            ['id' => 'first-name', 'kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false, 'reason' => 'so that our mails can greet the person'],
+            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the news goes there'],
         ],
         'statements' => [['id' => 'voyage-news']],
         'button' => ['en' => 'Send me the news', 'de' => 'Neues schicken'],
     ];
 
-    /**
-     * The sheet made whole by the demo's registers.
-     *
-     * @return array<string, mixed>
-     */
-    public static function whole(): array
+    /** The sheet made whole by the demo's registers. */
+    public static function whole(): Sheet
     {
-        return House::registers()->complete(self::SHEET);
+        return House::registers()->complete(SheetDraft::from(Document::from(self::SHEET)));
     }
 }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+use Juramen\Points\Records;
 use Juramen\Points\Registers;
-use Juramen\Register\Controller;
-use Juramen\Register\HouseRules;
-use Juramen\Register\Processor;
-use Juramen\Register\Purpose;
-use Juramen\Wording\Statement;
+use Juramen\Register\RecordKind;
+use Juramen\Register\Registered;
 
 /** The registers of Tidewick Ferries and its Canadian sister. */
 final class House
@@ -123,17 +122,14 @@ final class House
     /** As the core reads them, every statement approved but the one for the draw. */
     public static function registers(): Registers
     {
-        $by = static function (array $things): array {
-            return array_combine(array_map(static fn (object $t): string => $t->id, $things), $things);
-        };
-        $approved = static fn (array $s): Statement => Statement::from($s)->madeOf(Digest::of($s['id']));
+        $read = static fn (RecordKind $kind, array $data, ?Digest $edition = null): Registered => Records::read($kind, Document::from($data), $edition);
 
-        return new Registers(
-            new HouseRules,
-            $by([Controller::from(self::TIDEWICK), Controller::from(self::ATLANTIC)]),
-            $by(array_map(Purpose::from(...), self::PURPOSES)),
-            $by([...array_map($approved, self::STATEMENTS), Statement::from(self::DRAW_NEWS)]),
-            $by(array_map(Processor::from(...), self::PROCESSORS)),
-        );
+        return Registers::of([
+            $read(RecordKind::Controller, self::TIDEWICK), $read(RecordKind::Controller, self::ATLANTIC),
+            ...array_map(static fn (array $p): Registered => $read(RecordKind::Purpose, $p), self::PURPOSES),
+            ...array_map(static fn (array $s): Registered => $read(RecordKind::Statement, $s, Digest::of($s['id'])), self::STATEMENTS),
+            $read(RecordKind::Statement, self::DRAW_NEWS),
+            ...array_map(static fn (array $p): Registered => $read(RecordKind::Processor, $p), self::PROCESSORS),
+        ]);
     }
 }

@@ -18,7 +18,7 @@ final class WalkingGuide
         'title' => ['en' => 'Walks on the islands', 'de' => 'Wandern auf den Inseln'],
         'purpose-line' => ['en' => 'Twice a year: new walking routes, and guided walks with dates.', 'de' => 'Zweimal im Jahr: neue Wanderrouten und geführte Wanderungen mit Terminen.'],
         'fields' => [
-            ['kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the routes go there'],
+            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the routes go there'],
         ],
         'statements' => [['id' => 'island-walks'], ['id' => 'voyage-news']],
         'button' => ['en' => 'Send me the routes', 'de' => 'Routen schicken'],

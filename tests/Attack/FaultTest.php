@@ -7,9 +7,9 @@ use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\OutcomeKind;
 use App\Actions\Mailing\SendMail;
 use App\Actions\Signup\LapseJourneys;
-use App\Models\Journey;
 use App\Models\Message;
 use App\Models\MessageState;
+use App\Models\SignupJourney;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -67,7 +67,7 @@ test('a mail that cannot be put together stops no other, and stands on the desk 
 test('a mail whose outcome cannot be entered is left uncertain, and the next goes out', function (): void {
     Sleep::fake();
     $this->signUp(someone());
-    $subject = Journey::query()->firstOrFail()->load('subscriber')->subscriber->subject;
+    $subject = SignupJourney::query()->firstOrFail()->load('subscriber')->subscriber->subject;
     DB::table('subjects')->where('id', $subject->bytes)->delete();
     $this->signUp($well = someone());
     expect(work())->toHaveCount(2)->and(arrived($well))->toHaveCount(1);
@@ -83,7 +83,7 @@ test('a sign-up that cannot lapse keeps no other from lapsing, and stands on the
         $this->signUp("$who@post.example");
         $this->mailsAreTaken();
     }
-    DB::table('subjects')->where('id', Journey::query()->orderBy('asked_at')->firstOrFail()->load('subscriber')->subscriber->subject->bytes)->delete();
+    DB::table('subjects')->where('id', SignupJourney::query()->orderBy('asked_at')->firstOrFail()->load('subscriber')->subscriber->subject->bytes)->delete();
     Carbon::setTestNow(now()->addDays(8));
     expect(app(LapseJourneys::class)())->toBe(2)->and(app(LapseJourneys::class)())->toBe(0);
     app(App\Actions\Ledger\Seal::class)();

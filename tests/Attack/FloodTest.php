@@ -6,8 +6,8 @@ use App\Actions\Mailing\Outbox;
 use App\Http\Flood\FloodCounts;
 use App\Http\Flood\FloodGate;
 use App\Models\HeldSubmission;
-use App\Models\Journey;
 use App\Models\MessageKind;
+use App\Models\SignupJourney;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use Illuminate\Http\Request;
@@ -118,9 +118,9 @@ test('twenty at once for one inbox, written in many ways, make five mails', func
         for ($i = 0; $i < 5; $i++) {
             try {
                 app(App\Actions\Signup\AcceptSignup::class)(new App\Actions\Signup\Signup($edition, Juramen\Register\Language::from('en'),
-                    Juramen\Register\EmailAddress::parse(['victim', 'Victim', 'victim+a', "victim+$argv[3]$i"][$i % 4].'@post.example'), [], ['voyage-news'],
-                    Juramen\Consent\How::FormServed, 'page', app(App\Support\SystemClock::class)->instant(), Juramen\Canon\Id::random(), null));
-            } catch (App\Actions\Signup\TooManyForMailbox) {
+                    Juramen\Register\EmailAddress::parse(['victim', 'Victim', 'victim+a', "victim+$argv[3]$i"][$i % 4].'@post.example'), [], [$edition->sheet->statement('voyage-news')],
+                    Juramen\Consent\How::FormServed, 'page', app(App\Support\SystemClock::class)->instant(), Juramen\Canon\Id::random(), null, facts: new Juramen\Screening\SubmissionFacts(false, 9)));
+            } catch (App\Actions\Signup\ScreenedOut) {
             }
         }
         PHP;
@@ -158,7 +158,7 @@ test('a mail of few goes before the mails of many, and none is put off for ever'
     // Of one and the same moment, the eleventh of a crowd is twenty seconds behind.
     Carbon::setTestNow(now());
     DB::table('messages')->update(['state' => 'waiting']);
-    $journey = Journey::query()->firstOrFail();
+    $journey = SignupJourney::query()->firstOrFail();
     app(Outbox::class)->lay($journey, MessageKind::Confirmation, '203.0.113.0/24');
     app(Outbox::class)->lay($journey, MessageKind::Welcome);
     $turns = DB::table('messages')->orderByDesc('id')->limit(2)->pluck('turn_at')->all();

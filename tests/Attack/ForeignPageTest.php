@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Actions\Points\PublishPoint;
-use App\Actions\Registers\ChangeRecord;
 use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\Point;
@@ -11,7 +10,6 @@ use App\Models\User;
 use Database\Demo\BookingPopup;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Juramen\Canon\Document;
 use Juramen\Canon\Id;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
@@ -22,7 +20,7 @@ uses(Visitor::class);
 
 beforeEach(function (): void {
     $this->serves = function (string $kind): void {
-        app(ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 1, 'kind', fn (array $d): array => Document::with($d, 'kind', $kind));
+        written(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 'kind', $kind);
         publishNow('footer-newsletter', User::query()->firstOrFail());
     };
     $this->sendFrom = function (array $headers, array $more = [], ?array $marks = null) {
@@ -65,7 +63,7 @@ test('marks of another language, another point, another stamp or none confirm no
     $send('de', $english)->assertStatus(422)->assertSee('Bitte prüfen Sie Ihre Angaben');
     $send('en', ['visit' => $english['visit'], 'stamp' => $german['stamp']])->assertStatus(422)->assertSee('Please check your details');
     // The visit mark of another point, published by the same house.
-    $point = Point::query()->create(['slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => 1, 'record_id' => app(ChangeRecord::class)->begin(App\Models\RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, User::query()->where('role', 'editor')->firstOrFail())->id]);
+    $point = Point::query()->create(['slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => 1, 'record_id' => begun(Juramen\Register\RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, User::query()->where('role', 'editor')->firstOrFail())->id]);
     DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
     app(PublishPoint::class)($point->load('record'), User::query()->firstOrFail(), looked('booking-popup'));
     $other = $this->marks('en', 'booking-popup');

@@ -6,7 +6,7 @@ use App\Actions\Evidence\ProveChain;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
-use App\Models\Edition;
+use App\Models\ApprovedEdition;
 use App\Models\Subscriber;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -113,7 +113,7 @@ test('each thing that evidence rests on is named when it is changed', function (
     $tamper->call($this);
     ($this->found)($says, str_replace('SUBJECT', $this->imke->subject->hex(), $about), $onPage);
 })->with([
-    'frozen bytes' => [fn () => DB::table('frozen_bytes')->where('digest', $this->edition->languages[0]->html->bytes)->update(['bytes' => 'something else']), 'frozen', 'point footer-newsletter'],
+    'frozen bytes' => [fn () => DB::table('frozen_bytes')->where('digest', $this->edition->languages[0]->pages[0]->html->bytes)->update(['bytes' => 'something else']), 'frozen', 'point footer-newsletter'],
     'frozen bytes deleted' => [fn () => DB::table('frozen_bytes')->where('type', 'text/html')->delete(), 'frozen', 'point footer-newsletter'],
     'a point\'s edition' => [fn () => DB::statement("UPDATE point_editions SET bytes = REPLACE(bytes, 'News from on board', 'Win a prize')"), 'are not those that were published', 'point footer-newsletter'],
     'an edition\'s row gone' => [function (): void {
@@ -122,7 +122,7 @@ test('each thing that evidence rests on is named when it is changed', function (
     }, 'was published is gone', 'point footer-newsletter'],
     'who published' => [fn () => DB::table('point_editions')->update(['published_by' => 2]), 'Who published edition 1', 'point footer-newsletter'],
     'a statement\'s words' => [fn () => DB::statement("UPDATE editions SET bytes = REPLACE(bytes, 'sailings', 'prizes')"), 'are not those that were approved', 'statement voyage-news'],
-    'a statement\'s approver' => [fn () => Edition::query()->whereRelation('record', 'slug', 'voyage-news')->whereRelation('record', 'kind', 'statement')->update(['approved_by' => 2]), 'Who approved edition 1', 'statement voyage-news'],
+    'a statement\'s approver' => [fn () => ApprovedEdition::query()->whereRelation('record', 'slug', 'voyage-news')->whereRelation('record', 'kind', 'statement')->update(['approved_by' => 2]), 'Who approved edition 1', 'statement voyage-news'],
     'the day a rule holds from' => [fn () => DB::table('editions')->whereIn('record_id', DB::table('records')->where('kind', 'rules')->select('id'))->update(['effective' => '2020-01-01']), 'Who approved edition 1', 'rules house', false],
     'a value given to another subject' => [fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->limit(1)->update(['subject' => $this->oda->subject->bytes]), 'lies with another subject', 'subject SUBJECT'],
     'a value\'s text' => [fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->orderBy('id')->limit(1)->update(['text' => Juramen\Log\Disclosure::make('email', 'imke@post.example')->text]), 'is not the one this entry was made with', 'subject SUBJECT'],

@@ -31,13 +31,13 @@ test('foreign forms are judged as an auditor would', function (string $html, str
     $readings = HtmlReader::read($html, $address);
     expect($readings)->toHaveCount(1);
     $results = Requirements::judge($readings[0]);
-    $why = implode("\n", array_map(static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value}: {$r->says} [{$r->words}]", $results));
+    $why = implode("\n", array_map(static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value}: {$r->says} [{$r->words?->words}]", $results));
     expect($readings[0]->kind->value)->toBe($kind, $readings[0]->kindReason)->and(verdicts($results))->toBe($expected, $why);
     // Every place is a selector that finds exactly one element.
     $page = new Crawler((string) Page::read($html)->document->saveHTML());
     foreach ($results as $result) {
         if ($result->where !== null) {
-            expect($page->filter($result->where)->count())->toBe(1, $result->where);
+            expect($page->filter($result->where->text())->count())->toBe(1, $result->where->text());
         }
         if ($result->verdict->isFinding()) {
             expect($result->mend)->not->toBeNull()->and($result->requirement->source()->text)->not->toBe('');

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 use Database\Demo\FooterNewsletter;
 use Database\Demo\House;
+use Juramen\Canon\Document;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Canon\MacRing;
+use Juramen\Canon\Place;
+use Juramen\Points\FieldMessage;
+use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FormWords;
 use Juramen\Points\FrozenForm;
-use Juramen\Points\Sheet;
+use Juramen\Points\MissingText;
+use Juramen\Points\Piece;
+use Juramen\Points\SheetDraft;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
@@ -19,8 +25,8 @@ use Symfony\Component\DomCrawler\Crawler;
 
 function rendered(array $change = []): FrozenForm
 {
-    $sheet = Sheet::read(array_replace_recursive(FooterNewsletter::whole(), $change));
-    $renderer = new FormRenderer($sheet, Controller::from(House::TIDEWICK), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
+    $sheet = House::registers()->complete(SheetDraft::from(Document::from(array_replace_recursive(FooterNewsletter::SHEET, $change))));
+    $renderer = new FormRenderer($sheet, Controller::from(Document::from(House::TIDEWICK)), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
 
     return $renderer->render(Language::German, new FormWords('Pflichtfeld', 'freiwillig', 'Datenschutz', 'Es fragt', 'leer lassen', 'Sprachen'));
 }
@@ -36,7 +42,9 @@ test('nothing is answered beforehand, and every input has a label that stays', f
 
 test('answers come back escaped, in their places and nowhere else', function (): void {
     $nasty = '"><script>alert(1)</script> {{ 7*7 }} \0 é';
-    $html = rendered()->with((new Filling(['first-name' => $nasty, 'email' => 'a@b'], ['yes-voyage-news'], ['email' => 'Falsch <b>'], 'Noch einmal', ['visit' => '"x"']))->pieces());
+    $html = rendered()->with((new Filling(
+        [new FieldValue('first-name', $nasty), new FieldValue('email', 'a@b')], ['yes-voyage-news'], [new FieldMessage('email', 'Falsch <b>')], 'Noch einmal', [new FieldValue('visit', '"x"')],
+    ))->pieces());
     $page = new Crawler($html);
     expect($page->filter('script')->count())->toBe(0)->and($page->filter('#first-name')->attr('value'))->toBe($nasty)
         ->and($page->filter('#email')->attr('aria-describedby'))->toBe('email-error')->and($page->filter('#email-error')->text())->toBe('Falsch <b>')
@@ -45,22 +53,14 @@ test('answers come back escaped, in their places and nowhere else', function ():
 
 test('whatever the wording says, without pieces the page is byte for byte what was frozen', function (string $wording): void {
     $form = rendered(['title' => ['de' => $wording]]);
-    expect($form->with([]))->toBe($form->html)->and((new Crawler($form->with(['errors' => '<hr id="here">'])))->filter('#here')->count())->toBe(1)
+    expect($form->with([]))->toBe($form->html)->and((new Crawler($form->with([new Piece('errors', '<hr id="here">')])))->filter('#here')->count())->toBe(1)
         ->and((new Crawler($form->html))->filter('h1')->text(null, false))->toBe($wording);
 })->with(['[[marks]] <!--errors-->', '</h1><form>', '${x} {{y}} %s \\1', "שלום \u{1F6A2}"]);
 
-test('a sheet that no form can be made of says where it is wrong', function (array $change, string $says): void {
-    expect(fn () => Sheet::read(array_replace(FooterNewsletter::whole(), $change)))->toThrow(InvalidArgumentException::class, $says);
-})->with([
-    [['fields' => []], 'no fields'], [['languages' => ['tlh']], 'language we do not know'],
-    [['fields' => [['kind' => 'email', 'label' => ['en' => 'E', 'de' => 'E'], 'required' => false]]], 'email address, once and required'],
-    [['fields' => [['kind' => 'shoe-size', 'label' => ['en' => 'E'], 'required' => true]]], 'Field 1 is of no kind'],
-    [['point' => '../etc'], 'signup point'], [['button' => ['en' => str_repeat('x', 101)]], 'more than 100 characters'], [['rules' => ['lapse-days' => 3]], 'double-opt-in is yes or no'],
-]);
-
 test('a draft may lack texts; what is missing is named by its place, and the form shows a stand-in', function (): void {
-    $sheet = Sheet::read(array_replace(FooterNewsletter::whole(), ['title' => ['en' => 'Only', 'de' => ' ']]));
-    expect($sheet->missing())->toBe(['title/de' => Language::German])->and($sheet->filled()->title->in(Language::German))->toBe('…');
+    $sheet = House::registers()->complete(SheetDraft::from(Document::from([...FooterNewsletter::SHEET, 'title' => ['en' => 'Only', 'de' => ' ']])));
+    expect($sheet->missing())->toEqual([new MissingText(Place::of('title', 'de'), 'the title', Language::German)])
+        ->and($sheet->filled()->draft->title->in(Language::German))->toBe('…');
 });
 
 test('a visit mark is ours, dated, and ends after a day', function (): void {

@@ -2,15 +2,21 @@
 
 declare(strict_types=1);
 
+use Juramen\Canon\DraftRefusal;
+use Juramen\Canon\Place;
+use Juramen\Canon\Refused;
+use Juramen\Points\Records;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\EmailFault;
+use Juramen\Register\HouseRules;
 use Juramen\Register\InvalidEmailAddress;
-use Juramen\Register\InvalidRegister;
 use Juramen\Register\Language;
 use Juramen\Register\Network;
 use Juramen\Register\PointRules;
+use Juramen\Register\RecordKind;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
+use Juramen\Screening\SubmissionFacts;
 
 test('a malformed address is refused for the right reason', function (string $text, EmailFault $fault): void {
     try {
@@ -47,12 +53,28 @@ test('the browser\'s preference chooses among the languages offered', function (
 ]);
 
 test('an unconfirmed sign-up cannot be kept longer than thirty days', function (): void {
-    expect(fn () => new PointRules(lapseDays: 31))->toThrow(InvalidRegister::class)->and((new PointRules)->lapseDays)->toBe(7);
+    $rules = HouseRules::toStartWith()->document();
+    expect(fn () => Records::check(RecordKind::Rules, $rules->with(Place::of('lapse-days'), 31)))
+        ->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::NotInRange))->toBeTrue())->and((new PointRules)->lapseDays)->toBe(7);
 });
 
-test('screening passes people, asks the hasty again and holds the doubtful', function (): void {
+test('screening passes people, asks the hasty again and holds the doubtful', function (bool $trap, ?int $seconds, int $earlier, Band $band): void {
+    expect((new Screen)->assess(new SubmissionFacts($trap, $seconds, $earlier))->band)->toBe($band);
+})->with([
+    [false, 9, 0, Band::Pass], [false, null, 0, Band::Pass], [false, 1, 0, Band::Again], [true, 9, 0, Band::Hold], [true, 0, 0, Band::Hold],
+    [false, 9, 4, Band::Pass], [false, 9, 5, Band::Hold], [false, 1, 5, Band::Hold],
+]);
+
+test('what was noticed weighs in full, and every signal more never lowers the risk', function (): void {
     $screen = new Screen;
-    expect($screen->judge(false, 9)[0])->toBe(Band::Pass)->and($screen->judge(false, 1)[0])->toBe(Band::Again)
-        ->and($screen->judge(true, 9)[0])->toBe(Band::Hold)->and($screen->judge(true, 0)[0])->toBe(Band::Hold)
-        ->and($screen->judge(false, null)[0])->toBe(Band::Pass);
+    foreach ([false, true] as $trap) {
+        foreach ([9, 1, null] as $seconds) {
+            foreach ([0, 7] as $earlier) {
+                $of = static fn (bool $t, ?int $s, int $e): int => $screen->assess(new SubmissionFacts($t, $s, $e))->risk;
+                $risk = $of($trap, $seconds, $earlier);
+                expect(min($of(true, $seconds, $earlier), $of($trap, 1, $earlier), $of($trap, $seconds, 7)))->toBeGreaterThanOrEqual($risk)
+                    ->and($risk)->toBeBetween(0, 100);
+            }
+        }
+    }
 });

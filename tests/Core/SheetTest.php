@@ -2,74 +2,137 @@
 
 declare(strict_types=1);
 
+use Database\Demo\CabinDraw;
 use Database\Demo\FooterNewsletter;
 use Database\Demo\House;
 use Juramen\Audit\Judgement;
 use Juramen\Audit\Note;
 use Juramen\Canon\Conflict;
+use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
+use Juramen\Canon\DraftRefusal;
 use Juramen\Canon\History;
-use Juramen\Canon\InvalidDocument;
 use Juramen\Canon\Merge;
+use Juramen\Canon\Place;
+use Juramen\Canon\Refused;
+use Juramen\Canon\RevisionStep;
 use Juramen\Points\FormWords;
-use Juramen\Points\Sheet;
+use Juramen\Points\Records;
+use Juramen\Points\Registers;
+use Juramen\Points\SheetDifference;
+use Juramen\Points\SheetDraft;
 use Juramen\Register\Language;
+use Juramen\Register\RecordKind;
 use Juramen\Wording\Difference;
+use Juramen\Wording\Run;
+use Juramen\Wording\RunKind;
+use Juramen\Wording\Statement;
 
-/** @param  array<string, mixed>  $change of the whole sheet */
-function judged(array $change): Judgement
+/** @param  array<string, mixed>  $change of the sheet's document */
+function drafted(array $change = []): SheetDraft
 {
-    return Judgement::ofSheet(Sheet::read(array_replace(FooterNewsletter::whole(), $change)), House::registers(), fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l'));
+    return SheetDraft::from(Document::from(array_replace(FooterNewsletter::SHEET, $change)));
+}
+
+function judged(SheetDraft $draft, ?Registers $registers = null): Judgement
+{
+    $registers ??= House::registers();
+
+    return Judgement::ofSheet($registers->complete($draft), $registers, fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l'));
 }
 
 /** @return list<string> */
-function notes(array $change): array
+function notes(SheetDraft $draft, ?Registers $registers = null): array
 {
-    return array_map(static fn (Note $n): string => $n->result->requirement->id().' '.$n->result->verdict->value.' '.$n->result->where, judged($change)->notes);
+    return array_map(static fn (Note $n): string => $n->result->requirement->id().' '.$n->result->verdict->value.' '.$n->result->place()?->text(), judged($draft, $registers)->notes);
 }
 
+const PHONE = ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true];
+
 test('the demo\'s newsletter has no finding; each mistake is found at its place', function (array $change, array $expected): void {
-    expect(notes($change))->toBe($expected);
+    expect(notes(drafted($change)))->toBe($expected);
 })->with([
     'sound' => [[], []],
-    'no confirmation, with visitors from Germany' => [['rules' => ['double-opt-in' => false, 'lapse-days' => 7, 'keep-network' => true]], ['confirmed-address breach rules/double-opt-in']],
+    'no confirmation, with visitors from Germany' => [['departures' => ['double-opt-in' => ['value' => false, 'reason' => 'The marks got lost on the way.']]], ['confirmed-address breach rules/double-opt-in']],
     'an empty notice link' => [['notice' => ['en' => '#', 'de' => '']], ['notice-linked breach notice/en', 'notice-linked breach notice/de']],
-    'a phone number without reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true]]], ['fields-needed breach fields/2']],
-    'a phone number with a reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => 'to warn of cancelled sailings']]], []],
-    'a language without words' => [['languages' => ['en', 'de', 'fr']], ['language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr', 'language-offered breach fields/0/label/fr', 'language-offered breach fields/1/label/fr', 'language-offered breach statements/0/texts/fr']],
-    'vague and bundled' => [['purpose-line' => ['en' => 'Sign up.', 'de' => 'Melden Sie sich an.'], 'statements' => [['id' => 's', 'purpose' => 'voyage-news', 'edition' => str_repeat('0', 64), 'channels' => ['email'], 'texts' => [
-        'en' => 'I accept the terms and conditions and want updates. I can withdraw at any time.', 'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.',
-    ]]]], ['apart-from-terms breach statements/0/texts/en', 'purpose-said breach statements/0/texts/en', 'rate-said weakness statements/0/texts/en', 'withdrawal-said weakness statements/0/texts/de', 'rate-said weakness statements/0/texts/de']],
+    'a phone number without reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], PHONE]], ['fields-needed breach fields/phone']],
+    'a phone number with a reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], PHONE + ['reason' => 'to warn of cancelled sailings']]], []],
+    'a language without words' => [['languages' => ['en', 'de', 'fr']], ['language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr', 'language-offered breach fields/first-name/label/fr', 'language-offered breach fields/email/label/fr', 'language-offered breach statements/voyage-news/texts/fr']],
 ]);
 
-test('a mend mends what it is for, and nothing else changes', function (): void {
-    $sound = FooterNewsletter::SHEET;
-    $document = array_replace($sound, [
-        'notice' => ['en' => '#', 'de' => '#'], 'fields' => [...$sound['fields'], ['kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => false]],
-        'departures' => ['double-opt-in' => ['value' => false, 'reason' => 'The marks got lost on the way.', 'by' => '', 'on' => '']],
+test('vague and bundled words are found in the language they are in', function (): void {
+    $words = Statement::from(Document::from(['id' => 'voyage-news', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => [
+        'en' => 'I accept the terms and conditions and want updates. I can withdraw at any time.', 'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.',
+    ]]))->madeOf(Digest::of('x'));
+    expect(notes(drafted(['purpose-line' => ['en' => 'Sign up.', 'de' => 'Melden Sie sich an.']]), House::registers()->with($words)))->toBe([
+        'apart-from-terms breach statements/voyage-news/texts/en', 'purpose-said breach statements/voyage-news/texts/en', 'rate-said weakness statements/voyage-news/texts/en',
+        'withdrawal-said weakness statements/voyage-news/texts/de', 'rate-said weakness statements/voyage-news/texts/de',
     ]);
-    $notes = static fn (array $document): array => judged(House::registers()->complete($document))->notes;
-    for ($left = count($notes($document)); $left > 0; $left = $now) {
-        $document = $notes($document)[0]->result->change->apply($document);
-        expect($now = count($notes($document)))->toBeLessThan($left);
-    }
-    expect($document)->toBe([...$sound, 'departures' => []]);
 });
 
-test('documents change by places, and each change is a new document', function (): void {
-    $document = ['title' => ['en' => 'A'], 'list' => [['k' => 1], ['k' => 2], ['k' => 3]]];
-    expect(Document::with($document, 'title/de', 'B'))->toBe(['title' => ['en' => 'A', 'de' => 'B'], 'list' => $document['list']])
-        ->and(Document::with($document, 'list/1', null)['list'])->toBe([['k' => 1], ['k' => 3]])
-        ->and(Document::with($document, 'list/3', ['k' => 4])['list'][3])->toBe(['k' => 4])
-        ->and(Document::at($document, 'list/2/k'))->toBe(3)->and(Document::at($document, 'list/9/k'))->toBeNull()
-        ->and(fn () => Document::with($document, 'list/x/k', 1))->toThrow(InvalidDocument::class)
-        ->and(fn () => Document::with($document, 'title/en/deeper', 1))->toThrow(InvalidDocument::class);
+test('a mend mends what it is for, and nothing else changes', function (): void {
+    $sound = drafted()->document();
+    $document = $sound->with(Place::of('notice'), ['en' => '#', 'de' => '#'])->with(Place::of('fields', 'phone'), [...PHONE, 'required' => false])
+        ->with(Place::of('departures', 'double-opt-in'), ['value' => false, 'reason' => 'The marks got lost on the way.', 'by' => '', 'on' => '']);
+    $judge = static fn (Document $document): array => judged(SheetDraft::from($document))->notes;
+    for ($left = count($judge($document)); $left > 0; $left = $now) {
+        $document = $judge($document)[0]->result->change->apply($document);
+        expect($now = count($judge($document)))->toBeLessThan($left);
+    }
+    expect(SheetDraft::from($document)->document()->json())->toBe($sound->json());
+});
+
+test('documents change by places, items by their ids, and each change is a new document', function (): void {
+    $document = Document::from(['title' => ['en' => 'A'], 'list' => [['id' => 'x', 'k' => 1], ['id' => 'y', 'k' => 2], ['id' => 'z', 'k' => 3]]]);
+    $ids = static fn (Document $d): string => implode('', $d->within(Place::of('list')));
+    expect($document->with(Place::of('title', 'de'), 'B')->at('title'))->toBe(['en' => 'A', 'de' => 'B'])
+        ->and($ids($document->without(Place::of('list', 'y'))))->toBe('xz')->and($ids($document->with(Place::of('list', 'w'), ['id' => 'w', 'k' => 4])))->toBe('xyzw')
+        ->and($ids($document->moved(Place::of('list', 'z'), -1)))->toBe('xzy')->and($ids($document->moved(Place::of('list', 'x'), -1)))->toBe('xyz')
+        ->and($document->at('list/z/k'))->toBe(3)->and($document->at('list/2/k'))->toBeNull()->and($document->moved(Place::of('list', 'z'), -2)->at('list/z/k'))->toBe(3)
+        ->and($ids($document))->toBe('xyz');
+    foreach ([fn () => $document->with(Place::of('list', 'q', 'k'), 1), fn () => $document->with(Place::of('list', 'q'), ['id' => 'r']), fn () => $document->with(Place::of('title', 'en', 'deeper'), 1),
+        fn () => $document->moved(Place::of('title', 'en'), 1), fn () => Place::parse('a//b'), fn () => Place::parse('../x'), fn () => Place::parse(str_repeat('a/', 9).'a')] as $odd) {
+        expect($odd)->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::UnknownPlace))->toBeTrue());
+    }
+});
+
+test('what differs between two documents is named by place; a list differs in its order only where items changed places', function (): void {
+    $base = Document::from(['title' => ['en' => 'A'], 'list' => [['id' => 'x', 'k' => 1], ['id' => 'y', 'k' => 2], ['id' => 'z', 'k' => 3]], 'plain' => ['b', 'a']]);
+    $differing = static fn (Document $to, ?Document $from = null): array => array_map(static fn (Place $p): string => $p->text(), ($from ?? $base)->differing($to));
+    expect($differing($base))->toBe([])->and($differing($base->without(Place::of('list', 'y'))))->toBe(['list/y/id', 'list/y/k'])
+        ->and($differing($base->moved(Place::of('list', 'z'), -1)))->toBe(['list'])->and($differing($base->with(Place::of('plain'), ['a', 'b'])))->toBe(['plain'])
+        ->and($differing($base->with(Place::of('list', 'x', 'k'), 2)->without(Place::of('title', 'en'))))->toBe(['list/x/k', 'title/en'])
+        ->and($differing($base, Document::from([])))->toBe(['title/en', 'list/x/id', 'list/x/k', 'list/y/id', 'list/y/k', 'list/z/id', 'list/z/k', 'plain']);
+});
+
+test('what a schema does not know, or what does not fit a place, is refused by name', function (array $change, DraftRefusal $refusal): void {
+    $document = Document::from(array_replace_recursive(FooterNewsletter::SHEET, $change));
+    expect(fn () => Records::check(RecordKind::Sheet, $document))->toThrow(fn (Refused $e) => expect($e->isFor($refusal))->toBeTrue($e->getMessage()));
+})->with([
+    [['weather' => 'fine'], DraftRefusal::UnknownPlace], [['title' => ['xx' => 'T']], DraftRefusal::UnknownPlace], [['fields' => [1 => ['colour' => 'red']]], DraftRefusal::UnknownPlace],
+    [['name' => ''], DraftRefusal::Missing], [['name' => "a\nb"], DraftRefusal::NotOneLine], [['name' => str_repeat('x', 101)], DraftRefusal::TooLong], [['name' => 5], DraftRefusal::NotText],
+    [['kind' => 'casino'], DraftRefusal::NotOneOf], [['countries' => ['<b>']], DraftRefusal::NotOfForm], [['languages' => ['tlh']], DraftRefusal::NotAmong], [['languages' => ['en', 'en']], DraftRefusal::GivenTwice],
+    [['point' => '../etc'], DraftRefusal::NotASlug], [['fields' => [1 => ['kind' => 'shoe-size']]], DraftRefusal::NotOneOf], [['fields' => [1 => ['required' => 'yes']]], DraftRefusal::NotYesNo],
+    [['fields' => [1 => ['required' => false]]], DraftRefusal::EmailField], [['fields' => [1 => ['id' => 'first-name']]], DraftRefusal::GivenTwice],
+    [['departures' => ['lapse-days' => ['value' => 31, 'reason' => 'Because we would like it so.']]], DraftRefusal::NotInRange],
+    [['departures' => ['lapse-days' => ['value' => 9, 'reason' => 'because']]], DraftRefusal::NoReason], [['departures' => ['weather' => ['value' => 9]]], DraftRefusal::UnknownPlace],
+]);
+
+test('every kind of record may be written as the demo writes it, and a list must have something in it', function (): void {
+    foreach ([[RecordKind::Controller, House::TIDEWICK], [RecordKind::Controller, House::ATLANTIC], ...array_map(static fn ($p) => [RecordKind::Purpose, $p], House::PURPOSES),
+        ...array_map(static fn ($p) => [RecordKind::Processor, $p], House::PROCESSORS), ...array_map(static fn ($s) => [RecordKind::Statement, $s], [...House::STATEMENTS, House::DRAW_NEWS]),
+        ...array_map(static fn ($s) => [RecordKind::Sheet, $s], [FooterNewsletter::SHEET, CabinDraw::SHEET])] as [$kind, $document]) {
+        Records::check($kind, Document::from($document), whole: true);
+    }
+    foreach (['fields', 'statements', 'languages'] as $list) {
+        expect(fn () => Records::check(RecordKind::Sheet, Document::from([...FooterNewsletter::SHEET, $list => []])))->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::NoneGiven))->toBeTrue());
+    }
 });
 
 test('undoing after any number of changes restores every document exactly, and redoing brings it back', function (): void {
     mt_srand(5);
     for ($run = 0; $run < 200; $run++) {
-        $revisions = [['number' => 1, 'state' => 1, 'from' => 0]];
+        $revisions = [new RevisionStep(1, 1, 0)];
         $documents = [1 => 'd1'];
         $path = ['d1'];
         $ahead = [];
@@ -81,11 +144,11 @@ test('undoing after any number of changes restores every document exactly, and r
                 0 => null, 1 => $history->undo(), 2 => $history->redo()
             };
             if ($way === 0) {
-                $revisions[] = ['number' => $number, 'state' => $number, 'from' => $history->state()];
+                $revisions[] = new RevisionStep($number, $number, $history->state());
                 $documents[$number] = $path[] = "d$number";
                 $ahead = [];
             } elseif ($to !== null) {
-                $revisions[] = ['number' => $number, 'state' => $to, 'from' => 0];
+                $revisions[] = new RevisionStep($number, $to, 0);
                 $documents[$number] = $documents[$to];
                 if ($way === 1) {
                     $ahead[] = array_pop($path);
@@ -99,54 +162,73 @@ test('undoing after any number of changes restores every document exactly, and r
     }
 });
 
+/** A sheet with its statements' words in it, so that there is much to change. */
+function whole(): Document
+{
+    return FooterNewsletter::whole()->document();
+}
+
 test('what two people change in different parts is brought together; in one place it is a conflict', function (): void {
-    $base = FooterNewsletter::whole();
-    $mine = Document::with(Document::with($base, 'title/en', 'Mine'), 'fields/0', null);
-    $theirs = Document::with(Document::with($base, 'statements/0/texts/de', 'Ihres'), 'fields/1/label/en', 'Your email');
-    [$merged, $conflicts] = Merge::of($base, $mine, $theirs);
-    expect($conflicts)->toBe([])->and(Document::at($merged, 'title/en'))->toBe('Mine')->and(Document::at($merged, 'statements/0/texts/de'))->toBe('Ihres')
-        ->and($merged['fields'])->toHaveCount(1)->and($merged['fields'][0]['label']['en'])->toBe('Your email');
-    [$merged, $conflicts] = Merge::of($base, Document::with($base, 'statements/0/texts/de', 'Meines'), $theirs);
-    expect($conflicts)->toEqual([new Conflict('statements/0/texts/de', 'Meines', 'Ihres')])->and(Document::at($merged, 'statements/0/texts/de'))->toBe('Ihres');
+    $base = whole();
+    $words = Place::of('statements', 'voyage-news', 'texts', 'de');
+    $mine = $base->with(Place::of('title', 'en'), 'Mine')->without(Place::of('fields', 'first-name'));
+    $theirs = $base->with($words, 'Ihres')->with(Place::of('fields', 'email', 'label', 'en'), 'Your email');
+    $merged = Merge::of($base, $mine, $theirs);
+    expect($merged->conflicts)->toBe([])->and($merged->document->at('title/en'))->toBe('Mine')->and($merged->document->at($words))->toBe('Ihres')
+        ->and($merged->document->within(Place::of('fields')))->toBe(['email'])->and($merged->document->at('fields/email/label/en'))->toBe('Your email');
+    $merged = Merge::of($base, $base->with($words, 'Meines'), $theirs);
+    expect($merged->conflicts)->toEqual([new Conflict($words, 'Meines', 'Ihres')])->and($merged->document->at($words))->toBe('Ihres');
+    // What is removed by one and changed by the other is a conflict, not a loss.
+    expect(Merge::of($base, $base->without(Place::of('fields', 'email')), $theirs)->conflicts)->toHaveCount(1);
 });
 
 test('merging is the same from either side where there is no conflict, and never loses a single change', function (): void {
     mt_srand(9);
-    $base = FooterNewsletter::whole();
-    $places = ['title/en', 'title/de', 'button/en', 'purpose-line/de', 'rules/lapse-days', 'statements/0/texts/en', 'fields/0/label/de', 'fields/1/label/en', 'place'];
+    $base = whole();
+    $places = ['title/en', 'title/de', 'button/en', 'purpose-line/de', 'rules/lapse-days', 'statements/voyage-news/texts/en', 'fields/first-name/label/de', 'fields/email/label/en', 'place'];
     for ($run = 0; $run < 300; $run++) {
         shuffle($places);
-        $value = static fn (string $place): mixed => $place === 'rules/lapse-days' ? mt_rand(8, 20) : 'x'.mt_rand();
         [$mine, $theirs] = [$base, $base];
         foreach ($places as $i => $place) {
-            $changed = $value($place);
+            $changed = $place === 'rules/lapse-days' ? mt_rand(8, 20) : 'x'.mt_rand();
             match ($i % 3) {
-                0 => $mine = Document::with($mine, $place, $changed), 1 => $theirs = Document::with($theirs, $place, $changed), 2 => null
+                0 => $mine = $mine->with(Place::parse($place), $changed), 1 => $theirs = $theirs->with(Place::parse($place), $changed), 2 => null
             };
         }
-        [$one, $conflicts] = Merge::of($base, $mine, $theirs);
-        [$other] = Merge::of($base, $theirs, $mine);
-        expect($conflicts)->toBe([])->and($one)->toEqual($other)->and(Merge::of($base, $mine, $mine)[0])->toEqual($mine);
-        foreach ($places as $i => $place) {
-            expect(Document::at($one, $place))->toBe(Document::at($i % 3 === 0 ? $mine : $theirs, $place));
+        if (mt_rand(0, 1) === 1) {
+            $mine = $mine->moved(Place::of('fields', 'email'), -1);
         }
+        [$one, $other] = [Merge::of($base, $mine, $theirs), Merge::of($base, $theirs, $mine)];
+        expect($one->conflicts)->toBe([])->and($one->document->equals($other->document))->toBeTrue()->and(Merge::of($base, $mine, $mine)->document->equals($mine))->toBeTrue();
+        foreach ($places as $i => $place) {
+            expect($one->document->at($place))->toBe(($i % 3 === 0 ? $mine : $theirs)->at($place));
+        }
+        expect($one->document->within(Place::of('fields')))->toBe($mine->within(Place::of('fields')));
     }
 });
 
-test('a sheet read back from its edition reads the same, whatever order its languages are stored in', function (): void {
-    $stored = json_decode(Juramen\Canon\CanonicalJson::encode(FooterNewsletter::whole()), true);
-    expect(Juramen\Points\SheetDifference::between(Sheet::read($stored), Sheet::read(FooterNewsletter::whole())))->toBe([]);
+test('a sheet read back from its canonical bytes reads the same, whatever order its languages are stored in', function (): void {
+    $stored = SheetDraft::from(Document::parse(drafted()->document()->json()));
+    expect(SheetDifference::between(House::registers()->complete($stored), FooterNewsletter::whole()))->toBe([]);
 });
 
 test('a difference names the words that went and came, and both texts can be read from it', function (): void {
     $runs = Difference::between('has 7 days to press its button', 'has 14 days to press the large button')->runs;
-    expect($runs)->toBe([['same', 'has '], ['gone', '7 '], ['new', '14 '], ['same', 'days to press '], ['gone', 'its '], ['new', 'the large '], ['same', 'button']]);
+    expect(array_map(static fn (Run $r): array => [$r->kind->value, $r->words], $runs))
+        ->toBe([['same', 'has '], ['gone', '7 '], ['new', '14 '], ['same', 'days to press '], ['gone', 'its '], ['new', 'the large '], ['same', 'button']]);
     mt_srand(4);
     for ($run = 0; $run < 200; $run++) {
-        $text = static fn (): string => implode(' ', array_map(static fn (): string => ['one', 'two', 'three', 'four'][mt_rand(0, 3)], range(0, mt_rand(0, 12))));
+        $text = static fn (): string => implode('', array_map(static fn (): string => ['one ', 'two ', 'three ', "four\n", "\n\n"][mt_rand(0, 4)], range(0, mt_rand(0, 12))));
         [$a, $b] = [$text(), $text()];
         $difference = Difference::between($a, $b);
-        $side = static fn (string $not): string => implode('', array_map(static fn (array $r): string => $r[0] === $not ? '' : $r[1], $difference->runs));
-        expect($side('new'))->toBe($a)->and($side('gone'))->toBe($b)->and($difference->isEmpty())->toBe($a === $b);
+        $side = static fn (RunKind $not): string => implode('', array_map(static fn (Run $r): string => $r->kind === $not ? '' : $r->words, $difference->runs));
+        expect($side(RunKind::New))->toBe($a)->and($side(RunKind::Gone))->toBe($b)->and($difference->isEmpty())->toBe($a === $b);
     }
+});
+
+test('three thousand words that differ at both ends are compared in little memory', function (): void {
+    $words = static fn (int $seed): string => implode(' ', array_map(static fn (int $i): string => 'w'.(($i * 7919 + $seed) % 611), range(1, 3000)));
+    $before = memory_get_peak_usage();
+    $difference = Difference::between('first '.$words(1).' last', 'begin '.$words(2).' end');
+    expect(memory_get_peak_usage() - $before)->toBeLessThan(64 * 1024 * 1024)->and($difference->isEmpty())->toBeFalse();
 });

@@ -2,28 +2,18 @@
 
 declare(strict_types=1);
 
-use Juramen\Audit\Control;
-use Juramen\Audit\ControlRole;
-use Juramen\Audit\Links;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirements;
-use Juramen\Audit\Response;
 use Juramen\Audit\Result;
 use Juramen\Audit\Verdict;
-use Juramen\Points\FormKind;
 use Juramen\Register\Language;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
 use Tests\Core\Statements;
 use Tests\Core\UnseenStatements;
 
 /** @return list<Result> findings on a statement that stands alone, as wording:check reads it */
 function findingsOn(string $text, Language $language): array
 {
-    $refuses = Lexicon::of($language)->speaksOf(Topic::Refuses, $text);
-    $reading = new Reading('text', FormKind::Other, '', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: $refuses)], [], new Links, $text);
-
-    return array_values(array_filter(array_merge(...array_map(static fn ($r): array => $r->judge($reading), Requirements::ofWords())), static fn (Result $r): bool => $r->verdict->isFinding()));
+    return array_values(array_filter(Requirements::judge(Reading::ofWords($text, $language)), static fn (Result $r): bool => $r->verdict->isFinding()));
 }
 
 test('good statements pass without a breach', function (string $language, string $text): void {

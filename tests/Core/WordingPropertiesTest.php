@@ -6,18 +6,23 @@ use Database\Demo\BookingPopup;
 use Database\Demo\FooterNewsletter;
 use Database\Demo\House;
 use Database\Demo\WalkingGuide;
+use Juramen\Canon\ById;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
 use Juramen\Canon\Instant;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FormWords;
+use Juramen\Points\FrozenLanguage;
+use Juramen\Points\FrozenPage;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Registers;
-use Juramen\Points\Sheet;
+use Juramen\Points\SheetDraft;
 use Juramen\Register\Controller;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
-use Juramen\Register\PointRules;
 use Juramen\Register\Purpose;
 use Juramen\Wording\Library;
+use Juramen\Wording\LibraryText;
 use Juramen\Wording\Markup;
 use Juramen\Wording\Placeholder;
 use Juramen\Wording\Statement;
@@ -35,11 +40,11 @@ function oddText(int $pieces): string
 /** The form in every language, as bytes. */
 function formsOf(array $document, Registers $registers): string
 {
-    $sheet = Sheet::read($registers->complete($document));
-    $controller = $registers->controller($sheet->controller);
+    $sheet = $registers->complete(SheetDraft::from(Document::from($document)));
+    $controller = $registers->controller($sheet->draft->controller);
     $words = new FormWords('required', 'optional', 'Notice', 'Asked by', 'leave empty', 'Languages');
 
-    return implode('', array_map(static fn (Language $l): string => (new FormRenderer($sheet, $controller, '/f/LANGUAGE', "/look-{$controller->accent}.css"))->render($l, $words)->html, $sheet->languages));
+    return implode('', array_map(static fn (Language $l): string => (new FormRenderer($sheet, $controller, '/f/LANGUAGE', "/look-{$controller->accent}.css"))->render($l, $words)->html, $sheet->draft->languages));
 }
 
 test('whatever is written, only emphasis and links come out, and links lead to pages or mailboxes', function (): void {
@@ -67,7 +72,7 @@ test('filling leaves no placeholder that the registers can fill, changes nothing
         if ($text === '') {
             continue;
         }
-        $statement = Statement::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => ['en' => $text]]);
+        $statement = Statement::from(Document::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => ['en' => $text]]));
         $filled = $fillings->fill($statement)->texts->in(Language::English);
         $missing = array_map(static fn ($u): string => $u->name, $fillings->missing($statement));
         foreach (Placeholder::namesIn($text) as $name) {
@@ -84,18 +89,20 @@ test('a point is touched by a change of the registers exactly where its form or 
     mt_srand(33);
     $sheets = [FooterNewsletter::SHEET, WalkingGuide::SHEET, BookingPopup::SHEET];
     $before = House::registers();
-    $editions = array_map(static fn (array $s): PointEdition => new PointEdition(Sheet::read($before->complete($s)), 1, Instant::parse('2026-11-25T10:00:00.000000Z'), $before->controller('tidewick-ferries'), []), $sheets);
+    $editions = array_map(static fn (array $s): PointEdition => PointEdition::make(
+        $before->complete(SheetDraft::from(Document::from($s))), 1, Instant::parse('2026-11-25T10:00:00.000000Z'), $before->controller('tidewick-ferries'), [new FrozenLanguage(Language::English, Digest::of('css'), [new FrozenPage(Digest::of('html'), [])], [])],
+    ), $sheets);
     $changes = [
-        static fn (): Controller => Controller::from([...House::TIDEWICK, 'name' => 'Tidewick Line']),
-        static fn (): Controller => Controller::from([...House::TIDEWICK, 'accent' => '#1d4e70']),
-        static fn (): Controller => Controller::from([...House::TIDEWICK, 'dpo' => 'somebody@tidewick.example']),
-        static fn (): Purpose => Purpose::from([...House::VOYAGE_NEWS, 'rates' => [...House::VOYAGE_NEWS['rates'], 'de' => 'zweimal im Monat']]),
-        static fn (): Purpose => Purpose::from([...House::VOYAGE_NEWS, 'retention-months' => 12]),
-        static fn (): Purpose => Purpose::from([...House::PURPOSES[1], 'rates' => ['en' => 'thrice a year', 'de' => 'dreimal im Jahr']]),
-        static fn (): Statement => Statement::from([...House::VOYAGE_NEWS_WORDS, 'texts' => [...House::VOYAGE_NEWS_WORDS['texts'], 'sv' => 'Ja, {controller} får mejla mig turer {rate}. {withdrawal}']])->madeOf(Juramen\Canon\Digest::of('2')),
-        static fn (): Statement => Statement::from(House::VOYAGE_NEWS_WORDS)->madeOf(Juramen\Canon\Digest::of('the same words, another edition')),
-        static fn (): HouseRules => new HouseRules(new PointRules(lapseDays: mt_rand(8, 12))),
-        static fn (): HouseRules => new HouseRules(fourEyes: false),
+        static fn (): Controller => Controller::from(Document::from([...House::TIDEWICK, 'name' => 'Tidewick Line'])),
+        static fn (): Controller => Controller::from(Document::from([...House::TIDEWICK, 'accent' => '#1d4e70'])),
+        static fn (): Controller => Controller::from(Document::from([...House::TIDEWICK, 'dpo' => 'somebody@tidewick.example'])),
+        static fn (): Purpose => Purpose::from(Document::from([...House::VOYAGE_NEWS, 'rates' => [...House::VOYAGE_NEWS['rates'], 'de' => 'zweimal im Monat']])),
+        static fn (): Purpose => Purpose::from(Document::from([...House::VOYAGE_NEWS, 'retention-months' => 12])),
+        static fn (): Purpose => Purpose::from(Document::from([...House::PURPOSES[1], 'rates' => ['en' => 'thrice a year', 'de' => 'dreimal im Jahr']])),
+        static fn (): Statement => Statement::from(Document::from([...House::VOYAGE_NEWS_WORDS, 'texts' => [...House::VOYAGE_NEWS_WORDS['texts'], 'sv' => 'Ja, {controller} får mejla mig turer {rate}. {withdrawal}']]))->madeOf(Digest::of('2')),
+        static fn (): Statement => Statement::from(Document::from(House::VOYAGE_NEWS_WORDS))->madeOf(Digest::of('the same words, another edition')),
+        static fn (): HouseRules => HouseRules::from(Document::from(['lapse-days' => mt_rand(8, 12)])),
+        static fn (): HouseRules => HouseRules::from(Document::from(['four-eyes' => false])),
     ];
     for ($run = 0; $run < 300; $run++) {
         $after = $before;
@@ -105,7 +112,7 @@ test('a point is touched by a change of the registers exactly where its form or 
             }
         }
         foreach ($sheets as $i => $document) {
-            $now = Sheet::read($after->complete($document));
+            $now = $after->complete(SheetDraft::from(Document::from($document)));
             $same = formsOf($document, $before) === formsOf($document, $after) && $editions[$i]->sheet->rules == $now->rules;
             expect($editions[$i]->shows($now, $after->controller('tidewick-ferries')))->toBe($same);
         }
@@ -122,10 +129,9 @@ test('what the library writes out, it reads back as unchanged, whatever the word
                 $texts[$language->value] = $text;
             }
         }
-        $statement = Statement::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => $texts]);
-        $exported = Library::export($statement);
-        $rows = array_map(static fn (string $l, string $t): array => ['statement' => 'x', 'language' => $l, 'text' => $t], array_keys($exported['texts']), array_values($exported['texts']));
-        $library = Library::compare(['x' => $statement], $rows);
+        $statement = Statement::from(Document::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => $texts]));
+        $rows = array_map(static fn (Language $l): LibraryText => new LibraryText('x', $l->value, $statement->texts->in($l)), Statement::from(Document::parse($statement->document()->json()))->texts->languages());
+        $library = Library::compare(ById::of([$statement], static fn (Statement $s) => $s->id), $rows);
         expect($library->faults())->toBe([])->and($library->changes())->toBe([])->and($library->missing)->toBe([]);
     }
 });

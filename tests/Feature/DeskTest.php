@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\Desk\ThirtyDays;
 use App\Actions\Ledger\Seal;
 use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\Outcome;
 use App\Actions\Signup\LapseJourneys;
 use App\Models\User;
+use App\Queries\Desk\ThirtyDays;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Visitor;
@@ -111,7 +111,7 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     $this->get('/evidence/signups?state=lapsed')->assertSee('details deleted')->assertDontSee('lapsed@post.example');
     $this->get('/evidence/signups?from=2026-11-21')->assertSee('No sign-up is like that');
     $this->get('/evidence/signups?state=nonsense&from=yesterday&words=xyz&point[]=x')->assertOk()->assertSee('waiting@post.example');
-    $words = App\Models\Edition::query()->whereRelation('record', 'kind', 'statement')->firstOrFail()->digest->hex();
+    $words = App\Models\ApprovedEdition::query()->whereRelation('record', 'kind', 'statement')->firstOrFail()->digest->hex();
     $this->get("/evidence/signups?state=confirmed&words=$words&point=footer-newsletter")->assertSee('1 confirmed at footer-newsletter to exactly these words');
     $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up is like that');
     $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->getContent();

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Signup\LapseJourneys;
-use App\Models\Journey;
+use App\Models\SignupJourney;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -45,7 +45,7 @@ test('a link that was cut, changed, guessed or made for something else is refuse
     'changed' => [fn ($test) => substr_replace($test->confirmToken(), 'AAAA', 5, 4)],
     'of another journey' => [fn () => Link::Confirm->token(Id::random(), app(MacRing::class))],
     'for withdrawing' => [fn ($test) => $test->withdrawToken()],
-    'of another key' => [fn ($test) => Link::Confirm->token(Journey::query()->firstOrFail()->id, new MacRing(['k1' => random_bytes(32)]))],
+    'of another key' => [fn ($test) => Link::Confirm->token(SignupJourney::query()->firstOrFail()->id, new MacRing(['k1' => random_bytes(32)]))],
     'empty' => [fn () => ''],
 ]);
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Point;
 use App\Models\User;
 use Illuminate\Support\Arr;
 use Juramen\Register\Language;
@@ -32,17 +33,14 @@ test('every word that visitors read exists in every language, with the same plac
 
 test('a form in Swedish and Danish is shown, sent, confirmed and answered in its language', function (string $language, string $sent, string $confirmed, string $missing): void {
     $officer = User::query()->firstOrFail();
-    $sheet = ['title' => 'Nyheter', 'purpose-line' => 'Nya turer.', 'button' => 'Skicka', 'fields/0/label' => 'Namn', 'fields/1/label' => 'E-post'];
+    $sheet = ['title' => 'Nyheter', 'purpose-line' => 'Nya turer.', 'button' => 'Skicka', 'fields/first-name/label' => 'Namn', 'fields/email/label' => 'E-post'];
     $this->actingAs($officer);
+    $record = Point::query()->firstOrFail()->record;
+    $change = fn (string $place, mixed $value) => $this->post('/points/footer-newsletter/change', ['place' => $place, 'value' => $value, 'base' => newestOf($record)]);
     foreach ($sheet as $place => $text) {
-        if (! str_contains($place, 'label')) {
-            $this->post('/points/footer-newsletter/change', ['place' => "$place/$language", 'value' => $text, 'base' => (int) App\Models\Point::query()->firstOrFail()->record->revisions()->max('number')])->assertOk();
-        }
+        $change("$place/$language", $text)->assertOk();
     }
-    foreach ([0, 1] as $i) {
-        $this->post('/points/footer-newsletter/change', ['place' => "fields/$i/label/$language", 'value' => $sheet["fields/$i/label"], 'base' => (int) App\Models\Point::query()->firstOrFail()->record->revisions()->max('number')])->assertOk();
-    }
-    $this->post('/points/footer-newsletter/change', ['place' => 'languages', 'value' => ['en', $language], 'base' => (int) App\Models\Point::query()->firstOrFail()->record->revisions()->max('number')])->assertOk()->assertSee('No finding');
+    $change('languages', ['en', $language])->assertOk()->assertSee('No finding');
     publishNow('footer-newsletter', User::query()->where('name', 'Arne Holmqvist')->firstOrFail());
     auth()->logout();
     $this->get("/forms/footer-newsletter/$language")->assertOk()->assertSee('lang="'.$language.'"', false);

@@ -6,9 +6,9 @@ use App\Actions\Mailing\ComposeMail;
 use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\OutcomeKind;
 use App\Actions\Signup\LapseJourneys;
-use App\Models\Journey;
 use App\Models\Message;
 use App\Models\MessageState;
+use App\Models\SignupJourney;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +30,7 @@ test('a server that is away or puts off is tried again, with the same Message-ID
     Carbon::setTestNow(now()->addMinutes(5));
     expect(work())->toBe([OutcomeKind::Accepted])->and($this->message()->attempts)->toBe(3)->and($this->message()->message_id)->toBe($id);
     expect(arrived($to))->toHaveCount(1)->and(arrived($to)[0]['messageId'])->toContain($id);
-    expect(Journey::query()->firstOrFail()->lapses_at->text())->toStartWith(now()->addDays(7)->format('Y-m-d'));
+    expect(SignupJourney::query()->firstOrFail()->lapses_at->text())->toStartWith(now()->addDays(7)->format('Y-m-d'));
 })->with(['later', 'lost']);
 
 test('a server that refuses for good is not tried again, and the address does not stay for ever', function (): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\Points\ExceptionDraft;
 use App\Actions\Points\PublishPoint;
-use App\Actions\Registers\ChangeRecord;
 use App\Actions\Signup\HoldSubmission;
 use App\Models\HeldSubmission;
 use App\Models\Point;
@@ -162,7 +161,7 @@ test('an address with other capitals is the same person, known once', function (
 test('a page opened before a new edition is taken as what it showed', function (): void {
     $marks = $this->marks();
     $old = $this->edition;
-    app(ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 1, 'wrote', fn (array $d): array => Juramen\Canon\Document::with($d, 'title/en', 'News from the deck'));
+    written(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 'title/en', 'News from the deck');
     $new = publishNow('footer-newsletter', User::query()->firstOrFail());
     expect($new->number)->toBe(2)->and($new->digest())->not->toEqual($old->digest());
     $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
@@ -173,8 +172,8 @@ test('a page opened before a new edition is taken as what it showed', function (
 
 test('where the rules need no confirmation, the yes counts at once and a welcome mail goes out', function (): void {
     $because = ['reason' => 'Members are known by their number already.', 'by' => '', 'on' => ''];
-    $document = [...Database\Demo\FooterNewsletter::SHEET, 'departures' => ['double-opt-in' => ['value' => false, ...$because], 'keep-network' => ['value' => false, ...$because]]];
-    app(ChangeRecord::class)->change(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 1, 'departed', fn (): array => $document);
+    $departures = ['double-opt-in' => ['value' => false, ...$because], 'keep-network' => ['value' => false, ...$because]];
+    written(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 'departures', $departures);
     $key = 'confirmed-address rules/double-opt-in';
     app(PublishPoint::class)(Point::query()->with('record')->firstOrFail(), User::query()->firstOrFail(), looked(), ExceptionDraft::fromReview([$key => 'Members are known by their number already.'], [$key => now()->addDays(30)->format('Y-m-d')]));
     $this->get($this->signUp('imke@post.example')->headers->get('Location'))->assertOk()->assertSee('You are signed up.');

@@ -12,6 +12,7 @@ use App\Support\ScrubbedLog;
 use App\Support\Underlines;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
+use Juramen\Canon\Place;
 use Juramen\Register\Language;
 use Juramen\Wording\Difference;
 use Tests\Support\Visitor;
@@ -53,7 +54,7 @@ test('what looks like a person is taken out of every line of the log', function 
 ]);
 
 test('a frozen form whose copy was changed is not served; the true bytes are fetched again', function (): void {
-    $html = $this->edition->in(Language::English)->html;
+    $html = $this->edition->in(Language::English)->pages[0]->html;
     $this->get('/forms/footer-newsletter/en')->assertOk();
     $copy = config('juramen.published').'/'.$html->hex();
     file_put_contents($copy, str_replace('News from on board', 'Win a prize', (string) file_get_contents($copy)));
@@ -62,7 +63,7 @@ test('a frozen form whose copy was changed is not served; the true bytes are fet
 });
 
 test('changed in the database too, it is not served at all', function (): void {
-    $html = $this->edition->in(Language::English)->html;
+    $html = $this->edition->in(Language::English)->pages[0]->html;
     DB::table('frozen_bytes')->where('digest', $html->bytes)->update(['bytes' => 'something else']);
     @unlink(config('juramen.published').'/'.$html->hex());
     $this->get('/forms/footer-newsletter/en')->assertStatus(503)->assertDontSee('something else');
@@ -103,5 +104,5 @@ test('a session of one\'s own is ended by its name, another\'s never', function 
 
 test('differences and underlines are text, whatever stands in them', function (): void {
     expect(Underlines::difference(Difference::between('<b>old</b> word', '<i>new</i> word')))->toBe('<del>&lt;b&gt;old&lt;/b&gt; </del><ins>&lt;i&gt;new&lt;/i&gt; </ins>word')
-        ->and(Underlines::html('<script>', 'title/en', []))->toBe('&lt;script&gt;');
+        ->and(Underlines::html('<script>', Place::of('title', 'en'), []))->toBe('&lt;script&gt;');
 });

@@ -6,8 +6,8 @@ namespace Tests\Support;
 
 use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\Outcome;
-use App\Models\Journey;
 use App\Models\Message;
+use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -53,9 +53,9 @@ trait Visitor
         }
     }
 
-    public function confirmToken(?Journey $journey = null): string
+    public function confirmToken(?SignupJourney $journey = null): string
     {
-        return Link::Confirm->token(($journey ?? Journey::query()->orderByDesc('asked_at')->firstOrFail())->id, app(MacRing::class));
+        return Link::Confirm->token(($journey ?? SignupJourney::query()->orderByDesc('asked_at')->firstOrFail())->id, app(MacRing::class));
     }
 
     public function withdrawToken(): string

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\ReviewPublication;
-use App\Actions\Registers\InForce;
-use App\Actions\Registers\Touched;
+use App\Actions\Registers\ChosenPoint;
 use App\Models\Point;
 use App\Models\Record;
 use App\Models\User;
+use App\Queries\Points\AffectedPoints;
+use App\Queries\Registers\RegistersInForce;
 use Juramen\Canon\Digest;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Records;
 
 /* Publishing as somebody does who has just looked. */
 
@@ -26,18 +28,26 @@ function publishNow(string $slug, User $officer): PointEdition
 }
 
 /**
- * The points that an approval is to publish, each with what its review shows of it.
+ * The points that an approval is to publish, each with what its review shows of it, as its page sends them.
  *
  * @return array<string, string>
  */
 function chosen(Record $record, string ...$slugs): array
 {
     $newest = $record->revisions()->orderByDesc('number')->firstOrFail()->document;
-    $touched = app(Touched::class)->by(app(InForce::class)->registers()->with(InForce::read($record->kind, $newest, Digest::of('to be approved'))));
+    $touched = app(AffectedPoints::class)->by(app(RegistersInForce::class)->registers()->with(Records::read($record->kind, $newest, Digest::of('to be approved'))));
     $looked = [];
     foreach ($touched as $each) {
         $looked[$each->point->slug] = (string) $each->looked;
     }
 
     return [...array_fill_keys($slugs, ''), ...array_intersect_key($looked, array_flip($slugs))];
+}
+
+/** @return list<ChosenPoint> the same as the act takes them */
+function chosenPoints(Record $record, string ...$slugs): array
+{
+    $looked = chosen($record, ...$slugs);
+
+    return array_map(static fn (string $slug): ChosenPoint => new ChosenPoint($slug, $looked[$slug]), $slugs);
 }

@@ -7,7 +7,7 @@ namespace App\Actions\Consent;
 use App\Actions\Ledger\Append;
 use App\Casts\Instants;
 use App\Models\ContactPoint;
-use App\Models\Disclosure;
+use App\Models\StoredDisclosure;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -21,15 +21,15 @@ final class DeleteValues
 
     /**
      * @param  string  $why  see Act::erased()
-     * @param  list<Disclosure>  $values
+     * @param  list<StoredDisclosure>  $values
      * @param  bool  $lookups  whether the person is to be found by no address any more
      * @return int how many values were deleted
      */
     public function __invoke(Id $subject, How $how, string $why, array $values, bool $lookups): int
     {
         if ($values !== []) {
-            ($this->append)($subject, Act::erased($this->clock->instant(), $how, $why, array_map(static fn (Disclosure $d) => $d->digest, $values)));
-            Disclosure::query()->whereIn('id', array_map(static fn (Disclosure $d): int => $d->id, $values))->delete();
+            ($this->append)($subject, Act::erased($this->clock->instant(), $how, $why, array_map(static fn (StoredDisclosure $d) => $d->digest, $values)));
+            StoredDisclosure::query()->whereIn('id', array_map(static fn (StoredDisclosure $d): int => $d->id, $values))->delete();
         }
         if ($lookups) {
             $this->contactPoints($subject)->delete();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Consent;
 
-use App\Models\Disclosure as DisclosureRow;
+use App\Models\StoredDisclosure;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Reason;
@@ -17,7 +17,7 @@ final class PersonalValues
     public function newestOf(Id $subject): array
     {
         $values = [];
-        foreach (DisclosureRow::query()->where('subject', $subject->bytes)->orderBy('id')->pluck('text') as $text) {
+        foreach (StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->pluck('text') as $text) {
             $disclosure = Disclosure::parse($text);
             $values[$disclosure->name] = $disclosure->value;
         }
@@ -35,7 +35,7 @@ final class PersonalValues
         $addresses = [];
         $used = DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))
             ->where(static fn ($q) => $q->where('allowed', true)->orWhere('reason', Reason::AwaitingConfirmation->value))->distinct()->pluck('subject')->all();
-        foreach (DisclosureRow::query()->whereIn('subject', $used)->orderBy('id')->get() as $row) {
+        foreach (StoredDisclosure::query()->whereIn('subject', $used)->orderBy('id')->get() as $row) {
             $disclosure = Disclosure::parse($row->text);
             if ($disclosure->name === 'email') {
                 $addresses[$row->subject->hex()] = $disclosure->value;
@@ -48,6 +48,6 @@ final class PersonalValues
     /** @return list<Disclosure> that belong to one entry and are still kept */
     public function ofEntry(Id $entry): array
     {
-        return DisclosureRow::query()->where('entry', $entry->bytes)->orderBy('id')->pluck('text')->map(Disclosure::parse(...))->values()->all();
+        return StoredDisclosure::query()->where('entry', $entry->bytes)->orderBy('id')->pluck('text')->map(Disclosure::parse(...))->values()->all();
     }
 }

@@ -6,7 +6,7 @@ namespace App\Actions\Consent;
 
 use App\Actions\Ledger\LedgerTables;
 use App\Casts\Instants;
-use App\Models\Permission as PermissionRow;
+use App\Models\CurrentPermission;
 use App\Models\Subscriber;
 use Juramen\Canon\Id;
 use Juramen\Consent\Permission;
@@ -22,7 +22,7 @@ final class ProjectPermissions
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
         $rows = $this->rows($subscriber->id, Permissions::of($this->ledger->chain($subject)));
         if ($rows !== []) {
-            PermissionRow::query()->upsert($rows, ['subscriber_id', 'purpose', 'channel'], ['reason', 'allowed', 'since', 'entry']);
+            CurrentPermission::query()->upsert($rows, ['subscriber_id', 'purpose', 'channel'], ['reason', 'allowed', 'since', 'entry']);
         }
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Consent;
 
 use App\Actions\Ledger\LedgerTables;
-use App\Models\Permission as PermissionRow;
+use App\Models\CurrentPermission;
 use App\Models\Subscriber;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -51,7 +51,7 @@ final class RebuildPermissions
             return null;
         }
         if ($mend) {
-            PermissionRow::query()->where('subscriber_id', $subscriber->id)->delete();
+            CurrentPermission::query()->where('subscriber_id', $subscriber->id)->delete();
             ($this->project)($subscriber->subject);
         }
 

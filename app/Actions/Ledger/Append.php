@@ -6,7 +6,8 @@ namespace App\Actions\Ledger;
 
 use App\Actions\Consent\ProjectPermissions;
 use App\Casts\Instants;
-use App\Models\Disclosure as DisclosureRow;
+use App\Models\Record;
+use App\Models\StoredDisclosure;
 use App\Support\Journal;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -45,7 +46,7 @@ final class Append
             'body' => $entry->bytes,
         ]);
         foreach ($disclosures as $disclosure) {
-            DisclosureRow::query()->create(['subject' => $subject, 'entry' => $entry->id, 'digest' => $disclosure->digest(), 'text' => $disclosure->text]);
+            StoredDisclosure::query()->create(['subject' => $subject, 'entry' => $entry->id, 'digest' => $disclosure->digest(), 'text' => $disclosure->text]);
         }
         DB::afterCommit(fn () => $this->note($entry, $position));
         if ($act->kind->isPersons()) {
@@ -75,6 +76,16 @@ final class Append
         if (! DB::table('subjects')->where('id', $subject->bytes)->lockForUpdate()->exists()) {
             throw new LogicException("There is no subject {$subject->hex()}; make it before anything is said of it.");
         }
+    }
+
+    /** The subject of a record's chain, made at its first approval. */
+    public function subjectOf(Record $record): Id
+    {
+        if ($record->subject === null) {
+            $record->update(['subject' => $this->newSubject('record')]);
+        }
+
+        return $record->subject ?? throw new LogicException('A record has a subject once it was given one.');
     }
 
     /** Makes a subject, with a chain that is still empty. */

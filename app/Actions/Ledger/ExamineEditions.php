@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Ledger;
 
-use App\Models\Edition;
-use App\Models\PointEdition as EditionRow;
+use App\Models\ApprovedEdition;
+use App\Models\PublishedEdition;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Refused;
 use Juramen\Consent\Entry;
+use Juramen\Points\FrozenPage;
 use Juramen\Points\PointEdition;
 
 /**
@@ -56,7 +57,7 @@ final class ExamineEditions
     {
         $acts = $this->acts('published', $only);
         [$faults, $html] = [[], []];
-        EditionRow::query()->with('point')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(100)->each(function (EditionRow $row) use (&$acts, &$faults, &$html): void {
+        PublishedEdition::query()->with('point')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(100)->each(function (PublishedEdition $row) use (&$acts, &$faults, &$html): void {
             $about = "point {$row->point->slug}";
             $name = "edition {$row->number}";
             $act = $acts[$row->digest->hex()] ?? null;
@@ -73,15 +74,15 @@ final class ExamineEditions
             }
             try {
                 $edition = PointEdition::parse($row->bytes);
-                if ($edition->number !== $row->number || $edition->sheet->point !== $row->point->slug) {
+                if ($edition->number !== $row->number || $edition->sheet->draft->point->text !== $row->point->slug) {
                     $faults[] = new Fault("$name stands in another place than it was published for", $about);
                 }
                 foreach ($edition->languages as $frozen) {
-                    foreach ([$frozen->html, $frozen->css] as $digest) {
+                    foreach ([$frozen->css, ...array_map(static fn (FrozenPage $p): Digest => $p->html, $frozen->pages)] as $digest) {
                         $html[$digest->bytes] = "$about, $name, {$frozen->language->value}";
                     }
                 }
-            } catch (InvalidDocument $e) {
+            } catch (Refused $e) {
                 $faults[] = new Fault("$name cannot be read: {$e->getMessage()}", $about);
             }
         });
@@ -100,7 +101,7 @@ final class ExamineEditions
     {
         $acts = $this->acts('approved', $only);
         $faults = [];
-        Edition::query()->with('record')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(200)->each(function (Edition $row) use (&$acts, &$faults): void {
+        ApprovedEdition::query()->with('record')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(200)->each(function (ApprovedEdition $row) use (&$acts, &$faults): void {
             $about = "{$row->record->kind->value} {$row->record->slug}";
             $act = $acts[$row->digest->hex()] ?? null;
             unset($acts[$row->digest->hex()]);
@@ -168,8 +169,8 @@ final class ExamineEditions
         $wanted = $only === null ? null : array_fill_keys(array_map(bin2hex(...), $only), true);
         $subjects = match (true) {
             $only === null => DB::table('subjects')->where('kind', $kind === 'published' ? 'point' : 'record')->pluck('id')->all(),
-            $kind === 'published' => EditionRow::query()->whereIn('digest', $only)->join('points', 'points.id', '=', 'point_editions.point_id')->distinct()->pluck('points.subject')->all(),
-            default => Edition::query()->whereIn('digest', $only)->join('records', 'records.id', '=', 'editions.record_id')->distinct()->pluck('records.subject')->all(),
+            $kind === 'published' => PublishedEdition::query()->whereIn('digest', $only)->join('points', 'points.id', '=', 'point_editions.point_id')->distinct()->pluck('points.subject')->all(),
+            default => ApprovedEdition::query()->whereIn('digest', $only)->join('records', 'records.id', '=', 'editions.record_id')->distinct()->pluck('records.subject')->all(),
         };
         foreach ($this->ledger->table('entries')->where('kind', $kind)->whereIn('subject', $subjects)->orderBy('position')->pluck('body') as $body) {
             try {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Actions\Mailing\OutcomeKind;
-use App\Actions\Mailing\Post;
+use App\Actions\Mailing\SmtpSender;
 use App\Casts\Instants;
 use App\Models\Role;
 use App\Models\User;
@@ -22,7 +22,7 @@ use Symfony\Component\Mime\Email;
  */
 final class MailCheckpoint
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly Post $post, private readonly SystemClock $clock) {}
+    public function __construct(private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly SmtpSender $smtp, private readonly SystemClock $clock) {}
 
     /** @return int how many auditors got it */
     public function __invoke(): int
@@ -35,7 +35,7 @@ final class MailCheckpoint
                 continue;
             }
             // What may have been taken counts as taken: the next day brings another.
-            if (in_array($this->post->send($this->mail($auditor, $note, $day))->kind, [OutcomeKind::Accepted, OutcomeKind::Unknown], true)) {
+            if (in_array($this->smtp->send($this->mail($auditor, $note, $day))->kind, [OutcomeKind::Accepted, OutcomeKind::Unknown], true)) {
                 DB::table('checkpoint_mails')->insertOrIgnore(['user_id' => $auditor->id, 'day' => $day, 'sent_at' => Instants::write($this->clock->instant())]);
                 $sent++;
             }

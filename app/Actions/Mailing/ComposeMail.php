@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Actions\Mailing;
 
 use App\Actions\Consent\PersonalValues;
-use App\Models\Journey;
+use App\Models\CurrentPermission;
 use App\Models\Message;
 use App\Models\MessageKind;
-use App\Models\Permission;
+use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use Illuminate\Support\Facades\View;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
 use Juramen\Points\PointEdition;
+use Juramen\Register\Audience;
+use Juramen\Register\Regime;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 
@@ -32,42 +34,40 @@ final class ComposeMail
     public function __invoke(Message $message): ?Email
     {
         $values = $this->personal->newestOf($message->subscriber->subject);
-        $journey = Journey::query()->whereKey($message->journey?->bytes)->first();
+        $journey = SignupJourney::query()->whereKey($message->journey?->bytes)->first();
         if (! isset($values['email']) || $journey === null || ! $this->isStillWanted($message, $journey)) {
             return null;
         }
         $edition = $this->published->edition($message->edition->digest);
-        $words = $edition->in($message->language)->mails[$message->kind->value];
         $mail = match ($message->kind) {
-            MessageKind::Confirmation, MessageKind::Reminder => $this->confirmation($message, $journey, $edition, $words),
-            MessageKind::Welcome => $this->welcome($message, $journey, $edition, $words, $values['first-name'] ?? null),
+            MessageKind::Confirmation, MessageKind::Reminder => $this->confirmation($message, $journey, $edition),
+            MessageKind::Welcome => $this->welcome($message, $journey, $edition, $values['first-name'] ?? null),
         };
         $sender = $edition->controller->sender;
         $mail->getHeaders()->addIdHeader('Message-ID', $message->message_id.'@'.substr($sender, (int) strrpos($sender, '@') + 1));
         $mail->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
 
-        return $mail->from(new Address($sender, $edition->controller->name))->to(new Address($values['email']))->subject($words['subject']);
+        return $mail->from(new Address($sender, $edition->controller->name))->to(new Address($values['email']))
+            ->subject($edition->in($message->language)->mail($message->kind->value)->word('subject'));
     }
 
-    /** @param  array<string, string>  $words */
-    private function confirmation(Message $message, Journey $journey, PointEdition $edition, array $words): Email
+    private function confirmation(Message $message, SignupJourney $journey, PointEdition $edition): Email
     {
         $link = url('/confirm/'.Link::Confirm->token($journey->id, $this->keys));
-
         // Elsewhere nobody has subscribed yet and there is nothing to stop; Canada wants the way out in every message (CASL 6(2)).
-        $stop = in_array('CA', $edition->sheet->countries, true) ? $this->withdrawal($message) : null;
-        $mail = $this->written('confirmation', $edition, $journey, ['words' => [...$edition->in($message->language)->mails['welcome'], ...$words], 'link' => $link, 'stop' => $stop]);
+        $stop = Audience::from($edition->sheet->draft->countries, unknownIsStrict: false)->isUnder(Regime::Canada) ? $this->withdrawal($message) : null;
+        $mail = $this->written('confirmation', $message, $edition, $journey, ['link' => $link, 'stop' => $stop]);
 
         return $stop === null ? $mail : $this->stoppable($mail, $stop);
     }
 
-    /** @param  array<string, string>  $words */
-    private function welcome(Message $message, Journey $journey, PointEdition $edition, array $words, ?string $name): Email
+    private function welcome(Message $message, SignupJourney $journey, PointEdition $edition, ?string $name): Email
     {
         $link = $this->withdrawal($message);
-        $words['greeting'] = $name === null ? $words['greeting-without-name'] : str_replace(':name', $name, $words['greeting']);
+        $words = $edition->in($message->language)->mail('welcome');
+        $greeting = $name === null ? $words->word('greeting-without-name') : str_replace(':name', $name, $words->word('greeting'));
 
-        return $this->stoppable($this->written('welcome', $edition, $journey, ['words' => $words, 'link' => $link]), $link);
+        return $this->stoppable($this->written('welcome', $message, $edition, $journey, ['link' => $link, 'greeting' => $greeting]), $link);
     }
 
     private function withdrawal(Message $message): string
@@ -84,20 +84,24 @@ final class ComposeMail
         return $mail;
     }
 
-    /** @param  array<string, mixed>  $data */
-    private function written(string $view, PointEdition $edition, Journey $journey, array $data): Email
+    /** @param  array<string, string|null>  $links */
+    private function written(string $view, Message $message, PointEdition $edition, SignupJourney $journey, array $links): Email
     {
-        $notice = $edition->sheet->notice ?? $edition->controller->notice;
-        $data += ['edition' => $edition, 'notice' => $notice->has($journey->language) ? $notice->in($journey->language) : null, 'controller' => $edition->controller, 'statements' => $journey->agreedWords($edition), 'language' => $journey->language];
+        $frozen = $edition->in($message->language);
+        $data = [
+            ...$links, 'words' => $frozen->mail($message->kind->value), 'stopping' => $frozen->mail('welcome'), 'edition' => $edition, 'controller' => $edition->controller,
+            'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($journey->language),
+            'statements' => $journey->agreedWords($edition), 'language' => $journey->language,
+        ];
 
         return (new Email)->html(View::make("mail.$view", $data)->render())->text(html_entity_decode(View::make("mail.$view-text", $data)->render(), ENT_QUOTES | ENT_HTML5));
     }
 
-    private function isStillWanted(Message $message, Journey $journey): bool
+    private function isStillWanted(Message $message, SignupJourney $journey): bool
     {
         return match ($message->kind) {
             MessageKind::Confirmation, MessageKind::Reminder => ! $journey->state->hasEnded(),
-            MessageKind::Welcome => Permission::query()->where('subscriber_id', $message->subscriber_id)->where('allowed', true)->exists(),
+            MessageKind::Welcome => CurrentPermission::query()->where('subscriber_id', $message->subscriber_id)->where('allowed', true)->exists(),
         };
     }
 }

@@ -7,10 +7,10 @@ namespace App\Actions\Mailing;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\SameLedger;
 use App\Casts\Instants;
-use App\Models\Journey;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\MessageState;
+use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -47,7 +47,7 @@ final class Outbox
      *
      * @param  string|null  $network  from which it was asked for, truncated, where that is known
      */
-    public function lay(Journey $journey, MessageKind $kind, ?string $network = null): void
+    public function lay(SignupJourney $journey, MessageKind $kind, ?string $network = null): void
     {
         $now = $this->clock->instant();
         $crowd = $network === null ? null : substr(hash_hmac('sha256', "$journey->point_edition_id $network", (string) config('app.key'), true), 0, 8);
@@ -158,7 +158,7 @@ final class Outbox
 
     private function tellJourney(Message $message, Outcome $outcome): void
     {
-        $journey = $message->kind === MessageKind::Confirmation ? Journey::query()->whereKey($message->journey?->bytes)->lockForUpdate()->first() : null;
+        $journey = $message->kind === MessageKind::Confirmation ? SignupJourney::query()->whereKey($message->journey?->bytes)->lockForUpdate()->first() : null;
         if ($journey === null) {
             return;
         }

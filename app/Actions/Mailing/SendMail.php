@@ -21,13 +21,13 @@ final class SendMail
 
     private bool $stopping = false;
 
-    public function __construct(private readonly Outbox $outbox, private readonly ComposeMail $compose, private readonly Post $post) {}
+    public function __construct(private readonly Outbox $outbox, private readonly ComposeMail $compose, private readonly SmtpSender $smtp) {}
 
     public function __invoke(Message $message): Outcome
     {
         $message->load('subscriber', 'edition');
         $mail = $this->composed($message);
-        $outcome = $mail instanceof Outcome ? $mail : $this->post->send($mail);
+        $outcome = $mail instanceof Outcome ? $mail : $this->smtp->send($mail);
         $this->settle($message, $outcome);
 
         return $outcome;

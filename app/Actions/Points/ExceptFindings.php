@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
-use App\Models\Exception as ExceptionRow;
+use App\Models\AcceptedFinding;
 use App\Models\User;
 use App\Support\SystemClock;
-use DateTimeImmutable;
-use Juramen\Audit\Finding;
+use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Ground;
+use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
 
 /**
@@ -27,54 +29,61 @@ final class ExceptFindings
     public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
 
     /**
-     * @param  array<string, ExceptionDraft>  $drafts  by the finding's key
-     * @return array<string, Finding> those excepted
+     * @param  list<ExceptionDraft>  $drafts
+     * @return list<AdmittedException>
      *
      * @throws PublicationRefused where any of them names no breach of this publication, gives no reason or no end
      */
     public function admit(Publication $publication, array $drafts): array
     {
-        $today = $this->clock->instant()->utc->setTime(0, 0);
-        [$faults, $findings, $uncovered] = [[], [], $publication->uncovered()];
-        foreach ($drafts as $key => $draft) {
-            $end = DateTimeImmutable::createFromFormat('!Y-m-d', $draft->until) ?: null;
-            $fault = match (true) {
-                ! isset($uncovered[$key]) => 'There is no such breach on this sheet, so nothing can be excepted there.',
-                mb_strlen($draft->reason) < self::SHORTEST_REASON => 'Say in a sentence why this may stay, so that somebody else understands it next year.',
-                $end === null || $end->format('Y-m-d') !== $draft->until || $end < $today
-                    || $end > $today->modify('+'.self::LONGEST.' days') => 'Say until when, within '.self::LONGEST.' days from today.',
+        [$faults, $admitted, $uncovered] = [[], [], $publication->uncovered()];
+        foreach ($drafts as $draft) {
+            $finding = $uncovered->get($draft->key);
+            $ground = match (true) {
+                $finding === null => new Ground(ActRefusal::NoSuchBreach),
+                mb_strlen($draft->reason) < self::SHORTEST_REASON => new Ground(ActRefusal::ExceptionReason),
+                ! $this->isEnd($draft->until) => new Ground(ActRefusal::ExceptionEnd, most: self::LONGEST),
                 default => null,
             };
-            if ($fault !== null) {
-                $faults[$key] = $fault;
-            } else {
-                $findings[$key] = $uncovered[$key];
+            if ($ground !== null) {
+                $faults[] = new ExceptionFault($draft->key, $ground);
+            } elseif ($finding !== null) {
+                $admitted[] = new AdmittedException($finding, $draft);
             }
         }
-        if ($faults !== []) {
-            throw new PublicationRefused('An exception cannot be made as it was written. Nothing was published.', $faults);
-        }
 
-        return $findings;
+        return $faults === [] ? $admitted : throw PublicationRefused::forFaults($faults);
     }
 
     /**
      * Enters them, inside the transaction that publishes the edition.
      *
-     * @param  array<string, Finding>  $findings
-     * @param  array<string, ExceptionDraft>  $drafts
+     * @param  list<AdmittedException>  $admitted
      */
-    public function enter(Publication $publication, Digest $edition, User $officer, array $findings, array $drafts): void
+    public function enter(Publication $publication, Digest $edition, User $officer, array $admitted): void
     {
         $now = $this->clock->instant();
-        foreach ($findings as $key => $finding) {
-            ExceptionRow::query()->create([
-                'point_id' => $publication->point->id, 'requirement' => $finding->requirement->id(), 'place' => $finding->place, 'finding' => $finding->digest,
-                'reason' => $drafts[$key]->reason, 'until' => $drafts[$key]->until, 'made_by' => $officer->id, 'made_at' => $now,
+        foreach ($admitted as $each) {
+            [$id, $place] = [$each->finding->requirement->id(), (string) $each->finding->place?->text()];
+            AcceptedFinding::query()->create([
+                'point_id' => $publication->point->id, 'requirement' => $id, 'place' => $place, 'finding' => $each->finding->digest,
+                'reason' => $each->draft->reason, 'until' => $each->draft->until, 'made_by' => $officer->id, 'made_at' => $now,
             ]);
             ($this->append)($publication->point->subject, Act::excepted(
-                $now, $publication->point->slug, $edition, $finding->requirement->id(), $finding->place, $finding->digest, $drafts[$key]->reason, $drafts[$key]->until, "user {$officer->id}",
+                $now, $publication->point->slug, $edition, $id, $place, $each->finding->digest, $each->draft->reason, $each->draft->until, $officer->named(),
             ));
         }
+    }
+
+    private function isEnd(string $until): bool
+    {
+        $today = $this->clock->today();
+        try {
+            $end = Day::parse($until);
+        } catch (Refused) {
+            return false;
+        }
+
+        return ! $today->isAfter($end) && ! $end->isAfter($today->plus(self::LONGEST));
     }
 }

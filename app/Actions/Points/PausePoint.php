@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Models\Point;
-use App\Models\PointEdition as EditionRow;
+use App\Models\PublishedEdition;
 use App\Models\Role;
 use App\Models\User;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
-use Juramen\Audit\Finding;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Ground;
+use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
 
 /**
@@ -24,6 +25,8 @@ final class PausePoint
 {
     private const SHORTEST_REASON = 15;
 
+    private const LONGEST_REASON = 500;
+
     public function __construct(
         private readonly Append $append,
         private readonly ReviewPublication $review,
@@ -31,40 +34,39 @@ final class PausePoint
         private readonly SystemClock $clock,
     ) {}
 
-    /** @throws PublicationRefused */
+    /** @throws Refused */
     public function __invoke(Point $point, User $officer, bool $on, string $reason): void
     {
         DB::transaction(function () use ($point, $officer, $on, $reason): void {
             $this->append->lock($point->subject);
-            $now = Point::query()->with('record')->whereKey($point->id)->firstOrFail();
+            $now = Point::query()->with('current')->whereKey($point->id)->firstOrFail();
             if (($now->paused_at !== null) === $on) {
                 return;
             }
-            $edition = EditionRow::query()->with('point.record')->where('point_id', $point->id)->orderByDesc('number')->first();
-            $why = match (true) {
-                $officer->role !== Role::Officer => 'Officers pause forms.',
-                $edition === null => 'It was never published.',
-                mb_strlen($reason) < self::SHORTEST_REASON => 'Say in a sentence why, so that somebody else understands it next year.',
-                ! $on => $this->breach($edition),
+            $ground = match (true) {
+                $officer->role !== Role::Officer => new Ground(ActRefusal::OfficersPause),
+                $now->current === null => new Ground(ActRefusal::NeverPublished),
+                mb_strlen($reason) < self::SHORTEST_REASON => new Ground(ActRefusal::PauseReason),
+                ! $on => $this->breach($now->current->setRelation('point', $now)),
                 default => null,
             };
-            if ($why !== null) {
-                throw new PublicationRefused($why);
+            if ($ground !== null) {
+                throw new Refused($ground);
             }
             $now->update(['paused_at' => $on ? $this->clock->instant() : null]);
-            ($this->append)($point->subject, Act::paused($this->clock->instant(), $point->slug, $on, mb_substr($reason, 0, 500), "user {$officer->id}"));
+            ($this->append)($point->subject, Act::paused($this->clock->instant(), $point->slug, $on, mb_substr($reason, 0, self::LONGEST_REASON), $officer->named()));
         }, 3);
         DB::afterCommit(fn () => $this->published->refresh($point->slug));
     }
 
-    private function breach(EditionRow $edition): ?string
+    private function breach(PublishedEdition $edition): ?Ground
     {
         try {
-            $breaches = array_values(array_map(static fn (Finding $f): string => $f->notes[0]->result->says, $this->review->again($edition)->uncovered()));
-        } catch (InvalidDocument $e) {
-            $breaches = [$e->getMessage()];
+            $says = $this->review->again($edition)->uncovered()->first()?->says();
+        } catch (Refused $e) {
+            $says = $e->getMessage();
         }
 
-        return $breaches === [] ? null : "It cannot be put on again as it is: {$breaches[0]} Publish a mended edition; that puts it on.";
+        return $says === null ? null : new Ground(ActRefusal::StillBreached, says: $says);
     }
 }

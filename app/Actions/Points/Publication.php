@@ -4,22 +4,27 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
-use App\Models\Exception as ExceptionRow;
+use App\Actions\ActRefusal;
+use App\Models\AcceptedFinding;
 use App\Models\Point;
-use App\Models\Revision;
 use App\Models\User;
 use Juramen\Audit\Finding;
 use Juramen\Audit\Judgement;
-use Juramen\Canon\CanonicalJson;
+use Juramen\Canon\ById;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+use Juramen\Canon\Ground;
+use Juramen\Points\MissingText;
+use Juramen\Points\PartDifference;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
 use Juramen\Points\SheetDifference;
+use Juramen\Points\Unreachable;
 use Juramen\Register\Channel;
 use Juramen\Register\Controller;
-use Juramen\Register\Language;
-use Juramen\Wording\Difference;
+use Juramen\Register\RecordKind;
+use Juramen\Register\RecordName;
 use Juramen\Wording\Statement;
 
 /**
@@ -29,22 +34,23 @@ use Juramen\Wording\Statement;
 final readonly class Publication
 {
     /**
+     * @param  int  $revision  number of the sheet's revision that it is made of
      * @param  PointEdition|null  $before  the edition in force
-     * @param  array<string, Finding>  $findings  by key
-     * @param  array<string, ExceptionRow>  $covered  by key, exceptions that hold for exactly what was found
-     * @param  array<int, string>  $writers  id to name of whoever wrote any of what differs on the sheet
+     * @param  ById<Finding>  $findings
+     * @param  ById<AcceptedFinding>  $covered  exceptions that hold for exactly what was found
+     * @param  ById<User>  $writers  whoever wrote any of what differs on the sheet
      */
     public function __construct(
         public Point $point,
-        public Revision $revision,
+        public int $revision,
         public ?PointEdition $before,
         public Sheet $sheet,
         public Controller $controller,
         public Registers $registers,
         public Judgement $judgement,
-        public array $findings,
-        public array $covered,
-        public array $writers,
+        public ById $findings,
+        public ById $covered,
+        public ById $writers,
     ) {}
 
     /** Number of the edition that it would become. */
@@ -56,7 +62,7 @@ final readonly class Publication
     /** Names everything that visitors would see, and after which edition. */
     public function looked(): string
     {
-        return Digest::of(CanonicalJson::encode(['after' => $this->before?->digest()->hex(), ...PointEdition::impression($this->sheet, $this->controller)]))->hex();
+        return Digest::of(Document::from(['after' => $this->before?->digest()->hex(), ...PointEdition::impression($this->sheet, $this->controller)->toArray()])->json())->hex();
     }
 
     public function differs(): bool
@@ -64,40 +70,55 @@ final readonly class Publication
         return $this->before === null || ! $this->before->shows($this->sheet, $this->controller);
     }
 
-    /** @return array<int, list<Difference>> part of the sheet to the sentences that change; from nothing, where it was never published */
+    /** @return list<PartDifference> from the edition in force; none, where it was never published */
     public function difference(): array
     {
         return $this->before === null ? [] : SheetDifference::between($this->before->sheet, $this->sheet, $this->before->controller, $this->controller);
     }
 
-    /** @return array<string, Finding> breaches that no exception covers, by key */
-    public function uncovered(): array
+    /** @return ById<Finding> breaches that no exception covers */
+    public function uncovered(): ById
     {
-        return array_filter(array_diff_key($this->findings, $this->covered), static fn (Finding $f): bool => $f->isBreach());
+        return $this->findings->without($this->covered)->filter(static fn (Finding $f): bool => $f->isBreach());
     }
 
-    /** @return list<string> what no exception can allow, each in a sentence */
+    /**
+     * @param  ById<Finding>|null  $excepted  those for which an exception is made with it
+     * @return list<Ground>
+     */
+    public function breaches(?ById $excepted = null): array
+    {
+        $left = $excepted === null ? $this->uncovered() : $this->uncovered()->without($excepted);
+
+        return array_map(static fn (Finding $f): Ground => new Ground(ActRefusal::Breach, requirement: $f->requirement->id(), says: $f->says()), $left->all());
+    }
+
+    /** @return list<Ground> what no exception can allow */
     public function stops(): array
     {
-        $missing = array_unique(array_map(static fn (Language $l): string => $l->endonym(), $this->sheet->missing()));
-        $unapproved = array_map(static fn (Statement $s): string => $s->id, array_filter($this->sheet->statements, static fn (Statement $s): bool => ! $s->isApproved()));
-        $drafts = array_diff($this->registers->draftsBehind($this->sheet), array_map(static fn (string $id): string => "statement $id", $unapproved));
+        $missing = array_unique(array_map(static fn (MissingText $m): string => $m->language->endonym(), $this->sheet->missing()));
+        $unapproved = $this->unapproved();
+        $drafts = array_filter($this->registers->draftsBehind($this->sheet), static fn (RecordName $n): bool => $n->kind !== RecordKind::Statement || ! in_array($n->slug->text, $unapproved, true));
 
-        return array_values(array_filter([
-            $missing === [] ? null : 'Words are missing in '.implode(', ', $missing).', which this point offers.',
-            $unapproved === [] ? null : 'Nobody has approved the words of '.implode(', ', $unapproved).'.',
-            $drafts === [] ? null : 'Nobody has approved what fills the words: '.implode(', ', $drafts).'.',
-            ...array_map(static fn (string $statement, array $channels): string => "\"$statement\" asks for "
-                .implode(' and ', array_map(static fn (Channel $c): string => $c->value, $channels))
-                .', but no field of this form takes what is reached by it. Ask for it, or choose a statement for email alone.',
-                array_keys($this->sheet->unreachable()), array_values($this->sheet->unreachable())),
-        ]));
+        return [
+            ...($missing === [] ? [] : [new Ground(ActRefusal::WordsMissing, languages: implode(', ', $missing))]),
+            ...($unapproved === [] ? [] : [new Ground(ActRefusal::StatementNotApproved, statements: implode(', ', $unapproved))]),
+            ...($drafts === [] ? [] : [new Ground(ActRefusal::FillingNotApproved, records: implode(', ', array_map(static fn (RecordName $n): string => $n->text(), $drafts)))]),
+            ...array_map(static fn (Unreachable $u): Ground => new Ground(
+                ActRefusal::Unreachable, statement: $u->statement, channels: implode(' and ', array_map(static fn (Channel $c): string => $c->value, $u->channels)),
+            ), $this->sheet->unreachable()),
+        ];
+    }
+
+    /** @return list<string> ids of statements whose words nobody has approved */
+    public function unapproved(): array
+    {
+        return array_values(array_map(static fn (Statement $s): string => $s->id->text, array_filter($this->sheet->statements, static fn (Statement $s): bool => ! $s->isApproved())));
     }
 
     /** Why this officer may not publish it; null where they may. Pausing a form waits for nobody. */
-    public function keepsOut(User $officer): ?string
+    public function keepsOut(User $officer): ?Ground
     {
-        return $this->registers->house->fourEyes && isset($this->writers[$officer->id])
-            ? 'You wrote part of what would change, and the house demands four eyes: another officer publishes it. Until then you can pause the form.' : null;
+        return $this->registers->house->fourEyes && $this->writers->has((string) $officer->id) ? new Ground(ActRefusal::OwnPublication) : null;
     }
 }

@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
-use RuntimeException;
+use App\Actions\ActRefusal;
+use Juramen\Canon\Ground;
+use Juramen\Canon\Refused;
 
-/** A publication that cannot be; the message says why and what to do. Nothing was published and no exception was entered. */
-final class PublicationRefused extends RuntimeException
+/** A publication that cannot be, because exceptions were asked for that cannot be made. Nothing was published and none was entered. */
+final class PublicationRefused extends Refused
 {
-    /** @param  array<string, string>  $faults  what is wrong with an exception that was asked for, by the finding's key */
-    public function __construct(string $why, public readonly array $faults = [])
+    /** @var list<ExceptionFault> */
+    public array $faults = [];
+
+    /** @param  non-empty-list<ExceptionFault>  $faults */
+    public static function forFaults(array $faults): self
     {
-        parent::__construct($why);
+        $refused = new self(new Ground(ActRefusal::ExceptionsAtFault));
+        $refused->faults = $faults;
+
+        return $refused;
     }
 }

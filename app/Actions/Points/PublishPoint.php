@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Models\Point;
-use App\Models\PointEdition as EditionRow;
+use App\Models\PublishedEdition;
 use App\Models\Record;
 use App\Models\Role;
 use App\Models\User;
@@ -16,15 +17,20 @@ use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Finding;
-use Juramen\Canon\Digest;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\ById;
+use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
 use Juramen\Points\FormRenderer;
+use Juramen\Points\FrozenForm;
 use Juramen\Points\FrozenLanguage;
+use Juramen\Points\FrozenMail;
+use Juramen\Points\FrozenPage;
+use Juramen\Points\FrozenWords;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Wording\Statement;
 
 /**
  * The one way in which a signup point gets an edition, whoever asks: reviewed again inside the transaction, refused where it is
@@ -46,10 +52,9 @@ final class PublishPoint
      * Publishes the newest revision of the sheet.
      *
      * @param  string  $looked  names what the officer has looked at, see Publication::looked(); anything else is not published
-     * @param  array<string, ExceptionDraft>  $exceptions  by the finding's key; entered only together with the edition
+     * @param  list<ExceptionDraft>  $exceptions  entered only together with the edition
      *
-     * @throws PublicationRefused
-     * @throws InvalidDocument where no form can be made of the sheet
+     * @throws Refused
      */
     public function __invoke(Point $point, User $officer, string $looked, array $exceptions = []): PointEdition
     {
@@ -59,18 +64,17 @@ final class PublishPoint
     /**
      * Publishes what is in force once more, with the registers as they are now; what was drafted since stays a draft.
      *
-     * @throws PublicationRefused
-     * @throws InvalidDocument
+     * @throws Refused
      */
     public function again(Point $point, User $officer, string $looked): PointEdition
     {
         return $this->publish($point, $officer, $looked, [], fn (): Publication => $this->review->again(
-            EditionRow::query()->with('point.record')->where('point_id', $point->id)->orderByDesc('number')->first() ?? throw new PublicationRefused('It was never published; publish its sheet first.'),
+            $point->editions()->orderByDesc('number')->first()?->setRelation('point', $point) ?? throw Refused::because(ActRefusal::NeverPublished),
         ));
     }
 
     /**
-     * @param  array<string, ExceptionDraft>  $exceptions
+     * @param  list<ExceptionDraft>  $exceptions
      * @param  callable(): Publication  $review
      */
     private function publish(Point $point, User $officer, string $looked, array $exceptions, callable $review): PointEdition
@@ -79,17 +83,17 @@ final class PublishPoint
             $this->append->lock($point->subject);
             Record::query()->whereKey($point->record_id)->lockForUpdate()->exists();
             $publication = $review();
-            $excepted = $this->admit($publication, $officer, $looked, $exceptions);
+            $admitted = $this->admit($publication, $officer, $looked, $exceptions);
             $edition = $this->edition($publication);
-            $digest = $edition->digest();
-            EditionRow::query()->create([
-                'point_id' => $point->id, 'number' => $edition->number, 'digest' => $digest, 'bytes' => $edition->bytes(),
-                'revision' => $publication->revision->number, 'published_by' => $officer->id, 'published_at' => $edition->published,
+            $row = PublishedEdition::query()->create([
+                'point_id' => $point->id, 'number' => $edition->number, 'digest' => $edition->digest(), 'bytes' => $edition->bytes,
+                'revision' => $publication->revision, 'published_by' => $officer->id, 'published_at' => $edition->published,
             ]);
+            DB::table('edition_statements')->insert(array_map(static fn (Statement $s): array => ['point_edition_id' => $row->id, 'statement' => $s->edition()->bytes], $edition->sheet->statements));
             // What was paused for its words is on the air again with new ones.
             Point::query()->whereKey($point->id)->update(['paused_at' => null]);
-            ($this->append)($point->subject, Act::published($edition->published, $point->slug, $digest, "user {$officer->id}"));
-            $this->except->enter($publication, $digest, $officer, $excepted, $exceptions);
+            ($this->append)($point->subject, Act::published($edition->published, $point->slug, $edition->digest(), $officer->named()));
+            $this->except->enter($publication, $edition->digest(), $officer, $admitted);
 
             return $edition;
         }, 3);
@@ -101,70 +105,60 @@ final class PublishPoint
     /**
      * The gate.
      *
-     * @param  array<string, ExceptionDraft>  $exceptions
-     * @return array<string, Finding> breaches that are excepted with it
+     * @param  list<ExceptionDraft>  $exceptions
+     * @return list<AdmittedException>
      */
     private function admit(Publication $publication, User $officer, string $looked, array $exceptions): array
     {
         if ($officer->role !== Role::Officer) {
-            throw new PublicationRefused('Officers publish; you can submit what you drafted.');
+            throw Refused::because(ActRefusal::OfficersPublish);
         }
         if (! hash_equals($publication->looked(), $looked)) {
-            throw new PublicationRefused('It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that. Look at what it is now, then publish.');
+            throw Refused::because(ActRefusal::NotAsLooked);
         }
         if (! $publication->differs()) {
-            throw new PublicationRefused('There is nothing to publish: visitors see exactly this already.');
+            throw Refused::because(ActRefusal::NothingToPublish);
         }
-        $excepted = $this->except->admit($publication, $exceptions);
-        $left = array_diff_key($publication->uncovered(), $excepted);
-        $stops = [
-            ...$publication->stops(),
-            ...array_values(array_map(static fn (Finding $f): string => "A breach stops it ({$f->requirement->id()}): {$f->notes[0]->result->says}", $left)),
-            ...array_filter([$publication->keepsOut($officer)]),
-        ];
+        $admitted = $this->except->admit($publication, $exceptions);
+        $excepted = ById::of(array_map(static fn (AdmittedException $a): Finding => $a->finding, $admitted), static fn (Finding $f): string => $f->key());
+        $own = $publication->keepsOut($officer);
+        $stops = [...$publication->stops(), ...$publication->breaches($excepted), ...($own === null ? [] : [$own])];
         if ($stops !== []) {
-            throw new PublicationRefused(implode(' ', $stops));
+            throw new Refused(...$stops);
         }
 
-        return $excepted;
+        return $admitted;
     }
 
     private function edition(Publication $publication): PointEdition
     {
         [$sheet, $controller] = [$publication->sheet, $publication->controller];
-        $css = $this->freeze('text/css', HouseLook::css($controller->accent));
-        $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
+        $frozen = new Freezer;
+        $css = $frozen->freeze('text/css', HouseLook::css($controller->accent));
+        $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
+        $languages = [];
+        foreach ($sheet->draft->languages as $language) {
+            $pages = array_map(
+                static fn (FrozenForm $page): FrozenPage => new FrozenPage($frozen->freeze('text/html', $page->html), $page->slots), $renderer->pages($language, VisitorWords::form($language)),
+            );
+            $languages[] = new FrozenLanguage($language, $css, $pages, $this->mails($language, $sheet, $controller));
+        }
+        $frozen->keep();
 
-        return new PointEdition(
-            $sheet,
-            $publication->number(),
-            $this->clock->instant(),
-            $controller,
-            array_map(function (Language $language) use ($renderer, $css, $sheet, $controller): FrozenLanguage {
-                $form = $renderer->render($language, VisitorWords::form($language));
-
-                return new FrozenLanguage($language, $this->freeze('text/html', $form->html), $css, $form->slots, $this->mails($language, $sheet, $controller));
-            }, $sheet->languages),
-        );
+        return PointEdition::make($sheet, $publication->number(), $this->clock->instant(), $controller, $languages === [] ? throw Refused::because(ActRefusal::WordsMissing) : $languages);
     }
 
-    private function freeze(string $type, string $bytes): Digest
-    {
-        $digest = Digest::of($bytes);
-        DB::table('frozen_bytes')->insertOrIgnore(['digest' => $digest->bytes, 'type' => $type, 'bytes' => $bytes]);
-
-        return $digest;
-    }
-
-    /** @return array<string, array<string, string>> */
+    /** @return list<FrozenMail> */
     private function mails(Language $language, Sheet $sheet, Controller $controller): array
     {
+        $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
         $mails = [];
         foreach (['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome'] as $kind) {
+            $words = [];
             foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
-                $mails[$kind][$key] = strtr((string) $text, [':title' => $sheet->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays]);
+                $words[] = new FrozenWords((string) $key, strtr((string) $text, $fill));
             }
-            $mails[$kind]['notice'] = (string) __('visitor.mail.notice', [], $language->value);
+            $mails[] = new FrozenMail($kind, [...$words, new FrozenWords('notice', (string) __('visitor.mail.notice', [], $language->value))]);
         }
 
         return $mails;

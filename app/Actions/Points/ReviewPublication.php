@@ -4,36 +4,42 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
-use App\Actions\Registers\InForce;
-use App\Models\Exception as ExceptionRow;
+use App\Actions\ActRefusal;
 use App\Models\Point;
-use App\Models\PointEdition as EditionRow;
-use App\Models\Record;
-use App\Models\Revision;
+use App\Models\PublishedEdition;
 use App\Models\User;
-use App\Support\SystemClock;
+use App\Queries\Points\Exceptions;
+use App\Queries\Points\Judgements;
+use App\Queries\Registers\RegistersInForce;
+use App\Queries\Registers\Writers;
 use Juramen\Audit\Finding;
-use Juramen\Canon\InvalidDocument;
-use Juramen\Points\InvalidSheet;
+use Juramen\Canon\ById;
+use Juramen\Canon\Refused;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Registers;
-use Juramen\Points\Sheet;
+use Juramen\Points\SheetDraft;
 
 /** Says what would be published of a signup point, and what speaks against it. */
 final class ReviewPublication
 {
-    public function __construct(private readonly JudgeSheet $judge, private readonly InForce $inForce, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly Judgements $judgements,
+        private readonly Exceptions $exceptions,
+        private readonly RegistersInForce $inForce,
+        private readonly Writers $writers,
+    ) {}
 
     /**
      * The newest revision of its sheet, made whole by the registers in force.
      *
-     * @throws InvalidDocument where no form can be made of it
+     * @throws Refused where no form can be made of it
      */
     public function newest(Point $point): Publication
     {
         $revision = $point->record->revisions()->orderByDesc('number')->firstOrFail();
+        $last = $point->editions()->orderByDesc('number')->first();
 
-        return $this->make($point, $this->before($point), $revision, $this->inForce->registers(), $this->writers($point->record, $point->editions()->orderByDesc('number')->first()));
+        return $this->make($point, $last?->edition(), $revision->number, SheetDraft::from($revision->document), $this->inForce->registers(), $this->writers->since($point->record, $last));
     }
 
     /**
@@ -42,59 +48,26 @@ final class ReviewPublication
      *
      * @param  Registers|null  $registers  as they would be; those in force where none are given
      *
-     * @throws InvalidDocument where no form can be made of it
+     * @throws Refused where no form can be made of it
      */
-    public function again(EditionRow $edition, ?Registers $registers = null): Publication
+    public function again(PublishedEdition $row, ?Registers $registers = null): Publication
     {
-        $revision = $edition->point->record->revisions()->where('number', $edition->revision)->firstOrFail();
+        $edition = $row->edition();
 
-        return $this->make($edition->point, PointEdition::parse($edition->bytes), $revision, $registers ?? $this->inForce->registers(), []);
+        return $this->make($row->point, $edition, $row->revision, $edition->sheet->draft, $registers ?? $this->inForce->registers(), ById::none());
     }
 
-    /**
-     * Exceptions of a point that hold for exactly what was found.
-     *
-     * @param  array<string, Finding>  $findings
-     * @return array<string, ExceptionRow>
-     */
-    public function covering(Point $point, array $findings): array
+    /** @param  ById<User>  $writers */
+    private function make(Point $point, ?PointEdition $before, int $revision, SheetDraft $draft, Registers $registers, ById $writers): Publication
     {
-        $covered = [];
-        $rows = ExceptionRow::query()->with('maker')->where('point_id', $point->id)->where('until', '>=', $this->clock->instant()->utc->format('Y-m-d'))->orderBy('id')->get();
-        foreach ($rows as $row) {
-            $key = "{$row->requirement} {$row->place}";
-            if (isset($findings[$key]) && $findings[$key]->digest->equals($row->finding)) {
-                $covered[$key] = $row;
-            }
+        $sheet = $registers->complete($draft);
+        $controller = $registers->controller($draft->controller);
+        if ($draft->point->text !== $point->slug || ($before !== null && ! $before->controller->id->equals($draft->controller))) {
+            throw Refused::because(ActRefusal::WrongPoint, point: $draft->point, controller: $draft->controller, slug: $point->slug);
         }
+        $judgement = $this->judgements->ofSheet($sheet, $registers);
+        $findings = Finding::all($sheet->document(), $judgement->notes);
 
-        return $covered;
-    }
-
-    /** @param  array<int, string>  $writers */
-    private function make(Point $point, ?PointEdition $before, Revision $revision, Registers $registers, array $writers): Publication
-    {
-        $sheet = Sheet::read($registers->complete($revision->document));
-        $controller = $registers->controller($point->controller()->firstOrFail()->slug);
-        if ($sheet->point !== $point->slug || $sheet->controller !== $controller->id) {
-            throw new InvalidSheet("The sheet says it is \"{$sheet->point}\" of \"{$sheet->controller}\", but it belongs to \"{$point->slug}\" of \"{$controller->id}\".");
-        }
-        $judgement = ($this->judge)($sheet, $registers);
-        $findings = Finding::of($sheet, $judgement->notes);
-
-        return new Publication($point, $revision, $before, $sheet, $controller, $registers, $judgement, $findings, $this->covering($point, $findings), $writers);
-    }
-
-    private function before(Point $point): ?PointEdition
-    {
-        $row = $point->editions()->orderByDesc('number')->first();
-
-        return $row === null ? null : PointEdition::parse($row->bytes);
-    }
-
-    /** @return array<int, string> */
-    private function writers(Record $record, ?EditionRow $last): array
-    {
-        return User::query()->whereIn('id', $record->writersSince($last->revision ?? 0))->pluck('name', 'id')->all();
+        return new Publication($point, $revision, $before, $sheet, $controller, $registers, $judgement, $findings, $this->exceptions->covering($point, $findings), $writers);
     }
 }

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Actions\Registers;
 
+use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
-use App\Actions\Points\PublicationRefused;
 use App\Actions\Points\PublishPoint;
+use App\Models\ApprovedEdition;
 use App\Models\Decided;
-use App\Models\Edition;
 use App\Models\Point;
 use App\Models\Record;
-use App\Models\RecordKind;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\User;
+use App\Queries\Registers\RegistersInForce;
+use App\Queries\Registers\Writers;
 use App\Support\SystemClock;
-use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Judgement;
-use Juramen\Canon\CanonicalJson;
-use Juramen\Canon\Digest;
-use Juramen\Canon\Id;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Day;
+use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
-use Juramen\Points\Sheet;
+use Juramen\Points\Records;
+use Juramen\Register\RecordEdition;
+use Juramen\Register\RecordKind;
 use Juramen\Wording\Statement;
 use Juramen\Wording\Unfilled;
 
@@ -38,34 +38,35 @@ final class Approve
     private const EXPLAINS = 15;
 
     public function __construct(
-        private readonly InForce $inForce,
+        private readonly RegistersInForce $inForce,
         private readonly Append $append,
+        private readonly Propose $propose,
         private readonly PublishPoint $publish,
+        private readonly Writers $writers,
         private readonly SystemClock $clock,
     ) {}
 
     /**
      * @param  int  $looked  number of the revision that the officer has looked at; another one is not approved
-     * @param  array<string, string>  $points  slugs of points to be published again with it, each with what was looked at of it, see TouchedPoint
+     * @param  list<ChosenPoint>  $points  to be published again with it
      * @param  string|null  $effective  the day from which it holds, like 2026-12-01; today where none is given
      *
-     * @throws Refused
-     * @throws PublicationRefused where one of the points cannot be published as it was looked at; nothing is approved then
+     * @throws Refused also where one of the points cannot be published as it was looked at; nothing is approved then
      */
-    public function __invoke(Record $record, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): Edition
+    public function __invoke(Record $record, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): ApprovedEdition
     {
-        return DB::transaction(function () use ($record, $officer, $looked, $comment, $points, $effective): Edition {
-            Record::query()->whereKey($record->id)->lockForUpdate()->exists();
+        return DB::transaction(function () use ($record, $officer, $looked, $comment, $points, $effective): ApprovedEdition {
+            $record = Record::query()->whereKey($record->id)->lockForUpdate()->firstOrFail();
             $revision = $record->revisions()->orderByDesc('number')->firstOrFail();
             $last = $record->editions()->orderByDesc('number')->first();
             $this->admit($record, $revision, $last, $officer, $looked, trim($comment));
             $edition = $this->make($record, $revision, $last, $officer, trim($comment), $this->day($effective));
-            $record->proposals()->whereNull('decision')->update(['decision' => Decided::Approved, 'decided_by' => $officer->id, 'decided_at' => $edition->approved_at->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($comment), 0, 1000)]);
-            foreach ($this->pointsOf($points, $edition) as $point) {
+            $this->propose->decide($record, Decided::Approved, $officer, $comment);
+            foreach ($this->pointsOf($points, $edition) as [$point, $chosen]) {
                 try {
-                    $this->publish->again($point, $officer, $points[$point->slug]);
-                } catch (PublicationRefused $e) {
-                    throw new PublicationRefused("{$point->slug}: {$e->getMessage()} Nothing was approved.");
+                    $this->publish->again($point, $officer, $chosen->looked);
+                } catch (Refused $e) {
+                    throw Refused::because(ActRefusal::PointNotPublished, point: $point->slug, why: $e->getMessage());
                 }
             }
 
@@ -74,79 +75,80 @@ final class Approve
     }
 
     /**
-     * @param  array<string, string>  $points
-     * @return list<Point> always in the same order, so that two approvals do not wait for each other
+     * @param  list<ChosenPoint>  $chosen
+     * @return list<array{Point, ChosenPoint}> always in the same order, so that two approvals do not wait for each other
      */
-    private function pointsOf(array $points, Edition $edition): array
+    private function pointsOf(array $chosen, ApprovedEdition $edition): array
     {
-        if ($points !== [] && $edition->effective > $edition->approved_at->utc->format('Y-m-d')) {
-            throw new Refused("It holds from {$edition->effective} on, so no point can be published with it today. Take the points out of the choice; on that day they stand on the desk.");
+        if ($chosen === []) {
+            return [];
         }
-        $found = array_values(Point::query()->with('record')->whereIn('slug', array_map(strval(...), array_keys($points)))->orderBy('id')->get()->all());
+        if (! $edition->holds($this->clock->today())) {
+            throw Refused::because(ActRefusal::PointsOnLaterDay, day: $edition->effective);
+        }
+        $by = [];
+        foreach ($chosen as $each) {
+            $by[$each->slug] = $each;
+        }
+        $found = Point::query()->whereIn('slug', array_map(strval(...), array_keys($by)))->orderBy('id')->get();
 
-        return count($found) === count($points) ? $found : throw new Refused('One of the chosen points does not exist any more. Look at what it is now, then approve.');
-    }
-
-    /** Takes it out of use; points that use it say so, and its editions stay. */
-    public function retire(Record $record, User $officer, string $reason): void
-    {
-        if (mb_strlen(trim($reason)) < self::EXPLAINS) {
-            throw new Refused('Say in a sentence why it is retired.');
-        }
-        $used = match ($record->kind) {
-            RecordKind::Statement => $this->sheetsWith($record->slug),
-            RecordKind::Purpose => array_keys(array_filter($this->inForce->registers()->statements, static fn (Statement $s): bool => $s->purpose === $record->slug)),
-            RecordKind::Processor => [],
-            default => throw new Refused("The {$record->kind->noun()} cannot be retired."),
-        };
-        if ($used !== []) {
-            throw new Refused($record->kind === RecordKind::Purpose ? 'These statements still ask for it: '.implode(', ', $used).'. Retire them first.' : "\"{$record->slug}\" still stands on ".implode(', ', $used).'. Take it off these sheets first.');
-        }
-        DB::transaction(function () use ($record, $officer, $reason): void {
-            $now = $this->clock->instant();
-            $record->update(['retired_at' => $now, 'retired_by' => $officer->id, 'retired_why' => mb_substr(trim($reason), 0, 500)]);
-            ($this->append)($record->subject ?? $this->subject($record), Act::retired($now, "{$record->kind->value} {$record->slug}", trim($reason), "user {$officer->id}"));
-        }, 3);
+        return $found->count() === count($by) ? array_values($found->map(static fn (Point $p): array => [$p, $by[$p->slug]])->all()) : throw Refused::because(ActRefusal::PointIsGone);
     }
 
     /**
-     * People who wrote what is not approved yet, and therefore may not approve it where four eyes are demanded.
+     * Takes it out of use; points that use it say so, and its editions stay.
      *
-     * @return array<int, string> id to name
+     * @throws Refused
      */
-    public function writers(Record $record, ?Edition $last): array
+    public function retire(Record $record, User $officer, string $reason): void
     {
-        return User::query()->whereIn('id', $record->writersSince($last->revision ?? 0))->pluck('name', 'id')->all();
+        if (mb_strlen(trim($reason)) < self::EXPLAINS) {
+            throw Refused::because(ActRefusal::RetireReason);
+        }
+        if (! $record->kind->canBeRetired()) {
+            throw Refused::because(ActRefusal::CannotBeRetired, noun: $record->kind->noun());
+        }
+        DB::transaction(function () use ($record, $officer, $reason): void {
+            Record::query()->whereKey($record->id)->lockForUpdate()->exists();
+            $this->admitRetirement($record);
+            $now = $this->clock->instant();
+            $record->update(['retired_at' => $now, 'retired_by' => $officer->id, 'retired_why' => mb_substr(trim($reason), 0, 500)]);
+            ($this->append)($this->append->subjectOf($record), Act::retired($now, $record->name()->text(), trim($reason), $officer->named()));
+            $this->inForce->forget();
+        }, 3);
     }
 
-    /** Whether four eyes must look at whatever fills words that people read: the house may say that two are enough. */
-    public function fourEyes(): bool
+    private function admitRetirement(Record $record): void
     {
-        return $this->inForce->registers()->house->fourEyes;
+        $name = $record->name()->slug;
+        $sheets = $record->kind === RecordKind::Statement ? $this->inForce->sheetsWith($name) : [];
+        if ($sheets !== []) {
+            throw Refused::because(ActRefusal::StandsOnSheets, name: $name, sheets: implode(', ', array_map(static fn ($s): string => $s->draft->name, $sheets)));
+        }
+        $asking = $record->kind === RecordKind::Purpose ? $this->inForce->registers()->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($name))->ids() : [];
+        if ($asking !== []) {
+            throw Refused::because(ActRefusal::StatementsAskForIt, statements: implode(', ', $asking));
+        }
     }
 
-    /** @return list<string> names of officers who are not this one */
-    public function others(User $officer): array
+    private function admit(Record $record, Revision $revision, ?ApprovedEdition $last, User $officer, int $looked, string $comment): void
     {
-        return array_values(User::query()->where('role', Role::Officer)->whereKeyNot($officer->id)->orderBy('id')->pluck('name')->all());
-    }
-
-    private function admit(Record $record, Revision $revision, ?Edition $last, User $officer, int $looked, string $comment): void
-    {
-        if ($officer->role !== Role::Officer || $record->kind === RecordKind::Sheet) {
-            throw new Refused($record->kind === RecordKind::Sheet ? 'A sheet is not approved; its point is published.' : 'Officers approve; you can submit what you drafted.');
+        if ($record->kind === RecordKind::Sheet) {
+            throw Refused::because(ActRefusal::SheetNotApproved);
+        }
+        if ($officer->role !== Role::Officer) {
+            throw Refused::because(ActRefusal::OfficersApprove);
         }
         if ($looked !== $revision->number) {
-            throw new Refused('It was changed after you looked at it. Look at what it is now, then approve.');
+            throw Refused::because(ActRefusal::ChangedSinceLooked);
         }
-        if ($last !== null && $last->document() == $revision->document) {
-            throw new Refused("There is nothing to approve: edition {$last->number} says the same.");
+        if ($last !== null && $last->document()->equals($revision->document)) {
+            throw Refused::because(ActRefusal::NothingToApprove, number: $last->number);
         }
-        if ($this->fourEyes() && isset($this->writers($record, $last)[$officer->id])) {
-            $others = $this->others($officer);
-            throw new Refused('You wrote part of this draft yourself, and the house demands four eyes: somebody else approves it'.($others === [] ? '.' : ', such as '.implode(' or ', $others).'.'));
+        if ($this->inForce->registers()->house->fourEyes && $this->writers->since($record, $last)->has((string) $officer->id)) {
+            throw Refused::because(ActRefusal::OwnDraft, others: implode(' or ', $this->writers->otherOfficers($officer)) ?: 'somebody else');
         }
-        InForce::check($record->kind, $revision->document, whole: true);
+        Records::check($record->kind, $revision->document, whole: true);
         $this->keepSheets($record, $revision);
         if ($record->kind === RecordKind::Statement) {
             $this->admitStatement(Statement::from($revision->document), $comment);
@@ -156,12 +158,12 @@ final class Approve
     /** No sheet may become what no form can be made of. */
     private function keepSheets(Record $record, Revision $revision): void
     {
-        $would = $this->inForce->registers()->with(InForce::read($record->kind, $revision->document));
-        foreach (InForce::records(RecordKind::Sheet)->with('newest')->get() as $sheet) {
+        $would = $this->inForce->registers()->with(Records::read($record->kind, $revision->document));
+        foreach ($this->inForce->sheets() as $sheet) {
             try {
-                Sheet::read($would->complete($sheet->newest->document ?? []));
-            } catch (InvalidDocument $e) {
-                throw new Refused("With it, no form could be made of \"{$sheet->slug}\" any more: {$e->getMessage()}");
+                $would->complete($sheet->draft);
+            } catch (Refused $e) {
+                throw Refused::because(ActRefusal::SheetWouldBreak, sheet: $sheet->slug, why: $e->getMessage());
             }
         }
     }
@@ -169,66 +171,45 @@ final class Approve
     private function admitStatement(Statement $statement, string $comment): void
     {
         $registers = $this->inForce->registers();
-        if ($statement->texts->toArray() === []) {
-            throw new Refused('There are no words yet: write them in at least one language.');
+        if ($statement->texts->languages() === []) {
+            throw Refused::because(ActRefusal::NoWords);
         }
         $unfilled = $registers->unfilled($statement);
         if ($unfilled !== []) {
-            throw new Refused(implode(' ', Unfilled::said($unfilled)));
+            throw Refused::because(ActRefusal::CannotBeFilled, what: implode(' ', Unfilled::said($unfilled)));
         }
-        $breaches = Judgement::ofStatement($statement, $registers)->breaches();
-        if ($breaches !== [] && mb_strlen($comment) < self::EXPLAINS) {
-            throw new Refused('The words have '.(count($breaches) === 1 ? 'a breach' : count($breaches).' breaches').'. Mend '.(count($breaches) === 1 ? 'it' : 'them').', or say in the comment why the words may be approved all the same.');
+        $n = count(Judgement::ofStatement($statement, $registers)->breaches());
+        if ($n > 0 && mb_strlen($comment) < self::EXPLAINS) {
+            throw Refused::because(ActRefusal::BreachUnexplained, count: $n === 1 ? 'a breach' : "$n breaches");
         }
     }
 
-    private function make(Record $record, Revision $revision, ?Edition $last, User $officer, string $comment, string $effective): Edition
+    private function make(Record $record, Revision $revision, ?ApprovedEdition $last, User $officer, string $comment, Day $effective): ApprovedEdition
     {
-        $number = ($last->number ?? 0) + 1;
-        $bytes = CanonicalJson::encode(['kind' => $record->kind->value, 'name' => $record->slug, 'number' => $number, 'document' => $revision->document]);
+        $made = RecordEdition::make($record->name(), ($last->number ?? 0) + 1, $revision->document);
         $now = $this->clock->instant();
         $edition = $record->editions()->create([
-            'number' => $number, 'digest' => Digest::of($bytes), 'bytes' => $bytes, 'revision' => $revision->number,
-            'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective,
+            'number' => $made->number, 'digest' => $made->digest, 'bytes' => $made->bytes, 'revision' => $revision->number,
+            'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
         ]);
-        ($this->append)($record->subject ?? $this->subject($record), Act::approved($now, "{$record->kind->value} {$record->slug}", $edition->digest, $effective, $comment, "user {$officer->id}"));
+        ($this->append)($this->append->subjectOf($record), Act::approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
+        $this->inForce->forget();
 
         return $edition;
     }
 
-    private function subject(Record $record): Id
+    private function day(?string $given): Day
     {
-        $subject = $this->append->newSubject('record');
-        $record->update(['subject' => $subject]);
-
-        return $subject;
-    }
-
-    private function day(?string $given): string
-    {
-        $today = $this->clock->instant()->utc->format('Y-m-d');
+        $today = $this->clock->today();
         if ($given === null || $given === '') {
             return $today;
         }
-        if ((DateTimeImmutable::createFromFormat('!Y-m-d', $given) ?: null)?->format('Y-m-d') !== $given || $given < $today) {
-            throw new Refused("\"$given\" is not a day from today on; write it like 2026-12-01.");
+        try {
+            $day = Day::parse($given);
+        } catch (Refused) {
+            $day = null;
         }
 
-        return $given;
-    }
-
-    /** @return list<string> names of sheets on which a statement stands now */
-    private function sheetsWith(string $statement): array
-    {
-        $names = [];
-        foreach (InForce::records(RecordKind::Sheet)->with('newest')->get() as $sheet) {
-            foreach ((array) ($sheet->newest?->document['statements'] ?? []) as $named) {
-                if (($named['id'] ?? null) === $statement) {
-                    $names[] = (string) ($sheet->newest?->document['name'] ?? $sheet->slug);
-                }
-            }
-        }
-
-        return $names;
+        return $day === null || $today->isAfter($day) ? throw Refused::because(ActRefusal::DayIsPast, day: $given) : $day;
     }
 }

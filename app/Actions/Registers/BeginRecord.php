@@ -4,82 +4,97 @@ declare(strict_types=1);
 
 namespace App\Actions\Registers;
 
-use App\Models\Controller;
+use App\Actions\ActRefusal;
 use App\Models\Record;
-use App\Models\RecordKind;
+use App\Models\RegisteredController;
 use App\Models\User;
+use App\Queries\Registers\RegistersInForce;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Document;
+use Juramen\Canon\Refused;
+use Juramen\Canon\Slug;
+use Juramen\Register\Controller;
 use Juramen\Register\LegalBasis;
+use Juramen\Register\RecordKind;
 use Juramen\Wording\Starters;
 
 /** A new statement, purpose, controller or processor, named by what it is called. */
 final class BeginRecord
 {
-    public function __construct(private readonly ChangeRecord $change, private readonly InForce $inForce) {}
+    private const ACCENT = '#0f4c5c';
 
-    /**
-     * @param  array<string, string>  $given  "name"; of a controller its postal "address"; of a statement also "purpose", or "starter" and "controller"
-     *
-     * @throws InvalidDocument
-     */
-    public function __invoke(RecordKind $kind, User $author, array $given): Record
+    public function __construct(private readonly ChangeRecord $change, private readonly RegistersInForce $inForce) {}
+
+    /** @throws Refused */
+    public function __invoke(RecordKind $kind, User $author, NewRecord $new): Record
     {
-        $name = $given['name'] ?? '';
-        $slug = Str::slug($name);
-        if ($slug === '' || mb_strlen($slug) > 60) {
-            throw new InvalidDocument('Give it a name of letters and digits, at most 60 characters.');
-        }
-        $controller = $kind === RecordKind::Controller ? '' : $this->controller($given);
+        $slug = self::slug($new->name);
 
         return match ($kind) {
-            RecordKind::Statement => ($given['starter'] ?? '') !== '' ? $this->fromStarter($author, $slug, $given['starter'], $controller)
-                : $this->change->begin($kind, $slug, ['id' => $slug, 'purpose' => $this->inForce->registers()->purpose($given['purpose'] ?? '')->id, 'channels' => ['email'], 'texts' => ['en' => '']], $author),
-            RecordKind::Purpose => $this->change->begin($kind, $slug, [
-                'id' => $slug, 'controller' => $controller, 'names' => ['en' => $name], 'contents' => [], 'rates' => [],
+            RecordKind::Statement => $new->starter === '' ? $this->change->begin($kind, $slug, $this->statement($slug, $new), $author) : $this->fromStarter($author, $slug, $new),
+            RecordKind::Purpose => $this->change->begin($kind, $slug, Document::from([
+                'id' => $slug->text, 'controller' => $this->controller($new)->id->text, 'names' => ['en' => $new->name], 'contents' => [], 'rates' => [],
                 'basis' => LegalBasis::Consent->value, 'measures' => false, 'refresh-months' => 0, 'retention-months' => 36,
-            ], $author),
-            RecordKind::Processor => $this->change->begin($kind, $slug, [
-                'id' => $slug, 'name' => $name, 'controller' => $controller, 'own' => false, 'purposes' => [], 'does' => '', 'contract' => '', 'country' => '', 'transfer' => '', 'until' => '',
-            ], $author),
-            RecordKind::Controller => $this->controllerOf($author, $slug, $name, $given),
-            RecordKind::Rules, RecordKind::Sheet => throw new InvalidDocument('This cannot be begun here.'),
+            ]), $author),
+            RecordKind::Processor => $this->change->begin($kind, $slug, Document::from([
+                'id' => $slug->text, 'name' => $new->name, 'controller' => $this->controller($new)->id->text, 'own' => false, 'purposes' => [],
+                'does' => '', 'contract' => '', 'country' => '', 'transfer' => '', 'until' => '',
+            ]), $author),
+            RecordKind::Controller => $this->beginController($author, $slug, $new),
+            RecordKind::Rules, RecordKind::Sheet => throw Refused::because(ActRefusal::CannotBegin),
         };
     }
 
-    /** @param  array<string, string>  $given */
-    private function controllerOf(User $author, string $slug, string $name, array $given): Record
+    /** @throws Refused where nothing is left of the name */
+    public static function slug(string $name): Slug
     {
-        return DB::transaction(function () use ($author, $slug, $name, $given): Record {
-            $record = $this->change->begin(RecordKind::Controller, $slug, [
-                'id' => $slug, 'name' => $name, 'postal-address' => $given['address'] ?? '', 'contact' => '', 'sender' => '', 'accent' => '#0f4c5c', 'notice' => [], 'notice-text' => [], 'dpo' => '', 'representative' => '', 'country' => '',
-            ], $author);
-            Controller::query()->create(['slug' => $slug]);
+        $slug = Str::slug($name);
+
+        return $slug === '' || mb_strlen($slug) > Slug::LONGEST ? throw Refused::because(ActRefusal::NameNeeded, most: Slug::LONGEST) : Slug::parse($slug);
+    }
+
+    private function statement(Slug $slug, NewRecord $new): Document
+    {
+        $purpose = $this->inForce->registers()->purpose($new->purpose);
+
+        return Document::from(['id' => $slug->text, 'purpose' => $purpose->id->text, 'channels' => ['email'], 'texts' => ['en' => '']]);
+    }
+
+    private function beginController(User $author, Slug $slug, NewRecord $new): Record
+    {
+        $document = Document::from([
+            'id' => $slug->text, 'name' => $new->name, 'postal-address' => $new->address, 'contact' => '', 'sender' => '', 'accent' => self::ACCENT,
+            'notice' => [], 'notice-text' => [], 'dpo' => '', 'representative' => '', 'country' => '',
+        ]);
+
+        return DB::transaction(function () use ($author, $slug, $document): Record {
+            $record = $this->change->begin(RecordKind::Controller, $slug, $document, $author);
+            RegisteredController::query()->create(['slug' => $slug->text]);
 
             return $record;
         }, 3);
     }
 
     /** The purpose, where there is none of that name yet, and a statement that asks for it. */
-    private function fromStarter(User $author, string $slug, string $starter, string $controller): Record
+    private function fromStarter(User $author, Slug $slug, NewRecord $new): Record
     {
-        $found = Starters::find($starter) ?? throw new InvalidDocument('There is no such starter.');
+        $starter = Starters::find($new->starter) ?? throw Refused::because(ActRefusal::NoStarter);
+        $purpose = Slug::parse($starter->id);
 
-        return DB::transaction(function () use ($author, $slug, $found, $controller): Record {
-            $purpose = Record::query()->where('kind', RecordKind::Purpose)->where('slug', $found->id)->exists() ? $found->id
-                : $this->change->begin(RecordKind::Purpose, $found->id, $found->purpose($controller), $author, 'began it from a starter')->slug;
+        return DB::transaction(function () use ($author, $slug, $starter, $purpose, $new): Record {
+            if (! Record::query()->where('kind', RecordKind::Purpose)->where('slug', $purpose->text)->exists()) {
+                $this->change->begin(RecordKind::Purpose, $purpose, $starter->purpose($this->controller($new)->id), $author, 'began it from a starter');
+            }
 
-            return $this->change->begin(RecordKind::Statement, $slug, $found->statement($slug, $purpose), $author, 'began it from a starter');
+            return $this->change->begin(RecordKind::Statement, $slug, $starter->statement($slug, $purpose), $author, 'began it from a starter');
         });
     }
 
-    /** @param  array<string, string>  $given */
-    private function controller(array $given): string
+    private function controller(NewRecord $new): Controller
     {
         $known = $this->inForce->registers()->controllers;
-        $id = $given['controller'] ?? '';
 
-        return isset($known[$id]) ? $id : ((string) array_key_first($known) ?: throw new InvalidDocument('There is no controller yet.'));
+        return $known->get($new->controller) ?? $known->first() ?? throw Refused::because(ActRefusal::NoController);
     }
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Registers;
 
 use App\Models\Decided;
-use App\Models\Edition;
 use App\Models\Proposal;
 use App\Models\Record;
-use App\Models\Revision;
 use App\Models\User;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -16,28 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** A draft is submitted for approval, returned with a reply, or taken back. */
 final class Propose
 {
+    private const LONGEST = 1000;
+
     public function __construct(private readonly SystemClock $clock) {}
-
-    /** The proposal that waits for a decision; null where none does. */
-    public static function open(Record $record): ?Proposal
-    {
-        return $record->proposals()->with('submitter', 'decider')->whereNull('decision')->orderByDesc('id')->first();
-    }
-
-    /**
-     * How the newest revision stands: "retired", "in force", "approved", "submitted" or "draft".
-     *
-     * @param  bool  $holds  whether the newest edition holds already: its day has come, and of a statement, a published point shows it
-     */
-    public static function state(Record $record, ?Edition $newestEdition, Revision $newest, bool $holds): string
-    {
-        return match (true) {
-            $record->retired_at !== null => 'retired',
-            $newestEdition !== null && $newestEdition->document() == $newest->document => $holds ? 'in force' : 'approved',
-            self::open($record)?->revision === $newest->number => 'submitted',
-            default => 'draft',
-        };
-    }
 
     /** Submits the newest revision; an older proposal that still waits is overtaken by it. */
     public function submit(Record $record, User $by, string $comment): Proposal
@@ -45,13 +24,15 @@ final class Propose
         return DB::transaction(function () use ($record, $by, $comment): Proposal {
             Record::query()->whereKey($record->id)->lockForUpdate()->exists();
             $newest = $record->revisions()->orderByDesc('number')->firstOrFail();
-            $open = self::open($record);
+            $open = $record->openProposal();
             if ($open?->revision === $newest->number) {
                 return $open;
             }
             $this->decide($record, Decided::Withdrawn, $by, 'Overtaken by a newer draft.');
 
-            return $record->proposals()->create(['revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(), 'comment' => mb_substr(trim($comment), 0, 1000)]);
+            return $record->proposals()->create([
+                'revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(), 'comment' => mb_substr(trim($comment), 0, self::LONGEST),
+            ]);
         }, 3);
     }
 
@@ -65,8 +46,11 @@ final class Propose
         $this->decide($record, Decided::Withdrawn, $by, '');
     }
 
-    private function decide(Record $record, Decided $decision, User $by, string $reply): void
+    /** Whatever waits for a decision gets this one. */
+    public function decide(Record $record, Decided $decision, User $by, string $reply): void
     {
-        $record->proposals()->whereNull('decision')->update(['decision' => $decision, 'decided_by' => $by->id, 'decided_at' => $this->clock->instant()->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($reply), 0, 1000)]);
+        $record->proposals()->whereNull('decision')->update([
+            'decision' => $decision, 'decided_by' => $by->id, 'decided_at' => $this->clock->instant()->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($reply), 0, self::LONGEST),
+        ]);
     }
 }

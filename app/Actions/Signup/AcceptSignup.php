@@ -7,9 +7,8 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Mailing\Outbox;
-use App\Models\Journey;
 use App\Models\MessageKind;
-use App\Models\PointEdition as EditionRow;
+use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +18,10 @@ use Juramen\Consent\Answer;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
+use Juramen\Points\FieldValue;
 use Juramen\Register\Channel;
+use Juramen\Screening\Band;
+use Juramen\Screening\Screen;
 use LogicException;
 
 /**
@@ -35,6 +37,8 @@ final class AcceptSignup
         private readonly SpendMark $spend,
         private readonly KeepEnquiry $keep,
         private readonly CountMailbox $count,
+        private readonly Screen $screen,
+        private readonly KeepAssessment $assessed,
         private readonly DeleteValues $delete,
         private readonly Outbox $outbox,
         private readonly SystemClock $clock,
@@ -42,7 +46,7 @@ final class AcceptSignup
 
     /**
      * @throws MarkAlreadySpent where the page was sent before with other answers; the same answers again change nothing
-     * @throws TooManyForMailbox where its inbox would get more mails within a day than anybody asks for; nothing is kept then
+     * @throws ScreenedOut where its inbox would get more mails within a day than anybody asks for; nothing is kept then
      */
     public function __invoke(Signup $signup): void
     {
@@ -50,32 +54,42 @@ final class AcceptSignup
             if (! ($this->spend)($signup)) {
                 return;
             }
-            if ($signup->edition->sheet->kind->servesSomethingElse()) {
+            if ($signup->edition->sheet->draft->kind->servesSomethingElse()) {
                 if (! $signup->delivered) {
                     ($this->keep)($signup);
                 }
-            } elseif ($signup->statements === []) {
+            } elseif ($signup->agreed === []) {
                 throw new LogicException('A sign-up without a yes is no consent.');
             }
-            if ($signup->statements !== []) {
-                // What a person released was counted, or judged by that person.
-                if ($signup->nonce !== null && $signup->edition->sheet->rules->screening) {
-                    ($this->count)($signup->email, $this->clock->instant());
-                }
+            if ($signup->agreed !== []) {
+                $this->screened($signup);
                 $this->enter($signup);
             }
         }, 5);
     }
 
+    /** By what can be counted only here. What a person released was counted, or judged by that person. */
+    private function screened(Signup $signup): void
+    {
+        if ($signup->facts === null) {
+            return;
+        }
+        $assessment = $this->screen->assess($signup->facts->counted(($this->count)($signup->email, $this->clock->instant())));
+        if ($assessment->band === Band::Hold) {
+            throw new ScreenedOut($assessment);
+        }
+        ($this->assessed)($signup->editionId(), $assessment);
+    }
+
     private function enter(Signup $signup): void
     {
         $edition = $signup->edition;
-        $subscriber = $this->subscribers->findOrMake($edition->controller->id, $signup->email);
+        $subscriber = $this->subscribers->findOrMake($edition->controller->id->text, $signup->email);
         $journey = Id::random();
         $disclosures = $this->disclosures($signup);
         [$answers, $targets] = $this->answers($signup);
         ($this->append)($subscriber->subject, Act::given(
-            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->point, $edition->digest(), $signup->language,
+            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text, $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);
@@ -93,10 +107,10 @@ final class AcceptSignup
         $some = static fn (callable $is): bool => array_filter($targets, static fn (Target $t): bool => $is($t->channel)) !== [];
         $byMail = $some(static fn (Channel $c): bool => $c === Channel::Email);
         $waits = $byMail ? $signup->edition->sheet->rules->doubleOptIn : $some(static fn (Channel $c): bool => $c->isByNumber());
-        $row = Journey::query()->create([
+        $row = SignupJourney::query()->create([
             'id' => $journey,
             'subscriber_id' => $subscriber->id,
-            'point_edition_id' => EditionRow::query()->where('digest', $signup->edition->digest()->bytes)->valueOrFail('id'),
+            'point_edition_id' => $signup->editionId(),
             'language' => $signup->language,
             'state' => $waits ? JourneyState::Asked : JourneyState::Confirmed,
             'lapse_days' => $signup->edition->sheet->rules->lapseDays,
@@ -115,26 +129,26 @@ final class AcceptSignup
     /** @return list<Disclosure> */
     private function disclosures(Signup $signup): array
     {
-        $values = ['email' => $signup->email->text, ...$signup->values];
+        $values = [new FieldValue('email', $signup->email->text), ...$signup->values];
         if ($signup->network !== null && $signup->edition->sheet->rules->keepNetwork) {
-            $values['network'] = $signup->network;
+            $values[] = new FieldValue('network', $signup->network);
         }
 
-        return array_map(Disclosure::make(...), array_keys($values), array_values($values));
+        return array_map(static fn (FieldValue $v): Disclosure => Disclosure::make($v->name, $v->value), $values);
     }
 
     /** @return array{non-empty-list<Answer>, non-empty-list<Target>} */
     private function answers(Signup $signup): array
     {
         [$answers, $targets] = [[], []];
-        foreach ($signup->agreed() as $statement) {
-            $answers[] = new Answer($statement->id, $statement->edition());
+        foreach ($signup->agreed as $statement) {
+            $answers[] = new Answer($statement->id->text, $statement->edition());
             foreach ($statement->channels as $channel) {
-                $targets[] = new Target($statement->purpose, $channel);
+                $targets[] = new Target($statement->purpose->text, $channel);
             }
         }
-        if ($answers === []) {
-            throw new LogicException('None of the statements said yes to stands on this edition.');
+        if ($answers === [] || $targets === []) {
+            throw new LogicException('A sign-up says yes to a statement that asks by a channel.');
         }
 
         return [$answers, $targets];

@@ -7,8 +7,8 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Mailing\Outbox;
-use App\Models\Journey;
 use App\Models\MessageKind;
+use App\Models\SignupJourney;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -28,9 +28,9 @@ final class ConfirmJourney
     public function __invoke(Id $id, ?string $network): JourneyState
     {
         return DB::transaction(function () use ($id, $network): JourneyState {
-            $found = Journey::query()->with('subscriber')->whereKey($id->bytes)->firstOrFail();
+            $found = SignupJourney::query()->with('subscriber')->whereKey($id->bytes)->firstOrFail();
             $this->append->lock($found->subscriber->subject);
-            $journey = Journey::query()->whereKey($id->bytes)->lockForUpdate()->firstOrFail();
+            $journey = SignupJourney::query()->whereKey($id->bytes)->lockForUpdate()->firstOrFail();
             $now = $this->clock->instant();
             $next = $journey->machine()->confirmed($now);
             if ($next === null) {

@@ -7,9 +7,9 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Mailing\Mailbox;
-use App\Models\Disclosure;
-use App\Models\Journey;
 use App\Models\Message;
+use App\Models\SignupJourney;
+use App\Models\StoredDisclosure;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
@@ -18,7 +18,8 @@ use Juramen\Consent\How;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Log\Disclosure as Value;
-use Juramen\Points\FieldKind;
+use Juramen\Points\FieldKinds;
+use Juramen\Points\FieldMeaning;
 
 /**
  * Deletes what was kept because of a sign-up that ended before it was confirmed: where nothing else ties us to the person, every
@@ -29,15 +30,15 @@ final class ForgetJourney
     public function __construct(private readonly DeleteValues $delete, private readonly LedgerTables $ledger, private readonly Mailbox $mailbox) {}
 
     /** Inside the transaction that ended it, after the entry that says so. */
-    public function __invoke(Journey $journey, Id $subject, How $how, string $why): void
+    public function __invoke(SignupJourney $journey, Id $subject, How $how, string $why): void
     {
         $chain = $this->ledger->chain($subject);
         $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->everAllowed || $p->pending !== []);
         $byMail = array_filter($ties, static fn (Permission $p): bool => ! $p->target->channel->isByNumber());
         $number = array_filter($ties, static fn (Permission $p): bool => isset($p->pending[$journey->id->hex()]));
-        $values = Disclosure::query()->where('subject', $subject->bytes)
+        $values = StoredDisclosure::query()->where('subject', $subject->bytes)
             ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
-            ->filter(static fn (Disclosure $row): bool => $number === [] || Value::parse($row->text)->name !== FieldKind::Phone->value);
+            ->filter(static fn (StoredDisclosure $row): bool => $number === [] || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone);
         ($this->delete)($subject, $how, $why, array_values($values->all()), lookups: $byMail === []);
         $sent = Message::query()->where('journey', $journey->id->bytes)->pluck('message_id')->all();
         DB::afterCommit(fn () => $this->mailbox->forget($sent));
@@ -47,7 +48,7 @@ final class ForgetJourney
      * @param  list<Entry>  $chain
      * @return list<string> ids of the consents that the journey began with
      */
-    private function entriesOf(Journey $journey, array $chain): array
+    private function entriesOf(SignupJourney $journey, array $chain): array
     {
         $of = array_filter($chain, static fn (Entry $e): bool => $e->act->kind === EntryKind::Given && $e->act->journey?->equals($journey->id) === true);
 

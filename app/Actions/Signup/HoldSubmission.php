@@ -6,9 +6,8 @@ namespace App\Actions\Signup;
 
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
-use App\Actions\Registers\InForce;
 use App\Models\HeldSubmission;
-use App\Models\PointEdition as EditionRow;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +17,8 @@ use Juramen\Consent\Target;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
-use Juramen\Screening\Signal;
+use Juramen\Register\Retention;
+use Juramen\Screening\Assessment;
 use Juramen\Wording\Statement;
 
 /** Keeps what screening does not let pass, encrypted and for a set time, until a person releases or deletes it. */
@@ -26,35 +26,35 @@ final class HoldSubmission
 {
     public function __construct(
         private readonly SpendMark $spend,
+        private readonly KeepAssessment $assessed,
         private readonly AcceptSignup $accept,
         private readonly KnowSubscriber $subscribers,
         private readonly Append $append,
         private readonly LedgerTables $ledger,
         private readonly PublishedForms $published,
-        private readonly InForce $inForce,
+        private readonly RegistersInForce $inForce,
         private readonly SystemClock $clock,
     ) {}
 
     /**
-     * @param  list<Signal>  $signals
-     *
      * @throws MarkAlreadySpent
      */
-    public function __invoke(Signup $signup, array $signals): void
+    public function __invoke(Signup $signup, Assessment $assessment): void
     {
-        DB::transaction(function () use ($signup, $signals): void {
+        DB::transaction(function () use ($signup, $assessment): void {
             if (! ($this->spend)($signup)) {
                 return;
             }
             HeldSubmission::query()->create([
-                'point_edition_id' => EditionRow::query()->where('digest', $signup->edition->digest()->bytes)->valueOrFail('id'),
+                'point_edition_id' => $signup->editionId(),
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
-                'content' => ['email' => $signup->email->text, 'values' => $signup->values, 'statements' => $signup->statements, 'placement' => $signup->placement, 'network' => $signup->network],
-                'signals' => implode(' ', array_map(static fn (Signal $s): string => $s->value, $signals)),
+                'content' => HeldContent::of($signup)->toArray(),
+                'signals' => $assessment->named(),
                 'received_at' => $signup->occurred,
-                'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->retentionDays['held']),
+                'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
             ]);
+            ($this->assessed)($signup->editionId(), $assessment);
         }, 3);
     }
 
@@ -71,18 +71,19 @@ final class HoldSubmission
             if ($row === null) {
                 return Released::Gone;
             }
-            $content = $row->content;
+            $content = HeldContent::from($row->content);
             $edition = $this->published->edition($row->edition->digest);
-            $email = EmailAddress::parse($content['email']);
-            $agreed = array_values(array_diff($content['statements'], $this->endedLater($edition, $email, $content['statements'], $row->received_at)));
-            $serves = $edition->sheet->kind->servesSomethingElse();
+            $email = EmailAddress::parse($content->email);
+            $said = array_values(array_filter($edition->sheet->statements, static fn (Statement $s): bool => in_array($s->id->text, $content->agreed, true)));
+            $agreed = $this->withoutEnded($edition, $email, $said, $row->received_at);
+            $serves = $edition->sheet->draft->kind->servesSomethingElse();
             if ($agreed !== [] || $serves) {
-                ($this->accept)(new Signup($edition, $row->language, $email, $content['values'], $agreed, $row->how, $content['placement'], $row->received_at, null, $content['network']));
+                ($this->accept)(new Signup($edition, $row->language, $email, $content->values, $agreed, $row->how, $content->placement, $row->received_at, null, $content->network));
             }
             $row->delete();
 
             return match (true) {
-                $agreed === $content['statements'] => Released::Whole,
+                count($agreed) === count($said) => Released::Whole,
                 $agreed !== [] => Released::InPart,
                 default => $serves ? Released::WithoutConsent : Released::Nothing,
             };
@@ -90,17 +91,18 @@ final class HoldSubmission
     }
 
     /**
-     * Statements whose consent the person ended after this was sent, or, where they are not known any more, everything that was
-     * ended by whoever is to be left alone.
+     * Statements without those whose consent the person ended after this was sent; without any, where they are not known any more
+     * and were to be left alone since.
      *
-     * @param  list<string>  $statements
-     * @return list<string>
+     * @param  list<Statement>  $said
+     * @return list<Statement>
      */
-    private function endedLater(PointEdition $edition, EmailAddress $email, array $statements, Instant $sent): array
+    private function withoutEnded(PointEdition $edition, EmailAddress $email, array $said, Instant $sent): array
     {
-        $subscriber = $this->subscribers->find($edition->controller->id, $email);
+        $controller = $edition->controller->id->text;
+        $subscriber = $this->subscribers->find($controller, $email);
         if ($subscriber === null) {
-            return $this->subscribers->leftAloneSince($edition->controller->id, $email)?->isAfter($sent) === true ? $statements : [];
+            return $this->subscribers->leftAloneSince($controller, $email)?->isAfter($sent) === true ? [] : $said;
         }
         $this->append->lock($subscriber->subject);
         $ended = [];
@@ -109,8 +111,8 @@ final class HoldSubmission
                 $ended += array_fill_keys(array_map(static fn (Target $t): string => $t->key(), $entry->act->targets), true);
             }
         }
+        $isEnded = static fn (Statement $s): bool => array_filter($s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->purpose->text, $c))->key()])) !== [];
 
-        return array_values(array_map(static fn (Statement $s): string => $s->id, array_filter($edition->sheet->statements, static fn (Statement $s): bool => in_array($s->id, $statements, true)
-            && array_filter($s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->purpose, $c))->key()])) !== [])));
+        return array_values(array_filter($said, static fn (Statement $s): bool => ! $isEnded($s)));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Actions\Signup;
 use App\Actions\Ledger\Append;
 use App\Casts\Instants;
 use App\Models\ContactPoint;
-use App\Models\Controller;
+use App\Models\RegisteredController;
 use App\Models\Subscriber;
 use App\Support\KeyStore;
 use App\Support\SystemClock;
@@ -39,7 +39,7 @@ final class KnowSubscriber
         if ($known !== null) {
             return $known;
         }
-        $controllerId = Controller::query()->where('slug', $controller)->valueOrFail('id');
+        $controllerId = RegisteredController::query()->where('slug', $controller)->valueOrFail('id');
         try {
             return DB::transaction(function () use ($controller, $controllerId, $email): Subscriber {
                 $subscriber = Subscriber::query()->create(['subject' => $this->append->newSubject('person'), 'controller_id' => $controllerId, 'first_seen' => $this->clock->instant()]);

@@ -7,7 +7,7 @@ namespace App\Actions\Signup;
 use App\Actions\Ledger\Append;
 use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
-use App\Models\Journey;
+use App\Models\SignupJourney;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +33,7 @@ final class LapseJourneys
     public function __invoke(): int
     {
         [$count, $failed] = [0, 0];
-        $due = Journey::query()->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])
+        $due = SignupJourney::query()->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])
             ->where('lapses_at', '<', Instants::write($this->clock->instant()))->orderBy('lapses_at')->limit(1000)->get();
         foreach ($due as $journey) {
             try {
@@ -50,11 +50,11 @@ final class LapseJourneys
         return $count;
     }
 
-    private function lapse(Journey $found): int
+    private function lapse(SignupJourney $found): int
     {
         $subject = $found->load('subscriber')->subscriber->subject;
         $this->append->lock($subject);
-        $journey = Journey::query()->whereKey($found->id->bytes)->lockForUpdate()->firstOrFail();
+        $journey = SignupJourney::query()->whereKey($found->id->bytes)->lockForUpdate()->firstOrFail();
         $now = $this->clock->instant();
         $next = $journey->machine()->lapsed($now);
         if ($next === null) {

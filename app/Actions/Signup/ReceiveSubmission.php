@@ -11,14 +11,16 @@ use App\Support\UnknownBytes;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Juramen\Consent\How;
+use Juramen\Points\FieldMessage;
 use Juramen\Points\Filling;
 use Juramen\Points\PointEdition;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Language;
 use Juramen\Register\Network;
+use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
-use Juramen\Screening\Signal;
+use Juramen\Screening\SubmissionFacts;
 use PDOException;
 
 /**
@@ -28,7 +30,7 @@ use PDOException;
 final class ReceiveSubmission
 {
     public function __construct(
-        private readonly Marks $marks,
+        private readonly FormMarks $marks,
         private readonly PublishedForms $published,
         private readonly Screen $screen,
         private readonly AcceptSignup $accept,
@@ -36,57 +38,64 @@ final class ReceiveSubmission
         private readonly SystemClock $clock,
     ) {}
 
-    public function __invoke(Request $request, PointEdition $current, Language $language): Verdict
+    public function __invoke(Request $request, PointEdition $current, Language $language): SubmissionOutcome
     {
         $now = $this->clock->instant();
         $given = $request->request->all();
-        $visit = $this->marks->visit(is_string($given[Marks::VISIT] ?? null) ? $given[Marks::VISIT] : '');
+        $visit = $this->marks->visit(is_string($given[FormMarks::VISIT] ?? null) ? $given[FormMarks::VISIT] : '');
         $edition = $visit === null ? null : $this->shown($visit, $current);
         if ($visit === null || $edition === null || ! $this->isOurs($request, $visit, $language)) {
             return $this->check($request, $current, $language, $visit);
         }
-        $posted = Posted::read($request, $edition, $language);
+        $form = SubmittedForm::read($request, $edition, $language);
         if ($visit->isOld($now)) {
-            return $this->fresh(Posted::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement);
+            return $this->fresh(SubmittedForm::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement);
         }
-        $marks = array_intersect_key($given, [Marks::STAMP => true, Marks::VISIT => true]);
-        $errors = $posted->errors();
+        $errors = $form->errors();
         if ($errors !== []) {
-            return $this->again($posted, 'errors', $marks, $errors);
+            return $this->again($request, $form, 'errors', $errors);
         }
         try {
-            return $this->screened($request, $posted, $visit, $marks);
+            return $this->screened($request, $form, $visit);
         } catch (MarkAlreadySpent) {
-            return $this->fresh($posted, 'spent', ticks: true, placement: $visit->placement);
+            return $this->fresh($form, 'spent', ticks: true, placement: $visit->placement);
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
 
-            return $this->again($posted, 'down', $marks, status: 503);
+            return $this->again($request, $form, 'down', status: 503);
         }
     }
 
-    /** @param  array<string, mixed>  $marks */
-    private function screened(Request $request, Posted $posted, VisitMark $visit, array $marks): Verdict
+    private function screened(Request $request, SubmittedForm $form, VisitMark $visit): SubmissionOutcome
     {
         $now = $this->clock->instant();
+        $facts = $form->edition->sheet->rules->screening ? new SubmissionFacts($form->trapTouched, $visit->age($now)) : null;
         $signup = new Signup(
-            $posted->edition, $posted->language, $posted->email(), $posted->kept(), $posted->statements,
-            How::FormServed, $visit->placement === Marks::PAGE ? Marks::PAGE : Marks::COPY, $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === Marks::COPY_KEPT,
+            $form->edition, $form->language, $form->email(), $form->kept(), $form->agreed, How::FormServed, $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
+            $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts,
         );
-        [$band, $signals] = $posted->edition->sheet->rules->screening ? $this->screen->judge($posted->trapTouched, $visit->age($now)) : [Band::Pass, []];
-        if ($band === Band::Again) {
-            return $this->again($posted, 'fast', $marks);
+        $assessment = $facts === null ? null : $this->screen->assess($facts);
+        if ($assessment?->band === Band::Again) {
+            return $this->again($request, $form, 'fast');
+        }
+        $this->take($signup, $assessment);
+
+        return SubmissionOutcome::taken($signup);
+    }
+
+    /** Taken or held, by what screening says; what only the transaction can count may hold it still. */
+    private function take(Signup $signup, ?Assessment $assessment): void
+    {
+        if ($assessment?->band === Band::Hold) {
+            ($this->hold)($signup, $assessment);
+
+            return;
         }
         try {
-            match ($band) {
-                Band::Pass => ($this->accept)($signup),
-                Band::Hold => ($this->hold)($signup, $signals),
-            };
-        } catch (TooManyForMailbox) {
-            ($this->hold)($signup, [Signal::ManyForAddress]);
+            ($this->accept)($signup);
+        } catch (ScreenedOut $e) {
+            ($this->hold)($signup, $e->assessment);
         }
-
-        return Verdict::taken($posted->edition, $signup);
     }
 
     /**
@@ -95,7 +104,7 @@ final class ReceiveSubmission
      */
     private function isOurs(Request $request, VisitMark $visit, Language $language): bool
     {
-        $stamp = $request->request->all()[Marks::STAMP] ?? null;
+        $stamp = $request->request->all()[FormMarks::STAMP] ?? null;
         $stamp = is_string($stamp) ? $this->marks->stamp($stamp) : null;
 
         return CameFrom::ours($request, (string) config('app.url')) && $visit->language === $language && ($stamp === null || $visit->fits($stamp));
@@ -105,35 +114,27 @@ final class ReceiveSubmission
      * Sent from a copy or from somebody else's page: our own page is shown, with what was typed and every box empty, since a yes
      * carried over would be a preset tick. What the person wanted besides is kept at once, whether or not they go on.
      */
-    private function check(Request $request, PointEdition $current, Language $language, ?VisitMark $visit): Verdict
+    private function check(Request $request, PointEdition $current, Language $language, ?VisitMark $visit): SubmissionOutcome
     {
-        $posted = Posted::read($request, $current, $language);
-        if (! $current->sheet->kind->servesSomethingElse() || $posted->withoutTicks()->errors() !== []) {
-            return $this->fresh($posted, 'check', ticks: false, placement: Marks::COPY);
+        $form = SubmittedForm::read($request, $current, $language);
+        if (! $current->sheet->draft->kind->servesSomethingElse() || $form->withoutTicks()->errors() !== []) {
+            return $this->fresh($form, 'check', ticks: false, placement: FormMarks::COPY);
         }
         try {
-            $nonce = $visit->nonce ?? $this->marks->nonceFor($posted);
-            $this->screenedEnquiry(new Signup(
-                $current, $language, $posted->email(), $posted->kept(), [], How::FormServed, Marks::COPY, $this->clock->instant(), $nonce, Network::truncate((string) $request->ip()),
-            ), $posted);
+            $nonce = $visit->nonce ?? $this->marks->nonceFor($form);
+            $enquiry = new Signup(
+                $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce, Network::truncate((string) $request->ip()),
+            );
+            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(new SubmissionFacts($form->trapTouched, null)) : null);
         } catch (MarkAlreadySpent) {
             // It was kept before.
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
 
-            return $this->fresh($posted, 'down', ticks: false, placement: Marks::COPY, status: 503);
+            return $this->fresh($form, 'down', ticks: false, placement: FormMarks::COPY, status: 503);
         }
 
-        return $this->fresh($posted, 'check-kept', ticks: false, placement: Marks::COPY_KEPT);
-    }
-
-    private function screenedEnquiry(Signup $enquiry, Posted $posted): void
-    {
-        if ($posted->trapTouched && $enquiry->edition->sheet->rules->screening) {
-            ($this->hold)($enquiry, [Signal::TrapTouched]);
-        } else {
-            ($this->accept)($enquiry);
-        }
+        return $this->fresh($form, 'check-kept', ticks: false, placement: FormMarks::COPY_KEPT);
     }
 
     /** The edition that the visit mark says was shown, where it is one of this very point. */
@@ -148,26 +149,27 @@ final class ReceiveSubmission
             return null;
         }
 
-        return $edition->sheet->point === $current->sheet->point ? $edition : null;
+        return $edition->sheet->draft->point->equals($current->sheet->draft->point) ? $edition : null;
     }
 
     /**
      * The same page again, its mark not spent.
      *
-     * @param  array<string, mixed>  $marks
-     * @param  array<string, string>  $errors
+     * @param  list<FieldMessage>  $errors
      */
-    private function again(Posted $posted, string $heading, array $marks, array $errors = [], int $status = 422): Verdict
+    private function again(Request $request, SubmittedForm $form, string $heading, array $errors = [], int $status = 422): SubmissionOutcome
     {
-        return Verdict::again($posted->edition, new Filling($posted->values, $posted->ticked, $errors, $this->say($heading, $posted->language), array_filter($marks, is_string(...))), $status);
+        $filling = new Filling($form->values, $form->ticked(), $errors, $this->say($heading, $form->language), FormMarks::sentBack($request));
+
+        return SubmissionOutcome::again($form->edition, $filling, $status);
     }
 
     /** A new page with what was typed; ticks are carried over only where they were given to these very words. */
-    private function fresh(Posted $posted, string $heading, bool $ticks, string $placement, int $status = 422): Verdict
+    private function fresh(SubmittedForm $form, string $heading, bool $ticks, string $placement, int $status = 422): SubmissionOutcome
     {
-        return Verdict::again($posted->edition, new Filling(
-            $posted->values, $ticks ? $posted->ticked : [], [], $this->say($heading, $posted->language), $this->marks->issue($posted->edition, $posted->language, $placement),
-        ), $status);
+        $marks = $this->marks->issue($form->edition, $form->language, $placement);
+
+        return SubmissionOutcome::again($form->edition, new Filling($form->values, $ticks ? $form->ticked() : [], [], $this->say($heading, $form->language), $marks), $status);
     }
 
     private function say(string $heading, Language $language): string

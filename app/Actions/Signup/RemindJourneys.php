@@ -6,8 +6,8 @@ namespace App\Actions\Signup;
 
 use App\Actions\Mailing\Outbox;
 use App\Casts\Instants;
-use App\Models\Journey;
 use App\Models\MessageKind;
+use App\Models\SignupJourney;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ final class RemindJourneys
     public function __invoke(): int
     {
         $count = 0;
-        foreach (Journey::query()->where('state', JourneyState::Mailed)->where('remind_at', '<=', Instants::write($this->clock->instant()))->limit(1000)->pluck('id') as $id) {
+        foreach (SignupJourney::query()->where('state', JourneyState::Mailed)->where('remind_at', '<=', Instants::write($this->clock->instant()))->limit(1000)->pluck('id') as $id) {
             $count += $this->remind($id);
         }
 
@@ -36,7 +36,7 @@ final class RemindJourneys
     {
         try {
             return DB::transaction(function () use ($id): int {
-                $journey = Journey::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()->first();
+                $journey = SignupJourney::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()->first();
                 $journey?->update(['remind_at' => null]);
                 if ($journey !== null) {
                     $this->outbox->lay($journey, MessageKind::Reminder);

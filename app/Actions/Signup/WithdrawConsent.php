@@ -7,7 +7,7 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
-use App\Models\Journey;
+use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -60,7 +60,7 @@ final class WithdrawConsent
         }, 5);
     }
 
-    /** @return list<Journey> that were on their way and for which nothing waits any more */
+    /** @return list<SignupJourney> that were on their way and for which nothing waits any more */
     private function endedJourneys(Id $subject): array
     {
         $waiting = [];
@@ -69,7 +69,7 @@ final class WithdrawConsent
         }
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
 
-        return array_values(Journey::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])->lockForUpdate()->get()
-            ->filter(static fn (Journey $j): bool => ! isset($waiting[$j->id->hex()]))->all());
+        return array_values(SignupJourney::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])->lockForUpdate()->get()
+            ->filter(static fn (SignupJourney $j): bool => ! isset($waiting[$j->id->hex()]))->all());
     }
 }

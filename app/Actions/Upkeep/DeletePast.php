@@ -7,10 +7,10 @@ namespace App\Actions\Upkeep;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
-use App\Actions\Registers\InForce;
 use App\Casts\Instants;
-use App\Models\Disclosure;
+use App\Models\StoredDisclosure;
 use App\Models\Subscriber;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -22,7 +22,9 @@ use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
 use Juramen\Points\Registers;
+use Juramen\Register\Audience;
 use Juramen\Register\Channel;
+use Juramen\Register\Regime;
 use Throwable;
 
 /**
@@ -41,7 +43,7 @@ final class DeletePast
         private readonly Append $append,
         private readonly LedgerTables $ledger,
         private readonly DeleteValues $delete,
-        private readonly InForce $inForce,
+        private readonly RegistersInForce $inForce,
         private readonly PublishedForms $published,
         private readonly CountDeletions $count,
         private readonly SystemClock $clock,
@@ -73,7 +75,7 @@ final class DeletePast
     private function candidates(Registers $registers): array
     {
         $shortest = $registers->house->keptUntil(null, $now = $this->clock->instant());
-        foreach ($registers->purposes as $purpose) {
+        foreach ($registers->purposes->all() as $purpose) {
             $shortest = Instant::earlier($shortest, $registers->house->keptUntil($purpose, $now));
         }
         $seconds = $shortest->utc->getTimestamp() - $now->utc->getTimestamp();
@@ -94,7 +96,7 @@ final class DeletePast
             return 0;
         }
         $this->delete->leaveAlone($subscriber->subject);
-        $values = array_values(Disclosure::query()->where('subject', $subscriber->subject->bytes)->get()->all());
+        $values = array_values(StoredDisclosure::query()->where('subject', $subscriber->subject->bytes)->get()->all());
         ($this->delete)($subscriber->subject, How::Clock, 'retention', $values, lookups: true);
 
         return 1;
@@ -111,7 +113,7 @@ final class DeletePast
             if ($permission->allowed() || $permission->pending !== [] || $permission->since === null) {
                 return null;
             }
-            $kept = $registers->house->keptUntil($registers->purposes[$permission->target->purpose] ?? null, $permission->since);
+            $kept = $registers->house->keptUntil($registers->purposes->get($permission->target->purpose), $permission->since);
             if ($this->isGermanCall($permission)) {
                 $kept = Instant::later($kept, Instant::of($permission->since->utc->modify('+'.self::GERMAN_CALLS.' years')));
             }
@@ -128,8 +130,8 @@ final class DeletePast
             return false;
         }
         foreach ($permission->entries as $entry) {
-            $countries = $entry->act->edition === null ? [] : $this->published->edition($entry->act->edition)->sheet->countries;
-            if ($countries === [] || in_array('DE', $countries, true)) {
+            $countries = $entry->act->edition === null ? [] : $this->published->edition($entry->act->edition)->sheet->draft->countries;
+            if (Audience::from($countries)->isUnder(Regime::Germany)) {
                 return true;
             }
         }

@@ -62,12 +62,12 @@ final class AuditHtml extends Report
     private function form(Reading $reading, array $results): array
     {
         return [
-            'selector' => $reading->where,
+            'selector' => $reading->where->text(),
             'kind' => $reading->kind->value,
             'language' => $reading->language?->value,
-            'whole_page' => $reading->wholePage,
+            'whole_page' => $reading->around->whole,
             'controls' => array_map(static fn (Control $c): array => [
-                'selector' => $c->where,
+                'selector' => $c->where->text(),
                 'label' => $c->label,
                 'answer' => $c->response->value,
                 'purposes' => $c->purposes,
@@ -82,10 +82,10 @@ final class AuditHtml extends Report
     {
         $this->line($forms === [] ? "$file: no form was found." : $file);
         foreach ($forms as [$reading, $results]) {
-            $this->line("  {$reading->where}: a {$reading->kind->value} form, because {$reading->kindReason}".($reading->language === null ? '' : ', in '.$reading->language->endonym()));
+            $this->line("  {$reading->where->text()}: a {$reading->kind->value} form, because {$reading->kindReason}".($reading->language === null ? '' : ', in '.$reading->language->endonym()));
             foreach ($results as $result) {
                 if ($result->verdict->isFinding()) {
-                    $this->line("    {$result->verdict->value}: {$result->requirement->id()} at {$result->where}. {$result->says} ({$result->requirement->source()->text})");
+                    $this->line("    {$result->verdict->value}: {$result->requirement->id()} at {$result->where?->text()}. {$result->says} ({$result->requirement->source()->text})");
                     $this->line("      {$result->mend}");
                 }
             }

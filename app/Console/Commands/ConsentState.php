@@ -8,7 +8,7 @@ use App\Actions\Evidence\AskPermission;
 use App\Actions\Evidence\ProveChain;
 use App\Actions\Signup\KnowSubscriber;
 use App\Console\Report;
-use App\Models\Controller;
+use App\Models\RegisteredController;
 use App\Support\Moments;
 use App\Support\SystemClock;
 use Juramen\Canon\Instant;
@@ -42,7 +42,7 @@ final class ConsentState extends Report
             throw new RuntimeException("\"$at\" came twice, when the clocks were put back. Say which: ".implode(' or ', array_map(Moments::input(...), $moments)).'.');
         }
         $rows = [];
-        foreach (Controller::query()->orderBy('id')->pluck('slug') as $controller) {
+        foreach (RegisteredController::query()->orderBy('id')->pluck('slug') as $controller) {
             $subscriber = $this->subscribers->find($controller, $email);
             if ($subscriber === null) {
                 continue;

@@ -5,18 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\Report;
-use Juramen\Audit\Control;
-use Juramen\Audit\ControlRole;
-use Juramen\Audit\Links;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirements;
-use Juramen\Audit\Response;
 use Juramen\Audit\Result;
-use Juramen\Points\FormKind;
 use Juramen\Register\Language;
+use Juramen\Wording\Found;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\ReadingEase;
-use Juramen\Wording\Topic;
 use RuntimeException;
 
 final class WordingCheck extends Report
@@ -68,8 +63,7 @@ final class WordingCheck extends Report
      */
     private function findings(string $text, Language $language): array
     {
-        $reading = new Reading('text', FormKind::Other, 'it is a text alone', $language, null, false, [new Control('text', $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text))], [], new Links, $text);
-        $results = array_merge(...array_map(static fn ($r): array => $r->judge($reading), Requirements::ofWords()));
+        $results = Requirements::judge(Reading::ofWords($text, $language));
 
         return array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));
     }
@@ -77,12 +71,11 @@ final class WordingCheck extends Report
     /** @return array{requirement: string, verdict: string, from: int, to: int, words: string, source: string, mend: string} */
     private function problem(Result $result, string $text): array
     {
-        $at = $result->words === null || $result->words === '' ? false : mb_strpos($text, $result->words);
-        [$from, $to] = $at === false ? [0, mb_strlen($text)] : [$at, $at + mb_strlen((string) $result->words)];
+        $found = $result->words ?? Found::all($text);
 
         return [
-            'requirement' => $result->requirement->id(), 'verdict' => $result->verdict->value, 'from' => $from, 'to' => $to,
-            'words' => mb_substr($text, $from, $to - $from), 'source' => $result->requirement->source()->text, 'mend' => (string) $result->mend,
+            'requirement' => $result->requirement->id(), 'verdict' => $result->verdict->value, 'from' => $found->from, 'to' => $found->to,
+            'words' => $found->words, 'source' => $result->requirement->source()->text, 'mend' => (string) $result->mend,
         ];
     }
 }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Flood;
 
 use App\Actions\Signup\CameFrom;
-use App\Actions\Signup\Marks;
-use App\Actions\Signup\Posted;
+use App\Actions\Signup\FormMarks;
+use App\Actions\Signup\SubmittedForm;
 use App\Http\Middleware\PublicHeaders;
 use App\Support\PublishedForms;
 use Illuminate\Http\Request;
 use Juramen\Canon\MacRing;
+use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Language;
@@ -28,7 +29,7 @@ final class BusyForm
 
     public function __construct(
         private readonly PublishedForms $published,
-        private readonly Marks $marks,
+        private readonly FormMarks $marks,
         private readonly MacRing $keys,
         private readonly string $url,
     ) {}
@@ -51,20 +52,19 @@ final class BusyForm
     public function page(Request $request, string $point, Language $language): ?Response
     {
         $current = $this->published->isPaused($point) ? null : $this->published->current($point);
-        if ($current === null || ! $current->sheet->offers($language)) {
+        if ($current === null || ! $current->sheet->draft->offers($language)) {
             return null;
         }
         $visit = $this->visit($request);
         $shown = $visit === null || $visit->language !== $language ? null : $this->published->edition($visit->edition);
         // Ticks and marks stay only with the very words that they were given to, on our own page; elsewhere it begins anew.
-        $ours = $shown !== null && $shown->sheet->point === $point && CameFrom::ours($request, $this->url);
+        $ours = $shown !== null && $shown->sheet->draft->point->text === $point && CameFrom::ours($request, $this->url);
         $edition = $ours ? $shown : $current;
-        $posted = Posted::read($request, $edition, $language);
-        $marks = $ours ? array_filter([Marks::STAMP => $this->text($request, Marks::STAMP), Marks::VISIT => $this->text($request, Marks::VISIT)]) : [];
+        $form = SubmittedForm::read($request, $edition, $language);
+        $marks = [...($ours ? FormMarks::sentBack($request) : []), new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, (string) time()))];
         $words = require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";
-        $html = $this->published->form($edition, $language)->with((new Filling($posted->values, $ours ? $posted->ticked : [], [], $words['again']['busy'], [
-            ...$marks, self::WAITED => $this->keys->seal(self::WAITED, (string) time()),
-        ]))->pieces());
+        $filling = new Filling($form->values, $ours ? $form->ticked() : [], [], $words['again']['busy'], $marks);
+        $html = $this->published->form($edition, $language)->with($filling->pieces());
 
         return (new PublicHeaders)->handle($request, static fn (): Response => new Response($html, 429, [
             'Content-Type' => 'text/html; charset=utf-8', 'Retry-After' => (string) self::WAIT,
@@ -73,7 +73,7 @@ final class BusyForm
 
     private function visit(Request $request): ?VisitMark
     {
-        return $this->marks->visit($this->text($request, Marks::VISIT));
+        return $this->marks->visit($this->text($request, FormMarks::VISIT));
     }
 
     private function text(Request $request, string $name): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Flood;
 
-use App\Actions\Signup\Marks;
+use App\Actions\Signup\FormMarks;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
@@ -63,7 +63,7 @@ final class FloodGate
             return null;
         }
         try {
-            $again = new BusyForm($this->published, new Marks($this->keys->macs(), new SystemClock), $this->keys->macs(), $this->settings['APP_URL'] ?? '');
+            $again = new BusyForm($this->published, new FormMarks($this->keys->macs(), new SystemClock), $this->keys->macs(), $this->settings['APP_URL'] ?? '');
 
             return $this->isTooMuch($request, $m[1], $again) ? $again->page($request, $m[1], Language::from($m[2])) : null;
         } catch (Throwable) {

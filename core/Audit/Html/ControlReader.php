@@ -8,6 +8,7 @@ use DOMElement;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\Response;
+use Juramen\Audit\Selector;
 use Juramen\Points\FormKind;
 use Juramen\Register\Channel;
 use Juramen\Wording\Lexicon;
@@ -105,7 +106,7 @@ final readonly class ControlReader
         $role = $this->role($judged ?? $label, $kind);
 
         return $role === null ? null : new Control(
-            $this->page->selector($element), $label, $role, $response,
+            new Selector($this->page->selector($element)), $label, $role, $response,
             ! $noIsAnAnswer && ($element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match('~\*\s*$~u', $label) === 1),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],

@@ -6,7 +6,8 @@ namespace Juramen\Audit\Html;
 
 use DOMElement;
 use Juramen\Audit\AskedField;
-use Juramen\Audit\FieldMeaning;
+use Juramen\Audit\Selector;
+use Juramen\Points\FieldMeaning;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
 
@@ -43,7 +44,7 @@ final readonly class FieldReader
             if (($type === 'radio' && $meaning !== FieldMeaning::Gender) || ($element->nodeName === 'select' && $meaning === FieldMeaning::Other)) {
                 continue;
             }
-            $fields[] = new AskedField($this->page->selector($element), $label, $meaning, $this->isRequired($element, $label), $this->reason($element, $label));
+            $fields[] = new AskedField(new Selector($this->page->selector($element)), $label, $meaning, $this->isRequired($element, $label), $this->reason($element, $label));
         }
 
         return $fields;

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Juramen\Audit\Html;
 
 use DOMElement;
-use Juramen\Audit\Links;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
+use Juramen\Audit\Selector;
+use Juramen\Audit\Surroundings;
+use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Wording\Lexicon;
 
@@ -29,19 +32,19 @@ final class HtmlReader
         return array_map((new self($page, $address, $language))->form(...), (new FormFinder($page))->all());
     }
 
-    /** @var array<int, Links> what links stand in an element, by its object id */
-    private array $links = [];
+    /** @var array<int, Surroundings> what stands around the forms within an element, by its object id */
+    private array $around = [];
 
     private readonly Labels $labels;
 
-    private readonly string $around;
+    private readonly string $words;
 
     private readonly ?Language $ofPage;
 
     private function __construct(private readonly Page $page, private readonly string $address, private readonly ?Language $given)
     {
         $this->labels = new Labels($page);
-        $this->around = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
+        $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
         $this->ofPage = Lexicon::guess($page->text($page->body()));
     }
 
@@ -54,12 +57,11 @@ final class HtmlReader
         $lexicons = KindGuess::lexicons($language);
         [$kind, $reason] = (new KindGuess($page, $lexicons))->of($form);
 
-        return new Reading(
-            $page->selector($form->element), $kind, $reason, $language, $said, $page->whole,
+        return Reading::make(
+            ReadingOf::Page, new Selector($page->selector($form->element)), $kind, $reason, $language,
             (new ControlReader($page, $this->labels, $lexicons))->read($form, $kind),
             (new FieldReader($page, $this->labels, $lexicons))->read($form),
-            $this->links($page->whole ? $page->body() : self::surroundings($form->element)),
-            $text, $this->around, $this->address,
+            $text, $this->around($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said), Audience::ofAddress($this->address),
         );
     }
 
@@ -73,10 +75,10 @@ final class HtmlReader
         return $node;
     }
 
-    private function links(DOMElement $within): Links
+    private function around(DOMElement $within): Surroundings
     {
-        return $this->links[spl_object_id($within)] ??= new Links(array_map(
-            fn (DOMElement $a): PageLink => new PageLink($this->page->selector($a), $this->page->text($a), $a->getAttribute('href')), $this->page->named(['a'], $within),
+        return $this->around[spl_object_id($within)] ??= Surroundings::of($this->page->whole, $this->words, array_map(
+            fn (DOMElement $a): PageLink => new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $a->getAttribute('href')), $this->page->named(['a'], $within),
         ));
     }
 }

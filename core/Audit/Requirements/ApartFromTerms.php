@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
@@ -14,10 +15,8 @@ use Juramen\Audit\Verdict;
 use Juramen\Wording\Topic;
 
 /** Consent does not stand in one control with terms, conditions or notice; a link to the notice beside it is fine. */
-final class ApartFromTerms implements Requirement
+final class ApartFromTerms extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'apart-from-terms';
@@ -33,12 +32,20 @@ final class ApartFromTerms implements Requirement
         return new Source('GDPR Art. 7(2), 7(4)', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {
             $with = $reading->find(Topic::AcceptsTerms, $control->label) ?? $reading->find(Topic::AcceptsNotice, $control->label);
 
-            return $with === null ? null : $this->finding(Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with->words, 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.', $this->cut($reading, $control->where, $with->words));
+            return $with === null ? null : $this->finding(
+                Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with,
+                'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.', $this->cut($control, $with),
+            );
         });
     }
 }

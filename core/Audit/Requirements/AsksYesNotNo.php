@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
@@ -16,10 +17,8 @@ use Juramen\Register\LegalBasis;
 use Juramen\Wording\Topic;
 
 /** The control asks for a yes: nobody has to tick in order not to be written to. */
-final class AsksYesNotNo implements Requirement
+final class AsksYesNotNo extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'asks-yes-not-no';
@@ -35,6 +34,11 @@ final class AsksYesNotNo implements Requirement
         return new Source('GDPR Recital 32; ICO consent guidance', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->kind === FormKind::Order && $reading->consents() !== []) {
@@ -42,9 +46,9 @@ final class AsksYesNotNo implements Requirement
         }
 
         return $this->eachConsent($reading, 'A tick is a yes.', function (Control $control) use ($reading): ?Result {
-            $no = $control->refuses && $reading->basisOf($control->where) === LegalBasis::Consent ? $reading->find(Topic::Refuses, $control->label) : null;
+            $no = $control->refuses && $reading->basisOf($control) === LegalBasis::Consent ? $reading->find(Topic::Refuses, $control->label) : null;
 
-            return $no === null ? null : $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
+            return $no === null ? null : $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
         });
     }
 }

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Register\Regime;
 use Juramen\Wording\Topic;
 
 /** Canada: who asks, a mailing address, one more contact, and that consent can be withdrawn. */
-final class CaIdentified implements Requirement
+final class CaIdentified extends FormRequirement
 {
-    use Judging;
-
     /** A street or box with a number and, somewhere, a postal code or the country's name. */
     private const STREET = '~\b\d{1,5}[a-z]?,?\s+\p{Lu}\p{L}+|\p{Lu}[\p{L}’\'-]+(?:\s\p{Lu}?[\p{L}’\'-]+)*\s\d{1,5}\b|\b(?:P\.?\s?O\.?\s?Box|C\.?\s?P\.?)\s*\d+~u';
 
@@ -38,10 +37,10 @@ final class CaIdentified implements Requirement
 
     public function judge(Reading $reading): array
     {
-        if (! $this->isForCanada($reading) || ! $reading->isAboutConsent()) {
+        if (! $reading->audience->isUnder(Regime::Canada) || ! $reading->isAboutConsent()) {
             return $this->notApplicable('Nothing says that people in Canada are asked.');
         }
-        $page = $reading->text."\n".$reading->around;
+        $page = $reading->text."\n".$reading->around->text;
         $named = $reading->sheet === null ? preg_match('~\b(?:Inc|Ltd|Limited|Corp|Ltée)\b|©~u', $page) === 1 : str_contains($page, $reading->sheet->controller->name);
         $missing = array_values(array_filter([
             $named ? null : 'who asks',
@@ -54,13 +53,8 @@ final class CaIdentified implements Requirement
         }
         $says = 'For people in Canada it does not say '.implode(', nor ', $missing).'.';
 
-        return $reading->wholePage
+        return $reading->around->whole
             ? [$this->finding(Verdict::Breach, $says, $reading->where, null, 'Say it on the form itself.')]
             : [$this->finding(Verdict::Open, $says, $reading->where, null, 'Does the page around the form say it?')];
-    }
-
-    private function isForCanada(Reading $reading): bool
-    {
-        return $reading->sheet !== null ? $reading->sheet->countries === [] || in_array('CA', $reading->sheet->countries, true) : str_ends_with((string) parse_url($reading->address, PHP_URL_HOST), '.ca');
     }
 }

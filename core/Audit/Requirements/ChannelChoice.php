@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
@@ -14,10 +15,8 @@ use Juramen\Audit\Verdict;
 use Juramen\Wording\Topic;
 
 /** Where several channels are used, each can be chosen by itself. */
-final class ChannelChoice implements Requirement
+final class ChannelChoice extends FormRequirement
 {
-    use Judging;
-
     private const CHANNELS = [Topic::ByEmail, Topic::BySms, Topic::ByPhone, Topic::ByPost, Topic::ByMessaging];
 
     public function id(): string
@@ -35,13 +34,18 @@ final class ChannelChoice implements Requirement
         return new Source('ICO consent guidance', SourceKind::Guide);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Each control is for one channel.', function (Control $control) use ($reading): ?Result {
             $channels = array_values(array_filter(self::CHANNELS, static fn (Topic $t): bool => $reading->speaksOf($t, $control->label)));
 
             return count($channels) < 2 || $control->refuses ? null
-                : $this->finding(Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label)?->words, 'Give each channel a box of its own.');
+                : $this->finding(Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label), 'Give each channel a box of its own.');
         });
     }
 }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\JudgedBy;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Canon\Place;
+use Juramen\Register\Regime;
+use Juramen\Register\Rule;
 
 /** Email marketing goes to confirmed addresses only. Whether a foreign form confirms cannot be seen on it. */
-final class ConfirmedAddress implements Requirement
+final class ConfirmedAddress extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'confirmed-address';
@@ -31,6 +33,11 @@ final class ConfirmedAddress implements Requirement
         return new Source('GDPR Art. 7(1); BGH I ZR 164/09; Austrian authority 2019', SourceKind::Case, 'from memory; the Austrian decision less surely');
     }
 
+    public function judgedBy(): JudgedBy
+    {
+        return JudgedBy::Records;
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->sheet === null) {
@@ -39,16 +46,16 @@ final class ConfirmedAddress implements Requirement
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
         }
+        $rule = Place::of('rules', Rule::DoubleOptIn->value);
         if ($reading->sheet->doubleOptIn) {
-            return $this->met('Whoever agrees confirms from a mail first.', 'rules/double-opt-in');
+            return $this->met('Whoever agrees confirms from a mail first.', $rule);
         }
-        $countries = $reading->sheet->countries;
-        $demanded = $reading->sheet->houseDemandsDoubleOptIn || $countries === [] || array_intersect($countries, ['DE', 'AT']) !== [];
+        $demanded = $reading->sheet->houseDemandsDoubleOptIn || $reading->audience->isUnder(Regime::Germany) || $reading->audience->isUnder(Regime::Austria);
 
         return [$this->finding(
             $demanded ? Verdict::Breach : Verdict::Weakness,
             'Nobody confirms the address, so anybody can enter anybody\'s.'.($demanded ? ' House rules, or the courts of Germany and Austria, demand a confirmation.' : ''),
-            'rules/double-opt-in', null, 'Let whoever agrees confirm from a mail.', Mend::set('Keep to the rule: confirm by mail', 'departures/double-opt-in', null),
+            $rule, null, 'Let whoever agrees confirm from a mail.', Mend::takeAway('Keep to the rule: confirm by mail', Place::of('departures', Rule::DoubleOptIn->value)),
         )];
     }
 }

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Wording\Found;
 
 /** Who asks is named: on the form, or plainly on its page. */
-final class ControllerNamed implements Requirement
+final class ControllerNamed extends FormRequirement
 {
-    use Judging;
-
     /** A legal form behind a name, in the countries we know; a copyright line; or "NAME may send me". */
     private const NAMES = [
         '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?)(?![\p{L}])~u',
@@ -44,36 +43,25 @@ final class ControllerNamed implements Requirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         if ($reading->sheet !== null) {
-            return str_contains($reading->text.$reading->around, $reading->sheet->controller->name)
-                ? $this->met('The controller is named on the form.', null, $reading->sheet->controller->name)
+            return str_contains($reading->text.$reading->around->text, $reading->sheet->controller->name)
+                ? $this->met('The controller is named on the form.', null, Found::all($reading->sheet->controller->name))
                 : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller->name} on the form.")];
         }
-        $name = $this->nameIn($reading->text) ?? $this->nameAround($reading->around);
+        $name = self::nameIn($reading->text) ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
         if ($name !== null) {
             return $this->met('Somebody is named; whether that is who answers for the form, only a person can say.', $reading->where, $name);
         }
 
-        return $reading->wholePage
+        return $reading->around->whole
             ? [$this->finding(Verdict::Breach, 'Neither the form nor its page says who asks.', $reading->where, null, 'Name the company in the words of the consent, with its legal form.')]
             : [$this->finding(Verdict::Open, 'The form does not say who asks; the page around it may.', $reading->where, null, 'Does the page name the controller plainly? Better: name it in the words of the consent.')];
     }
 
-    /** The forms of a page share what stands around them; it is looked through once. */
-    private function nameAround(string $page): ?string
-    {
-        static $seen = [null, null];
-        if ($seen[0] !== $page) {
-            $seen = [$page, $this->nameIn($page)];
-        }
-
-        return $seen[1];
-    }
-
-    private function nameIn(string $text): ?string
+    private static function nameIn(string $text): ?Found
     {
         foreach (self::NAMES as $pattern) {
             if (preg_match($pattern, $text, $m) === 1) {
-                return trim($m[0]);
+                return Found::first(trim($m[0]), $text);
             }
         }
 

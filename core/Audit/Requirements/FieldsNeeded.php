@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\AskedField;
-use Juramen\Audit\FieldMeaning;
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Canon\Place;
+use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormKind;
+use Juramen\Wording\Found;
 
 /** Each field has a reason: said beside it, or plain from what the form is for. */
-final class FieldsNeeded implements Requirement
+final class FieldsNeeded extends FormRequirement
 {
-    use Judging;
-
     /** Fields that need a reason; what is not listed is harmless or unknown. */
     private const NOSY = [FieldMeaning::Phone, FieldMeaning::Birthday, FieldMeaning::Gender, FieldMeaning::Postal, FieldMeaning::Employer];
 
@@ -46,20 +46,20 @@ final class FieldsNeeded implements Requirement
         $findings = [];
         foreach ($reading->fields as $field) {
             if (in_array($field->meaning, self::NOSY, true) && $field->reason === '' && ! $this->isPlain($field, $reading->kind)) {
-                $findings[] = $this->judgeField($field, $reading);
+                $findings[] = $this->judgeField($field);
             }
         }
 
         return $findings === [] ? $this->met('What is asked has a reason, or is plain from what the form is for.') : $findings;
     }
 
-    private function judgeField(AskedField $field, Reading $reading): Result
+    private function judgeField(AskedField $field): Result
     {
         return $this->finding(
             $field->required ? Verdict::Breach : Verdict::Weakness,
             "\"$field->label\" is ".($field->required ? 'required' : 'asked').', and nothing says why this form needs it.',
-            $field->where, $field->label, 'Take the field away, or say beside it why it is asked.',
-            $reading->sheet === null ? null : Mend::set('Remove the field', $field->where, null),
+            $field->where, Found::all($field->label), 'Take the field away, or say beside it why it is asked.',
+            $field->where instanceof Place ? Mend::takeAway('Remove the field', $field->where) : null,
         );
     }
 

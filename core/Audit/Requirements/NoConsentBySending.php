@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
+use Juramen\Wording\Found;
 use Juramen\Wording\Topic;
 
 /** Where a form serves something else, sending it does not mean agreeing to marketing. */
-final class NoConsentBySending implements Requirement
+final class NoConsentBySending extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'no-consent-by-sending';
@@ -32,6 +32,11 @@ final class NoConsentBySending implements Requirement
         return new Source('GDPR Art. 4(11), 7(2); CJEU C-673/17', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->kind->asksForConsent() || $reading->kind === FormKind::Newsletter) {
@@ -39,7 +44,7 @@ final class NoConsentBySending implements Requirement
         }
         $said = $this->saidIn($reading);
         if ($said !== null) {
-            return [$this->finding(Verdict::Breach, 'Whoever sends the form is taken to agree to be written to.', $reading->where, $said, 'Ask with a box that starts empty, beside the words of what is sent.')];
+            return [$this->finding(Verdict::Breach, 'Whoever sends the form is taken to agree to be written to.', $reading->where, Found::first($said, $reading->text), 'Ask with a box that starts empty, beside the words of what is sent.')];
         }
 
         return $this->met('Sending means nothing beyond what the form is for.', $reading->where);

@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Response;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Wording\Found;
 
 /** No consent control is answered beforehand; a preset no is fine. */
-final class NoPresetAnswer implements Requirement
+final class NoPresetAnswer extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'no-preset-answer';
@@ -36,6 +35,6 @@ final class NoPresetAnswer implements Requirement
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Every consent control starts empty or on no.', fn (Control $control): ?Result => $control->response === Response::Yes
-            ? $this->finding(Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, $control->label, 'Leave it empty, so that only the visitor\'s own act is a yes.') : null);
+            ? $this->finding(Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, Found::all($control->label), 'Leave it empty, so that only the visitor\'s own act is a yes.') : null);
     }
 }

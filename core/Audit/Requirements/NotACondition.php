@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
+use Juramen\Wording\Found;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
 
@@ -19,10 +20,8 @@ use Juramen\Wording\Topic;
  * Marketing consent is not the price of something else. Where a draw or a download states the exchange openly, courts differ,
  * and it is a weakness.
  */
-final class NotACondition implements Requirement
+final class NotACondition extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'not-a-condition';
@@ -50,7 +49,7 @@ final class NotACondition implements Requirement
             ? $this->finding(
                 $open ? Verdict::Weakness : Verdict::Breach,
                 $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.' : 'The form cannot be sent without this consent, which what it is for does not need.',
-                $control->where, $control->label, 'Let the form be sent with this left empty.',
+                $control->where, Found::all($control->label), 'Let the form be sent with this left empty.',
             ) : null);
     }
 }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Canon\Place;
+use Juramen\Wording\Found;
 use Juramen\Wording\Topic;
 
 /** A privacy notice is linked at the form or plainly on its page, and the link leads somewhere. */
-final class NoticeLinked implements Requirement
+final class NoticeLinked extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'notice-linked';
@@ -41,13 +41,16 @@ final class NoticeLinked implements Requirement
         $links = self::links($reading);
         $working = self::working($reading);
         if ($working !== null) {
-            return $this->met('A privacy notice is linked.', $working->where, $working->text);
+            return $this->met('A privacy notice is linked.', $working->where, Found::all($working->text));
         }
         if ($links !== []) {
-            return [$this->finding(Verdict::Breach, 'The link to the privacy notice leads nowhere: "'.$links[0]->href.'".', $links[0]->where, $links[0]->text, 'Put the address of the privacy notice into the link.', $reading->sheet === null ? null : Mend::set('Use the controller\'s notice', 'notice', null))];
+            return [$this->finding(
+                Verdict::Breach, 'The link to the privacy notice leads nowhere: "'.$links[0]->href.'".', $links[0]->where, Found::all($links[0]->text),
+                'Put the address of the privacy notice into the link.', $reading->isOurs() ? Mend::takeAway('Use the controller\'s notice', Place::of('notice')) : null,
+            )];
         }
 
-        return $reading->wholePage || $reading->sheet !== null
+        return $reading->around->whole || $reading->sheet !== null
             ? [$this->finding(Verdict::Breach, 'No privacy notice is linked on the form or its page.', $reading->where, null, 'Link the privacy notice beside the button.')]
             : [$this->finding(Verdict::Open, 'The form links no privacy notice; the page around it may.', $reading->where, null, 'Is the notice linked plainly on the page? Better: link it beside the button.')];
     }
@@ -66,7 +69,7 @@ final class NoticeLinked implements Requirement
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
-        return $reading->links->about("notice {$reading->language?->value}", static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
+        return $reading->around->linksAbout("notice {$reading->language?->value}", static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
             || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\JudgedBy;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
@@ -17,10 +19,8 @@ use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
 
 /** Each statement's purpose and channels stand in the privacy notice, where we hold its text. */
-final class NoticeMatches implements Requirement
+final class NoticeMatches extends FormRequirement
 {
-    use Judging;
-
     private const CHANNELS = ['email' => Topic::ByEmail, 'sms' => Topic::BySms, 'phone' => Topic::ByPhone, 'post' => Topic::ByPost, 'messaging' => Topic::ByMessaging];
 
     public function id(): string
@@ -36,6 +36,16 @@ final class NoticeMatches implements Requirement
     public function source(): Source
     {
         return new Source('GDPR Art. 13, 5(1)(a)', SourceKind::Law);
+    }
+
+    public function judgedBy(): JudgedBy
+    {
+        return JudgedBy::Records;
+    }
+
+    public function reach(): Reach
+    {
+        return Reach::Statement;
     }
 
     public function judge(Reading $reading): array

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Topic;
 
 /** The privacy notice informs; nobody has to accept it. */
-final class NoticeNotAgreed implements Requirement
+final class NoticeNotAgreed extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'notice-not-agreed';
@@ -31,6 +30,11 @@ final class NoticeNotAgreed implements Requirement
         return new Source('GDPR Art. 13; guidelines on transparency', SourceKind::Guide);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->kind->asksForConsent() || $reading->controls === []) {
@@ -40,7 +44,8 @@ final class NoticeNotAgreed implements Requirement
         foreach ($reading->controls as $control) {
             $agreed = $reading->find(Topic::AcceptsNotice, $control->label);
             if ($agreed !== null) {
-                $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed->words, 'Make it known: "How we use your data stands in our privacy notice", with a link and no box.', $this->cut($reading, $control->where, $agreed->words));
+                $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed,
+                    'Make it known: "How we use your data stands in our privacy notice", with a link and no box.', $this->cut($control, $agreed));
             }
         }
 

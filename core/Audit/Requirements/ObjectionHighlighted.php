@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\LegalBasis;
+use Juramen\Wording\Found;
 use Juramen\Wording\Topic;
 
 /** Where people are written to without consent, their right to object stands clearly, and apart from other words. */
-final class ObjectionHighlighted implements Requirement
+final class ObjectionHighlighted extends FormRequirement
 {
-    use Judging;
-
     /** Words in one sentence, above which the right is buried rather than shown apart (our reading of "clearly and separately"). */
     private const BURIED = 35;
 
@@ -37,6 +37,11 @@ final class ObjectionHighlighted implements Requirement
         return new Source('GDPR Art. 21(2) to (4)', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Statement;
+    }
+
     public function judge(Reading $reading): array
     {
         $relying = $this->relying($reading);
@@ -44,32 +49,25 @@ final class ObjectionHighlighted implements Requirement
             return $this->notApplicable('Nobody is written to here without having consented.');
         }
         $findings = [];
-        foreach ($relying as [$where, $words]) {
-            $said = $this->sentence($reading, $words) ?? $this->sentence($reading, $reading->text);
+        foreach ($relying as $control) {
+            $said = $this->sentence($reading, $control->label) ?? $this->sentence($reading, $reading->text);
             $findings[] = match (true) {
-                $said === null => $this->finding(Verdict::Breach, 'The right to object to being written to is not shown.', $where, null, 'Say in a sentence of its own: "You can object to this at any time, at no cost beyond the basic rate."'),
-                preg_match_all("~\p{L}+~u", $said) > self::BURIED => $this->finding(Verdict::Open, 'The right to object stands within a long sentence.', $where, $said, 'Is it shown apart from everything else? Better: give it a sentence of its own.'),
+                $said === null => $this->finding(Verdict::Breach, 'The right to object to being written to is not shown.', $control->where, null, 'Say in a sentence of its own: "You can object to this at any time, at no cost beyond the basic rate."'),
+                preg_match_all("~\p{L}+~u", $said) > self::BURIED => $this->finding(Verdict::Open, 'The right to object stands within a long sentence.', $control->where, Found::first($said, $control->label), 'Is it shown apart from everything else? Better: give it a sentence of its own.'),
                 default => null,
             };
         }
         $findings = array_values(array_filter($findings));
 
-        return $findings === [] ? $this->met('The right to object is said in a sentence of its own.', $relying[0][0]) : $findings;
+        return $findings === [] ? $this->met('The right to object is said in a sentence of its own.', $relying[0]->where) : $findings;
     }
 
-    /** @return list<array{string, string}> place and words of every control that relies on another ground than consent */
+    /** @return list<Control> that rely on another ground than consent */
     private function relying(Reading $reading): array
     {
-        if ($reading->sheet === null) {
-            return $reading->kind !== FormKind::Order ? [] : array_map(static fn (Control $c): array => [$c->where, $c->label], array_values(array_filter($reading->consents(), static fn (Control $c): bool => $c->refuses)));
-        }
-        $words = [];
-        foreach ($reading->consents() as $control) {
-            $words[$control->where] = $control->label;
-        }
-        $relying = array_filter($reading->sheet->statements, static fn ($s): bool => $s->basis === LegalBasis::ExistingCustomer);
-
-        return array_values(array_map(static fn ($s): array => [$s->where, $words[$s->where] ?? ''], $relying));
+        return array_values(array_filter($reading->consents(), static fn (Control $c): bool => $reading->isOurs()
+            ? $reading->basisOf($c) === LegalBasis::ExistingCustomer
+            : $reading->kind === FormKind::Order && $c->refuses));
     }
 
     private function sentence(Reading $reading, string $text): ?string

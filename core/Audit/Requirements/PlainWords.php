@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Wording\Found;
 use Juramen\Wording\ReadingEase;
 use Juramen\Wording\Topic;
 
 /** The words of a consent can be understood: reading ease, length of sentences, no double negatives, no legalese. */
-final class PlainWords implements Requirement
+final class PlainWords extends FormRequirement
 {
-    use Judging;
-
     /** Words in a sentence, above which most readers lose the thread (common practice: 25 to 30). */
     private const LONGEST = 32;
 
@@ -40,19 +40,25 @@ final class PlainWords implements Requirement
         return new Source('GDPR Art. 7(2), 12(1)', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
-        return $this->eachConsent($reading, 'The words of the consent are plain.', fn (Control $control): array => $this->judgeWords($reading, $control->label, $control->where));
+        return $this->eachConsent($reading, 'The words of the consent are plain.', fn (Control $control): array => $this->judgeWords($reading, $control));
     }
 
     /** @return list<Result> */
-    private function judgeWords(Reading $reading, string $text, string $where): array
+    private function judgeWords(Reading $reading, Control $control): array
     {
+        [$text, $where] = [$control->label, $control->where];
         $findings = [];
         foreach ([[Topic::Legalese, 'is what lawyers say to each other'], [Topic::DoubleNegative, 'says no twice']] as [$topic, $what]) {
             $found = $reading->find($topic, $text);
             if ($found !== null) {
-                $findings[] = $this->finding(Verdict::Weakness, "\"$found->words\" $what.", $where, $found->words, 'Say it as you would to somebody beside you.');
+                $findings[] = $this->finding(Verdict::Weakness, "\"$found->words\" $what.", $where, $found, 'Say it as you would to somebody beside you.');
             }
         }
         if ($findings !== [] || $reading->language === null) {
@@ -60,11 +66,11 @@ final class PlainWords implements Requirement
         }
         $ease = ReadingEase::of($text, $reading->language);
         if ($ease->longest > self::LONGEST) {
-            return [$this->finding(Verdict::Weakness, "A sentence of {$ease->longest} words.", $where, $ease->hardest, 'Make two sentences of it.')];
+            return [$this->finding(Verdict::Weakness, "A sentence of {$ease->longest} words.", $where, Found::first($ease->hardest, $text), 'Make two sentences of it.')];
         }
 
         return $ease->words >= self::FEWEST && $ease->isHard()
-            ? [$this->finding(Verdict::Weakness, ucfirst($ease->says()).'.', $where, $ease->hardest, 'Use shorter words and sentences; this one spoils it.')]
+            ? [$this->finding(Verdict::Weakness, ucfirst($ease->says()).'.', $where, Found::first($ease->hardest, $text), 'Use shorter words and sentences; this one spoils it.')]
             : [];
     }
 }

@@ -5,22 +5,23 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
+use Juramen\Register\Regime;
+use Juramen\Wording\Found;
 use Juramen\Wording\Lexicon;
 use Juramen\Wording\Topic;
 
 /** What will be sent or done is said, not only "marketing", "updates" or "to improve our services". */
-final class PurposeSaid implements Requirement
+final class PurposeSaid extends FormRequirement
 {
-    use Judging;
-
     /** Words with content that a purpose needs beside vague ones: "sailings", "fares". Where nothing is vague, one will do. */
     private const NEEDED = 2;
 
@@ -37,6 +38,11 @@ final class PurposeSaid implements Requirement
     public function source(): Source
     {
         return new Source('GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'from memory; the articles are well known, the German decision less surely');
+    }
+
+    public function reach(): Reach
+    {
+        return Reach::Words;
     }
 
     public function judge(Reading $reading): array
@@ -69,30 +75,28 @@ final class PurposeSaid implements Requirement
         $content = array_intersect(...(count($content) > 1 ? $content : [$content[0], $content[0]]));
         $vague = $reading->find(Topic::Vague, $text);
         if (count(array_unique($content)) >= ($vague === null ? 1 : self::NEEDED)) {
-            return new Result($this, Verdict::Met, 'It says what comes.', $where, implode(' ', array_slice(array_unique($content), 0, 4)));
+            return new Result($this, Verdict::Met, 'It says what comes.', $where, Found::all(implode(' ', array_slice(array_unique($content), 0, 4))));
         }
         $mend = 'Say what comes, such as "one email a month with new sailings and fares".';
         if ($vague === null) {
-            return $this->finding(Verdict::Breach, 'It does not say what will be sent or done.', $where, $control === null ? null : $text, $mend);
+            return $this->finding(Verdict::Breach, 'It does not say what will be sent or done.', $where, $control === null ? null : Found::all($text), $mend);
         }
 
+        $strict = $reading->audience->isUnder(Regime::Germany);
+
         return $this->finding(
-            $reading->isForGermany() ? Verdict::Breach : Verdict::Weakness,
-            "\"$vague->words\" says little".($reading->isForGermany() ? '; in Germany the goods that are advertised must be named.' : '.'),
-            $where, $vague->words, $mend, $this->change($reading, $where, $vague->words),
+            $strict ? Verdict::Breach : Verdict::Weakness,
+            "\"$vague->words\" says little".($strict ? '; in Germany the goods that are advertised must be named.' : '.'),
+            $where, $vague, $mend, $this->change($reading, $control, $vague->words),
         );
     }
 
     /** What the registers say comes, in place of words that say little. */
-    private function change(Reading $reading, string $where, string $vague): ?Mend
+    private function change(Reading $reading, ?Control $control, string $vague): ?Mend
     {
-        foreach ($reading->sheet->statements ?? [] as $statement) {
-            if ($statement->where === $where && $statement->contents !== '') {
-                return Mend::replace("Say “{$statement->contents}” for “{$vague}”", $where, $vague, $statement->contents);
-            }
-        }
+        $facts = $reading->factsOf($control);
 
-        return null;
+        return $facts === null || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $facts->contents);
     }
 
     /**

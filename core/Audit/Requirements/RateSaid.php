@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Topic;
 
 /** How often, or how much, will be sent is said. */
-final class RateSaid implements Requirement
+final class RateSaid extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'rate-said';
@@ -32,6 +31,11 @@ final class RateSaid implements Requirement
         return new Source('good practice', SourceKind::Ours, 'from memory; our own view of good practice');
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {
@@ -39,7 +43,7 @@ final class RateSaid implements Requirement
         }
         $said = $reading->find(Topic::Rate, $reading->text);
         if ($said !== null) {
-            return $this->met('It is said how often.', null, $said->words);
+            return $this->met('It is said how often.', null, $said);
         }
 
         return [$this->finding(Verdict::Weakness, 'It is not said how often something will be sent.', $reading->consents()[0]->where ?? $reading->where, null, 'Say how often: "once a month", "at most twice a year".', $this->change($reading))];

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
 use Juramen\Audit\PageLink;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Topic;
 
 /** Third parties that will rely on the consent for their own use are named, or listed behind a link. */
-final class RecipientsNamed implements Requirement
+final class RecipientsNamed extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'recipients-named';
@@ -33,6 +32,11 @@ final class RecipientsNamed implements Requirement
         return new Source('GDPR Recital 42, Art. 13(1)(e); EDPB Guidelines 05/2020', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
@@ -45,11 +49,11 @@ final class RecipientsNamed implements Requirement
             }
             $relied = true;
             if (! $this->isNamed($control->label, $passes->to) && ! $this->isListed($reading)) {
-                $alone = $reading->links->all === [] && $reading->fields === [];
-                $names = $reading->sheet->statements[0]->recipients ?? '';
-                $findings[] = $this->finding($alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes->words,
+                $alone = $reading->around->links === [] && $reading->fields === [];
+                $facts = $reading->factsOf($control);
+                $findings[] = $this->finding($alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes,
                     $alone ? 'Is the list of these companies linked beside the words? Better: name them here.' : 'Name the companies, or link their list right here.',
-                    $names === '' ? null : Mend::replace("Name {$names}", $control->where, $passes->words, "{$passes->words} ({recipients})"));
+                    $facts === null || $facts->recipients === '' ? null : Mend::replace("Name {$facts->recipients}", $facts->where, $passes->words, "{$passes->words} ({recipients})"));
             }
         }
         if (! $relied) {
@@ -67,6 +71,6 @@ final class RecipientsNamed implements Requirement
 
     private function isListed(Reading $reading): bool
     {
-        return $reading->links->about("partners {$reading->language?->value}", static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)) !== [];
+        return $reading->around->linksAbout("partners {$reading->language?->value}", static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)) !== [];
     }
 }

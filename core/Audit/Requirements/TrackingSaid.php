@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\JudgedBy;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Topic;
 
 /** Where opens and clicks of mails are measured, the form says so, and asks where it stores or reads on the device. */
-final class TrackingSaid implements Requirement
+final class TrackingSaid extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'tracking-said';
@@ -31,6 +31,16 @@ final class TrackingSaid implements Requirement
         return new Source('GDPR Art. 13(1)(c); Directive 2002/58/EC Art. 5(3)', SourceKind::Law);
     }
 
+    public function judgedBy(): JudgedBy
+    {
+        return JudgedBy::Records;
+    }
+
+    public function reach(): Reach
+    {
+        return Reach::Statement;
+    }
+
     public function judge(Reading $reading): array
     {
         $measured = array_values(array_filter($reading->sheet->statements ?? [], static fn ($s): bool => $s->measures));
@@ -39,7 +49,7 @@ final class TrackingSaid implements Requirement
         }
         $said = $reading->find(Topic::Tracking, $reading->text);
 
-        return $said !== null ? $this->met('It is said that mails are measured.', $reading->where, $said->words)
+        return $said !== null ? $this->met('It is said that mails are measured.', $reading->where, $said)
             : [$this->finding(Verdict::Breach, 'Opens and clicks are measured for this purpose, and the words do not say so.', $measured[0]->where, null, 'Say it and ask for it with a control of its own: "You may measure which links in your mails I open ...", or measure nothing.')];
     }
 }

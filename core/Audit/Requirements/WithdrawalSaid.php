@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\Requirement;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -18,10 +19,8 @@ use Juramen\Wording\Phrases;
 use Juramen\Wording\Topic;
 
 /** Before consent it is said that it can be withdrawn at any time. */
-final class WithdrawalSaid implements Requirement
+final class WithdrawalSaid extends FormRequirement
 {
-    use Judging;
-
     public function id(): string
     {
         return 'withdrawal-said';
@@ -37,27 +36,33 @@ final class WithdrawalSaid implements Requirement
         return new Source('GDPR Art. 7(3)', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
         }
-        $consents = array_filter($reading->consents(), static fn (Control $c): bool => $reading->basisOf($c->where) === LegalBasis::Consent);
+        $consents = array_filter($reading->consents(), static fn (Control $c): bool => $reading->basisOf($c) === LegalBasis::Consent);
         if ($consents === [] && $reading->consents() !== []) {
             return $this->notApplicable('Nothing here stands on consent; the right to object is judged by itself.');
         }
         $said = $reading->find(Topic::Withdrawal, $reading->text);
         if ($said !== null) {
-            return $this->met('It is said on the form.', $reading->where, $said->words);
+            return $this->met('It is said on the form.', $reading->where, $said);
         }
         $where = $reading->consents()[0]->where ?? $reading->where;
         $sentence = Phrases::withdrawal($reading->language ?? Language::English, Channel::Email, '');
         $mend = "Add to the words of the consent: \"$sentence\"";
-        if (! $reading->wholePage && $reading->sheet === null) {
+        if (! $reading->around->whole && $reading->sheet === null) {
             return [$this->finding(Verdict::Open, 'The form does not say that consent can be withdrawn; the page around it may.', $where, null, 'Is it said plainly beside the form? Better: '.lcfirst($mend))];
         }
-        if ($reading->find(Topic::Withdrawal, $reading->around) !== null) {
-            return $this->met('It is said on the page.', null, $reading->find(Topic::Withdrawal, $reading->around)->words);
+        $around = $reading->find(Topic::Withdrawal, $reading->around->text);
+        if ($around !== null) {
+            return $this->met('It is said on the page.', null, $around);
         }
 
         return NoticeLinked::working($reading) !== null
@@ -69,7 +74,9 @@ final class WithdrawalSaid implements Requirement
     {
         $consent = $reading->consents()[0] ?? null;
 
-        return $reading->sheet === null || $consent === null || $reading->language === null ? null
-            : Mend::add('Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”', $consent->where, '{withdrawal}');
+        $facts = $reading->factsOf($consent);
+
+        return $reading->sheet === null || $facts === null || $reading->language === null ? null
+            : Mend::add('Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”', $facts->where, '{withdrawal}');
     }
 }

@@ -32,7 +32,7 @@ $height = 96;
 <path d="M0 {{ $height + 1 }}H900" class="axis"/>
 </svg>
 <figcaption><span>{{ date('j M', strtotime(array_key_first($days))) }}</span><span>@foreach ($counts as [$count, $word, $link])@if ($link !== null)<a href="{{ $link }}">{{ $count }} {{ $word }}</a>@else{{ $count }} {{ $word }}@endif{{ $loop->last ? '' : ' · ' }}@endforeach</span><span>today</span></figcaption>
-<details><summary>The same as a table</summary><table><thead><tr><th scope="col">Day</th>@foreach (App\Actions\Desk\ThirtyDays::WHAT as $what)<th scope="col" class="figure">{{ $what }}</th>@endforeach</tr></thead><tbody>@foreach (array_reverse($days) as $day => $counts)<tr><td>{{ date('j M Y', strtotime($day)) }}</td>@foreach ($counts as $what => $count)<td class="figure">@if ($see && $count > 0 && $what !== 'held')<a href="{{ route('evidence.signups', ['state' => $what, 'from' => $day, 'to' => $day]) }}">{{ $count }}</a>@else{{ $count }}@endif</td>@endforeach</tr>@endforeach</tbody></table></details>
+<details><summary>The same as a table</summary><table><thead><tr><th scope="col">Day</th>@foreach (App\Queries\Desk\ThirtyDays::WHAT as $what)<th scope="col" class="figure">{{ $what }}</th>@endforeach</tr></thead><tbody>@foreach (array_reverse($days) as $day => $counts)<tr><td>{{ date('j M Y', strtotime($day)) }}</td>@foreach ($counts as $what => $count)<td class="figure">@if ($see && $count > 0 && $what !== 'held')<a href="{{ route('evidence.signups', ['state' => $what, 'from' => $day, 'to' => $day]) }}">{{ $count }}</a>@else{{ $count }}@endif</td>@endforeach</tr>@endforeach</tbody></table></details>
 </figure>
 @forelse ($decisions as $decision)
 <article class="decision">
@@ -50,7 +50,11 @@ $height = 96;
 <section><p><b>Deleted in seven days</b></p>
 @forelse ($deleted as $what => $count)<p>{{ number_format($count) }} {{ $what }}</p>@empty<p class="soft">Nothing was due.</p>@endforelse</section>
 @if ($departures !== [])<section><p><b>Departures from the house rules</b></p>
-@foreach ($departures as $each)<p><a href="{{ route('points.sheet', $each['slug']) }}#part-4">{{ $each['name'] }}</a>: {{ $each['departure']->rule->says($each['departure']->value) }}@if ($each['defies']) <span class="breach">against the law of its visitors</span>@endif <br><span class="soft">{{ $each['departure']->reason }} {{ $each['departure']->by }}, {{ App\Support\Moments::plain($each['departure']->on) }}</span></p>@endforeach
+@foreach ($departures as $each)
+<p><a href="{{ route('points.sheet', $each->slug) }}#part-4">{{ $each->name }}</a>: {{ $each->says }}
+@if ($each->defies) <span class="breach">against the law of its visitors</span>@endif
+<br><span class="soft">{{ $each->why }}</span></p>
+@endforeach
 <p><a href="{{ route('rules') }}">All points by rules</a></p></section>@endif
 @can('viewAny', App\Models\Message::class)<section><p><a href="{{ route('mails') }}">Mails on their way</a></p></section>@endcan
 </aside>

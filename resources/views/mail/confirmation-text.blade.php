@@ -1,22 +1,22 @@
-{{ $words['heading'] }}
+{{ $words->word('heading') }}
 
-{{ $words['because'] }}
+{{ $words->word('because') }}
 
 @foreach ($statements as $statement)
   {{ $statement }}
 
 @endforeach
-{{ $words['button'] }}:
+{{ $words->word('button') }}:
 {{ $link }}
 
-{{ $words['ignore'] }}
+{{ $words->word('ignore') }}
 @if ($stop)
 
-{{ $words['withdraw-text'] }}
+{{ $stopping->word('withdraw-text') }}
 {{ $stop }}
 @endif
 
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}
-@if ($notice){{ $words['notice'] }}: {{ $notice }}@endif
+@if ($notice){{ $words->word('notice') }}: {{ $notice }}@endif

@@ -1,15 +1,15 @@
-{{ $words['greeting'] }}
+{{ $greeting }}
 
-{{ $words['text'] }}
+{{ $words->word('text') }}
 
 @foreach ($statements as $statement)
   {{ $statement }}
 
 @endforeach
-{{ $words['withdraw-text'] }}
+{{ $words->word('withdraw-text') }}
 {{ $link }}
 
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}
-@if ($notice){{ $words['notice'] }}: {{ $notice }}@endif
+@if ($notice){{ $words->word('notice') }}: {{ $notice }}@endif

@@ -1,9 +1,10 @@
 @extends('mail.layout')
 @section('content')
-<p style="margin:0 0 16px">{{ $words['greeting'] }}</p>
-<p style="margin:0 0 16px">{{ $words['text'] }}</p>
+<p style="margin:0 0 16px">{{ $greeting }}</p>
+<p style="margin:0 0 16px">{{ $words->word('text') }}</p>
 @foreach ($statements as $statement)
 <p style="margin:0 0 16px;padding-left:16px;border-left:3px solid {{ $controller->accent }}">{{ $statement }}</p>
 @endforeach
-<p style="margin:0">{{ $words['withdraw-text'] }} <a href="{{ $link }}" style="color:{{ $controller->accent }}">{{ $words['withdraw'] }}</a></p>
+<p style="margin:0">{{ $words->word('withdraw-text') }}
+<a href="{{ $link }}" style="color:{{ $controller->accent }}">{{ $words->word('withdraw') }}</a></p>
 @endsection

@@ -2,7 +2,7 @@
 @section('title', 'Enquiries')
 @section('state', number_format($enquiries->total()).($enquiries->total() === 1 ? ' is kept' : ' are kept').', each deleted by itself '.$days.' days after it came')
 @section('content')
-@include('points.ways')
+@include('points.tabs')
 <div class="page">
 <form method="get" class="ask">
 <label for="point">Those of</label><select id="point" name="point"><option value="">every point</option>

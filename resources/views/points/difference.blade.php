@@ -1,8 +1,6 @@
-@forelse ($difference as $part => $sentences)
-<section><h2><span>{{ $part }}</span> {{ Juramen\Points\Sentences::PARTS[$part] }}</h2>
-@foreach ($sentences as $sentence)
-<p class="change">{!! App\Support\Underlines::difference($sentence) !!}</p>
-@endforeach
+@forelse ($difference as $part)
+<section><h2><span>{{ $part->part->value }}</span> {{ $part->part->title() }}</h2>
+@foreach ($part->sentences as $sentence)<x-difference :of="$sentence" />@endforeach
 </section>
 @empty
 <p>Nothing differs.</p>

@@ -1,26 +1,30 @@
 @extends('office.layout')
-@section('title', 'History of '.$point->slug)
-@section('state', count($revisions).' revisions, '.count($editions).' editions')
+@section('title', 'History of '.$page->point->slug)
+@section('state', count($page->revisions).' revisions, '.count($page->editions).' editions')
 @section('content')
 <div class="beside">
 <div class="page reading">
 <form method="get" class="question">
-<label for="from">What changed from revision</label><select id="from" name="from">@foreach ($revisions as $each)<option @selected($each->number === $from)>{{ $each->number }}</option>@endforeach</select>
-<label for="to">to</label><select id="to" name="to">@foreach ($revisions as $each)<option @selected($each->number === $to)>{{ $each->number }}</option>@endforeach</select>
+<label for="from">What changed from revision</label><select id="from" name="from">
+@foreach ($page->revisions as $each)<option @selected($each->number === $page->from)>{{ $each->number }}</option>@endforeach
+</select>
+<label for="to">to</label><select id="to" name="to">@foreach ($page->revisions as $each)<option @selected($each->number === $page->to)>{{ $each->number }}</option>@endforeach</select>
 <button>Compare</button>
 </form>
-@include('points.difference')
+@include('points.difference', ['difference' => $page->difference])
 </div>
 <aside class="margin" aria-label="Revisions and editions">
-@foreach ($editions as $edition)
-<section><p>Edition {{ $edition->number }}, published {{ App\Support\Moments::exact($edition->published_at) }} by {{ $edition->publisher->name }}</p><p class="mono soft">{{ $edition->digest->hex() }}</p></section>
+@foreach ($page->editions as $edition)
+<section><p>Edition {{ $edition->number }}, published {{ App\Support\Moments::exact($edition->published_at) }} by {{ $edition->publisher->name }}</p>
+<p class="mono soft">{{ $edition->digest->hex() }}</p></section>
 @endforeach
 <section>
-@foreach ($revisions as $each)
-<p><a href="{{ route('points.history', [$point->slug, 'from' => max(1, $each->number - 1), 'to' => $each->number]) }}">{{ $each->number }}</a> {{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft">{{ App\Support\Moments::exact($each->saved_at) }}</span></p>
+@foreach ($page->revisions as $each)
+<p><a href="{{ route('points.history', [$page->point->slug, 'from' => max(1, $each->number - 1), 'to' => $each->number]) }}">{{ $each->number }}</a>
+{{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft">{{ App\Support\Moments::exact($each->saved_at) }}</span></p>
 @endforeach
 </section>
-<p><a href="{{ route('points.sheet', $point->slug) }}">Back to the sheet</a></p>
+<p><a href="{{ route('points.sheet', $page->point->slug) }}">Back to the sheet</a></p>
 </aside>
 </div>
 @endsection

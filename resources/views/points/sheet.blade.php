@@ -1,6 +1,6 @@
 @extends('office.layout')
-@section('title', $sheet->name)
+@section('title', $page->name)
 @section('own-title', 'yes')
 @section('content')
-@include('points.body', ['conflicts' => [], 'news' => ''])
+@include('points.body')
 @endsection

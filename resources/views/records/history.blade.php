@@ -1,44 +1,61 @@
 @extends('office.layout')
-@php
-use App\Support\Moments;
-$here = [$record->kind->value, $record->slug];
-$label = fn (string $state): string => ($state[0] === 'e' ? 'edition ' : 'revision ').substr($state, 1);
-$language = fn (string $tag): string => Juramen\Register\Language::from($tag)->endonym();
-@endphp
-@section('title', 'History of '.lcfirst(App\Support\RecordNames::title($record->kind, $record->slug, $thing)))
-@section('state', count($revisions).' revisions, '.count($editions).' editions')
+@section('title', 'History of '.lcfirst($page->title))
+@section('state', count($page->revisions).' revisions, '.count($page->editions).' editions')
 @section('content')
 <div class="beside">
 <div class="page reading">
 <form method="get" class="question">
-<label for="from">What changed from</label><select id="from" name="from">@foreach ($states as $each)<option value="{{ $each }}" @selected($each === $from)>{{ $label($each) }}</option>@endforeach</select>
-<label for="to">to</label><select id="to" name="to">@foreach ($states as $each)<option value="{{ $each }}" @selected($each === $to)>{{ $label($each) }}</option>@endforeach</select>
+<label for="from">What changed from</label><select id="from" name="from">
+@foreach ($page->from as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
+</select>
+<label for="to">to</label><select id="to" name="to">
+@foreach ($page->to as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
+</select>
 <button>Compare</button>
-@if (count($texts) > 1)<label for="left">or in {{ $label($to) }}</label><select id="left" name="left"><option value="">no languages</option>@foreach ($texts as $tag)<option value="{{ $tag }}" @selected($tag === $left)>{{ $language($tag) }}</option>@endforeach</select>
-<label for="right">with</label><select id="right" name="right"><option value="">…</option>@foreach ($texts as $tag)<option value="{{ $tag }}" @selected($tag === $right)>{{ $language($tag) }}</option>@endforeach</select><button>Compare languages</button>@endif
-</form>
-@if ($languages !== null)
-<section><h2>{{ $language($left) }} and {{ $language($right) }}</h2><p class="change font-serif text-lg">{!! App\Support\Underlines::difference($languages) !!}</p></section>
+@if ($page->left !== [])
+<label for="left">or in {{ $page->newer }}</label><select id="left" name="left"><option value="">no languages</option>
+@foreach ($page->left as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
+</select>
+<label for="right">with</label><select id="right" name="right"><option value="">…</option>
+@foreach ($page->right as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
+</select><button>Compare languages</button>
 @endif
-@forelse ($difference as $place => $change)
-<section><h2>{{ App\Support\RecordNames::place($place) }}</h2><p class="change {{ str_starts_with($place, 'texts/') ? 'font-serif text-lg' : '' }}">{!! App\Support\Underlines::difference($change) !!}</p></section>
+</form>
+@if ($page->languages !== null)
+<section><h2>{{ $page->languagesSaid }}</h2><x-difference :of="$page->languages" class="font-serif text-lg" /></section>
+@endif
+@forelse ($page->difference as $change)
+<section><h2>{{ App\Pages\Registers\PlaceNames::of($change->place) }}</h2>
+<x-difference :of="$change->words" @class(['font-serif text-lg' => App\Pages\Registers\PlaceNames::isWording($change->place)]) /></section>
 @empty
-<p>Nothing differs between {{ $label($from) }} and {{ $label($to) }}.</p>
+<p>Nothing differs between {{ $page->said }}.</p>
 @endforelse
 </div>
 <aside class="margin" aria-label="Editions, proposals and revisions">
-@foreach ($editions as $edition)
-<section><p><b>Edition {{ $edition->number }}</b>, approved {{ Moments::exact($edition->approved_at) }} by {{ $edition->approver->name }}; holds from {{ Moments::plain($edition->effective) }}</p>@if ($edition->comment !== '')<p>{{ $edition->comment }}</p>@endif<p class="mono soft">{{ $edition->digest->hex() }}</p></section>
+@foreach ($page->editions as $edition)
+<section><p><b>Edition {{ $edition->number }}</b>, approved {{ App\Support\Moments::exact($edition->approved_at) }} by {{ $edition->approver->name }};
+ holds from {{ App\Support\Moments::plain($edition->effective) }}</p>
+@if ($edition->comment !== '')<p>{{ $edition->comment }}</p>@endif
+<p class="mono soft">{{ $edition->digest->hex() }}</p></section>
 @endforeach
-@if (count($proposals))<section><p><b>Proposals</b></p>
-@foreach ($proposals as $proposal)<p>{{ $proposal->submitter->name }} submitted revision {{ $proposal->revision }}, {{ Moments::exact($proposal->submitted_at) }}@if ($proposal->comment !== ''): {{ $proposal->comment }}@endif @if ($proposal->decision)<br><span class="soft">{{ $proposal->decision->value }} by {{ $proposal->decider?->name }}@if ($proposal->reply !== ''): {{ $proposal->reply }}@endif</span>@endif</p>@endforeach
-</section>@endif
-<section><p><b>Revisions</b></p>
-@foreach ($revisions as $each)
-<p><a href="{{ route('records.history', [...$here, 'from' => 'r'.max(1, $each->number - 1), 'to' => 'r'.$each->number]) }}">{{ $each->number }}</a> {{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft">{{ Moments::exact($each->saved_at) }}</span></p>
+@if (count($page->proposals) > 0)
+<section><p><b>Proposals</b></p>
+@foreach ($page->proposals as $proposal)
+<p>{{ $proposal->submitter->name }} submitted revision {{ $proposal->revision }}, {{ App\Support\Moments::exact($proposal->submitted_at) }}
+@if ($proposal->comment !== ''): {{ $proposal->comment }}@endif
+@if ($proposal->decision)
+<br><span class="soft">{{ $proposal->decision->value }} by {{ $proposal->decider?->name }}@if ($proposal->reply !== ''): {{ $proposal->reply }}@endif</span>
+@endif</p>
 @endforeach
 </section>
-<p><a href="{{ route('records.show', $here) }}">Back</a></p>
+@endif
+<section><p><b>Revisions</b></p>
+@foreach ($page->revisions as $each)
+<p><a href="{{ route('records.history', [$page->record->kind->value, $page->record->slug, 'from' => 'r'.max(1, $each->number - 1), 'to' => 'r'.$each->number]) }}">
+{{ $each->number }}</a> {{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft">{{ App\Support\Moments::exact($each->saved_at) }}</span></p>
+@endforeach
+</section>
+<p><a href="{{ route('records.show', [$page->record->kind->value, $page->record->slug]) }}">Back</a></p>
 </aside>
 </div>
 @endsection

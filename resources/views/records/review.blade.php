@@ -1,41 +1,42 @@
 @extends('office.layout')
-@php
-$here = [$record->kind->value, $record->slug];
-$mayApprove = auth()->user()->can('approve', App\Models\Record::class);
-$mayWrite = auth()->user()->can('write', [App\Models\Record::class, $record->kind]);
-$own = $fourEyes && isset($writers[auth()->id()]);
-$next = ($editions->first()->number ?? 0) + 1;
-$name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
-@endphp
-@section('title', ($mayApprove ? 'Approve ' : 'Submit ').lcfirst($name))
-@section('state', $editions->isEmpty() ? 'edition 1' : "edition $next, by what differs from edition ".$editions->first()->number)
+@php($record = $page->record)
+@section('title', ($record->mayApprove ? 'Approve ' : 'Submit ').lcfirst($record->title))
+@section('state', $page->next === 1 ? 'edition 1' : "edition {$page->next}, by what differs from edition ".($page->next - 1))
 @section('content')
-<form method="post" action="{{ $mayApprove ? route('records.approve', $here) : route('records.submit', $here) }}" class="beside">
+<form method="post" action="{{ $record->to($record->mayApprove ? 'approve' : 'submit') }}" class="beside">
 @csrf
-<input type="hidden" name="looked" value="{{ $revision->number }}">
+<input type="hidden" name="looked" value="{{ $record->revision->number }}">
 <div class="page reading">
 @error('approve')<p class="wrong" role="alert">{{ $message }}</p>@enderror
-@if ($proposal)<p class="soft">Submitted {{ App\Support\Moments::exact($proposal->submitted_at) }} by {{ $proposal->submitter->name }}@if ($proposal->comment !== ''): {{ $proposal->comment }}@endif @if ($proposal->revision !== $revision->number)<br><b class="text-weakness">It was changed after that; what is reviewed here is the newest.</b>@endif</p>@endif
+@if ($page->submitted)
+<p class="soft">Submitted {{ $page->submitted }}
+@if ($page->newer)<br><b class="text-weakness">It was changed after that; what is reviewed here is the newest.</b>@endif</p>
+@endif
 <section><h2>What changes</h2>
-@forelse ($difference as $place => $change)
-<p class="soft">{{ App\Support\RecordNames::place($place) }}</p><p class="change {{ str_starts_with($place, 'texts/') ? 'font-serif text-lg' : '' }}">{!! App\Support\Underlines::difference($change) !!}</p>
+@forelse ($page->difference as $change)
+<p class="soft">{{ App\Pages\Registers\PlaceNames::of($change->place) }}</p>
+<x-difference :of="$change->words" @class(['font-serif text-lg' => App\Pages\Registers\PlaceNames::isWording($change->place)]) />
 @empty
-<p>Nothing differs from edition {{ $editions->first()->number ?? 0 }}.</p>
+<p>Nothing differs from edition {{ $page->next - 1 }}.</p>
 @endforelse
 </section>
-@if ($touched !== [])
-<section><h2>{{ count($touched) }} {{ count($touched) === 1 ? 'published point' : 'published points' }} will show something else</h2>
-<p class="soft">{{ $mayApprove ? 'The chosen ones are published again in this same act, without what was drafted on their sheets since; the others wait on the desk.' : 'Whoever approves chooses which are published again in the same act.' }}</p>
-@foreach ($touched as $i => $each)
+@if ($page->affected !== [])
+<section><h2>{{ count($page->affected) }} {{ count($page->affected) === 1 ? 'published point' : 'published points' }} will show something else</h2>
+<p class="soft">{{ $record->mayApprove
+    ? 'The chosen ones are published again in this same act, without what was drafted on their sheets since; the others wait on the desk.'
+    : 'Whoever approves chooses which are published again in the same act.' }}</p>
+@foreach ($page->affected as $i => $each)
 @php($chosen = old('looked') === null || isset(old('points', [])[$each->point->slug]))
 <div class="touched">
 <p class="held-together">
-@if ($mayApprove)<input type="checkbox" id="point-{{ $i }}" name="points[{{ $each->point->slug }}]" value="{{ $each->looked }}"
- @checked($each->stops === null && $chosen) @disabled($each->stops !== null)>@endif
+@if ($record->mayApprove)
+<input type="checkbox" id="point-{{ $i }}" name="points[{{ $each->point->slug }}]" value="{{ $each->looked }}"
+ @checked($each->stops === null && $chosen) @disabled($each->stops !== null)>
+@endif
 <label for="point-{{ $i }}"><b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</label></p>
 @if ($each->stops !== null)<p class="wrong">{{ $each->stops }}</p>@endif
-@foreach ($each->difference as $sentences)
-@foreach ($sentences as $sentence)<p class="change">{!! App\Support\Underlines::difference($sentence) !!}</p>@endforeach
+@foreach ($each->difference as $part)
+@foreach ($part->sentences as $sentence)<x-difference :of="$sentence" />@endforeach
 @endforeach
 </div>
 @endforeach
@@ -43,38 +44,50 @@ $name = App\Support\RecordNames::title($record->kind, $record->slug, $thing);
 @endif
 </div>
 <aside class="margin" aria-label="What stops or allows it">
-@if ($difference === [])
+@if ($page->difference === [])
 <p>There is nothing to approve.</p>
 @else
-@foreach ($unfilled ?? [] as $each)<p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ $each }}</p>@endforeach
-@php($breaches = $judgement?->breaches() ?? [])
-@if ($breaches !== [])<p class="breach"><span class="shape breach" aria-hidden="true"></span> {{ count($breaches) }} {{ count($breaches) === 1 ? 'breach' : 'breaches' }} in the words</p>@foreach ($breaches as $note)<p>{{ $note->result->says }}</p>@endforeach
+@foreach ($record->unfilled as $each)<p class="breach"><x-shape verdict="breach" /> {{ $each }}</p>@endforeach
+@if ($page->breaches !== [])
+<p class="breach"><x-shape verdict="breach" /> {{ count($page->breaches) }} {{ count($page->breaches) === 1 ? 'breach' : 'breaches' }} in the words</p>
+@foreach ($page->breaches as $breach)<p>{{ $breach }}</p>@endforeach
 <p class="soft">They can be approved all the same only with a comment that says why.</p>
-@elseif ($judgement !== null)<p class="met"><span aria-hidden="true">✓</span> No breach in the words</p>@endif
-@php($behind = $editions->isEmpty() ? [] : array_filter(array_keys($document['texts'] ?? []), fn ($l) => ! isset($difference["texts/$l"])))
-@if ($behind !== [] && count($behind) < count($document['texts'] ?? []))<p class="weakness"><span class="shape weakness" aria-hidden="true"></span> Not changed: {{ implode(', ', array_map(fn ($l) => Juramen\Register\Language::from($l)->endonym(), $behind)) }}</p><p>Do these languages still say the same as the others?</p>@endif
-@if ($own)<p class="weakness">You wrote part of this draft, and the house demands four eyes. {{ $others === [] ? 'Somebody else' : implode(' or ', $others) }} can approve it.</p>
-@elseif ($fourEyes)<p class="soft">Written by {{ implode(', ', $writers) }}; approved by somebody else, as the house demands.</p>@endif
+@elseif ($record->judgement !== null)
+<p class="met"><span aria-hidden="true">✓</span> No breach in the words</p>
+@endif
+@if ($page->behind !== '')
+<p class="weakness"><x-shape verdict="weakness" /> Not changed: {{ $page->behind }}</p><p>Do these languages still say the same as the others?</p>
+@endif
+@if ($page->own)
+<p class="weakness">You wrote part of this draft, and the house demands four eyes. {{ $page->others }} can approve it.</p>
+@elseif ($page->writtenBy !== null)
+<p class="soft">Written by {{ $page->writtenBy }}; approved by somebody else, as the house demands.</p>
+@endif
 <label for="comment">Comment</label>
 <textarea id="comment" name="comment" rows="3" maxlength="1000">{{ old('comment') }}</textarea>
-@if ($mayApprove)
-@if ($record->kind === App\Models\RecordKind::Rules)<label for="effective">Holds from</label><input type="date" id="effective" name="effective" min="{{ now()->format('Y-m-d') }}" value="{{ old('effective', now()->format('Y-m-d')) }}">@endif
-@if ($touched !== [] && $record->kind === App\Models\RecordKind::Rules)<p class="soft">Points are published with it only where it holds from today; from a later day on, they stand on the desk on that day.</p>@endif
-<button class="do" id="do-approve">Approve edition {{ $next }}</button>
-@if ($proposal)<button formaction="{{ route('records.return', $here) }}">Return with the comment</button>@endif
-@if ($own && $state === 'draft')<button formaction="{{ route('records.submit', $here) }}">Submit for approval</button>@endif
-@elseif ($mayWrite && $state === 'draft')
+@if ($record->mayApprove)
+@if ($effective !== null)
+<label for="effective">Holds from</label>
+<input type="date" id="effective" name="effective" min="{{ $effective }}" value="{{ old('effective', $effective) }}">
+@if ($page->affected !== [])
+<p class="soft">Points are published with it only where it holds from today; from a later day on, they stand on the desk on that day.</p>
+@endif
+@endif
+<button class="do" id="do-approve">Approve edition {{ $page->next }}</button>
+@if ($record->proposal)<button formaction="{{ $record->to('return') }}">Return with the comment</button>@endif
+@if ($page->own && $record->state === App\Models\RecordState::Draft)<button formaction="{{ $record->to('submit') }}">Submit for approval</button>@endif
+@elseif ($record->mayWrite && $record->state === App\Models\RecordState::Draft)
 <button class="do" id="do-submit">Submit for approval</button>
-@elseif ($mayWrite && $state === 'submitted')
-<button formaction="{{ route('records.takeback', $here) }}">Take it back</button>
+@elseif ($record->mayWrite && $record->state === App\Models\RecordState::Submitted)
+<button formaction="{{ $record->to('takeback') }}">Take it back</button>
 @endif
 @endif
-<p><a href="{{ route('records.show', $here) }}">Back</a></p>
-@if ($mayApprove && in_array($record->kind, [App\Models\RecordKind::Statement, App\Models\RecordKind::Purpose, App\Models\RecordKind::Processor], true) && $record->retired_at === null)
+<p><a href="{{ $record->to('show') }}">Back</a></p>
+@if ($record->mayApprove && $record->record->kind->canBeRetired() && $record->record->retired_at === null)
 <details @error('reason') open @enderror><summary>Retire it</summary>
 @error('reason')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <label for="reason">Why it is retired</label><textarea id="reason" name="reason" rows="2">{{ old('reason') }}</textarea>
-<button formaction="{{ route('records.retire', $here) }}">Retire</button></details>
+<button formaction="{{ $record->to('retire') }}">Retire</button></details>
 @endif
 </aside>
 </form>

@@ -1,7 +1,7 @@
 @extends('office.layout')
-@section('title', $record->slug)
+@section('title', $page->title)
 @section('own-title', 'yes')
 @section('content')
-@include('wording.ways', ['way' => match ($record->kind) { App\Models\RecordKind::Statement => 'wording', App\Models\RecordKind::Rules => 'house', default => 'wording.registers' }])
-@include('records.body', ['conflicts' => [], 'news' => ''])
+@include('wording.tabs', ['tab' => $tab])
+@include('records.body')
 @endsection

@@ -2,7 +2,7 @@
 @section('title', 'Starters')
 @section('state', count($starters).' sound texts to begin from, judged by the same requirements as yours')
 @section('content')
-@include('wording.ways')
+@include('wording.tabs')
 <div class="page">
 @error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <table>
@@ -12,11 +12,15 @@
 @foreach ($starters as $starter)
 <tr>
 <td class="starter-for"><b>{{ $starter->title }}</b><br><span class="soft">{{ $starter->why }}</span></td>
-<td>@foreach ($languages as $language)<blockquote lang="{{ $language->value }}" class="mb-1 max-w-[62ch]">{{ $starter->words[$language->value][3] }}</blockquote>@endforeach</td>
-<td>@can('write', [App\Models\Record::class, App\Models\RecordKind::Statement])<form method="post" action="{{ route('records.begin', 'statement') }}" class="stack">@csrf<input type="hidden" name="starter" value="{{ $starter->id }}">
-<label for="name-{{ $starter->id }}">called</label><input id="name-{{ $starter->id }}" name="name" value="{{ old('starter') === $starter->id ? old('name') : $starter->id }}">
-@if (count($controllers) > 1)<label for="controller-{{ $starter->id }}">of</label><select id="controller-{{ $starter->id }}" name="controller">@foreach ($controllers as $controller)<option value="{{ $controller->id }}">{{ $controller->name }}</option>@endforeach</select>@endif
-<button>Begin</button></form>@endcan</td>
+<td>@foreach ($starter->words as $words)<blockquote lang="{{ $words->language->value }}" class="mb-1 max-w-[62ch]">{{ $words->statement }}</blockquote>@endforeach</td>
+<td>@if ($may)
+<form method="post" action="{{ route('records.begin', 'statement') }}" class="stack">@csrf
+<input type="hidden" name="starter" value="{{ $starter->id }}">
+<label for="name-{{ $starter->id }}">called</label>
+<input id="name-{{ $starter->id }}" name="name" value="{{ old('starter') === $starter->id ? old('name') : $starter->id }}">
+<x-of-controller id="controller-{{ $starter->id }}" label="of" :options="$controllers" />
+<button>Begin</button></form>
+@endif</td>
 </tr>
 @endforeach
 </tbody>

@@ -6,10 +6,10 @@ namespace App\Http\Controllers\Evidence;
 
 use App\Actions\Consent\PersonalValues;
 use App\Actions\Evidence\AskPermission;
-use App\Actions\Evidence\PersonPage;
 use App\Actions\Evidence\ProveChain;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\Subscriber;
+use App\Pages\Evidence\PersonPage;
 use App\Support\LifelineDrawing;
 use App\Support\Moments;
 use App\Support\PublishedForms;
@@ -22,6 +22,8 @@ use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\Lifeline;
 use Juramen\Consent\Target;
+use Juramen\Points\Field;
+use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
 use Juramen\Register\Channel;
@@ -76,13 +78,12 @@ final class PersonController
             abort(404);
         }
         $edition = $this->published->edition($act->edition);
-        $values = [];
+        $kept = [];
         foreach ($this->personal->ofEntry($found->id) as $disclosure) {
-            $values[$disclosure->name] = $disclosure->value;
+            $kept[$disclosure->name] = $disclosure->value;
         }
-        foreach ($edition->sheet->fields as $field) {
-            $values[$field->name()] ??= '';
-        }
+        $draft = $edition->sheet->draft;
+        $values = array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), $kept[$draft->disclosedAs($f)] ?? ''), $draft->fields);
         $filling = new Filling($values, array_map(static fn ($a): string => FormRenderer::controlName($a->statement), $act->answers), readOnly: true);
 
         return response($this->published->form($edition, $act->language ?? Language::English)->with($filling->pieces()), 200, [

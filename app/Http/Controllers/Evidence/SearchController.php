@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evidence;
 
-use App\Actions\Points\TakeStock;
 use App\Actions\Signup\KnowSubscriber;
-use App\Models\Controller;
+use App\Models\RegisteredController;
+use App\Queries\Points\PointStatuses;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -22,7 +22,7 @@ final class SearchController
         return view('evidence.search');
     }
 
-    public function find(Request $request, KnowSubscriber $subscribers, TakeStock $stock): RedirectResponse
+    public function find(Request $request, KnowSubscriber $subscribers, PointStatuses $stock): RedirectResponse
     {
         $typed = $request->string('email')->toString();
         $points = str_contains($typed, '@') || trim($typed) === '' ? [] : $stock(trim($typed));
@@ -37,7 +37,7 @@ final class SearchController
         } catch (InvalidEmailAddress $e) {
             return $this->back($typed, $e->fault === EmailFault::NoAt ? 'No signup point is called like this, and an email address has an @ in it, like name@post.example.' : (string) __('visitor.email.'.$e->fault->value, [], 'en'));
         }
-        foreach (Controller::query()->orderBy('id')->pluck('slug') as $controller) {
+        foreach (RegisteredController::query()->orderBy('id')->pluck('slug') as $controller) {
             $subscriber = $subscribers->find($controller, $email);
             if ($subscriber !== null) {
                 return redirect()->route('evidence.person', $subscriber->subject->hex());

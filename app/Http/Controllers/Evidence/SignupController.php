@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Evidence;
 
 use App\Actions\Consent\PersonalValues;
-use App\Actions\Evidence\ListSignups;
-use App\Models\Journey;
 use App\Models\Point;
+use App\Models\SignupJourney;
+use App\Queries\Evidence\ListSignups;
 use App\Support\Csv;
 use App\Support\Moments;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class SignupController
         $filters = array_filter(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $request->only(['state', 'point', 'words', 'from', 'to'])), static fn (string $v): bool => $v !== '');
         if ($request->query('as') === 'csv') {
             // Addresses stand in no file: the subject leads to the person's page, where whoever may see them finds them.
-            return Csv::respond('sign-ups.csv', ['asked', 'subject', 'point', 'edition', 'language', 'state', 'ended'], array_values($list($filters)->limit(self::MOST)->get()->map(static fn (Journey $j): array => [
+            return Csv::respond('sign-ups.csv', ['asked', 'subject', 'point', 'edition', 'language', 'state', 'ended'], array_values($list($filters)->limit(self::MOST)->get()->map(static fn (SignupJourney $j): array => [
                 $j->asked_at->text(), $j->subscriber->subject->hex(), $j->edition->point->slug, (string) $j->edition->number, $j->language->value, ListSignups::word($j->state), $j->ended_at?->text() ?? '',
             ])->all()));
         }
@@ -33,7 +33,7 @@ final class SignupController
 
         return view('evidence.signups', [
             'signups' => $signups, 'filters' => $filters, 'states' => array_keys(ListSignups::STATES), 'points' => Point::query()->orderBy('slug')->pluck('slug'),
-            'addresses' => $personal->addressesOf(array_values(array_map(static fn (Journey $j) => $j->subscriber->subject, $signups->items()))), 'exact' => Moments::exact(...),
+            'addresses' => $personal->addressesOf(array_values(array_map(static fn (SignupJourney $j) => $j->subscriber->subject, $signups->items()))), 'exact' => Moments::exact(...),
         ]);
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
-use App\Actions\Desk\Decisions;
-use App\Actions\Desk\ThirtyDays;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Upkeep\CountDeletions;
 use App\Models\Point;
 use App\Models\User;
+use App\Pages\Desk\Decisions;
+use App\Queries\Desk\ThirtyDays;
 use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Illuminate\View\View;

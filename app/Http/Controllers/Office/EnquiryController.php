@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
-use App\Actions\Registers\InForce;
 use App\Models\Enquiry;
 use App\Models\Point;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Canon\Id;
+use Juramen\Register\Retention;
 
 /** What people sent besides their consent: messages, entries, orders. */
 final class EnquiryController
 {
-    public function index(Request $request, InForce $inForce): View|Response
+    public function index(Request $request, RegistersInForce $inForce): View|Response
     {
         $point = $request->string('point')->toString();
         $query = Enquiry::query()->with('edition.point')->orderByDesc('received_at')->orderBy('id');
@@ -33,7 +34,7 @@ final class EnquiryController
 
         return view('office.enquiries', [
             'enquiries' => $query->paginate(50)->withQueryString(), 'point' => $point, 'points' => Point::query()->orderBy('slug')->pluck('slug'),
-            'days' => $inForce->registers()->house->retentionDays['enquiry'],
+            'days' => $inForce->registers()->house->daysKept(Retention::Enquiry),
         ]);
     }
 

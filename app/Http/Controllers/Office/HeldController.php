@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
-use App\Actions\Registers\InForce;
 use App\Actions\Signup\HoldSubmission;
 use App\Models\HeldSubmission;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Juramen\Register\Retention;
 
 /** What screening held: looked at, released or deleted by a person. */
 final class HeldController
 {
-    public function index(Request $request, InForce $inForce): View|Response
+    public function index(Request $request, RegistersInForce $inForce): View|Response
     {
         if ($request->query('as') === 'csv') {
             // Addresses stand in no file.
@@ -25,7 +26,7 @@ final class HeldController
             ])->all()));
         }
 
-        return view('office.held', ['days' => $inForce->registers()->house->retentionDays['held'], 'held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50)]);
+        return view('office.held', ['days' => $inForce->registers()->house->daysKept(Retention::Held), 'held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50)]);
     }
 
     public function release(HeldSubmission $held, HoldSubmission $hold): RedirectResponse

@@ -5,42 +5,64 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Points;
 
 use App\Actions\Points\BeginPoint;
-use App\Actions\Points\Standing;
-use App\Actions\Points\TakeStock;
-use App\Actions\Registers\InForce;
+use App\Http\RefusedAnswer;
+use App\Models\Point;
+use App\Models\Subscriber;
+use App\Pages\Points\PointRow;
+use App\Queries\Points\PointStatus;
+use App\Queries\Points\PointStatuses;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Refused;
+use Juramen\Register\Language;
 
 /** Every signup point in one list. */
 final class InventoryController
 {
-    public function index(Request $request, TakeStock $stock, InForce $inForce): View|Response
+    private const COLUMNS = ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days', 'paused'];
+
+    public function index(Request $request, PointStatuses $statuses, RegistersInForce $inForce, SystemClock $clock): View|Response
     {
         $search = $request->string('q')->trim()->toString();
-        $rows = $stock($search);
+        $points = $statuses($search);
         if ($request->query('as') === 'csv') {
-            return Csv::respond('signup-points.csv', ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days', 'paused'], array_map(static fn (Standing $r): array => [
-                $r->point->slug, $r->sheet->name, $r->sheet->place, implode(' ', array_map(static fn ($l) => $l->value, $r->sheet->languages)), $r->sheet->rules->doubleOptIn ? 'yes' : 'no',
-                (string) ($r->edition ?? ''), $r->draft ? 'yes' : 'no', (string) $r->breaches, (string) $r->weaknesses, (string) $r->signups, $r->point->paused_at === null ? 'no' : 'yes',
-            ], $rows));
+            return Csv::respond('signup-points.csv', self::COLUMNS, array_map(self::line(...), $points));
         }
+        $user = SignedIn::user($request);
 
-        return view('points.index', ['rows' => $rows, 'search' => $search, 'statements' => array_keys($inForce->registers()->statements)]);
+        return view('points.index', [
+            'rows' => array_map(PointRow::of(...), $points), 'search' => $search, 'statements' => $inForce->registers()->statements->ids(),
+            'may' => $user->can('change', Point::class), 'seesPeople' => $user->can('viewAny', Subscriber::class), 'since' => $clock->today()->plus(-30)->text,
+        ]);
     }
 
     public function begin(Request $request, BeginPoint $begin): RedirectResponse
     {
         try {
             $point = $begin($request->string('name')->trim()->toString(), $request->string('statement')->toString(), SignedIn::user($request));
-        } catch (InvalidDocument $e) {
-            return redirect()->route('points')->withInput()->withErrors(['name' => $e->getMessage()]);
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('points'), 'name', $e);
         }
 
         return redirect()->route('points.sheet', $point->slug);
+    }
+
+    /** @return list<string> */
+    private static function line(PointStatus $status): array
+    {
+        $draft = $status->sheet->draft;
+        $yes = static fn (bool $is): string => $is ? 'yes' : 'no';
+
+        return [
+            $status->point->slug, $draft->name, $draft->place, implode(' ', array_map(static fn (Language $l): string => $l->value, $draft->languages)),
+            $yes($status->sheet->rules->doubleOptIn), (string) $status->edition, $yes($status->draft), (string) $status->breaches, (string) $status->weaknesses,
+            (string) $status->signups, $yes($status->isPaused()),
+        ];
     }
 }

@@ -9,46 +9,39 @@ use App\Actions\Points\PausePoint;
 use App\Actions\Points\PublicationRefused;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\ReviewPublication;
-use App\Actions\Points\SheetPage;
-use App\Actions\Registers\InForce;
+use App\Http\RefusedAnswer;
 use App\Models\Point;
+use App\Pages\Points\PublishPage;
+use App\Pages\Points\ShowPointHistory;
 use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use Juramen\Canon\InvalidDocument;
-use Juramen\Points\PointEdition;
-use Juramen\Points\Sentences;
-use Juramen\Points\Sheet;
-use Juramen\Points\SheetDifference;
-use Juramen\Wording\Statement;
+use Juramen\Canon\Refused;
 
 /** Publishing: reviewed whole the first time, by its difference after; a breach stops it unless somebody writes why not. */
 final class PublishController
 {
-    public function __construct(private readonly SheetPage $page, private readonly ReviewPublication $review) {}
-
-    public function review(Point $point): View
+    public function review(Request $request, Point $point, ReviewPublication $review): View
     {
-        $publication = $this->review->newest($point->load('controller', 'record'));
-
-        return view('points.publish', [
-            ...$this->page->of($point, $publication->revision),
-            'publication' => $publication,
-            'whole' => Sentences::of($publication->sheet),
-            'unapproved' => array_map(static fn (Statement $s): string => $s->id, array_filter($publication->sheet->statements, static fn (Statement $s): bool => ! $s->isApproved())),
-        ]);
+        return view('points.publish', ['page' => PublishPage::of($review->newest($point->load('record')), SignedIn::user($request))]);
     }
 
     public function publish(Request $request, Point $point, PublishPoint $publish): RedirectResponse
     {
-        $exceptions = ExceptionDraft::fromReview((array) $request->input('reason', []), (array) $request->input('until', []));
+        $exceptions = ExceptionDraft::fromReview($request->input('reason'), $request->input('until'));
         try {
-            $edition = $publish($point->load('controller', 'record'), SignedIn::user($request), $request->string('looked')->toString(), $exceptions);
+            $edition = $publish($point->load('record'), SignedIn::user($request), $request->string('looked')->toString(), $exceptions);
         } catch (PublicationRefused $e) {
-            return redirect()->route('points.publish', $point->slug)->withInput()->withErrors([...$e->faults, 'looked' => $e->getMessage()]);
-        } catch (InvalidDocument $e) {
-            return redirect()->route('points.publish', $point->slug)->withInput()->withErrors(['looked' => $e->getMessage()]);
+            $back = RefusedAnswer::onForm(redirect()->route('points.publish', $point->slug), 'looked', $e);
+            $faults = [];
+            foreach ($e->faults as $fault) {
+                $faults[$fault->key] = $fault->ground->says();
+            }
+
+            return $back->withErrors($faults);
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('points.publish', $point->slug), 'looked', $e);
         }
 
         return redirect()->route('points.sheet', $point->slug)->with('said', "Edition {$edition->number} is published. Visitors see it from now on.");
@@ -56,36 +49,26 @@ final class PublishController
 
     public function pausing(Point $point): View
     {
-        $edition = $point->editions()->orderByDesc('number')->first() ?? abort(404);
+        $edition = $point->load('current')->current ?? abort(404);
 
-        return view('points.pause', ['point' => $point, 'name' => PointEdition::parse($edition->bytes)->sheet->name, 'edition' => $edition->number]);
+        return view('points.pause', ['point' => $point, 'name' => $edition->edition()->sheet->draft->name, 'edition' => $edition->number]);
     }
 
     public function pause(Request $request, Point $point, PausePoint $pause): RedirectResponse
     {
         try {
             $pause($point, SignedIn::user($request), $request->boolean('on'), $request->string('reason')->trim()->toString());
-        } catch (PublicationRefused $e) {
-            return redirect()->route('points.pausing', $point->slug)->withInput()->withErrors(['pause' => $e->getMessage()]);
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('points.pausing', $point->slug), 'pause', $e);
         }
 
-        return redirect()->route('points.sheet', $point->slug)->with('said', $request->boolean('on') ? 'The form is paused. Visitors are told so, and nothing is taken.' : 'The form takes sign-ups again.');
+        return redirect()->route('points.sheet', $point->slug)
+            ->with('said', $request->boolean('on') ? 'The form is paused. Visitors are told so, and nothing is taken.' : 'The form takes sign-ups again.');
     }
 
-    /** Any two revisions or editions, compared. */
-    public function history(Request $request, Point $point, InForce $inForce): View
+    /** Any two revisions, compared; its editions. */
+    public function history(Request $request, Point $point, ShowPointHistory $show): View
     {
-        $registers = $inForce->registers();
-        $revisions = $point->load('controller', 'record')->record->revisions()->with('author')->orderByDesc('number')->limit(200)->get();
-        $newest = $revisions[0]->number;
-        $from = $request->integer('from') ?: max(1, $newest - 1);
-        $to = $request->integer('to') ?: $newest;
-        $sheet = static fn (int $number): Sheet => Sheet::read($registers->complete($point->record->revisions()->where('number', $number)->firstOrFail()->document));
-
-        return view('points.history', [
-            'point' => $point, 'revisions' => $revisions, 'from' => $from, 'to' => $to,
-            'editions' => $point->editions()->orderByDesc('number')->with('publisher')->get(),
-            'difference' => SheetDifference::between($sheet($from), $sheet($to)),
-        ]);
+        return view('points.history', ['page' => $show->of($point->load('record'), $request->integer('from'), $request->integer('to'))]);
     }
 }

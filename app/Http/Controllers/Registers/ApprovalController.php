@@ -4,101 +4,99 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
-use App\Actions\Points\PublicationRefused;
+use App\Actions\ActRefusal;
 use App\Actions\Registers\Approve;
-use App\Actions\Registers\InForce;
+use App\Actions\Registers\ChosenPoint;
 use App\Actions\Registers\Propose;
-use App\Actions\Registers\RecordPage;
-use App\Actions\Registers\Refused;
-use App\Actions\Registers\Touched;
-use App\Models\RecordKind;
+use App\Http\RefusedAnswer;
+use App\Models\Record;
+use App\Pages\Registers\ShowReview;
 use App\Support\SignedIn;
+use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use Juramen\Canon\Digest;
-use Juramen\Canon\InvalidDocument;
-use Juramen\Points\RecordDifference;
+use Juramen\Canon\Refused;
+use Juramen\Register\RecordKind;
 
 /** Submitting, approving and returning drafts, with the points that an approval touches. */
 final class ApprovalController
 {
-    public function __construct(private readonly RecordPage $page, private readonly Propose $propose, private readonly Approve $approve) {}
+    private const SHORTEST_REPLY = 5;
 
-    public function review(Request $request, RecordKind $kind, string $slug, InForce $inForce, Touched $touched): View
+    public function __construct(private readonly Propose $propose, private readonly Approve $approve) {}
+
+    public function review(Request $request, RecordKind $kind, string $slug, ShowReview $show, SystemClock $clock): View
     {
-        $record = $this->page->find($kind, $slug);
-        $data = $this->page->of($record, $this->page->newest($record));
-        $last = $data['editions']->first();
-        // As it will stand once approved; which edition it becomes makes no difference to what is shown.
-        $would = InForce::read($kind, $data['document'], Digest::of('to be approved'));
-
-        return view('records.review', [
-            ...$data,
-            'difference' => RecordDifference::between($last?->document() ?? [], $data['document']),
-            'touched' => $touched->by($data['registers']->with($would)),
-            'fourEyes' => $this->approve->fourEyes(),
-            'others' => $this->approve->others(SignedIn::user($request)),
-            'writers' => $this->approve->writers($record, $last),
-        ]);
+        // Only the house rules may hold from a later day on.
+        return view('records.review', ['page' => $show->of(Record::named($kind, $slug), SignedIn::user($request)), 'effective' => $kind === RecordKind::Rules ? $clock->today()->text : null]);
     }
 
     public function submit(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $record = $this->page->find($kind, $slug);
-        $this->propose->submit($record, SignedIn::user($request), $request->string('comment')->toString());
+        $this->propose->submit(Record::named($kind, $slug), SignedIn::user($request), $request->string('comment')->toString());
 
-        return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Submitted. It stands on the officers\' desk until somebody decides.');
+        return $this->done($kind, $slug, 'Submitted. It stands on the officers\' desk until somebody decides.');
     }
 
     public function takeBack(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $this->propose->takeBack($this->page->find($kind, $slug), SignedIn::user($request));
+        $this->propose->takeBack(Record::named($kind, $slug), SignedIn::user($request));
 
-        return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Taken back. It is a draft again.');
+        return $this->done($kind, $slug, 'Taken back. It is a draft again.');
     }
 
     public function return(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
         $reply = $request->string('comment')->trim()->toString();
-        if (mb_strlen($reply) < 5) {
-            return $this->again($kind, $slug, 'Say in the comment what is to be changed.');
+        if (mb_strlen($reply) < self::SHORTEST_REPLY) {
+            return $this->again($kind, $slug, 'approve', Refused::because(ActRefusal::ReplyNeeded));
         }
-        $this->propose->return($this->page->find($kind, $slug), SignedIn::user($request), $reply);
+        $this->propose->return(Record::named($kind, $slug), SignedIn::user($request), $reply);
 
-        return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Returned with your comment.');
+        return $this->done($kind, $slug, 'Returned with your comment.');
     }
 
     public function approve(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $points = array_filter((array) $request->input('points', []), is_string(...));
-        try {
-            $edition = ($this->approve)($this->page->find($kind, $slug), SignedIn::user($request), $request->integer('looked'), $request->string('comment')->toString(), $points, $request->string('effective')->toString() ?: null);
-        } catch (Refused|PublicationRefused|InvalidDocument $e) {
-            return $this->again($kind, $slug, $e->getMessage());
+        $points = [];
+        foreach ((array) $request->input('points', []) as $point => $looked) {
+            $points[] = new ChosenPoint((string) $point, is_string($looked) ? $looked : '');
         }
-        $n = count($points);
+        try {
+            $edition = ($this->approve)(
+                Record::named($kind, $slug), SignedIn::user($request), $request->integer('looked'), $request->string('comment')->toString(), $points,
+                $request->string('effective')->toString() ?: null,
+            );
+        } catch (Refused $e) {
+            return $this->again($kind, $slug, 'approve', $e);
+        }
 
-        return redirect()->route('records.show', [$kind->value, $slug])->with('said', "Edition {$edition->number} is approved.".match (true) {
-            $n === 0 => '',
-            $n === 1 => ' '.array_key_first($points).' is published with it.',
-            default => " $n points are published with it.",
+        return $this->done($kind, $slug, "Edition {$edition->number} is approved.".match (count($points)) {
+            0 => '',
+            1 => " {$points[0]->slug} is published with it.",
+            default => ' '.count($points).' points are published with it.',
         });
     }
 
     public function retire(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
         try {
-            $this->approve->retire($this->page->find($kind, $slug), SignedIn::user($request), $request->string('reason')->toString());
+            $this->approve->retire(Record::named($kind, $slug), SignedIn::user($request), $request->string('reason')->toString());
         } catch (Refused $e) {
-            return redirect()->route('records.review', [$kind->value, $slug])->withInput()->withErrors(['reason' => $e->getMessage()]);
+            return $this->again($kind, $slug, 'reason', $e);
         }
 
-        return redirect()->route('records.show', [$kind->value, $slug])->with('said', 'Retired. Its editions and what was agreed to stay on record.');
+        return $this->done($kind, $slug, 'Retired. Its editions and what was agreed to stay on record.');
     }
 
-    private function again(RecordKind $kind, string $slug, string $why): RedirectResponse
+    private function done(RecordKind $kind, string $slug, string $said): RedirectResponse
     {
-        return redirect()->route('records.review', [$kind->value, $slug])->withInput()->withErrors(['approve' => $why]);
+        return redirect()->route('records.show', [$kind->value, $slug])->with('said', $said);
+    }
+
+    private function again(RecordKind $kind, string $slug, string $field, Refused $refused): RedirectResponse
+    {
+        return RefusedAnswer::onForm(redirect()->route('records.review', [$kind->value, $slug]), $field, $refused);
     }
 }

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Registers;
 
 use App\Actions\Registers\BeginRecord;
-use App\Models\RecordKind;
+use App\Http\RefusedAnswer;
+use App\Http\Requests\BeginRequest;
 use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Refused;
+use Juramen\Register\RecordKind;
 
 /** New entries of the registers, and statements from a starter or from nothing. */
 final class BeginController
 {
-    public function begin(Request $request, RecordKind $kind, BeginRecord $begin): RedirectResponse
+    public function begin(BeginRequest $request, RecordKind $kind, BeginRecord $begin): RedirectResponse
     {
-        $user = SignedIn::user($request);
         try {
-            $record = $begin($kind, $user, array_map(static fn (mixed $v): string => is_string($v) ? trim(mb_scrub($v)) : '', $request->only(['name', 'starter', 'controller', 'purpose', 'address'])));
-        } catch (InvalidDocument $e) {
-            return back()->withInput()->withErrors(['name' => $e->getMessage()]);
+            $record = $begin($kind, SignedIn::user($request), $request->record());
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(back(), 'name', $e);
         }
 
         return redirect()->route('records.show', [$kind->value, $record->slug]);

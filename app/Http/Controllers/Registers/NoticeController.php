@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
-use App\Actions\Wording\NoticePage;
+use App\Pages\Wording\NoticePage;
 use Illuminate\View\View;
 
 /** What is to be said in the privacy notice about the statements in force. */

@@ -5,120 +5,117 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Registers;
 
 use App\Actions\Registers\ChangeRecord;
-use App\Actions\Registers\RecordPage;
-use App\Actions\Registers\RecordPlaces;
+use App\Http\RefusedAnswer;
+use App\Http\Requests\EditRequest;
+use App\Http\Requests\MendRequest;
 use App\Models\Record;
-use App\Models\RecordKind;
 use App\Models\Revision;
+use App\Pages\Registers\ShowRecord;
+use App\Queries\Points\Judgements;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\SignedIn;
+use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Canon\Conflict;
-use Juramen\Canon\InvalidDocument;
+use Juramen\Canon\Refused;
+use Juramen\Points\Records;
+use Juramen\Register\RecordKind;
+use Juramen\Register\Schema\Written;
+use Juramen\Wording\Statement;
 
 /** A statement, or an entry of a register: shown, changed place by place, undone, judged while typing. */
 final class RecordController
 {
-    /** Places whose change alters which fields the page shows, so that it is drawn anew. */
-    private const ALTERING = '~^(?:purpose|channels|own|purposes|accent|basis|measures|country|until|contract|languages|child-ages/.*|double-opt-in|lapse-days|reminder-days)$~D';
+    public function __construct(private readonly ChangeRecord $change, private readonly ShowRecord $show) {}
 
-    public function __construct(private readonly ChangeRecord $edit, private readonly RecordPage $page) {}
-
-    public function show(RecordKind $kind, string $slug): View
+    public function show(Request $request, RecordKind $kind, string $slug): View
     {
-        $record = $this->record($kind, $slug);
+        $record = Record::named($kind, $slug);
+        $tab = match ($kind) {
+            RecordKind::Statement => 'wording',
+            RecordKind::Rules => 'house',
+            default => 'wording.registers',
+        };
 
-        return view('records.show', $this->page->of($record, $this->page->newest($record)));
+        return view('records.show', ['page' => $this->show->of($record, $record->newestRevision(), SignedIn::user($request)), 'tab' => $tab]);
     }
 
     /** What was typed is judged and shown filled in, and not saved. */
-    public function judge(Request $request, RecordKind $kind, string $slug): View|Response
+    public function judge(EditRequest $request, RecordKind $kind, string $slug, SystemClock $clock): View|Response
     {
-        $record = $this->record($kind, $slug);
-        $newest = $this->page->newest($record);
+        $record = Record::named($kind, $slug);
+        $newest = $record->newestRevision();
         try {
-            $document = RecordPlaces::apply($kind, $newest->document, $request->string('place')->toString(), $request->input('value'));
+            $user = SignedIn::user($request);
+            $document = $request->edit($kind)->apply($newest->document, new Written($user->name, $clock->today()));
+            Records::check($kind, $document);
 
-            return view('records.around', [...$this->page->of($record, $newest, $document), 'typing' => true]);
-        } catch (InvalidDocument $e) {
-            return $this->refused($e->getMessage());
+            return view('records.feedback', ['page' => $this->show->of($record, $newest, $user, $document), 'typing' => true]);
+        } catch (Refused $e) {
+            return RefusedAnswer::inPlace($e);
         }
     }
 
-    public function change(Request $request, RecordKind $kind, string $slug): Response
+    public function change(EditRequest $request, RecordKind $kind, string $slug): Response
     {
-        $record = $this->record($kind, $slug);
-        $place = $request->string('place')->toString();
-        $value = $request->boolean('away') ? null : $request->input('value');
-        $base = $request->integer('base');
+        $record = Record::named($kind, $slug);
         try {
-            [$revision, $conflicts] = $this->edit->change($record, SignedIn::user($request), $base, $value === null ? "removed $place" : "changed $place",
-                static fn (array $document): array => RecordPlaces::apply($kind, $document, $place, $value));
-        } catch (InvalidDocument $e) {
-            return $this->refused($e->getMessage());
+            $edit = $request->edit($kind);
+            $changed = $this->change->edit($record, SignedIn::user($request), $request->base(), $edit);
+        } catch (Refused $e) {
+            return RefusedAnswer::inPlace($e);
         }
-        $anew = $value === null || preg_match(self::ALTERING, $place) === 1 || $revision->number > $base + 1 || $conflicts !== [] || $request->boolean('anew');
+        $anew = $edit->redraws() || $changed->revision->number > $request->base() + 1 || $changed->conflicts !== [];
 
-        return $this->answer($record, $revision, $anew, $conflicts);
+        return $this->answer($request, $record, $changed->revision, $anew, $changed->conflicts);
     }
 
     /** A note's mend, as the requirement made it for the words as they are now. */
-    public function mend(Request $request, RecordKind $kind, string $slug): Response
+    public function mend(MendRequest $request, RecordKind $kind, string $slug, Judgements $judgements, RegistersInForce $inForce): Response
     {
-        $record = $this->record($kind, $slug);
-        $newest = $this->page->newest($record);
-        foreach ($this->page->of($record, $newest)['judgement']->notes ?? [] as $note) {
-            if ($note->result->change !== null && $note->key() === $request->string('note')->toString() && $note->result->where === $request->string('where')->toString()) {
-                [$newest] = $this->edit->change($record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $note->result->change->apply(...));
-                break;
-            }
+        $record = Record::named($kind, $slug);
+        $newest = $record->newestRevision();
+        $note = $kind === RecordKind::Statement ? $request->note($judgements->ofStatement(Statement::from($newest->document), $inForce->registers())) : null;
+        $mend = MendRequest::of($note);
+        if ($note !== null && $mend !== null) {
+            $newest = $this->change->change($record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...))->revision;
         }
 
-        return $this->answer($record, $newest, true);
+        return $this->answer($request, $record, $newest, true);
     }
 
     public function undo(Request $request, RecordKind $kind, string $slug): Response
     {
-        $record = $this->record($kind, $slug);
+        $record = Record::named($kind, $slug);
 
-        return $this->answer($record, $this->edit->undo($record, SignedIn::user($request)), true);
+        return $this->answer($request, $record, $this->change->undo($record, SignedIn::user($request)), true);
     }
 
     public function redo(Request $request, RecordKind $kind, string $slug): Response
     {
-        $record = $this->record($kind, $slug);
+        $record = Record::named($kind, $slug);
 
-        return $this->answer($record, $this->edit->redo($record, SignedIn::user($request)), true);
+        return $this->answer($request, $record, $this->change->redo($record, SignedIn::user($request)), true);
     }
 
     /** What others changed since a revision; nothing where it is still the newest. */
-    public function since(RecordKind $kind, string $slug, int $number): Response
+    public function since(Request $request, RecordKind $kind, string $slug, int $number): Response
     {
-        $record = $this->record($kind, $slug);
-        $newest = $this->page->newest($record);
+        $record = Record::named($kind, $slug);
+        $newest = $record->newestRevision();
 
-        return $newest->number <= $number ? response('', 204) : $this->answer($record, $newest->load('author'), true, news: "{$newest->author->name} {$newest->said}.");
+        return $newest->number <= $number ? response('', 204) : $this->answer($request, $record, $newest->load('author'), true, news: "{$newest->author->name} {$newest->said}.");
     }
 
     /** @param  list<Conflict>  $conflicts */
-    private function answer(Record $record, Revision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
+    private function answer(Request $request, Record $record, Revision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
     {
-        $data = [...$this->page->of($record, $revision), 'conflicts' => $conflicts, 'news' => $news];
+        $page = $this->show->of($record, $revision, SignedIn::user($request), null, $conflicts, $news);
 
         return $anew
-            ? response()->view('records.body', $data, 200, ['HX-Retarget' => '#sheet-body', 'HX-Reswap' => 'outerHTML'])
-            : response()->view('records.around', $data);
-    }
-
-    /** Nothing was saved; what was typed stays where it is. */
-    private function refused(string $why): Response
-    {
-        return response()->view('fields.refused', ['why' => $why], 422);
-    }
-
-    private function record(RecordKind $kind, string $slug): Record
-    {
-        return $this->page->find($kind, $slug);
+            ? response()->view('records.body', ['page' => $page], 200, ['HX-Retarget' => '#sheet-body', 'HX-Reswap' => 'outerHTML'])
+            : response()->view('records.feedback', ['page' => $page, 'typing' => false]);
     }
 }

@@ -4,46 +4,66 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
-use App\Actions\Registers\InForce;
-use App\Actions\Wording\ListStatements;
+use App\Models\Record;
+use App\Models\RecordState;
+use App\Pages\Controls\Option;
+use App\Pages\Registers\RegistersPage;
+use App\Pages\Wording\StatementLine;
+use App\Queries\Registers\RegistersInForce;
+use App\Queries\Wording\ListStatements;
+use App\Queries\Wording\StatementStatus;
 use App\Support\Csv;
-use App\Support\SystemClock;
+use App\Support\SignedIn;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Register\Language;
-use Juramen\Wording\Markup;
+use Juramen\Register\Purpose;
+use Juramen\Register\RecordKind;
 use Juramen\Wording\Starters;
 
 /** What people are asked, and the registers that stand behind it. */
 final class WordingController
 {
-    public function index(Request $request, ListStatements $list): View|Response
+    private const STATES = ['' => 'all', 'draft' => 'drafts', 'submitted' => 'submitted', 'approved' => 'approved, shown nowhere yet', 'in force' => 'in force', 'retired' => 'retired'];
+
+    private const COLUMNS = ['statement', 'state', 'edition', 'purpose', 'language', 'text', 'points', 'people'];
+
+    public function index(Request $request, ListStatements $list, RegistersInForce $inForce): View|Response
     {
         $search = $request->string('q')->trim()->toString();
-        $state = $request->string('state')->toString();
-        $rows = $list($search, $state);
+        $state = RecordState::tryFrom($request->string('state')->toString())->value ?? '';
+        $statements = $list($search, $state);
         if ($request->query('as') === 'csv') {
-            $lines = [];
-            foreach ($rows as $row) {
-                foreach ($row['statement']->texts->toArray() as $language => $text) {
-                    $lines[] = [$row['record']->slug, $row['state'], (string) ($row['edition']->number ?? ''), $row['statement']->purpose, $language, Markup::words($text), implode(' ', $row['points']), (string) $row['people']];
-                }
-            }
-
-            return Csv::respond('statements.csv', ['statement', 'state', 'edition', 'purpose', 'language', 'text', 'points', 'people'], $lines);
+            return Csv::respond('statements.csv', self::COLUMNS, array_merge([], ...array_map(self::lines(...), $statements)));
         }
+        $asked = static fn (Purpose $p): Option => new Option($p->id->text, str_replace('-', ' ', $p->id->text), $request->old('purpose') === $p->id->text);
 
-        return view('wording.index', ['rows' => $rows, 'search' => $search, 'state' => $state, 'purposes' => $list->purposes()]);
+        return view('wording.index', [
+            'rows' => array_map(StatementLine::of(...), $statements), 'search' => $search, 'state' => $state, 'states' => Option::all(self::STATES, [$state]),
+            'purposes' => array_map($asked, $inForce->registers()->purposes->all()), 'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
+        ]);
     }
 
-    public function registers(InForce $inForce, SystemClock $clock): View
+    public function registers(Request $request, RegistersPage $page): View
     {
-        return view('wording.registers', ['registers' => $inForce->registers(), 'today' => $clock->instant()->utc->format('Y-m-d')]);
+        return view('wording.registers', ['page' => $page, 'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Controller])]);
     }
 
-    public function starters(InForce $inForce): View
+    public function starters(Request $request, RegistersPage $page): View
     {
-        return view('wording.starters', ['starters' => Starters::all(), 'languages' => [Language::English, Language::German, Language::French], 'controllers' => $inForce->registers()->controllers]);
+        return view('wording.starters', [
+            'starters' => Starters::all(), 'controllers' => $page->choices(), 'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
+        ]);
+    }
+
+    /** @return list<list<string>> one line for each language */
+    private static function lines(StatementStatus $status): array
+    {
+        $statement = $status->statement;
+
+        return array_map(static fn (Language $l): array => [
+            $status->record->slug, $status->state->value, (string) $status->edition?->number, $statement->purpose->text, $l->value, $statement->words($l), implode(' ', $status->points), (string) $status->people,
+        ], $statement->texts->languages());
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\ConfirmJourney;
-use App\Models\Journey;
+use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
 use Illuminate\Http\Request;
@@ -63,18 +63,18 @@ final class ConfirmController
         return VisitorPage::respond($language, 'ending', [
             'page' => $page,
             'sender' => $edition->controller->sender,
-            'again' => $page === 'lapsed' ? route('form', [$edition->sheet->point, $language->value]) : null,
+            'again' => $page === 'lapsed' ? route('form', [$edition->sheet->draft->point->text, $language->value]) : null,
         ], $edition, $page === 'lapsed' ? 410 : 200);
     }
 
-    private function journey(string $token): ?Journey
+    private function journey(string $token): ?SignupJourney
     {
         $id = Link::Confirm->open($token, $this->keys);
 
-        return $id === null ? null : Journey::query()->with('edition')->whereKey($id->bytes)->first();
+        return $id === null ? null : SignupJourney::query()->with('edition')->whereKey($id->bytes)->first();
     }
 
-    private function edition(Journey $journey): PointEdition
+    private function edition(SignupJourney $journey): PointEdition
     {
         return $this->published->edition($journey->edition->digest);
     }

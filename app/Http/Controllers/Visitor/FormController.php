@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visitor;
 
-use App\Actions\Registers\InForce;
-use App\Actions\Signup\Marks;
+use App\Actions\Signup\FormMarks;
 use App\Actions\Signup\ReceiveSubmission;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\HouseLook;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
@@ -21,7 +21,7 @@ use Juramen\Register\Language;
 /** Serves a published form as it was frozen, and takes what is sent with it. */
 final class FormController
 {
-    public function __construct(private readonly PublishedForms $published, private readonly Marks $marks) {}
+    public function __construct(private readonly PublishedForms $published, private readonly FormMarks $marks) {}
 
     public function preferred(Request $request, string $point): Response
     {
@@ -48,13 +48,13 @@ final class FormController
         if ($this->published->isPaused($point)) {
             return $this->paused($edition, $spoken);
         }
-        $verdict = $receive($request, $edition, $spoken);
-        if ($verdict->again === null) {
-            return redirect()->route($verdict->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], 303);
+        $outcome = $receive($request, $edition, $spoken);
+        if ($outcome->again === null) {
+            return redirect()->route($outcome->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], 303);
         }
-        $form = $this->published->form($verdict->edition, $spoken);
+        $form = $this->published->form($outcome->edition, $spoken);
 
-        return $this->html($form->with($verdict->again->pieces()), $verdict->status);
+        return $this->html($form->with($outcome->again->pieces()), $outcome->status);
     }
 
     public function sent(Request $request, string $point, string $language): Response
@@ -63,7 +63,7 @@ final class FormController
         $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
 
         return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
-            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->kind->servesSomethingElse(), 'number' => $edition->sheet->asksByNumber(),
+            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(), 'number' => $edition->sheet->asksByNumber(),
         ], $edition);
     }
 
@@ -80,16 +80,16 @@ final class FormController
         return response($this->published->frozen(Digest::fromHex($digest)), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']);
     }
 
-    public function look(string $controller, InForce $inForce): Response
+    public function look(string $controller, RegistersInForce $inForce): Response
     {
-        $known = $inForce->registers()->controllers[$controller] ?? abort(404);
+        $known = $inForce->registers()->controllers->get($controller) ?? abort(404);
 
         return response(HouseLook::css($known->accent), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
     }
 
     private function form(PointEdition $edition, Language $language): Response
     {
-        if ($this->published->isPaused($edition->sheet->point)) {
+        if ($this->published->isPaused($edition->sheet->draft->point->text)) {
             return $this->paused($edition, $language);
         }
         $marks = new Filling(hidden: $this->marks->issue($edition, $language));
@@ -116,20 +116,20 @@ final class FormController
     {
         $known = Language::tryFrom($language);
 
-        return $known !== null && $edition->sheet->offers($known) ? $known : null;
+        return $known !== null && $edition->isIn($known) ? $known : null;
     }
 
     private function preference(Request $request, PointEdition $edition): Language
     {
-        return Language::preferred((string) $request->header('Accept-Language'), $edition->sheet->languages);
+        return Language::preferred((string) $request->header('Accept-Language'), $edition->offered());
     }
 
     /** @return array<string, string> a language's own name to the form's address in it */
     private function links(PointEdition $edition): array
     {
         $links = [];
-        foreach ($edition->sheet->languages as $language) {
-            $links[$language->endonym()] = route('form', [$edition->sheet->point, $language->value]);
+        foreach ($edition->offered() as $language) {
+            $links[$language->endonym()] = route('form', [$edition->sheet->draft->point->text, $language->value]);
         }
 
         return $links;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Signup\WithdrawConsent;
-use App\Models\Journey;
+use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
@@ -19,7 +19,6 @@ use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
-use Juramen\Wording\Markup;
 
 /** Withdrawing: a page with one button, without login or password; and the one click of mail programs (RFC 8058). */
 final class WithdrawController
@@ -61,8 +60,8 @@ final class WithdrawController
                     continue;
                 }
                 foreach ($this->published->edition($given->act->edition)->sheet->statements as $statement) {
-                    if ($statement->purpose === $permission->target->purpose) {
-                        $words[] = Markup::words($statement->texts->in($given->act->language));
+                    if ($statement->purpose->text === $permission->target->purpose) {
+                        $words[] = $statement->words($given->act->language);
                     }
                 }
             }
@@ -110,7 +109,7 @@ final class WithdrawController
     /** @return array{PointEdition, Language} the edition and language of the newest sign-up */
     private function shownBefore(Subscriber $subscriber): array
     {
-        $journey = Journey::query()->with('edition')->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
+        $journey = SignupJourney::query()->with('edition')->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
 
         return [$this->published->edition($journey->edition->digest), $journey->language];
     }

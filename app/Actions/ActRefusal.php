@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Juramen\Canon\Refusal;
+
+/** Why somebody who works here may not do something. All words of such refusals stand here. */
+enum ActRefusal: string implements Refusal
+{
+    case NameNeeded = 'name-needed';
+    case NameTaken = 'name-taken';
+    case NoController = 'no-controller';
+    case NoStarter = 'no-starter';
+    case CannotBegin = 'cannot-begin';
+    case NothingWritten = 'nothing-written';
+    case WrongPoint = 'wrong-point';
+    case SheetNotApproved = 'sheet-not-approved';
+    case OfficersApprove = 'officers-approve';
+    case ChangedSinceLooked = 'changed-since-looked';
+    case NothingToApprove = 'nothing-to-approve';
+    case OwnDraft = 'own-draft';
+    case NoWords = 'no-words';
+    case CannotBeFilled = 'cannot-be-filled';
+    case BreachUnexplained = 'breach-unexplained';
+    case SheetWouldBreak = 'sheet-would-break';
+    case DayIsPast = 'day-is-past';
+    case PointsOnLaterDay = 'points-on-later-day';
+    case PointIsGone = 'point-is-gone';
+    case PointNotPublished = 'point-not-published';
+    case ReplyNeeded = 'reply-needed';
+    case RetireReason = 'retire-reason';
+    case CannotBeRetired = 'cannot-be-retired';
+    case StandsOnSheets = 'stands-on-sheets';
+    case StatementsAskForIt = 'statements-ask-for-it';
+    case OfficersPublish = 'officers-publish';
+    case NotAsLooked = 'not-as-looked';
+    case NothingToPublish = 'nothing-to-publish';
+    case NeverPublished = 'never-published';
+    case WordsMissing = 'words-missing';
+    case StatementNotApproved = 'statement-not-approved';
+    case FillingNotApproved = 'filling-not-approved';
+    case Unreachable = 'unreachable';
+    case Breach = 'breach';
+    case OwnPublication = 'own-publication';
+    case ExceptionsAtFault = 'exceptions-at-fault';
+    case NoSuchBreach = 'no-such-breach';
+    case ExceptionReason = 'exception-reason';
+    case ExceptionEnd = 'exception-end';
+    case OfficersPause = 'officers-pause';
+    case PauseReason = 'pause-reason';
+    case StillBreached = 'still-breached';
+    case LibraryAtFault = 'library-at-fault';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::NameNeeded => 'Give it a name of letters and digits, at most :most characters.',
+            self::NameTaken => 'There is already a :noun called “:name”; choose another name.',
+            self::NoController => 'There is no controller yet.',
+            self::NoStarter => 'There is no such starter.',
+            self::CannotBegin => 'This cannot be begun here.',
+            self::NothingWritten => 'Nothing is written here yet.',
+            self::WrongPoint => 'The sheet says it is “:point” of “:controller”, but it belongs to “:slug”.',
+            self::SheetNotApproved => 'A sheet is not approved; its point is published.',
+            self::OfficersApprove => 'Officers approve; you can submit what you drafted.',
+            self::ChangedSinceLooked => 'It was changed after you looked at it. Look at what it is now, then approve.',
+            self::NothingToApprove => 'There is nothing to approve: edition :number says the same.',
+            self::OwnDraft => 'You wrote part of this draft yourself, and the house demands four eyes: :others approves it.',
+            self::NoWords => 'There are no words yet: write them in at least one language.',
+            self::CannotBeFilled => ':what',
+            self::BreachUnexplained => 'The words have :count. Mend what is found, or say in the comment why the words may be approved all the same.',
+            self::SheetWouldBreak => 'With it, no form could be made of “:sheet” any more: :why',
+            self::DayIsPast => '“:day” is not a day from today on; write it like 2026-12-01.',
+            self::PointsOnLaterDay => 'It holds from :day on, so no point can be published with it today. Take the points out of the choice; on that day they stand on the desk.',
+            self::PointIsGone => 'One of the chosen points does not exist any more. Look at what it is now, then approve.',
+            self::PointNotPublished => ':point: :why Nothing was approved.',
+            self::ReplyNeeded => 'Say in the comment what is to be changed.',
+            self::RetireReason => 'Say in a sentence why it is retired.',
+            self::CannotBeRetired => 'The :noun cannot be retired.',
+            self::StandsOnSheets => '“:name” still stands on :sheets. Take it off these sheets first.',
+            self::StatementsAskForIt => 'These statements still ask for it: :statements. Retire them first.',
+            self::OfficersPublish => 'Officers publish; you can submit what you drafted.',
+            self::NotAsLooked => 'It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that.'
+                .' Look at what it is now, then publish.',
+            self::NothingToPublish => 'There is nothing to publish: visitors see exactly this already.',
+            self::NeverPublished => 'It was never published; publish its sheet first.',
+            self::WordsMissing => 'Words are missing in :languages, which this point offers.',
+            self::StatementNotApproved => 'Nobody has approved the words of :statements.',
+            self::FillingNotApproved => 'Nobody has approved what fills the words: :records.',
+            self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
+                .' Ask for it, or choose a statement for email alone.',
+            self::Breach => 'A breach stops it (:requirement): :says',
+            self::OwnPublication => 'You wrote part of what would change, and the house demands four eyes: another officer publishes it. Until then you can pause the form.',
+            self::ExceptionsAtFault => 'An exception cannot be made as it was written. Nothing was published.',
+            self::NoSuchBreach => 'There is no such breach on this sheet, so nothing can be excepted there.',
+            self::ExceptionReason => 'Say in a sentence why this may stay, so that somebody else understands it next year.',
+            self::ExceptionEnd => 'Say until when, within :most days from today.',
+            self::OfficersPause => 'Officers pause forms.',
+            self::PauseReason => 'Say in a sentence why, so that somebody else understands it next year.',
+            self::StillBreached => 'It cannot be put on again as it is: :says Publish a mended edition; that puts it on.',
+            self::LibraryAtFault => 'The file has :count that cannot be taken.',
+        };
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Support\QuietReport;
+use Symfony\Component\Mailer\Envelope;
+use Symfony\Component\Mailer\Exception\InvalidArgumentException;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
+use Symfony\Component\Mailer\Exception\UnexpectedResponseException;
+use Symfony\Component\Mailer\Transport\Smtp\Stream\SocketStream;
+use Symfony\Component\Mime\Email;
+use Throwable;
+
+/**
+ * Hands mails to the mail server over SMTP, many over one connection, and says what became of each: whether it was this mail's
+ * fault, the server's, or nobody knows.
+ */
+final class SmtpSender
+{
+    private ?WatchedTransport $transport = null;
+
+    public function send(Email $mail): Outcome
+    {
+        $transport = $this->transport ??= $this->connect();
+        $transport->begins();
+        try {
+            $transport->send($mail, Envelope::create($mail));
+
+            return Outcome::accepted();
+        } catch (UnexpectedResponseException $e) {
+            $this->hangUp();
+
+            return match (true) {
+                $e->getCode() >= 500 && $transport->begun => Outcome::refused('server-said-'.$e->getCode()),
+                $e->getCode() >= 400 => Outcome::notNow('server-said-'.$e->getCode()),
+                default => $transport->handedOver ? Outcome::unknown('no-answer') : Outcome::notNow('no-answer'),
+            };
+        } catch (TransportExceptionInterface) {
+            $this->hangUp();
+
+            return $transport->handedOver ? Outcome::unknown('no-answer') : Outcome::notNow('no-connection');
+        } catch (Throwable $e) {
+            // Not the server: an address that it cannot take, such as one with letters beyond ASCII, or a mail that is none.
+            $this->hangUp();
+            if (! $e instanceof InvalidArgumentException) {
+                QuietReport::write($e);
+            }
+
+            return $transport->handedOver ? Outcome::unknown('no-answer') : Outcome::faulty('not-handed-over');
+        }
+    }
+
+    /** Ends the connection; the next mail opens another. */
+    public function hangUp(): void
+    {
+        $this->transport?->stop();
+        $this->transport = null;
+    }
+
+    private function connect(): WatchedTransport
+    {
+        $config = config('juramen.mail');
+        $transport = new WatchedTransport($config['host'], $config['port'], null);
+        // Before a mail that comes after a pause the server is asked whether it is still there.
+        $transport->setPingThreshold(2);
+        $stream = $transport->getStream();
+        if ($stream instanceof SocketStream) {
+            $stream->setTimeout($config['timeout']);
+        }
+        if ($config['user'] !== null) {
+            $transport->setUsername($config['user'])->setPassword((string) $config['password']);
+        }
+
+        return $transport;
+    }
+}

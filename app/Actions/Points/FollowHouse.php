@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Points;
+
+use App\Actions\Registers\ChangeRecord;
+use App\Models\Point;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Document;
+use Juramen\Canon\Place;
+use Juramen\Register\Rule;
+
+/** Ends chosen departures: each sheet gets a revision and waits on the desk to be published. All of them, or none. */
+final class FollowHouse
+{
+    public function __construct(private readonly ChangeRecord $change) {}
+
+    /**
+     * @param  list<string>  $chosen  point and rule, like "footer-newsletter/lapse-days"; what is neither is passed over
+     * @return int how many sheets follow again
+     */
+    public function __invoke(array $chosen, User $author): int
+    {
+        $rules = [];
+        foreach ($chosen as $each) {
+            [$slug, $rule] = [...explode('/', $each, 2), ''];
+            if (Rule::tryFrom($rule) !== null) {
+                $rules[$slug][] = $rule;
+            }
+        }
+
+        return DB::transaction(function () use ($rules, $author): int {
+            $points = Point::query()->with('record.newest')->whereIn('slug', array_map(strval(...), array_keys($rules)))->orderBy('id')->get();
+            foreach ($points as $point) {
+                $ends = $rules[$point->slug];
+                $this->change->change($point->record, $author, $point->record->newest->number ?? 1, 'follows the house again: '.implode(', ', $ends), static function (Document $document) use ($ends): Document {
+                    foreach ($ends as $rule) {
+                        $document = $document->without(Place::of('departures', $rule));
+                    }
+
+                    return $document;
+                });
+            }
+
+            return $points->count();
+        }, 3);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Registers;
+
+/** What is done to a place of a document. */
+enum EditKind: string
+{
+    case Set = 'set';
+    /** A text that is still empty, so that it can be written. */
+    case Begin = 'begin';
+    /** Another item of a list. */
+    case Add = 'add';
+    case Remove = 'remove';
+    case Up = 'up';
+    case Down = 'down';
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Signup;
+
+use App\Support\SystemClock;
+use Illuminate\Http\Request;
+use Juramen\Canon\Id;
+use Juramen\Canon\MacRing;
+use Juramen\Points\FieldValue;
+use Juramen\Points\PointEdition;
+use Juramen\Points\Stamp;
+use Juramen\Points\VisitMark;
+use Juramen\Register\Language;
+
+/** Stamps and visit marks as hidden inputs of a form. */
+final class FormMarks
+{
+    public const STAMP = 'stamp';
+
+    public const VISIT = 'visit';
+
+    public const PAGE = 'page';
+
+    public const COPY = 'copy';
+
+    public const COPY_KEPT = 'copy-kept';
+
+    public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock) {}
+
+    /**
+     * @param  string  $placement  where the person came upon the form: "page"; "copy" where somebody else had served it, or it was sent
+     *                             from somebody else's page; "copy-kept" where besides what they wanted is kept already
+     * @return list<FieldValue> fresh marks for a form that is about to be served
+     */
+    public function issue(PointEdition $edition, Language $language, string $placement = self::PAGE): array
+    {
+        return [
+            new FieldValue(self::STAMP, (new Stamp($edition->sheet->draft->point->text, $edition->digest(), $language, $placement))->seal($this->keys)),
+            new FieldValue(self::VISIT, VisitMark::issue($this->clock->instant(), $edition->digest(), $language, $placement)->seal($this->keys)),
+        ];
+    }
+
+    /** For what came without a mark of ours: the same content sent twice within a day is kept once. */
+    public function nonceFor(SubmittedForm $form): Id
+    {
+        $content = json_encode([$form->edition->sheet->draft->point->text, $form->values, $this->clock->instant()->utc->format('Y-m-d')]);
+
+        return Id::fromBytes(substr(hash_hmac('sha256', (string) $content, (string) config('app.key'), true), 0, 16));
+    }
+
+    /**
+     * The marks that came back with a form, to be shown again with it.
+     *
+     * @return list<FieldValue>
+     */
+    public static function sentBack(Request $request): array
+    {
+        $given = $request->request->all();
+        $marks = [];
+        foreach ([self::STAMP, self::VISIT] as $name) {
+            if (is_string($given[$name] ?? null) && $given[$name] !== '') {
+                $marks[] = new FieldValue($name, $given[$name]);
+            }
+        }
+
+        return $marks;
+    }
+
+    public function visit(string $text): ?VisitMark
+    {
+        return VisitMark::open($text, $this->keys);
+    }
+
+    public function stamp(string $text): ?Stamp
+    {
+        return Stamp::open($text, $this->keys);
+    }
+}

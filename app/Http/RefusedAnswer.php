@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Juramen\Canon\Refused;
+
+/** How a refusal is answered: its words for whoever reads, its name for whoever checks. */
+final class RefusedAnswer
+{
+    /** In place of a part of the page; nothing was saved and what was typed stays where it is. */
+    public static function inPlace(Refused $refused): Response
+    {
+        return response()->view('fields.refused', ['why' => $refused->getMessage(), 'refusal' => self::names($refused)], 422);
+    }
+
+    /** Back on the form, with everything that was typed. */
+    public static function onForm(RedirectResponse $to, string $field, Refused $refused): RedirectResponse
+    {
+        return $to->withInput()->withErrors([$field => $refused->getMessage()])->with('refusal', self::names($refused));
+    }
+
+    private static function names(Refused $refused): string
+    {
+        return implode(' ', array_map(static fn ($ground): string => (string) $ground->refusal->value, $refused->grounds));
+    }
+}

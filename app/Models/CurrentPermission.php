@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Reason;
+
+/**
+ * What is permitted now; a projection of the ledger that can be rebuilt at any time.
+ *
+ * @property int $id
+ * @property int $subscriber_id
+ * @property string $purpose
+ * @property string $channel
+ * @property Reason $reason
+ * @property bool $allowed
+ * @property Instant $since
+ * @property Id $entry
+ */
+final class CurrentPermission extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'permissions';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['reason' => Reason::class, 'allowed' => 'boolean', 'since' => ValueCast::INSTANT, 'entry' => ValueCast::ID];
+    }
+
+    /** @return BelongsTo<Subscriber, $this> */
+    public function subscriber(): BelongsTo
+    {
+        return $this->belongsTo(Subscriber::class);
+    }
+}

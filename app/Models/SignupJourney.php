@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Journey as JourneyMachine;
+use Juramen\Consent\JourneyState;
+use Juramen\Points\PointEdition;
+use Juramen\Register\Language;
+use Juramen\Wording\Statement;
+
+/**
+ * One sign-up's path to consent, as the state machine of the core left it.
+ *
+ * @property Id $id
+ * @property int $subscriber_id
+ * @property int $point_edition_id
+ * @property Language $language
+ * @property JourneyState $state
+ * @property int $lapse_days
+ * @property Instant $asked_at
+ * @property Instant|null $lapses_at
+ * @property Instant|null $remind_at
+ * @property Instant|null $ended_at
+ * @property-read Subscriber $subscriber
+ * @property-read PublishedEdition $edition
+ */
+final class SignupJourney extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'journeys';
+
+    public $incrementing = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'id' => ValueCast::ID, 'language' => Language::class, 'state' => JourneyState::class,
+            'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'remind_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
+        ];
+    }
+
+    public function machine(): JourneyMachine
+    {
+        return JourneyMachine::restore($this->id, $this->state, $this->lapse_days, $this->lapses_at);
+    }
+
+    /**
+     * The words that this person said yes to, as they stood on the form, and no others.
+     *
+     * @param  PointEdition  $edition  that it began with
+     * @return list<string>
+     */
+    public function agreedWords(PointEdition $edition): array
+    {
+        $answers = DB::table('journey_answers')->where('journey', $this->id->bytes)->pluck('edition')->all();
+        $agreed = array_filter($edition->sheet->statements, static fn (Statement $s): bool => in_array($s->edition()->bytes, $answers, true));
+
+        return array_values(array_map(fn (Statement $s): string => $s->words($this->language), $agreed));
+    }
+
+    /** @return BelongsTo<Subscriber, $this> */
+    public function subscriber(): BelongsTo
+    {
+        return $this->belongsTo(Subscriber::class);
+    }
+
+    /** @return BelongsTo<PublishedEdition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(PublishedEdition::class, 'point_edition_id');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Controls;
+
+/** A place of a document with a line of text, within a sentence. */
+final readonly class Line
+{
+    private const SHORTEST = 12;
+
+    private const LONGEST = 44;
+
+    public string $id;
+
+    /**
+     * @param  string  $empty  stands where nothing is written
+     * @param  string  $type  of the HTML input
+     */
+    public function __construct(public string $place, public string $label, public string $value, public string $empty = '', public string $type = 'text')
+    {
+        $this->id = PlaceId::of($place);
+    }
+
+    /** Characters that it is wide. */
+    public function size(): int
+    {
+        return max(self::SHORTEST, min(self::LONGEST, mb_strlen($this->value) + 1));
+    }
+}

@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Desk;
+
+use App\Actions\Ledger\LedgerTables;
+use App\Actions\Ledger\SameLedger;
+use App\Actions\Signup\LapseJourneys;
+use App\Actions\Upkeep\CountDeletions;
+use App\Casts\Instants;
+use App\Models\AcceptedFinding;
+use App\Models\Decided;
+use App\Models\HeldSubmission;
+use App\Models\Message;
+use App\Models\MessageState;
+use App\Models\Point;
+use App\Models\Proposal;
+use App\Models\Record;
+use App\Models\Subscriber;
+use App\Models\User;
+use App\Queries\Points\PointStatus;
+use App\Queries\Points\PointStatuses;
+use App\Queries\Registers\RegistersInForce;
+use App\Support\Moments;
+use App\Support\SystemClock;
+
+/** Gathers what needs a decision, for the person who looks, in order of urgency. */
+final class Decisions
+{
+    /** Seconds after which a mail that is due and not sent means that the worker stands still. */
+    private const WORKER_STALLED = 300;
+
+    private const SEALING_STALLED = 120;
+
+    /** Days before a contract's end from which on it stands on the desk. */
+    private const CONTRACT_ENDS_SOON = 60;
+
+    /** Days before an exception's end from which on it stands on the desk. */
+    private const EXCEPTION_ENDS_SOON = 21;
+
+    /** Days for which a mail that was itself at fault stands on the desk. */
+    private const FAULTY_DAYS = 7;
+
+    /** @var list<PointStatus>|null */
+    private ?array $rows = null;
+
+    public function __construct(private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly LedgerTables $ledger, private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly SystemClock $clock) {}
+
+    /** @return list<Decision> */
+    public function for(User $user): array
+    {
+        $all = [
+            ...($user->can('viewAny', Message::class) ? $this->mails() : []),
+            ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
+            ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
+            ...($user->can('approve', Record::class) ? $this->proposals($user) : []),
+            ...($user->can('viewAny', Record::class) ? [...$this->returned($user), ...$this->contracts()] : []),
+        ];
+        usort($all, static fn (Decision $a, Decision $b): int => [$a->urgency, $a->sort] <=> [$b->urgency, $b->sort]);
+
+        return $all;
+    }
+
+    /** @return list<Decision> */
+    private function mails(): array
+    {
+        $decisions = [];
+        $uncertain = Message::query()->where('state', MessageState::Uncertain)->count();
+        if ($uncertain > 0) {
+            $decisions[] = new Decision(0, 'Today', $uncertain === 1 ? 'One mail' : "$uncertain mails", ($uncertain === 1 ? 'is' : 'are').' uncertain: nobody knows whether the mail server took '.($uncertain === 1 ? 'it' : 'them').'.', 'Nothing is sent twice by itself.', 'Decide', route('mails'));
+        }
+        $faulty = Message::query()->where('state', MessageState::Failed)->whereIn('problem', ['not-composed', 'not-handed-over'])->where('settled_at', '>', Instants::write($this->clock->instant()->plusDays(-self::FAULTY_DAYS)))->count();
+        if ($faulty > 0) {
+            $decisions[] = new Decision(0, 'Today', $faulty === 1 ? 'One mail' : "$faulty mails", 'could not be put together or handed over, whatever was tried.', 'The fault lies with '.($faulty === 1 ? 'this mail or its' : 'these mails or their').' address, not with the server; all others went out.', 'See', route('mails', ['state' => 'failed']));
+        }
+        $late = $this->clock->instant()->plusSeconds(-self::WORKER_STALLED);
+        $due = Message::query()->where('state', MessageState::Waiting)->where('due_at', '<', Instants::write($late))->count();
+        if ($due > 0) {
+            $decisions[] = new Decision(0, 'Today', 'The worker stands still:', ($due === 1 ? 'one mail has' : "$due mails have").' been due for more than five minutes.', 'No sign-up lapses meanwhile; days count from the mail\'s acceptance.', 'See the mails', route('mails', ['state' => 'waiting']));
+        }
+
+        return $decisions;
+    }
+
+    /** @return list<Decision> */
+    private function sealing(): array
+    {
+        $other = $this->same->isNot();
+        if ($other !== null) {
+            return [new Decision(0, 'Now', 'This is not the ledger that was sealed:', lcfirst($other), 'Nothing is sealed and no mail goes out until your administrator has looked into it (ledger:accept-loss).', 'Look a person up', route('evidence'))];
+        }
+        $late = Instants::write($this->clock->instant()->plusSeconds(-self::SEALING_STALLED));
+        $open = $this->ledger->unsealed()->where('recorded', '<', $late)->count();
+
+        return $open === 0 ? [] : [new Decision(0, 'Today', 'Sealing stands still:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.', 'The scheduler has stopped, or the ledger is not the one that was sealed before. Ask your administrator to run ledger:verify.', 'Look a person up', route('evidence'))];
+    }
+
+    /** @return list<Decision> what upkeep could not delete */
+    private function stuck(): array
+    {
+        $stuck = $this->deletions->ofLastDays(2)[LapseJourneys::STUCK] ?? 0;
+
+        return $stuck === 0 ? [] : [new Decision(0, 'Today', $stuck === 1 ? 'One sign-up' : "$stuck sign-ups", 'should have lapsed and could not be deleted.', 'All others were. The fault is written down; tell your administrator.', 'See those that wait', route('evidence.signups', ['state' => 'waiting']))];
+    }
+
+    /** @return list<Decision> */
+    private function held(): array
+    {
+        $count = HeldSubmission::query()->count();
+        if ($count === 0) {
+            return [];
+        }
+        $first = HeldSubmission::query()->orderBy('deleted_at')->firstOrFail()->deleted_at;
+
+        return [new Decision(1, Moments::day($first), $count === 1 ? 'One held submission' : "$count held submissions", $count === 1 ? 'is deleted unless somebody decides.' : 'wait; the first is deleted then unless somebody decides.', '', 'Decide', route('held'), $first->text())];
+    }
+
+    /** @return list<PointStatus> taken stock of once for a desk */
+    private function rows(): array
+    {
+        return $this->rows ??= ($this->stock)();
+    }
+
+    /** @return list<Decision> */
+    private function points(): array
+    {
+        $decisions = [];
+        foreach ($this->rows() as $row) {
+            $link = route('points.sheet', $row->point->slug);
+            if ($row->point->paused_at !== null) {
+                $since = Moments::day($row->point->paused_at);
+                $decisions[] = new Decision(0, 'Paused', $row->sheet->draft->name, "is off the air since $since.", 'Visitors are told so, and nothing is taken.', 'Decide', route('points.pausing', $row->point->slug));
+            }
+            $uncovered = $row->uncovered;
+            if ($uncovered !== []) {
+                $n = count($uncovered);
+                $decisions[] = new Decision(0, 'Today', $row->sheet->draft->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row->edition === null ? ' and cannot be published.' : '.'), $uncovered[0]->says(), $n === 1 ? 'See the note' : 'See the notes', $link);
+            } elseif ($row->draft && ! $row->changed) {
+                $decisions[] = new Decision(1, 'Waiting', $row->sheet->draft->name, "still shows what held before: words, rules or the controller were approved after edition {$row->edition}.", '', 'Review', route('points.publish', $row->point->slug));
+            } elseif ($row->draft) {
+                $decisions[] = new Decision(2, 'Waiting', $row->sheet->draft->name, $row->edition === null ? 'was never published.' : "has a draft after edition {$row->edition}.", 'Saved '.Moments::exact($row->revision->saved_at).'.', 'Review', route('points.publish', $row->point->slug));
+            }
+        }
+
+        return $decisions;
+    }
+
+    /** @return list<Decision> */
+    private function exceptions(): array
+    {
+        $today = $this->clock->today();
+        $ending = AcceptedFinding::query()->with('point', 'maker')->whereBetween('until', [$today->text, $today->plus(self::EXCEPTION_ENDS_SOON)->text])->orderBy('until')->get();
+
+        return array_values($ending->map(static fn (AcceptedFinding $row): Decision => new Decision(
+            1, Moments::shortDay($row->until), $row->point->slug, "is excepted from {$row->requirement} until then.", "{$row->maker->name}: {$row->reason}",
+            'Mend or renew', route('points.sheet', $row->point->slug), $row->until,
+        ))->all());
+    }
+
+    /** @return list<DepartureLine> where points depart from the house rules */
+    public function departures(): array
+    {
+        $all = [];
+        foreach ($this->rows() as $row) {
+            foreach ($row->rules as $applied) {
+                if ($applied->departure !== null) {
+                    $all[] = DepartureLine::of($row->point->slug, $row->sheet->draft->name, $applied->departure, $applied->defiesRegime());
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * Drafts that somebody submitted, for whoever may approve them.
+     *
+     * @return list<Decision>
+     */
+    private function proposals(User $user): array
+    {
+        return array_values(Proposal::query()->with('record', 'submitter')->whereNull('decision')->orderBy('submitted_at')->get()->map(static function (Proposal $p) use ($user): Decision {
+            $own = $p->submitted_by === $user->id;
+
+            return new Decision(1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug, $own ? 'waits for somebody else to approve what you submitted.' : "waits for approval; {$p->submitter->name} submitted it.", $p->comment, $own ? 'See it' : 'Review', route('records.review', [$p->record->kind->value, $p->record->slug]), $p->submitted_at->text());
+        })->all());
+    }
+
+    /**
+     * What came back to whoever submitted it.
+     *
+     * @return list<Decision>
+     */
+    private function returned(User $user): array
+    {
+        $since = Instants::write($this->clock->instant()->plusDays(-30));
+
+        return array_values(Proposal::query()->with('record', 'decider')->where('submitted_by', $user->id)->where('decision', Decided::Returned)->where('decided_at', '>', $since)
+            ->whereRaw('id = (SELECT MAX(p.id) FROM proposals p WHERE p.record_id = proposals.record_id)')->get()
+            ->map(static fn (Proposal $p): Decision => new Decision(1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug, "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])))->all());
+    }
+
+    /**
+     * Processors whose contract ends soon or is not on record.
+     *
+     * @return list<Decision>
+     */
+    private function contracts(): array
+    {
+        $today = $this->clock->today();
+        $soonest = $today->plus(self::CONTRACT_ENDS_SOON);
+        $decisions = [];
+        foreach ($this->inForce->registers()->processors->all() as $processor) {
+            $lacks = $processor->lacks($today);
+            $soon = $processor->until !== null && ! $today->isAfter($processor->until) && ! $processor->until->isAfter($soonest);
+            if ($lacks !== [] || $soon) {
+                $decisions[] = new Decision(
+                    $lacks !== [] ? 0 : 1, $lacks !== [] ? 'Today' : Moments::shortDay((string) $processor->until), $processor->name,
+                    $lacks !== [] ? 'gets details without all that must be on record.' : 'works under a contract that ends then.', implode(' ', $lacks),
+                    'See the record', route('records.show', ['processor', $processor->id->text]), (string) $processor->until,
+                );
+            }
+        }
+
+        return $decisions;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Notes;
+
+use App\Models\AcceptedFinding;
+use App\Support\Underlines;
+use Juramen\Audit\Judgement;
+use Juramen\Audit\Note;
+use Juramen\Canon\ById;
+use Juramen\Canon\Place;
+use Juramen\Register\Language;
+
+/** The notes of a document: as they stand in the margin, beside their places, and as underlines in its words. */
+final readonly class Margin
+{
+    private const WORDS = ['breach' => 'Breach', 'weakness' => 'Weakness', 'open' => 'Open'];
+
+    /** @var list<NoteView> */
+    public array $notes;
+
+    public int $checked;
+
+    public int $met;
+
+    /**
+     * @param  int  $offered  languages in which the document is written
+     * @param  bool  $may  whether whoever looks may mend
+     * @param  ById<AcceptedFinding>  $excepted
+     */
+    public function __construct(private Judgement $judgement, int $offered, bool $may, ById $excepted)
+    {
+        $this->notes = array_map(static fn (Note $n): NoteView => self::view($n, $offered, $may, $excepted->get($n->key())), $judgement->notes);
+        $this->checked = $judgement->checked;
+        $this->met = $judgement->met;
+    }
+
+    /** @return list<NoteView> notes about one of the places, whatever the language */
+    public function at(string ...$places): array
+    {
+        $at = [];
+        foreach ($this->judgement->notes as $i => $note) {
+            if (in_array($note->about()?->text(), $places, true) || in_array($note->result->place()?->text(), $places, true)) {
+                $at[] = $this->notes[$i];
+            }
+        }
+
+        return $at;
+    }
+
+    /** A text as HTML, with what notes speak of underlined. */
+    public function underlined(string $text, Place $place): string
+    {
+        return Underlines::html($text, $place, $this->judgement->notes);
+    }
+
+    private static function view(Note $note, int $offered, bool $may, ?AcceptedFinding $cover): NoteView
+    {
+        $result = $note->result;
+        $mend = $cover === null && $may ? $result->change : null;
+        $place = $result->place();
+
+        return new NoteView(
+            $note->number, $result->verdict->value, self::WORDS[$result->verdict->value].($cover === null ? '' : ', excepted'), $result->says,
+            $result->requirement->source()->text, $result->requirement->id(),
+            count($note->languages) < $offered ? implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $note->languages)) : '',
+            $cover === null ? null : "{$cover->maker->name}, until {$cover->until}: {$cover->reason}",
+            $mend?->label, (string) json_encode(['note' => $note->key(), 'where' => $place?->text()]),
+            $cover === null && $mend === null ? $result->mend : null,
+            $cover === null && $mend === null && $place?->first() === 'statements' && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Notes;
+
+/** A note as it stands in the margin. */
+final readonly class NoteView
+{
+    /**
+     * @param  string  $verdict  its shape: "breach", "weakness", "open"
+     * @param  string  $word  its verdict in words
+     * @param  string  $source  of the requirement
+     * @param  string  $requirement  its id
+     * @param  string  $languages  those in which it holds; empty where it holds in all
+     * @param  string|null  $excepted  who accepted it, until when and why
+     * @param  string|null  $mend  what a button does that mends it; null where none can
+     * @param  string  $mendValues  what goes with that button's request, as JSON
+     * @param  string|null  $advice  what would be right, where no button mends it
+     * @param  string|null  $words  address at which the words it speaks of can be changed
+     */
+    public function __construct(
+        public int $number,
+        public string $verdict,
+        public string $word,
+        public string $says,
+        public string $source,
+        public string $requirement,
+        public string $languages,
+        public ?string $excepted,
+        public ?string $mend,
+        public string $mendValues,
+        public ?string $advice,
+        public ?string $words,
+    ) {}
+}

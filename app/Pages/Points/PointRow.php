@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Points;
+
+use App\Queries\Points\PointStatus;
+use App\Support\Moments;
+use Juramen\Register\AppliedRule;
+use Juramen\Register\Audience;
+use Juramen\Register\Language;
+use Juramen\Register\Regime;
+use Juramen\Register\Rule;
+
+/** A signup point in the lists. */
+final readonly class PointRow
+{
+    /**
+     * @param  string|null  $confirmed  by mail, and within which time; null where nobody confirms
+     * @param  string  $draft  that what visitors see is not what is drafted; empty where it is
+     * @param  list<RuleCell>  $rules
+     * @param  string  $law  whose law applies
+     */
+    private function __construct(
+        public string $slug,
+        public string $name,
+        public string $place,
+        public string $languages,
+        public ?string $confirmed,
+        public string $edition,
+        public bool $paused,
+        public string $draft,
+        public string $breaches,
+        public string $weaknesses,
+        public string $signups,
+        public array $rules,
+        public string $law,
+        public bool $departs,
+    ) {}
+
+    public static function of(PointStatus $status): self
+    {
+        $draft = $status->sheet->draft;
+        $count = static fn (int $n, string $one, string $more): string => $n === 0 ? '' : "$n ".($n === 1 ? $one : $more);
+        $regimes = array_map(static fn (Regime $r): string => $r->name(), Audience::from($draft->countries)->regimes());
+
+        return new self(
+            $status->point->slug, $draft->name, $draft->place, implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $draft->languages)),
+            $status->sheet->rules->doubleOptIn ? 'yes, within '.Rule::LapseDays->says($status->sheet->rules->lapseDays) : null,
+            $status->edition === null ? 'never published' : "edition {$status->edition}", $status->isPaused(),
+            $status->draft ? ($status->changed ? 'draft, saved ' : 'registers changed after it; sheet saved ').Moments::exact($status->revision->saved_at) : '',
+            $count($status->breaches, 'breach', 'breaches'), $count($status->weaknesses, 'weakness', 'weaknesses'), number_format($status->signups),
+            array_map(static fn (AppliedRule $a): RuleCell => RuleCell::of($a), $status->rules), $draft->countries === [] ? 'unknown: the strictest' : ucfirst(implode(', ', $regimes)),
+            $draft->departures !== [],
+        );
+    }
+}

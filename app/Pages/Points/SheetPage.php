@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Points;
+
+use App\Models\Point;
+use App\Models\Revision;
+use App\Pages\Controls\Choice;
+use App\Pages\Controls\Line;
+use App\Pages\Controls\Several;
+use App\Pages\Notes\Margin;
+use App\Pages\Notes\NoteView;
+use Juramen\Canon\Conflict;
+
+/** What the screen of a sheet shows. */
+final readonly class SheetPage
+{
+    /**
+     * @param  bool  $may  whether whoever looks may change it
+     * @param  list<FieldRow>  $fields
+     * @param  list<StatementRow>  $statements
+     * @param  list<string>  $confirmation  sentences on how it is confirmed
+     * @param  list<NoteView>  $confirmationMarks
+     * @param  list<string>  $unreachable  statements that no field of the form reaches, each in a sentence
+     * @param  list<RuleRow>  $rules
+     * @param  list<WordsGroup>  $words
+     * @param  int|null  $edition  number of the one in force
+     * @param  bool  $isPublished  whether visitors see exactly this
+     * @param  list<Tab>  $languages  of the proof
+     * @param  list<Tab>  $widths  of the proof
+     * @param  string  $proof  address of the proof
+     * @param  list<Conflict>  $conflicts
+     * @param  string  $news  what somebody else did meanwhile
+     */
+    public function __construct(
+        public Point $point,
+        public Revision $revision,
+        public string $name,
+        public bool $may,
+        public bool $mayPublish,
+        public string $shown,
+        public string $endonym,
+        public Line $place,
+        public Choice $kind,
+        public string $controller,
+        public Several $countries,
+        public Several $offered,
+        public array $fields,
+        public ?Choice $addField,
+        public array $statements,
+        public ?Choice $addStatement,
+        public array $confirmation,
+        public array $confirmationMarks,
+        public array $unreachable,
+        public array $rules,
+        public array $words,
+        public bool $ownNotice,
+        public Margin $margin,
+        public string $saved,
+        public ?int $edition,
+        public bool $isPublished,
+        public bool $canUndo,
+        public bool $canRedo,
+        public array $languages,
+        public array $widths,
+        public string $width,
+        public string $proof,
+        public array $conflicts = [],
+        public string $news = '',
+    ) {}
+
+    /** An address of this point: "change", "judge", "mend", "undo". */
+    public function to(string $act): string
+    {
+        return route("points.$act", $this->point->slug);
+    }
+}

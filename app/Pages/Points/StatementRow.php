@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Points;
+
+use App\Pages\Controls\Press;
+use App\Pages\Notes\NoteView;
+
+/** A statement on a sheet, with its words as a visitor reads them. */
+final readonly class StatementRow
+{
+    /**
+     * @param  string  $link  address of the statement in the register
+     * @param  list<NoteView>  $marks
+     * @param  list<Press>  $presses
+     * @param  list<ReadWords>  $words
+     */
+    public function __construct(public string $id, public string $purpose, public string $channels, public string $link, public array $marks, public array $presses, public array $words) {}
+}

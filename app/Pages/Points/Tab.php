@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Points;
+
+/** One of several ways to look at something. */
+final readonly class Tab
+{
+    public function __construct(public string $text, public string $link, public bool $current) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Points;
+
+use App\Pages\Controls\Words;
+use App\Pages\Notes\NoteView;
+
+/** One text of a sheet in all its languages. */
+final readonly class WordsGroup
+{
+    /**
+     * @param  list<NoteView>  $marks
+     * @param  list<Words>  $words
+     */
+    public function __construct(public array $marks, public array $words) {}
+}

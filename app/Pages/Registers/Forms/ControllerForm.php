@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Registers\Forms;
+
+use App\Pages\Controls\Choice;
+use App\Pages\Controls\Line;
+use App\Pages\Controls\Option;
+use App\Support\HouseLook;
+use Juramen\Register\Controller;
+use Juramen\Register\Country;
+use Juramen\Register\Language;
+
+/** The controls of a controller. */
+final readonly class ControllerForm
+{
+    /** Contrast of white text that is enough (WCAG 2.2, 1.4.3). */
+    private const ENOUGH = 4.5;
+
+    /** @param  list<NoticeLines>  $notices  one for each language */
+    private function __construct(
+        public Line $name,
+        public Line $address,
+        public Choice $country,
+        public Line $contact,
+        public Line $dpo,
+        public Line $representative,
+        public Line $accent,
+        public string $contrast,
+        public bool $isEnough,
+        public Line $sender,
+        public array $notices,
+    ) {}
+
+    public static function of(Controller $controller): self
+    {
+        $contrast = HouseLook::contrast($controller->accent);
+
+        return new self(
+            new Line('name', 'Name', $controller->name), new Line('postal-address', 'Postal address', $controller->postalAddress), self::countries('country', 'Country', $controller->country),
+            new Line('contact', 'Contact', $controller->contact), new Line('dpo', 'Data protection officer', $controller->dpo, 'nobody named'),
+            new Line('representative', 'Representative', $controller->representative, 'nobody named'),
+            new Line('accent', 'Colour of buttons and links', $controller->accent, '', 'color'), number_format($contrast, 1), $contrast >= self::ENOUGH,
+            new Line('sender', 'Sender of mails', $controller->sender),
+            array_map(static fn (Language $l): NoticeLines => new NoticeLines(
+                $l->value, $l->endonym(), new Line("notice/{$l->value}", "Link to the notice, {$l->endonym()}", $controller->notice->orNothing($l), 'no link'),
+                "notice-text/{$l->value}", $controller->noticeText->orNothing($l),
+            ), Language::cases()),
+        );
+    }
+
+    public static function countries(string $place, string $label, ?Country $chosen): Choice
+    {
+        $options = [new Option('', 'nobody has said where', $chosen === null)];
+        foreach (Country::choices($chosen === null ? [] : [$chosen]) as $country) {
+            $options[] = new Option($country->code, $country->name(), $chosen?->equals($country) === true);
+        }
+
+        return new Choice($place, $label, $options);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Registers;
+
+use App\Models\ApprovedEdition;
+use App\Models\Proposal;
+use App\Models\Record;
+use App\Models\RecordState;
+use App\Models\Revision;
+use App\Pages\Notes\Margin;
+use Juramen\Audit\Judgement;
+use Juramen\Canon\Conflict;
+use Juramen\Canon\Document;
+use Juramen\Register\Registered;
+
+/** What the screen of a statement or a register's entry shows. */
+final readonly class RecordPage
+{
+    /**
+     * @param  string  $title  what the office calls it
+     * @param  object  $form  its controls, by the kind of record
+     * @param  Margin|null  $margin  null for what is not judged
+     * @param  list<string>  $unfilled  placeholders that cannot be filled, each in a sentence
+     * @param  list<string>  $lacks  what the record of a processor lacks
+     * @param  list<SheetUse>|null  $sheets  on which it stands; null for what stands on none
+     * @param  list<RelatedGroup>  $related
+     * @param  list<EditionView>  $editions  the newest first
+     * @param  string  $standing  how it stands, in a few words
+     * @param  string|null  $returned  why it came back, where its newest proposal did
+     * @param  list<Conflict>  $conflicts
+     * @param  string  $news  what somebody else did meanwhile
+     */
+    public function __construct(
+        public Record $record,
+        public Revision $revision,
+        public Registered $entry,
+        public Document $document,
+        public string $title,
+        public bool $mayWrite,
+        public bool $mayApprove,
+        public object $form,
+        public ?Judgement $judgement,
+        public ?Margin $margin,
+        public array $unfilled,
+        public array $lacks,
+        public ?array $sheets,
+        public array $related,
+        public array $editions,
+        public ?ApprovedEdition $edition,
+        public RecordState $state,
+        public string $standing,
+        public ?Proposal $proposal,
+        public ?string $returned,
+        public ?string $returnedBy,
+        public bool $canUndo,
+        public bool $canRedo,
+        public array $conflicts = [],
+        public string $news = '',
+    ) {}
+
+    /** An address of this record: "change", "judge", "mend", "review". */
+    public function to(string $act): string
+    {
+        return route("records.$act", [$this->record->kind->value, $this->record->slug]);
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->state === RecordState::Draft || $this->state === RecordState::Submitted;
+    }
+}

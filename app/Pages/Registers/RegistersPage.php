@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Registers;
+
+use App\Pages\Controls\Option;
+use App\Queries\Registers\RegistersInForce;
+use App\Support\Moments;
+use App\Support\SystemClock;
+use Juramen\Canon\Slug;
+use Juramen\Points\Registers;
+use Juramen\Register\Channel;
+use Juramen\Register\Controller;
+use Juramen\Register\Language;
+use Juramen\Register\Processor;
+use Juramen\Register\Purpose;
+use Juramen\Wording\Statement;
+
+/** All registers on one page. */
+final class RegistersPage
+{
+    public function __construct(private readonly RegistersInForce $inForce, private readonly SystemClock $clock) {}
+
+    /** @return list<RegisterRow> */
+    public function controllers(): array
+    {
+        $in = static fn (array $languages): string => implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $languages));
+
+        return array_map(static fn (Controller $c): RegisterRow => new RegisterRow($c->name, route('records.show', ['controller', $c->id->text]), '', [
+            $c->postalAddress, $c->contact, $in($c->notice->languages()).($c->noticeText->languages() === [] ? '' : ' · text held in '.$in($c->noticeText->languages())),
+        ]), $this->registers()->controllers->all());
+    }
+
+    /** @return list<RegisterRow> */
+    public function purposes(): array
+    {
+        $registers = $this->registers();
+
+        return array_map(static function (Purpose $p) use ($registers): RegisterRow {
+            $statements = $registers->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($p->id))->ids();
+
+            return new RegisterRow(ucfirst($p->title()), route('records.show', ['purpose', $p->id->text]), $registers->controller($p->controller)->name, [
+                implode(', ', array_filter([$p->contents->orNothing(Language::English), $p->rates->orNothing(Language::English)])),
+                $p->basis->says().($p->measures ? ' · opens and clicks measured' : ''),
+                ($p->refreshMonths === 0 ? 'as the house: '.$registers->house->refreshMonths(Channel::Email) : $p->refreshMonths).' months',
+                implode(', ', $statements) ?: 'none',
+            ]);
+        }, $registers->purposes->all());
+    }
+
+    /** @return list<RegisterRow> */
+    public function channels(): array
+    {
+        $registers = $this->registers();
+
+        return array_map(static fn (Channel $c): RegisterRow => new RegisterRow($c->value, '', '', [
+            $registers->house->refreshMonths($c).' months', implode(', ', $registers->statements->filter(static fn (Statement $s): bool => $s->asksBy($c))->ids()) ?: 'none',
+        ]), Channel::cases());
+    }
+
+    /** @return list<RegisterRow> */
+    public function processors(): array
+    {
+        return array_map(fn (Processor $p): RegisterRow => new RegisterRow($p->name, route('records.show', ['processor', $p->id->text]), $p->own ? 'for its own use' : 'works for us', [
+            $p->does, implode(', ', array_map(static fn (Slug $s): string => $s->text, $p->purposes)),
+            ($p->contract ?: 'none').($p->until === null ? '' : ' · until '.Moments::plain($p->until->text)), $p->country?->name() ?? 'not said',
+        ], $p->lacks($this->clock->today())), $this->registers()->processors->all());
+    }
+
+    /** @return list<Option> controllers to choose from; none where there is no choice */
+    public function choices(): array
+    {
+        $all = $this->registers()->controllers->all();
+
+        return count($all) < 2 ? [] : array_map(static fn (Controller $c): Option => new Option($c->id->text, $c->name), $all);
+    }
+
+    private function registers(): Registers
+    {
+        return $this->inForce->registers();
+    }
+}

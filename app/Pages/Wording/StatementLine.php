@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Wording;
+
+use App\Pages\Points\ReadWords;
+use App\Queries\Wording\StatementStatus;
+use App\Support\Moments;
+use Juramen\Points\Sentences;
+use Juramen\Register\Channel;
+use Juramen\Register\Language;
+
+/** A statement in the list of statements. */
+final readonly class StatementLine
+{
+    /** @param  list<ReadWords>  $words */
+    private function __construct(public string $id, public string $asks, public array $words, public string $state, public string $edition, public string $points, public string $people) {}
+
+    public static function of(StatementStatus $status): self
+    {
+        $statement = $status->statement;
+        $channels = Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
+
+        return new self(
+            $status->record->slug, str_replace('-', ' ', $statement->purpose->text)." by $channels",
+            array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()), $status->state->value,
+            $status->edition === null ? 'never approved' : "edition {$status->edition->number}, ".Moments::date($status->edition->approved_at),
+            implode(', ', $status->points) ?: 'nowhere', number_format($status->people),
+        );
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+/** By what a requirement is judged. */
+enum JudgedBy: string
+{
+    /** By what can be read: a form, a statement, a text. */
+    case Reading = 'reading';
+    /** By what the registers and records say. */
+    case Records = 'records';
+    /** By a person's word. */
+    case Person = 'person';
+}

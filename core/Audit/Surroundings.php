@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+use ArrayObject;
+use Juramen\Register\Language;
+
+/**
+ * What stands around a form, shared by all forms of a page: what is asked of it is told once. Of a fragment only what was given with the
+ * form is known; the rest may be said elsewhere.
+ */
+final readonly class Surroundings
+{
+    /**
+     * @param  bool  $whole  whether the whole page is known
+     * @param  string  $text  all visible words of the page, with its title; empty for a fragment
+     * @param  list<PageLink>  $links  on the form and, given the whole page, around it
+     * @param  Language|null  $language  that the page says it is in
+     * @param  ArrayObject<string, mixed>  $told
+     */
+    private function __construct(public bool $whole, public string $text, public array $links, public ?Language $language, private ArrayObject $told) {}
+
+    /** @param  list<PageLink>  $links */
+    public static function of(bool $whole, string $text = '', array $links = [], ?Language $language = null): self
+    {
+        return new self($whole, $text, $links, $language, new ArrayObject);
+    }
+
+    /** The same page as another of its forms sees it: with the links that stand there, and the language that is said there. */
+    public function seenFrom(?Language $language): self
+    {
+        return new self($this->whole, $this->text, $this->links, $language, $this->told);
+    }
+
+    /**
+     * @param  string  $what  a name for what is asked, the language included
+     * @param  callable(PageLink): bool  $is  the answer for one
+     * @return list<PageLink>
+     */
+    public function linksAbout(string $what, callable $is): array
+    {
+        return $this->once("links $what", fn (): array => array_values(array_filter($this->links, $is)));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  string  $what  a name for what is asked
+     * @param  callable(): T  $tell
+     * @return T
+     */
+    public function once(string $what, callable $tell): mixed
+    {
+        if (! $this->told->offsetExists($what)) {
+            $this->told[$what] = $tell();
+        }
+
+        return $this->told[$what];
+    }
+}

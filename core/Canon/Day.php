@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Canon;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Stringable;
+
+/** A day of the calendar, in whatever zone the office reads it; days compare by their text. */
+final readonly class Day implements Stringable
+{
+    private function __construct(public string $text) {}
+
+    /**
+     * @param  string  $text  such as "2026-11-25" (ISO 8601)
+     *
+     * @throws Refused where there is no such day
+     */
+    public static function parse(string $text): self
+    {
+        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text, new DateTimeZone('UTC'));
+
+        return $day !== false && $day->format('Y-m-d') === $text ? new self($text) : throw Refused::because(DraftRefusal::NotADay, given: $text);
+    }
+
+    /** The day that it is at a moment in a zone. */
+    public static function at(Instant $moment, DateTimeZone $zone): self
+    {
+        return new self($moment->utc->setTimezone($zone)->format('Y-m-d'));
+    }
+
+    /** @param  int  $days  may be negative */
+    public function plus(int $days): self
+    {
+        return new self($this->date(new DateTimeZone('UTC'))->modify(sprintf('%+d days', $days))->format('Y-m-d'));
+    }
+
+    /** The moment at which it begins in a zone. */
+    public function begins(DateTimeZone $zone): Instant
+    {
+        return Instant::of($this->date($zone));
+    }
+
+    public function isAfter(self $other): bool
+    {
+        return $this->text > $other->text;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->text === $other->text;
+    }
+
+    public function __toString(): string
+    {
+        return $this->text;
+    }
+
+    private function date(DateTimeZone $zone): DateTimeImmutable
+    {
+        return new DateTimeImmutable($this->text.' 00:00:00', $zone);
+    }
+}

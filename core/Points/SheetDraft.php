@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points;
+
+use Juramen\Canon\Document;
+use Juramen\Canon\DraftRefusal;
+use Juramen\Canon\Place;
+use Juramen\Canon\Refused;
+use Juramen\Canon\Slug;
+use Juramen\Register\Channel;
+use Juramen\Register\Country;
+use Juramen\Register\Departure;
+use Juramen\Register\Language;
+use Juramen\Register\Schema\DepartureValue;
+use Juramen\Register\Schema\Item;
+use Juramen\Register\Schema\Items;
+use Juramen\Register\Schema\Member;
+use Juramen\Register\Schema\OneOf;
+use Juramen\Register\Schema\Schema;
+use Juramen\Register\Schema\Some;
+use Juramen\Register\Schema\Text;
+use Juramen\Register\Schema\TextForm;
+use Juramen\Register\Schema\Writer;
+use Juramen\Register\Schema\YesNo;
+use Juramen\Register\Texts;
+
+/** A signup point's sheet as written: fields and statements each with a stable id. The registers make it whole (see Registers::complete). */
+final readonly class SheetDraft
+{
+    /**
+     * @param  Slug  $point  the signup point that it is of
+     * @param  string  $name  for the office: "Footer newsletter"
+     * @param  string  $place  where it stands, in words
+     * @param  list<Country>  $countries  where visitors come from; empty where unknown
+     * @param  list<Language>  $languages  the first is shown to visitors whose own is not offered
+     * @param  Texts  $purposeLine  what will be sent, in a line under the title
+     * @param  list<Field>  $fields  in the order asked
+     * @param  list<Slug>  $statements  ids of those agreed to, in the order shown
+     * @param  list<Departure>  $departures  from the house rules, each with its reason
+     * @param  Texts|null  $notice  links to the privacy notice, where others than the controller's are used
+     */
+    private function __construct(
+        public Slug $point,
+        public string $name,
+        public Slug $controller,
+        public FormKind $kind,
+        public string $place,
+        public array $countries,
+        public array $languages,
+        public Texts $title,
+        public Texts $purposeLine,
+        public array $fields,
+        public array $statements,
+        public Texts $button,
+        public array $departures,
+        public ?Texts $notice,
+    ) {}
+
+    /** Reads whatever was ever written; whether it may be written now, check() says. */
+    public static function from(Document $document): self
+    {
+        $departures = array_map(static fn (string $rule): ?Departure => Departure::from($rule, $document->at(Place::of('departures', $rule))), $document->within(Place::of('departures')));
+        $notice = $document->at('notice');
+
+        return new self(
+            Slug::parse($document->text('point')), $document->text('name'), Slug::parse($document->text('controller')),
+            FormKind::tryFrom($document->text('kind')) ?? FormKind::Other, $document->text('place'),
+            array_map(Country::parse(...), $document->names('countries')), array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
+            Texts::from($document->at('title')), Texts::from($document->at('purpose-line')), array_map(Field::from(...), $document->items('fields')),
+            array_map(Slug::parse(...), $document->within(Place::of('statements'))),
+            Texts::from($document->at('button')), array_values(array_filter($departures)), $notice === null ? null : Texts::from($notice),
+        );
+    }
+
+    /** What may be written of one. */
+    public static function schema(): Schema
+    {
+        return new Schema(Writer::Editor, [
+            new Member('point', 'the signup point', new Text(60, TextForm::Slug, needed: true), needed: true, writer: Writer::Nobody),
+            new Member('controller', 'the controller', new Text(60, TextForm::Slug, needed: true), needed: true, writer: Writer::Nobody),
+            new Member('name', 'the name', new Text(100, needed: true), needed: true),
+            new Member('place', 'the place where it stands', new Text(200, needed: true), needed: true),
+            new Member('kind', 'the kind of form', new OneOf(array_column(FormKind::cases(), 'value')), redraws: true, needed: true),
+            new Member('countries', 'countries', new Some(TextForm::Country), redraws: true),
+            new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value'), needed: true), redraws: true, needed: true),
+            ...self::texts('title', 'the title', 200),
+            ...self::texts('purpose-line', 'the line under the title', 500),
+            ...self::texts('button', 'the button\'s text', 100),
+            new Member('notice', 'the links to the privacy notice', new Item, redraws: true, mayGo: true),
+            // What is no link yet is written and found; nothing with it is published.
+            new Member('notice/{language}', 'the link to the privacy notice', new Text(500)),
+            new Member('fields', 'fields', new Items, redraws: true, needed: true),
+            new Member('fields/{item}', 'the field', new Item, redraws: true, mayGo: true),
+            new Member('fields/{item}/id', 'the field\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
+            new Member('fields/{item}/kind', 'the kind of field', new OneOf(FieldKinds::ids()), writer: Writer::Nobody),
+            new Member('fields/{item}/label', 'the field\'s labels', new Item),
+            new Member('fields/{item}/label/{language}', 'the field\'s label', new Text(200)),
+            new Member('fields/{item}/required', 'whether the field must be filled in', new YesNo),
+            new Member('fields/{item}/reason', 'the reason of the field', new Text(300)),
+            new Member('statements', 'statements', new Items, redraws: true, needed: true),
+            new Member('statements/{item}', 'the statement', new Item, redraws: true, mayGo: true),
+            new Member('statements/{item}/id', 'the statement', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
+            new Member('departures', 'the departures', new Item),
+            new Member('departures/{rule}', 'the departure', new DepartureValue, redraws: true, mayGo: true),
+        ]);
+    }
+
+    /**
+     * Refuses what fits each by itself, but not together.
+     *
+     * @throws Refused
+     */
+    public function check(): void
+    {
+        $email = array_filter($this->fields, static fn (Field $f): bool => $f->kind->meaning() === FieldMeaning::Email);
+        if (count($email) !== 1 || ! array_values($email)[0]->required) {
+            throw Refused::because(DraftRefusal::EmailField);
+        }
+    }
+
+    /** The field that takes the address. */
+    public function emailField(): Field
+    {
+        foreach ($this->fields as $field) {
+            if ($field->kind->meaning() === FieldMeaning::Email) {
+                return $field;
+            }
+        }
+        throw Refused::because(DraftRefusal::EmailField);
+    }
+
+    /** An id for another field of a kind: the kind's own, or, where that is taken, with a number. */
+    public function freeId(FieldKind $kind): Slug
+    {
+        $taken = array_map(static fn (Field $f): string => $f->id->text, $this->fields);
+        for ($id = $kind->id(), $n = 2; in_array($id, $taken, true); $n++) {
+            $id = $kind->id().'-'.$n;
+        }
+
+        return Slug::parse($id);
+    }
+
+    /** The name under which a field's answers are disclosed: its kind's, and of the second of a kind with a number. */
+    public function disclosedAs(Field $field): string
+    {
+        $before = 0;
+        foreach ($this->fields as $each) {
+            if ($each->id->equals($field->id)) {
+                break;
+            }
+            $before += $each->kind->id() === $field->kind->id() ? 1 : 0;
+        }
+
+        return $field->kind->id().($before === 0 ? '' : '-'.($before + 1));
+    }
+
+    /** @return list<Field> those that take an address of the channel */
+    public function fieldsReaching(Channel $channel): array
+    {
+        return array_values(array_filter($this->fields, static fn (Field $f): bool => $f->kind->reaches($channel)));
+    }
+
+    public function offers(Language $language): bool
+    {
+        return in_array($language, $this->languages, true);
+    }
+
+    /** A language to show it in: the one wanted, where it is offered. */
+    public function languageFor(?Language $wanted): Language
+    {
+        return $wanted !== null && $this->offers($wanted) ? $wanted : $this->languages[0];
+    }
+
+    /** The same with a stand-in for every missing text of its own. */
+    public function filled(): self
+    {
+        $fill = fn (Texts $texts): Texts => $texts->filled('…', ...$this->languages);
+
+        return new self(
+            $this->point, $this->name, $this->controller, $this->kind, $this->place, $this->countries, $this->languages, $fill($this->title), $fill($this->purposeLine),
+            array_map(static fn (Field $f): Field => Field::new($f->id, $f->kind, $fill($f->label), $f->required, $f->reason), $this->fields),
+            $this->statements, $fill($this->button), $this->departures, $this->notice,
+        );
+    }
+
+    /** @return list<PlacedTexts> every text of its own that a visitor reads */
+    public function readTexts(): array
+    {
+        return [
+            new PlacedTexts(Place::of('title'), 'the title', $this->title),
+            new PlacedTexts(Place::of('purpose-line'), 'the line under the title', $this->purposeLine),
+            new PlacedTexts(Place::of('button'), 'the button\'s text', $this->button),
+            ...array_map(static fn (Field $f): PlacedTexts => new PlacedTexts(Place::of('fields', $f->id, 'label'), "the label of the field {$f->id}", $f->label), $this->fields),
+        ];
+    }
+
+    /** As it is written today, whatever it was read from. */
+    public function document(): Document
+    {
+        $departures = [];
+        foreach ($this->departures as $departure) {
+            $departures[$departure->rule->value] = $departure->toArray();
+        }
+
+        return Document::from([
+            'point' => $this->point->text, 'name' => $this->name, 'controller' => $this->controller->text, 'kind' => $this->kind->value, 'place' => $this->place,
+            'countries' => array_map(strval(...), $this->countries), 'languages' => array_map(static fn (Language $l): string => $l->value, $this->languages),
+            'title' => $this->title->toArray(), 'purpose-line' => $this->purposeLine->toArray(), 'button' => $this->button->toArray(),
+            'fields' => array_map(static fn (Field $f): array => $f->document()->toArray(), $this->fields),
+            'statements' => array_map(static fn (Slug $s): array => ['id' => $s->text], $this->statements),
+            ...($departures === [] ? [] : ['departures' => $departures]),
+            ...($this->notice === null ? [] : ['notice' => $this->notice->toArray()]),
+        ]);
+    }
+
+    /** @return list<Member> */
+    private static function texts(string $place, string $what, int $longest): array
+    {
+        return [new Member($place, $what, new Item), new Member("$place/{language}", $what, new Text($longest))];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Register;
+
+/** Where the people come from who are asked. Where nobody knows, the strictest place decides, unless the house says otherwise. */
+final readonly class Audience
+{
+    /** @param  list<Country>  $countries  empty where unknown */
+    private function __construct(public array $countries, private bool $unknownIsStrict) {}
+
+    /** @param  list<Country>  $countries  empty where unknown */
+    public static function from(array $countries, bool $unknownIsStrict = true): self
+    {
+        return new self($countries, $unknownIsStrict);
+    }
+
+    /**
+     * Of a page that somebody else serves: its address tells the country where its domain is one of a country, and else nothing that
+     * a duty could be founded on.
+     */
+    public static function ofAddress(string $url): self
+    {
+        $host = (string) parse_url($url, PHP_URL_HOST);
+        foreach (['.de' => 'DE', '.at' => 'AT', '.uk' => 'GB', '.ca' => 'CA'] as $end => $code) {
+            if (str_ends_with($host, $end)) {
+                return new self([Country::parse($code)], false);
+            }
+        }
+
+        return new self([], false);
+    }
+
+    public function isKnown(): bool
+    {
+        return $this->countries !== [];
+    }
+
+    /** Whether what a regime demands is to be kept. */
+    public function isUnder(Regime $regime): bool
+    {
+        return in_array($regime, $this->regimes(), true);
+    }
+
+    /** @return list<Regime> */
+    public function regimes(): array
+    {
+        if ($this->countries === []) {
+            return $this->unknownIsStrict ? Regime::cases() : [];
+        }
+        $held = array_map(static fn (Country $c): ?Regime => $c->regime(), $this->countries);
+
+        return array_values(array_filter(Regime::cases(), static fn (Regime $regime): bool => in_array($regime, $held, true)));
+    }
+}

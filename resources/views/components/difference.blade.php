@@ -1,0 +1,2 @@
+@props(['of'])
+<p {{ $attributes->class('change') }}>{!! App\Support\Underlines::difference($of) !!}</p>

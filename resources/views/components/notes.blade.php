@@ -1,0 +1,15 @@
+@props(['of', 'mend'])
+@forelse ($of as $note)
+<section id="note-{{ $note->number }}" class="note">
+<p class="{{ $note->verdict }}"><x-shape :verdict="$note->verdict" /> {{ $note->word }} <span class="number {{ $note->verdict }}">{{ $note->number }}</span></p>
+<p>{{ $note->says }}</p>
+<p class="soft"><a href="{{ route('requirement', $note->requirement) }}">{{ $note->source }}</a> @if ($note->languages !== '')· {{ $note->languages }}@endif</p>
+@if ($note->excepted)<p class="soft">{{ $note->excepted }}</p>@endif
+@if ($note->mend)<button type="button" class="mend" hx-post="{{ $mend }}" hx-vals="{{ $note->mendValues }}">{{ $note->mend }}</button>@endif
+@if ($note->advice)<p class="soft">{{ $note->advice }}</p>@endif
+@if ($note->words)<p><a href="{{ $note->words }}">Change the words</a></p>@endif
+</section>
+@empty
+<p class="met"><span aria-hidden="true">✓</span> No finding</p>
+<p class="soft">What was checked is met. What only a person can judge is not among it.</p>
+@endforelse

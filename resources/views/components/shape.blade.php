@@ -1,0 +1,2 @@
+@props(['verdict'])
+<span class="shape {{ $verdict }}" aria-hidden="true"></span>

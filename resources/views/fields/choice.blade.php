@@ -1,1 +1,0 @@
-<select class="inline-choice" id="{{ $id($place) }}" name="value" aria-label="{{ $label }}" hx-post="{{ $to['change'] }}" hx-trigger="change" hx-vals="{{ json_encode(['place' => $place]) }}">@foreach ($options as $key => $text)<option value="{{ $key }}" @selected((string) $key === $value)>{{ $text }}</option>@endforeach</select>

@@ -1,1 +1,0 @@
-@foreach ($notes as $note)<a class="number {{ $note->result->verdict->value }}" href="#note-{{ $note->number }}" aria-label="Note {{ $note->number }}">{{ $note->number }}</a>@endforeach

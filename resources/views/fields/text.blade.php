@@ -1,1 +1,0 @@
-<input class="inline-text @if ($value === '') missing @endif" id="{{ $id($place) }}" name="value" value="{{ $value }}" aria-label="{{ $label }}" placeholder="{{ $empty ?? '' }}" autocomplete="off" size="{{ max(12, min(44, mb_strlen($value) + 1)) }}" hx-post="{{ $to['change'] }}" hx-trigger="change" hx-vals="{{ json_encode(['place' => $place]) }}">
