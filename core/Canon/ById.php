@@ -93,6 +93,12 @@ final readonly class ById
         return new self([...$this->things, (string) $id => $thing]);
     }
 
+    /** @return self<T> without the one of this id */
+    public function drop(string|Slug $id): self
+    {
+        return new self(array_diff_key($this->things, [(string) $id => true]));
+    }
+
     /**
      * Those whose ids the other has not.
      *

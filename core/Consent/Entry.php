@@ -46,7 +46,7 @@ final readonly class Entry
         $sequence = ($last->sequence ?? 0) + 1;
         $recorded = $last === null ? $now : Instant::later($now, $last->recorded);
         $bytes = CanonicalJson::encode([
-            ...$act->toArray(),
+            ...$act->document()->toArray(),
             'format' => self::newestFormat(),
             'id' => $id->hex(),
             'subject' => $subject->hex(),
@@ -62,20 +62,15 @@ final readonly class Entry
     public static function parse(string $bytes): self
     {
         $data = CanonicalJson::decode($bytes);
-        if (! in_array($data['format'] ?? null, self::FORMATS, true) || ! is_int($data['sequence'] ?? null)) {
+        $format = $data['format'] ?? null;
+        if (! in_array($format, self::FORMATS, true)) {
             throw new InvalidArgumentException('These bytes are not an entry of a format we know; those are '.implode(', ', self::FORMATS).'.');
         }
-        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
+        $members = new Members(array_diff_key($data, ['format' => true]), $format);
 
         return new self(
-            Id::fromHex($text('id')),
-            Id::fromHex($text('subject')),
-            $data['sequence'],
-            $data['previous'] === null ? null : Digest::fromHex($text('previous')),
-            Instant::parse($text('recorded')),
-            Act::from($data),
-            $bytes,
-            $data['format'],
+            $members->id('id'), $members->id('subject'), $members->number('sequence'), $members->digestOrNull('previous'), $members->instant('recorded'),
+            Act::read($members), $bytes, $format,
         );
     }
 

@@ -22,6 +22,26 @@ enum EntryKind: string
     case Retired = 'retired';
     case KeyRotated = 'key-rotated';
 
+    /** @return class-string<Act> */
+    public function act(): string
+    {
+        return match ($this) {
+            self::Given => Acts\Given::class,
+            self::ConfirmationSent => Acts\ConfirmationSent::class,
+            self::Confirmed => Acts\Confirmed::class,
+            self::Lapsed => Acts\Lapsed::class,
+            self::Withdrawn => Acts\Withdrawn::class,
+            self::Erased => Acts\Erased::class,
+            self::Published => Acts\Published::class,
+            self::Paused => Acts\Paused::class,
+            self::Resumed => Acts\Resumed::class,
+            self::Excepted => Acts\Excepted::class,
+            self::Approved => Acts\Approved::class,
+            self::Retired => Acts\Retired::class,
+            self::KeyRotated => Acts\KeyRotated::class,
+        };
+    }
+
     /** Whether it concerns a person's consent; the others are acts of officers. */
     public function isPersons(): bool
     {

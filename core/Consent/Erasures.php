@@ -20,10 +20,10 @@ final readonly class Erasures
     {
         $gone = [];
         foreach ($chain as $i => $entry) {
-            foreach ($entry->act->gone as $digest) {
+            foreach ($entry->act->gone() as $digest) {
                 $gone[$digest->bytes] = true;
             }
-            if ($entry->format === 1 && $entry->act->kind === EntryKind::Lapsed) {
+            if ($entry->format === 1 && $entry->act->kind() === EntryKind::Lapsed) {
                 $gone += self::byLapse($entry, array_slice($chain, 0, $i + 1));
             }
         }
@@ -45,8 +45,8 @@ final readonly class Erasures
         $tied = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->reason !== Reason::Lapsed) !== [];
         $gone = [];
         foreach ($chain as $entry) {
-            if (! $tied || ($entry->act->kind === EntryKind::Given && $lapse->act->journey !== null && $entry->act->journey?->equals($lapse->act->journey) === true)) {
-                foreach ($entry->act->personal as $digest) {
+            if (! $tied || ($entry->act->kind() === EntryKind::Given && $lapse->act->journey() !== null && $entry->act->journey()?->equals($lapse->act->journey()) === true)) {
+                foreach ($entry->act->personal() as $digest) {
                     $gone[$entry->id->bytes.$digest->bytes] = true;
                 }
             }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Juramen\Consent;
 
+use Juramen\Canon\ById;
 use Juramen\Canon\Instant;
 
 /** The answer to "may we use this address for this purpose by this channel, and why?" */
 final readonly class Permission
 {
+    /** @var ById<Entry> */
+    public ById $pending;
+
     /**
      * @param  Instant|null  $since  when this state began; null where nothing was ever asked
      * @param  list<Entry>  $entries  the entries that led to it, in order
-     * @param  array<string, Entry>  $pending  consents that wait for confirmation, by journey
+     * @param  ById<Entry>|null  $pending  consents that wait for confirmation, by journey; null where none does
      * @param  bool  $everAllowed  whether the address might be used at any time up to now
      */
     public function __construct(
@@ -20,13 +24,21 @@ final readonly class Permission
         public Reason $reason = Reason::NeverAsked,
         public ?Instant $since = null,
         public array $entries = [],
-        public array $pending = [],
+        ?ById $pending = null,
         public bool $everAllowed = false,
-    ) {}
+    ) {
+        $this->pending = $pending ?? ById::none();
+    }
 
     public function allowed(): bool
     {
         return $this->reason->allows();
+    }
+
+    /** Whether anything waits for confirmation. */
+    public function waits(): bool
+    {
+        return $this->pending->count() > 0;
     }
 
     public function equals(self $other): bool
@@ -34,7 +46,7 @@ final readonly class Permission
         $ids = static fn (self $p): array => [
             $p->target->key(), $p->reason, $p->since?->text(),
             array_map(static fn (Entry $e): string => $e->id->hex(), $p->entries),
-            array_keys($p->pending),
+            $p->pending->ids(),
         ];
 
         return $ids($this) === $ids($other);

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Juramen\Consent;
 
+use Juramen\Canon\ById;
 use Juramen\Canon\Instant;
+use Juramen\Consent\Acts\Confirmed;
+use Juramen\Consent\Acts\Given;
+use Juramen\Consent\Acts\Lapsed;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Register\Channel;
 
 /**
@@ -54,7 +59,7 @@ final readonly class Permissions
         foreach ($entries as $entry) {
             $ahead = $entry->recorded->isAfter($now);
             $acted = $ahead ? Instant::earlier($entry->act->occurred, $now) : $entry->act->occurred;
-            $seen = match ($entry->act->kind) {
+            $seen = match ($entry->act->kind()) {
                 EntryKind::Withdrawn, EntryKind::Lapsed => ($ahead || ! $entry->recorded->isAfter($known ?? $moment)) && ! $acted->isAfter($moment),
                 default => ! $entry->recorded->isAfter($moment),
             };
@@ -69,11 +74,10 @@ final readonly class Permissions
     public function after(Entry $entry): self
     {
         $act = $entry->act;
-        $changed = match ($act->kind) {
-            EntryKind::Given => array_map(fn (Target $t): Permission => $this->given($this->for($t), $entry), $act->targets),
-            EntryKind::Confirmed => array_map(fn (Permission $p): Permission => $this->confirmed($p, $entry), $this->waitingFor($entry)),
-            EntryKind::Lapsed => array_map(fn (Permission $p): Permission => $this->lapsed($p, $entry), $this->waitingFor($entry)),
-            EntryKind::Withdrawn => array_map(fn (Target $t): Permission => $this->withdrawn($this->for($t), $entry), $act->targets),
+        $changed = match (true) {
+            $act instanceof Given => array_map(fn (Target $t): Permission => $this->given($this->for($t), $entry, $act), $act->targets),
+            $act instanceof Confirmed, $act instanceof Lapsed => $this->settled($entry, $act->journey->hex(), $act->through),
+            $act instanceof Withdrawn => array_map(fn (Target $t): Permission => $this->withdrawn($this->for($t), $entry), $act->targets),
             default => [],
         };
         $all = $this->byTarget;
@@ -109,12 +113,12 @@ final readonly class Permissions
         return true;
     }
 
-    private function given(Permission $before, Entry $entry): Permission
+    private function given(Permission $before, Entry $entry, Given $act): Permission
     {
-        if (! self::waits($before->target, $entry)) {
+        if (! self::waits($before->target, $entry->format, $act)) {
             return new Permission($before->target, Reason::Agreed, $entry->recorded, [$entry], $before->pending, true);
         }
-        $pending = [...$before->pending, (string) $entry->act->journey?->hex() => $entry];
+        $pending = $before->pending->with($act->journey->hex(), $entry);
         if ($before->allowed()) {
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
@@ -123,50 +127,47 @@ final readonly class Permissions
     }
 
     /** Whether a consent to this target waits for its own confirmation. */
-    private static function waits(Target $target, Entry $given): bool
+    private static function waits(Target $target, int $format, Given $act): bool
     {
         return match (true) {
-            $given->format === 1, $target->channel === Channel::Email => $given->act->confirmationNeeded !== false,
+            $format === 1, $target->channel === Channel::Email => $act->confirmationNeeded,
             default => $target->channel->isByNumber(),
         };
     }
 
-    private function confirmed(Permission $before, Entry $entry): Permission
+    /** @param  ById<Entry>  $pending  what still waits */
+    private function confirmed(Permission $before, Entry $given, Entry $entry, ById $pending): Permission
     {
-        [$given, $pending] = $this->settle($before, $entry);
-
         return new Permission($before->target, Reason::Confirmed, $entry->recorded, [$given, $entry], $pending, true);
     }
 
-    private function lapsed(Permission $before, Entry $entry): Permission
+    /** @param  ById<Entry>  $pending  what still waits */
+    private function lapsed(Permission $before, Entry $given, Entry $entry, ById $pending): Permission
     {
-        [$given, $pending] = $this->settle($before, $entry);
-        if ($before->allowed() || $pending !== []) {
+        if ($before->allowed() || $pending->count() > 0) {
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
-        return new Permission($before->target, Reason::Lapsed, $entry->act->occurred, [$given, $entry], [], $before->everAllowed);
+        return new Permission($before->target, Reason::Lapsed, $entry->act->occurred, [$given, $entry], null, $before->everAllowed);
     }
 
     private function withdrawn(Permission $before, Entry $entry): Permission
     {
-        return new Permission($before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry], [], $before->everAllowed);
+        return new Permission($before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry], null, $before->everAllowed);
     }
 
-    /** @return array{Entry, array<string, Entry>} the consent that the entry's journey began with, and what still waits */
-    private function settle(Permission $before, Entry $entry): array
+    /** @return list<Permission> what waited for a journey, by one channel or by any, confirmed or lapsed by the entry */
+    private function settled(Entry $entry, string $journey, ?Channel $through): array
     {
-        $journey = (string) $entry->act->journey?->hex();
-        $given = $before->pending[$journey];
+        $settled = [];
+        foreach ($this->byTarget as $before) {
+            $given = $before->pending->get($journey);
+            if ($given !== null && in_array($through, [null, $before->target->channel], true)) {
+                $left = $before->pending->drop($journey);
+                $settled[] = $entry->act instanceof Confirmed ? $this->confirmed($before, $given, $entry, $left) : $this->lapsed($before, $given, $entry, $left);
+            }
+        }
 
-        return [$given, array_diff_key($before->pending, [$journey => true])];
-    }
-
-    /** @return list<Permission> those that wait for the entry's journey, by the channel that the entry speaks of */
-    private function waitingFor(Entry $entry): array
-    {
-        $journey = (string) $entry->act->journey?->hex();
-
-        return array_values(array_filter($this->byTarget, static fn (Permission $p): bool => isset($p->pending[$journey]) && in_array($entry->act->through, [null, $p->target->channel], true)));
+        return $settled;
     }
 }

@@ -12,7 +12,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\ConfirmationSent;
+use Juramen\Consent\Acts\Confirmed;
+use Juramen\Consent\Acts\Given;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\Entry;
 use Juramen\Consent\How;
 use Juramen\Consent\Permissions;
@@ -72,15 +75,15 @@ test('a ledger of 150,000 entries verifies within minutes and 128 MB, and says h
             [$subject, $journey] = [Id::random(), Id::random()];
             $email = Disclosure::make('email', "person$i@post.example");
             $acts = [
-                Act::given($moment($i, 0), How::FormServed, 'page', 'pass', $journey, 'footer-newsletter', $edition, Language::English, $given->answers, [$target], true, [$email->digest()]),
-                Act::confirmationSent($moment($i, 1), $journey, $edition, Language::English),
-                Act::confirmed($moment($i, 2), $journey, []),
-                Act::withdrawn($moment($i, 3), How::LinkPage, [$target]),
+                new Given($moment($i, 0), How::FormServed, 'page', 'pass', $journey, 'footer-newsletter', $edition, Language::English, $given->answers, [$target], true, [$email->digest()]),
+                new ConfirmationSent($moment($i, 1), $journey, $edition, Language::English),
+                new Confirmed($moment($i, 2), $journey, []),
+                new Withdrawn($moment($i, 3), How::LinkPage, [$target]),
             ];
             [$chain, $before] = [[], null];
             foreach ($acts as $later => $act) {
                 $chain[] = $before = Entry::next($before, $subject, $act, $moment($i, $later));
-                $entries[] = ['id' => $before->id->bytes, 'subject' => $subject->bytes, 'sequence' => $before->sequence, 'kind' => $act->kind->value, 'recorded' => Instants::write($before->recorded), 'body' => $before->bytes];
+                $entries[] = ['id' => $before->id->bytes, 'subject' => $subject->bytes, 'sequence' => $before->sequence, 'kind' => $act->kind()->value, 'recorded' => Instants::write($before->recorded), 'body' => $before->bytes];
             }
             $number = $i + 1000;
             $subjects[] = ['id' => $subject->bytes, 'kind' => 'person'];

@@ -13,7 +13,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\ConfirmationSent;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\How;
 use Juramen\Consent\Target;
 use Juramen\Log\TreeHash;
@@ -87,7 +88,7 @@ test('a withdrawal that is deleted after it was sealed, with its leaf, its head 
     ($this->found)('do not end where the checkpoint', '');
     expect(app(ProveChain::class)($this->imke->subject)->faults[0])->toContain('does not lead to the root that was signed');
     // Nor does the next sealing build upon it.
-    DB::transaction(fn () => app(Append::class)($this->imke->subject, Act::withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
+    DB::transaction(fn () => app(Append::class)($this->imke->subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
     expect(fn () => ($this->seal)())->toThrow(SealingRefused::class);
 });
 
@@ -141,7 +142,7 @@ test('each thing that evidence rests on is named when it is changed', function (
 test('a checkpoint taken out of their sequence is missed by its number', function (): void {
     for ($i = 0; $i < 3; $i++) {
         ($this->seal)();
-        DB::transaction(fn () => app(Append::class)($this->oda->subject, Act::withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
+        DB::transaction(fn () => app(Append::class)($this->oda->subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
         $this->artisan('consent:rebuild');
     }
     ($this->seal)();
@@ -156,7 +157,7 @@ test('a checkpoint taken out of their sequence is missed by its number', functio
 test('an entry dated ahead hides no withdrawal, and is flagged', function (): void {
     $now = now();
     Carbon::setTestNow($now->copy()->addYears(4));
-    DB::transaction(fn () => app(Append::class)($this->imke->subject, Act::confirmationSent(Instant::of(now()), Juramen\Canon\Id::random(), $this->edition->digest(), Juramen\Register\Language::English)));
+    DB::transaction(fn () => app(Append::class)($this->imke->subject, new ConfirmationSent(Instant::of(now()), Juramen\Canon\Id::random(), $this->edition->digest(), Juramen\Register\Language::English)));
     Carbon::setTestNow($now->copy()->addMinute());
     ($this->withdraw)();
     $this->artisan('consent:state', ['address' => 'imke@post.example'])->assertExitCode(2);

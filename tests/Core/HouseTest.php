@@ -18,11 +18,50 @@ arch('controllers are thin: they do not touch the database')->expect('App\Http\C
 arch('only the appender writes entries')->expect('App\Actions\Ledger\LedgerTables')->not->toBeUsedIn(['App\Models', 'App\Mail', 'App\Support']);
 arch('nothing is left from debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
+/** @return list<class-string> every class, interface and enum beneath a folder, by its namespace */
+function classesIn(string $folder, string $namespace): array
+{
+    $classes = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        if ($file->getExtension() === 'php') {
+            $classes[] = $namespace.'\\'.strtr(substr($file->getPathname(), strlen($folder) + 1, -4), '/', '\\');
+        }
+    }
+    sort($classes);
+
+    return $classes;
+}
+
+function coreClasses(): array
+{
+    return classesIn(dirname(__DIR__, 2).'/core', 'Juramen');
+}
+
+// What crosses from class to class has a name; arrays by name stand only where JSON, a form or a table's row is read or printed.
+test('no public signature takes or gives an array by name, but parsers and printers', function (): void {
+    $readsOrPrints = ['from', 'parse', 'decode', 'encode', 'toArray'];
+    $shapes = [];
+    foreach ([...coreClasses(), ...classesIn(dirname(__DIR__, 2).'/app/Actions', 'App\Actions')] as $class) {
+        foreach ((new ReflectionClass($class))->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
+            $own = $method->getDeclaringClass()->getName() === $class && $method->getFileName() !== false && ! str_contains($method->getFileName(), '/vendor/');
+            $says = (string) $method->getDocComment();
+            if ($own && ! in_array($method->getName(), $readsOrPrints, true) && preg_match('/@(?:param|return)[^@]*array(?:\{|<(?!int\b))/', $says) === 1) {
+                $shapes[] = "$class::{$method->getName()}";
+            }
+        }
+        foreach ((new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
+            if ($property->getDeclaringClass()->getName() === $class && preg_match('/@var[^@]*array(?:\{|<(?!int\b))/', (string) $property->getDocComment()) === 1) {
+                $shapes[] = "$class::\${$property->getName()}";
+            }
+        }
+    }
+    expect($shapes)->toBe([]);
+});
+
 test('core types are immutable', function (): void {
-    $builders = ['Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Canon\Merge'];
+    $builders = ['Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Canon\Merge', 'Juramen\Consent\Members'];
     $loose = [];
-    foreach (glob(__DIR__.'/../../core/*/*.php') as $file) {
-        $class = 'Juramen\\'.basename(dirname($file)).'\\'.basename($file, '.php');
+    foreach (coreClasses() as $class) {
         $type = new ReflectionClass($class);
         $plain = $type->isInterface() || $type->isEnum() || $type->isSubclassOf(Throwable::class) || $type->getProperties() === [];
         if (! $plain && ! $type->isReadOnly() && ! in_array($class, $builders, true)) {

@@ -6,7 +6,11 @@ use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\ConfirmationSent;
+use Juramen\Consent\Acts\Confirmed;
+use Juramen\Consent\Acts\Given;
+use Juramen\Consent\Acts\Lapsed;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\Answer;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
@@ -46,11 +50,11 @@ function history(int $length): array
         $occurred = moment($minute - mt_rand(0, 10));
         $some = array_values(array_intersect_key(targets(), array_flip((array) array_rand(targets(), mt_rand(1, 3)))));
         $act = match (mt_rand(0, 5)) {
-            0, 1 => Act::given($occurred, How::FormServed, 'page', 'pass', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []),
-            2 => Act::confirmationSent($occurred, $journey, Digest::of('edition'), Language::German),
-            3 => Act::confirmed($occurred, $journey, []),
-            4 => Act::lapsed($occurred, $journey),
-            5 => Act::withdrawn($occurred, How::LinkPage, $some),
+            0, 1 => new Given($occurred, How::FormServed, 'page', 'pass', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []),
+            2 => new ConfirmationSent($occurred, $journey, Digest::of('edition'), Language::German),
+            3 => new Confirmed($occurred, $journey, []),
+            4 => new Lapsed($occurred, $journey),
+            5 => new Withdrawn($occurred, How::LinkPage, $some),
         };
         $entries[] = $last = Entry::next($last, $subject, $act, moment($minute));
     }
@@ -60,7 +64,7 @@ function history(int $length): array
 
 function has(Entry $entry, Target $target): bool
 {
-    return array_filter($entry->act->targets, static fn (Target $t): bool => $t->equals($target)) !== [];
+    return array_filter($entry->act->targets(), static fn (Target $t): bool => $t->equals($target)) !== [];
 }
 
 /** A second opinion, written from the rule and not from the fold: walks backwards from the end. */
@@ -68,7 +72,7 @@ function permittedByRule(array $entries, Target $target): bool
 {
     for ($end = count($entries) - 1; $end >= 0; $end--) {
         $act = $entries[$end]->act;
-        if ($act->kind === EntryKind::Withdrawn && has($entries[$end], $target)) {
+        if ($act->kind() === EntryKind::Withdrawn && has($entries[$end], $target)) {
             return false;
         }
         $atOnce = match ($target->channel) {
@@ -76,10 +80,10 @@ function permittedByRule(array $entries, Target $target): bool
             Channel::Post => true,
             default => false,
         };
-        if ($act->kind === EntryKind::Given && has($entries[$end], $target) && $atOnce) {
+        if ($act->kind() === EntryKind::Given && has($entries[$end], $target) && $atOnce) {
             return true;
         }
-        if ($act->kind === EntryKind::Confirmed && $target->channel === Channel::Email && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey, $target)) {
+        if ($act->kind() === EntryKind::Confirmed && $target->channel === Channel::Email && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey(), $target)) {
             return true;
         }
     }
@@ -91,14 +95,14 @@ function confirmsAnOpenConsent(array $before, Id $journey, Target $target): bool
 {
     for ($i = count($before) - 1; $i >= 0; $i--) {
         $act = $before[$i]->act;
-        $same = $act->journey?->equals($journey) === true;
-        if (($act->kind === EntryKind::Withdrawn && has($before[$i], $target)) || ($same && $act->kind === EntryKind::Lapsed)) {
+        $same = $act->journey()?->equals($journey) === true;
+        if (($act->kind() === EntryKind::Withdrawn && has($before[$i], $target)) || ($same && $act->kind() === EntryKind::Lapsed)) {
             return false;
         }
-        if ($same && $act->kind === EntryKind::Confirmed && confirmsAnOpenConsent(array_slice($before, 0, $i), $journey, $target)) {
+        if ($same && $act->kind() === EntryKind::Confirmed && confirmsAnOpenConsent(array_slice($before, 0, $i), $journey, $target)) {
             return false;
         }
-        if ($same && $act->kind === EntryKind::Given) {
+        if ($same && $act->kind() === EntryKind::Given) {
             return has($before[$i], $target) && $act->confirmationNeeded === true;
         }
     }
@@ -122,8 +126,8 @@ test('nobody is permitted without a consent and, where needed, its confirmation'
             if ($permission->allowed()) {
                 $given = $permission->entries[0];
                 $confirmed = $permission->entries[1] ?? null;
-                expect($given->act->kind)->toBe(EntryKind::Given)->and(has($given, $target))->toBeTrue()
-                    ->and($target->channel === Channel::Post || $given->act->confirmationNeeded === false || $confirmed?->act->journey?->equals($given->act->journey) === true)->toBeTrue();
+                expect($given->act->kind())->toBe(EntryKind::Given)->and(has($given, $target))->toBeTrue()
+                    ->and($target->channel === Channel::Post || $given->act->confirmationNeeded === false || $confirmed?->act->journey()?->equals($given->act->journey()) === true)->toBeTrue();
             }
         }
     }
@@ -138,9 +142,9 @@ function asFormatOne(Entry $entry): Entry
 
 test('no channel is confirmed through another; what entries of format 1 confirmed by one press keeps its rule', function (): void {
     $journey = Id::random();
-    $given = Entry::next(null, Id::random(), Act::given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], targets(), true, []), moment(1));
-    $confirmed = Entry::next($given, $given->subject, Act::confirmed(moment(2), $journey, []), moment(2));
-    $lapsed = Entry::next($given, $given->subject, Act::lapsed(moment(2), $journey), moment(2));
+    $given = Entry::next(null, Id::random(), new Given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], targets(), true, []), moment(1));
+    $confirmed = Entry::next($given, $given->subject, new Confirmed(moment(2), $journey, []), moment(2));
+    $lapsed = Entry::next($given, $given->subject, new Lapsed(moment(2), $journey), moment(2));
     $reasons = static fn (Entry ...$chain): array => array_map(static fn (Target $t): string => Permissions::of($chain)->for($t)->reason->value, targets());
     expect($reasons($given))->toBe(['awaiting-confirmation', 'awaiting-confirmation', 'agreed'])
         ->and($reasons($given, $confirmed))->toBe(['confirmed', 'awaiting-confirmation', 'agreed'])
@@ -155,17 +159,17 @@ test('a withdrawal ends permission until a new consent, whatever else follows', 
     for ($run = 0; $run < 500; $run++) {
         $entries = history(mt_rand(1, 12));
         $last = end($entries);
-        $entries[] = $last = Entry::next($last, $last->subject, Act::withdrawn($last->recorded, How::OneClick, targets()), $last->recorded->plusSeconds(1));
+        $entries[] = $last = Entry::next($last, $last->subject, new Withdrawn($last->recorded, How::OneClick, targets()), $last->recorded->plusSeconds(1));
         foreach ($entries as $old) {
-            if ($old->act->journey !== null) {
-                $late = Act::confirmed($last->recorded, $old->act->journey, []);
+            if ($old->act->journey() !== null) {
+                $late = new Confirmed($last->recorded, $old->act->journey(), []);
                 $entries[] = $last = Entry::next($last, $last->subject, $late, $last->recorded->plusSeconds(1));
             }
         }
         foreach (Permissions::of($entries)->all() as $permission) {
             expect($permission->allowed())->toBeFalse();
         }
-        $again = Act::given($last->recorded, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []);
+        $again = new Given($last->recorded, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []);
         $entries[] = Entry::next($last, $last->subject, $again, $last->recorded->plusSeconds(1));
         expect(Permissions::of($entries)->for(targets()[0])->reason)->toBe(Reason::Agreed);
     }
@@ -198,8 +202,8 @@ test('asking about the past never sees what was recorded later', function (): vo
 
 test('with hindsight an ending counts from when the person acted, a consent only from when it was recorded', function (): void {
     $target = targets()[0];
-    $given = Entry::next(null, Id::random(), Act::given(moment(10), How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
-    $withdrawn = Entry::next($given, $given->subject, Act::withdrawn(moment(30), How::Officer, [$target]), moment(90));
+    $given = Entry::next(null, Id::random(), new Given(moment(10), How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
+    $withdrawn = Entry::next($given, $given->subject, new Withdrawn(moment(30), How::Officer, [$target]), moment(90));
     $chain = [$given, $withdrawn];
     $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), moment(999), $known === null ? null : moment($known))->for($target)->allowed();
     expect($may(15))->toBeFalse()->and($may(15, 999))->toBeFalse()
@@ -212,13 +216,13 @@ test('an ending written with a clock ahead counts from when the person acted; a 
     for ($run = 0; $run < 300; $run++) {
         $entries = history(mt_rand(2, 10));
         $now = end($entries)->recorded->plusSeconds(60);
-        $ahead = Entry::next(end($entries), $entries[0]->subject, Act::confirmationSent($now, Id::random(), Digest::of('e'), Language::English), $now->plusDays(3000));
+        $ahead = Entry::next(end($entries), $entries[0]->subject, new ConfirmationSent($now, Id::random(), Digest::of('e'), Language::English), $now->plusDays(3000));
         // The chain's times never go back, so the withdrawal of today is recorded in the future, too.
-        $withdrawn = Entry::next($ahead, $entries[0]->subject, Act::withdrawn(mt_rand(0, 1) === 0 ? $now : $ahead->recorded, How::OneClick, [$target]), $now->plusSeconds(1));
+        $withdrawn = Entry::next($ahead, $entries[0]->subject, new Withdrawn(mt_rand(0, 1) === 0 ? $now : $ahead->recorded, How::OneClick, [$target]), $now->plusSeconds(1));
         $later = $now->plusSeconds(5);
         expect(Permissions::at([...$entries, $ahead, $withdrawn], $later, $later)->for($target)->allowed())->toBeFalse()
             ->and(Permissions::at([...$entries, $ahead, $withdrawn], $now->plusSeconds(-30), $later)->for($target)->allowed())->toBe(Permissions::of($entries)->for($target)->allowed());
-        $given = Entry::next($ahead, $entries[0]->subject, Act::given($now, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target], false, []), $now);
+        $given = Entry::next($ahead, $entries[0]->subject, new Given($now, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target], false, []), $now);
         expect(Permissions::at([...$entries, $ahead, $given], $later, $later)->equals(Permissions::of($entries)))->toBeTrue()
             ->and(Permissions::at([...$entries, $ahead, $given], $now->plusDays(3001), $later)->for($target)->allowed())->toBeTrue();
     }
@@ -228,10 +232,10 @@ test('the answer gives its reason', function (): void {
     $target = targets()[0];
     $journey = Id::random();
     $words = [new Answer('voyage-news', Digest::of('w'))];
-    $given = Entry::next(null, Id::random(), Act::given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1));
-    $confirmed = Entry::next($given, $given->subject, Act::confirmed(moment(2), $journey, []), moment(2));
-    $lapsed = Entry::next($given, $given->subject, Act::lapsed(moment(2), $journey), moment(2));
-    $withdrawn = Entry::next($confirmed, $given->subject, Act::withdrawn(moment(3), How::LinkPage, [$target]), moment(3));
+    $given = Entry::next(null, Id::random(), new Given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1));
+    $confirmed = Entry::next($given, $given->subject, new Confirmed(moment(2), $journey, []), moment(2));
+    $lapsed = Entry::next($given, $given->subject, new Lapsed(moment(2), $journey), moment(2));
+    $withdrawn = Entry::next($confirmed, $given->subject, new Withdrawn(moment(3), How::LinkPage, [$target]), moment(3));
     $reason = static fn (Entry ...$chain): Reason => Permissions::of($chain)->for($target)->reason;
     expect($reason())->toBe(Reason::NeverAsked)
         ->and($reason($given))->toBe(Reason::AwaitingConfirmation)
@@ -245,13 +249,13 @@ test('a lifeline tells the stretches of each permission, and where one is permit
         $entries = history(mt_rand(1, 14));
         foreach (Juramen\Consent\Lifeline::of($entries)->lines as $line) {
             $end = null;
-            foreach ($line['spans'] as $span) {
+            foreach ($line->spans as $span) {
                 // Stretches follow one another; each knows how it ended.
                 expect($span->to === null)->toBe($span->end === null);
                 $end = $span->to;
             }
-            $open = end($line['spans']);
-            $now = Permissions::of($entries)->for($line['target']);
+            $open = $line->spans[count($line->spans) - 1] ?? false;
+            $now = Permissions::of($entries)->for($line->target);
             expect($open !== false && $open->to === null ? $open->reason->allows() : false)->toBe($now->allowed());
         }
     }

@@ -13,7 +13,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Lapsed;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\How;
 use Juramen\Consent\Target;
 use Juramen\Log\TreeHash;
@@ -51,13 +52,13 @@ test('what is entered stands or falls with its transaction', function (): void {
     $subject = entries(1);
     try {
         DB::transaction(function () use ($subject): void {
-            app(Append::class)($subject, Act::withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)]));
+            app(Append::class)($subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)]));
             throw new DomainException('something after it fails');
         });
     } catch (DomainException) {
     }
     expect(DB::table($this->ledger('entries'))->where('subject', $subject->bytes)->count())->toBe(1)
-        ->and(fn () => app(Append::class)($subject, Act::lapsed(Instant::of(now()), Id::random())))->toThrow(LogicException::class, 'inside a transaction');
+        ->and(fn () => app(Append::class)($subject, new Lapsed(Instant::of(now()), Id::random())))->toThrow(LogicException::class, 'inside a transaction');
 });
 
 test('the sealer misses nothing that is committed out of order', function (): void {

@@ -8,7 +8,7 @@ use App\Models\Subscriber;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\How;
 use Juramen\Consent\Target;
 use Juramen\Register\Channel;
@@ -25,7 +25,7 @@ function entries(int $count, ?Id $subject = null): Id
         return $id;
     });
     for ($i = 0; $i < $count; $i++) {
-        DB::transaction(fn () => app(Append::class)($subject, Act::withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
+        DB::transaction(fn () => app(Append::class)($subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
     }
 
     return $subject;

@@ -11,7 +11,7 @@ use App\Models\StoredDisclosure;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Erased;
 use Juramen\Consent\How;
 
 /** The one way in which personal values of entries are deleted: with an entry that says which, in the same transaction. */
@@ -20,7 +20,7 @@ final class DeleteValues
     public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
 
     /**
-     * @param  string  $why  see Act::erased()
+     * @param  string  $why  see new Erased()
      * @param  list<StoredDisclosure>  $values
      * @param  bool  $lookups  whether the person is to be found by no address any more
      * @return int how many values were deleted
@@ -28,7 +28,7 @@ final class DeleteValues
     public function __invoke(Id $subject, How $how, string $why, array $values, bool $lookups): int
     {
         if ($values !== []) {
-            ($this->append)($subject, Act::erased($this->clock->instant(), $how, $why, array_map(static fn (StoredDisclosure $d) => $d->digest, $values)));
+            ($this->append)($subject, new Erased($this->clock->instant(), $how, $why, array_map(static fn (StoredDisclosure $d) => $d->digest, $values)));
             StoredDisclosure::query()->whereIn('id', array_map(static fn (StoredDisclosure $d): int => $d->id, $values))->delete();
         }
         if ($lookups) {

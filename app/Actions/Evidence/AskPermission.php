@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Evidence;
 
 use Juramen\Canon\Instant;
+use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Entry;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
@@ -42,9 +43,9 @@ final class AskPermission
     /** Said of what was confirmed through another channel, as entries of format 1 allowed. */
     private static function earlierRule(Permission $permission): string
     {
-        $confirmed = $permission->entries[count($permission->entries) - 1];
+        $confirmed = $permission->entries[count($permission->entries) - 1]->act;
 
-        return $permission->target->channel !== Channel::Email && $confirmed->act->through === null
+        return $permission->target->channel !== Channel::Email && $confirmed instanceof Confirmed && $confirmed->through === null
             ? " It was confirmed by mail, under the rule of that time, not through {$permission->target->channel->value}." : '';
     }
 }

@@ -41,7 +41,7 @@ final class Append
             'id' => $entry->id->bytes,
             'subject' => $subject->bytes,
             'sequence' => $entry->sequence,
-            'kind' => $act->kind->value,
+            'kind' => $act->kind()->value,
             'recorded' => Instants::write($entry->recorded),
             'body' => $entry->bytes,
         ]);
@@ -49,7 +49,7 @@ final class Append
             StoredDisclosure::query()->create(['subject' => $subject, 'entry' => $entry->id, 'digest' => $disclosure->digest(), 'text' => $disclosure->text]);
         }
         DB::afterCommit(fn () => $this->note($entry, $position));
-        if ($act->kind->isPersons()) {
+        if ($act->kind()->isPersons()) {
             ($this->project)($subject);
         }
 

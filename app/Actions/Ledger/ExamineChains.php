@@ -52,7 +52,7 @@ final class ExamineChains
             if ($subscriber !== null) {
                 array_push($faults, ...$this->lookups($subscriber, $disclosures->get($subject, new Collection)));
                 array_push($faults, ...$this->permissions($subscriber, $chain, $permissions->get($subscriber->id, new Collection)));
-            } elseif (array_filter($chain, static fn (Entry $e): bool => $e->act->kind === EntryKind::Given) !== []) {
+            } elseif (array_filter($chain, static fn (Entry $e): bool => $e->act->kind() === EntryKind::Given) !== []) {
                 $faults[] = new Fault('The person behind this chain is not on record any more', self::about($chain[0]));
             }
         }
@@ -62,7 +62,7 @@ final class ExamineChains
 
     public static function about(Entry $entry): string
     {
-        return $entry->act->point !== null && ! $entry->act->kind->isPersons() ? "point {$entry->act->point}" : "subject {$entry->subject->hex()}";
+        return $entry->act->point() !== null && ! $entry->act->kind()->isPersons() ? "point {$entry->act->point()}" : "subject {$entry->subject->hex()}";
     }
 
     /**
@@ -102,7 +102,7 @@ final class ExamineChains
         $erasures = Erasures::of($chain);
         foreach ($chain as $entry) {
             $due = [];
-            foreach ($entry->act->personal as $digest) {
+            foreach ($entry->act->personal() as $digest) {
                 $due[$digest->bytes] = $digest;
             }
             foreach ($kept[$entry->id->bytes] ?? [] as $row) {
@@ -135,7 +135,7 @@ final class ExamineChains
         $owners = [];
         foreach ($chains as $subject => $chain) {
             foreach ($chain as $entry) {
-                if ($entry->act->personal !== []) {
+                if ($entry->act->personal() !== []) {
                     $owners[$entry->id->bytes] = (string) $subject;
                 }
             }

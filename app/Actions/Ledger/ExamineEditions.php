@@ -10,7 +10,11 @@ use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Refused;
+use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Approved;
+use Juramen\Consent\Acts\Published;
 use Juramen\Consent\Entry;
+use Juramen\Consent\EntryKind;
 use Juramen\Points\FrozenPage;
 use Juramen\Points\PointEdition;
 
@@ -38,10 +42,10 @@ final class ExamineEditions
     {
         [$points, $records] = [[], []];
         foreach ($chain as $entry) {
-            if ($entry->act->edition !== null) {
-                $points[$entry->act->edition->bytes] = true;
+            if ($entry->act->edition() !== null) {
+                $points[$entry->act->edition()->bytes] = true;
             }
-            foreach ($entry->act->answers as $answer) {
+            foreach ($entry->act->answers() as $answer) {
                 $records[$answer->edition->bytes] = true;
             }
         }
@@ -55,7 +59,7 @@ final class ExamineEditions
      */
     private function points(?array $only): array
     {
-        $acts = $this->acts('published', $only);
+        $acts = $this->acts(EntryKind::Published, $only);
         [$faults, $html] = [[], []];
         PublishedEdition::query()->with('point')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(100)->each(function (PublishedEdition $row) use (&$acts, &$faults, &$html): void {
             $about = "point {$row->point->slug}";
@@ -69,7 +73,7 @@ final class ExamineEditions
             }
             if ($act === null) {
                 $faults[] = new Fault("No entry says that $name was published", $about);
-            } elseif (! $act->subject->equals($row->point->subject) || $act->act->details['by'] !== "user {$row->published_by}" || ! $act->act->occurred->equals($row->published_at)) {
+            } elseif (! $act->subject->equals($row->point->subject) || ! self::saysPublished($act->act, $row)) {
                 $faults[] = new Fault("Who published $name, where or when is not what its entry says", $about, $act->id->hex());
             }
             try {
@@ -87,7 +91,7 @@ final class ExamineEditions
             }
         });
         foreach ($only === null ? $acts : [] as $digest => $act) {
-            $faults[] = new Fault("An edition that was published is gone, $digest", "point {$act->act->point}", $act->id->hex());
+            $faults[] = new Fault("An edition that was published is gone, $digest", "point {$act->act->point()}", $act->id->hex());
         }
 
         return [...$faults, ...$this->unknown('point_editions', $only), ...$this->frozen($html)];
@@ -99,26 +103,35 @@ final class ExamineEditions
      */
     private function records(?array $only): array
     {
-        $acts = $this->acts('approved', $only);
+        $acts = $this->acts(EntryKind::Approved, $only);
         $faults = [];
         ApprovedEdition::query()->with('record')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(200)->each(function (ApprovedEdition $row) use (&$acts, &$faults): void {
             $about = "{$row->record->kind->value} {$row->record->slug}";
             $act = $acts[$row->digest->hex()] ?? null;
             unset($acts[$row->digest->hex()]);
-            $details = $act->act->details ?? [];
             $faults = [...$faults, ...array_filter([
                 Digest::of($row->bytes)->equals($row->digest) ? null : new Fault("The bytes of edition {$row->number} are not those that were approved", $about),
                 $act === null ? new Fault("No entry says that edition {$row->number} was approved", $about) : null,
-                $act === null || ($details['by'] === "user {$row->approved_by}" && $details['effective'] === $row->effective && $details['record'] === $about
-                    && $act->act->occurred->equals($row->approved_at) && $details['comment'] === $row->comment) ? null
+                $act === null || self::saysApproved($act->act, $row, $about) ? null
                     : new Fault("Who approved edition {$row->number}, when, from which day or with which words is not what its entry says", $about, $act->id->hex()),
             ])];
         });
         foreach ($only === null ? $acts : [] as $digest => $act) {
-            $faults[] = new Fault("An edition that was approved is gone, $digest", $act->act->details['record'] ?? null, $act->id->hex());
+            $faults[] = new Fault("An edition that was approved is gone, $digest", $act->act instanceof Approved ? $act->act->record : null, $act->id->hex());
         }
 
         return [...$faults, ...$this->unknown('editions', $only)];
+    }
+
+    private static function saysPublished(Act $act, PublishedEdition $row): bool
+    {
+        return $act instanceof Published && $act->by === "user {$row->published_by}" && $act->occurred->equals($row->published_at);
+    }
+
+    private static function saysApproved(Act $act, ApprovedEdition $row, string $record): bool
+    {
+        return $act instanceof Approved && $act->by === "user {$row->approved_by}" && $act->record === $record && $act->effective === $row->effective
+            && $act->comment === $row->comment && $act->occurred->equals($row->approved_at);
     }
 
     /**
@@ -163,22 +176,22 @@ final class ExamineEditions
      * @param  list<string>|null  $only  bytes of digests
      * @return array<string, Entry> digest of the edition in hex to the entry that made it
      */
-    private function acts(string $kind, ?array $only): array
+    private function acts(EntryKind $kind, ?array $only): array
     {
         $acts = [];
         $wanted = $only === null ? null : array_fill_keys(array_map(bin2hex(...), $only), true);
         $subjects = match (true) {
-            $only === null => DB::table('subjects')->where('kind', $kind === 'published' ? 'point' : 'record')->pluck('id')->all(),
-            $kind === 'published' => PublishedEdition::query()->whereIn('digest', $only)->join('points', 'points.id', '=', 'point_editions.point_id')->distinct()->pluck('points.subject')->all(),
+            $only === null => DB::table('subjects')->where('kind', $kind === EntryKind::Published ? 'point' : 'record')->pluck('id')->all(),
+            $kind === EntryKind::Published => PublishedEdition::query()->whereIn('digest', $only)->join('points', 'points.id', '=', 'point_editions.point_id')->distinct()->pluck('points.subject')->all(),
             default => ApprovedEdition::query()->whereIn('digest', $only)->join('records', 'records.id', '=', 'editions.record_id')->distinct()->pluck('records.subject')->all(),
         };
-        foreach ($this->ledger->table('entries')->where('kind', $kind)->whereIn('subject', $subjects)->orderBy('position')->pluck('body') as $body) {
+        foreach ($this->ledger->table('entries')->where('kind', $kind->value)->whereIn('subject', $subjects)->orderBy('position')->pluck('body') as $body) {
             try {
                 $entry = Entry::parse($body);
             } catch (InvalidArgumentException) {
                 continue;
             }
-            $digest = $entry->act->edition?->hex();
+            $digest = $entry->act->edition()?->hex();
             if ($digest !== null && ($wanted === null || isset($wanted[$digest]))) {
                 $acts[$digest] = $entry;
             }

@@ -8,7 +8,7 @@ use App\Support\KeyStore;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\KeyRotated;
 use Juramen\Log\KeyRing;
 use Juramen\Log\SigningKey;
 use Juramen\Log\VerifyingKey;
@@ -23,7 +23,7 @@ final class RotateKey
         $seed = random_bytes(SODIUM_CRYPTO_SIGN_SEEDBYTES);
         $new = new SigningKey(config('juramen.ledger_origin'), $seed);
         $note = KeyRing::handOver($this->keys->signingKey(), $new->public);
-        DB::transaction(fn () => ($this->append)($this->subject(), Act::keyRotated($this->clock->instant(), $note->note())), 3);
+        DB::transaction(fn () => ($this->append)($this->subject(), new KeyRotated($this->clock->instant(), $note->note())), 3);
         $this->keys->rotate($seed, $note);
 
         return $new->public;

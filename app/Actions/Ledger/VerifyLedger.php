@@ -235,7 +235,7 @@ final class VerifyLedger
             return null;
         }
         if ($entry->id->bytes !== $row->id || $entry->subject->bytes !== $row->subject || $entry->sequence !== (int) $row->sequence
-            || $entry->act->kind->value !== $row->kind || Instants::write($entry->recorded) !== $row->recorded) {
+            || $entry->act->kind()->value !== $row->kind || Instants::write($entry->recorded) !== $row->recorded) {
             $this->fault('The columns beside this entry say something else than its bytes', ExamineChains::about($entry), $this->entryId($row));
         }
 

@@ -16,7 +16,7 @@ use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\ConfirmationSent;
 use Throwable;
 
 /**
@@ -165,7 +165,7 @@ final class Outbox
         $now = $this->clock->instant();
         if ($outcome->kind === OutcomeKind::Accepted) {
             // Entered even where the person was quicker than we: the mail was sent, and that is part of the proof.
-            ($this->append)($message->subscriber->subject, Act::confirmationSent($now, $journey->id, $message->edition->digest, $message->language));
+            ($this->append)($message->subscriber->subject, new ConfirmationSent($now, $journey->id, $message->edition->digest, $message->language));
         }
         $next = $outcome->kind === OutcomeKind::Accepted ? $journey->machine()->mailed($now) : $journey->machine()->mailGivenUp($now);
         if ($next !== null) {

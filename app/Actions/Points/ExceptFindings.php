@@ -13,7 +13,7 @@ use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Ground;
 use Juramen\Canon\Refused;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Excepted;
 
 /**
  * Accepts breaches for a while, never without a reason and an end, and only together with the publication that they allow. An
@@ -69,7 +69,7 @@ final class ExceptFindings
                 'point_id' => $publication->point->id, 'requirement' => $id, 'place' => $place, 'finding' => $each->finding->digest,
                 'reason' => $each->draft->reason, 'until' => $each->draft->until, 'made_by' => $officer->id, 'made_at' => $now,
             ]);
-            ($this->append)($publication->point->subject, Act::excepted(
+            ($this->append)($publication->point->subject, new Excepted(
                 $now, $publication->point->slug, $edition, $id, $place, $each->finding->digest, $each->draft->reason, $each->draft->until, $officer->named(),
             ));
         }

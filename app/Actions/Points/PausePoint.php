@@ -15,7 +15,8 @@ use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Ground;
 use Juramen\Canon\Refused;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Paused;
+use Juramen\Consent\Acts\Resumed;
 
 /**
  * Takes a form off the air at once, without waiting for anybody, and puts it on again as it was. Links in mails go on
@@ -54,7 +55,8 @@ final class PausePoint
                 throw new Refused($ground);
             }
             $now->update(['paused_at' => $on ? $this->clock->instant() : null]);
-            ($this->append)($point->subject, Act::paused($this->clock->instant(), $point->slug, $on, mb_substr($reason, 0, self::LONGEST_REASON), $officer->named()));
+            $why = [$point->slug, mb_substr($reason, 0, self::LONGEST_REASON), $officer->named()];
+            ($this->append)($point->subject, $on ? new Paused($this->clock->instant(), ...$why) : new Resumed($this->clock->instant(), ...$why));
         }, 3);
         DB::afterCommit(fn () => $this->published->refresh($point->slug));
     }

@@ -20,6 +20,7 @@ use Juramen\Audit\Finding;
 use Juramen\Canon\ById;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Published;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FrozenForm;
 use Juramen\Points\FrozenLanguage;
@@ -92,7 +93,7 @@ final class PublishPoint
             DB::table('edition_statements')->insert(array_map(static fn (Statement $s): array => ['point_edition_id' => $row->id, 'statement' => $s->edition()->bytes], $edition->sheet->statements));
             // What was paused for its words is on the air again with new ones.
             Point::query()->whereKey($point->id)->update(['paused_at' => null]);
-            ($this->append)($point->subject, Act::published($edition->published, $point->slug, $edition->digest(), $officer->named()));
+            ($this->append)($point->subject, new Published($edition->published, $point->slug, $edition->digest(), $officer->named()));
             $this->except->enter($publication, $edition->digest(), $officer, $admitted);
 
             return $edition;

@@ -22,6 +22,8 @@ use Juramen\Audit\Judgement;
 use Juramen\Canon\Day;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Approved;
+use Juramen\Consent\Acts\Retired;
 use Juramen\Points\Records;
 use Juramen\Register\RecordEdition;
 use Juramen\Register\RecordKind;
@@ -113,7 +115,7 @@ final class Approve
             $this->admitRetirement($record);
             $now = $this->clock->instant();
             $record->update(['retired_at' => $now, 'retired_by' => $officer->id, 'retired_why' => mb_substr(trim($reason), 0, 500)]);
-            ($this->append)($this->append->subjectOf($record), Act::retired($now, $record->name()->text(), trim($reason), $officer->named()));
+            ($this->append)($this->append->subjectOf($record), new Retired($now, $record->name()->text(), trim($reason), $officer->named()));
             $this->inForce->forget();
         }, 3);
     }
@@ -192,7 +194,7 @@ final class Approve
             'number' => $made->number, 'digest' => $made->digest, 'bytes' => $made->bytes, 'revision' => $revision->number,
             'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
         ]);
-        ($this->append)($this->append->subjectOf($record), Act::approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
+        ($this->append)($this->append->subjectOf($record), new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
         $this->inForce->forget();
 
         return $edition;

@@ -13,7 +13,7 @@ use App\Models\Subscriber;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Target;
@@ -88,7 +88,7 @@ final class AcceptSignup
         $journey = Id::random();
         $disclosures = $this->disclosures($signup);
         [$answers, $targets] = $this->answers($signup);
-        ($this->append)($subscriber->subject, Act::given(
+        ($this->append)($subscriber->subject, new Given(
             $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text, $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),

@@ -12,7 +12,7 @@ use App\Models\SignupJourney;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\JourneyState;
 use Juramen\Log\Disclosure;
 
@@ -37,7 +37,7 @@ final class ConfirmJourney
                 return $journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed;
             }
             $kept = $network === null ? [] : [Disclosure::make('network', $network)];
-            ($this->append)($found->subscriber->subject, Act::confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
+            ($this->append)($found->subscriber->subject, new Confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
             $journey->update(['state' => $next->state, 'ended_at' => $now]);
             $this->delete->welcomeBack($found->subscriber->subject);
             $this->outbox->lay($journey, MessageKind::Welcome);

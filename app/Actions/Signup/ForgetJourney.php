@@ -33,9 +33,9 @@ final class ForgetJourney
     public function __invoke(SignupJourney $journey, Id $subject, How $how, string $why): void
     {
         $chain = $this->ledger->chain($subject);
-        $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->everAllowed || $p->pending !== []);
+        $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->everAllowed || $p->waits());
         $byMail = array_filter($ties, static fn (Permission $p): bool => ! $p->target->channel->isByNumber());
-        $number = array_filter($ties, static fn (Permission $p): bool => isset($p->pending[$journey->id->hex()]));
+        $number = array_filter($ties, static fn (Permission $p): bool => $p->pending->has($journey->id->hex()));
         $values = StoredDisclosure::query()->where('subject', $subject->bytes)
             ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
             ->filter(static fn (StoredDisclosure $row): bool => $number === [] || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone);
@@ -50,7 +50,7 @@ final class ForgetJourney
      */
     private function entriesOf(SignupJourney $journey, array $chain): array
     {
-        $of = array_filter($chain, static fn (Entry $e): bool => $e->act->kind === EntryKind::Given && $e->act->journey?->equals($journey->id) === true);
+        $of = array_filter($chain, static fn (Entry $e): bool => $e->act->kind() === EntryKind::Given && $e->act->journey()?->equals($journey->id) === true);
 
         return array_values(array_map(static fn (Entry $e): string => $e->id->bytes, $of));
     }

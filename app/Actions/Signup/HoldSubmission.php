@@ -107,8 +107,8 @@ final class HoldSubmission
         $this->append->lock($subscriber->subject);
         $ended = [];
         foreach ($this->ledger->chain($subscriber->subject) as $entry) {
-            if ($entry->act->kind === EntryKind::Withdrawn && $entry->act->occurred->isAfter($sent)) {
-                $ended += array_fill_keys(array_map(static fn (Target $t): string => $t->key(), $entry->act->targets), true);
+            if ($entry->act->kind() === EntryKind::Withdrawn && $entry->act->occurred->isAfter($sent)) {
+                $ended += array_fill_keys(array_map(static fn (Target $t): string => $t->key(), $entry->act->targets()), true);
             }
         }
         $isEnded = static fn (Statement $s): bool => array_filter($s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->purpose->text, $c))->key()])) !== [];

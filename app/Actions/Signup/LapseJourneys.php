@@ -11,7 +11,7 @@ use App\Models\SignupJourney;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Lapsed;
 use Juramen\Consent\How;
 use Juramen\Consent\JourneyState;
 use Throwable;
@@ -60,7 +60,7 @@ final class LapseJourneys
         if ($next === null) {
             return 0;
         }
-        ($this->append)($subject, Act::lapsed($now, $journey->id));
+        ($this->append)($subject, new Lapsed($now, $journey->id));
         $journey->update(['state' => $next->state, 'ended_at' => $now]);
         ($this->forget)($journey, $subject, How::Clock, 'lapsed');
 

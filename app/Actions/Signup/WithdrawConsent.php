@@ -12,7 +12,7 @@ use App\Models\Subscriber;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
-use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\How;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
@@ -43,13 +43,13 @@ final class WithdrawConsent
             $this->append->lock($subject);
             $ends = array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter(
                 Permissions::of($this->ledger->chain($subject))->all(),
-                static fn (Permission $p): bool => ($p->allowed() || $p->pending !== []) && ($named === null || array_filter($named, $p->target->equals(...)) !== []),
+                static fn (Permission $p): bool => ($p->allowed() || $p->waits()) && ($named === null || array_filter($named, $p->target->equals(...)) !== []),
             )));
             if ($ends === []) {
                 return false;
             }
             $now = $this->clock->instant();
-            ($this->append)($subject, Act::withdrawn($now, $how, $ends));
+            ($this->append)($subject, new Withdrawn($now, $how, $ends));
             $this->delete->leaveAlone($subject);
             foreach ($this->endedJourneys($subject) as $journey) {
                 $journey->update(['state' => $journey->machine()->withdrawn()->state ?? $journey->state, 'ended_at' => $now]);
@@ -65,7 +65,7 @@ final class WithdrawConsent
     {
         $waiting = [];
         foreach (Permissions::of($this->ledger->chain($subject))->all() as $permission) {
-            $waiting += $permission->pending;
+            $waiting += array_fill_keys($permission->pending->ids(), true);
         }
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
 

@@ -110,7 +110,7 @@ final class DeletePast
     {
         $until = null;
         foreach (Permissions::of($chain)->all() as $permission) {
-            if ($permission->allowed() || $permission->pending !== [] || $permission->since === null) {
+            if ($permission->allowed() || $permission->waits() || $permission->since === null) {
                 return null;
             }
             $kept = $registers->house->keptUntil($registers->purposes->get($permission->target->purpose), $permission->since);
@@ -130,7 +130,7 @@ final class DeletePast
             return false;
         }
         foreach ($permission->entries as $entry) {
-            $countries = $entry->act->edition === null ? [] : $this->published->edition($entry->act->edition)->sheet->draft->countries;
+            $countries = $entry->act->edition() === null ? [] : $this->published->edition($entry->act->edition())->sheet->draft->countries;
             if (Audience::from($countries)->isUnder(Regime::Germany)) {
                 return true;
             }

@@ -13,6 +13,7 @@ use App\Support\VisitorPage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Juramen\Canon\MacRing;
+use Juramen\Consent\Acts\Given;
 use Juramen\Consent\How;
 use Juramen\Consent\Link;
 use Juramen\Consent\Permission;
@@ -37,7 +38,7 @@ final class WithdrawController
             return $this->badLink($request);
         }
         [$edition, $language] = $this->shownBefore($subscriber);
-        $open = array_filter(Permissions::of($this->ledger->chain($subscriber->subject))->all(), static fn (Permission $p): bool => $p->allowed() || $p->pending !== []);
+        $open = array_filter(Permissions::of($this->ledger->chain($subscriber->subject))->all(), static fn (Permission $p): bool => $p->allowed() || $p->waits());
         if ($open === []) {
             return VisitorPage::respond($language, 'ending', ['page' => 'withdrawn-already'], $edition);
         }
@@ -55,13 +56,14 @@ final class WithdrawController
     {
         $words = [];
         foreach ($open as $permission) {
-            foreach ([...array_slice($permission->entries, 0, 1), ...array_values($permission->pending)] as $given) {
-                if ($given->act->edition === null || $given->act->language === null) {
+            foreach ([...array_slice($permission->entries, 0, 1), ...$permission->pending->all()] as $entry) {
+                $given = $entry->act;
+                if (! $given instanceof Given) {
                     continue;
                 }
-                foreach ($this->published->edition($given->act->edition)->sheet->statements as $statement) {
+                foreach ($this->published->edition($given->edition)->sheet->statements as $statement) {
                     if ($statement->purpose->text === $permission->target->purpose) {
-                        $words[] = $statement->words($given->act->language);
+                        $words[] = $statement->words($given->language);
                     }
                 }
             }

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Evidence;
+
+use App\Support\Moments;
+use DateTimeImmutable;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Lifeline;
+use Juramen\Consent\Line;
+use Juramen\Consent\Reason;
+use Juramen\Consent\Span;
+
+/** A lifeline, drawn: time runs from left to right, evenly. */
+final readonly class LifelineDrawing
+{
+    public const LEFT = 150;
+
+    public const WIDTH = 800;
+
+    private const RIGHT = self::WIDTH - 10;
+
+    private const ROW = 46;
+
+    /** Room that a few words need behind a stretch, or on it. */
+    private const WORDS_BEHIND = 150;
+
+    private const WORDS_ON = 170;
+
+    private const LAPSED_BEHIND = 120;
+
+    /** Seconds since 1970 at the left and the right edge. */
+    public int $begin;
+
+    public int $end;
+
+    /** @var list<DrawnLine> */
+    public array $lines;
+
+    public function __construct(Lifeline $lifeline, private Instant $now, public Instant $cursor, private TargetNames $names)
+    {
+        $moments = [$now->utc->getTimestamp(), $cursor->utc->getTimestamp()];
+        foreach ($lifeline->lines as $line) {
+            foreach ($line->spans as $span) {
+                array_push($moments, $span->from->utc->getTimestamp(), ($span->to ?? $now)->utc->getTimestamp());
+            }
+        }
+        $length = max(86400 * 20, max($moments) - min($moments));
+        $this->begin = min($moments) - (int) ($length * .04);
+        $this->end = max($moments) + (int) ($length * .03);
+        $this->lines = array_map($this->line(...), $lifeline->lines, array_keys($lifeline->lines));
+    }
+
+    public function height(): int
+    {
+        return count($this->lines) * self::ROW + 44;
+    }
+
+    public function right(): int
+    {
+        return self::RIGHT;
+    }
+
+    /** Where the question's date stands. */
+    public function cursorAt(): float
+    {
+        return $this->x($this->cursor);
+    }
+
+    public function cursorSeconds(): int
+    {
+        return $this->cursor->utc->getTimestamp();
+    }
+
+    public function cursorSays(): string
+    {
+        return Moments::exact($this->cursor);
+    }
+
+    /** @return list<DrawnTick> about five of them, at the beginnings of months */
+    public function ticks(): array
+    {
+        $months = max(1, (int) ceil(($this->end - $this->begin) / 86400 / 30.4 / 5));
+        $month = (new DateTimeImmutable('@'.$this->begin))->setTimezone(Moments::zone())->modify('first day of next month midnight');
+        $ticks = [];
+        while ($month->getTimestamp() < $this->end) {
+            $ticks[] = new DrawnTick($this->x(Instant::of($month)), $month->format('M Y'));
+            $month = $month->modify("+$months months");
+        }
+
+        return $ticks;
+    }
+
+    private function line(Line $line, int $row): DrawnLine
+    {
+        $spans = array_map(fn (Span $span): DrawnSpan => $this->span($span, $line), $line->spans);
+
+        return new DrawnLine(12 + $row * self::ROW, ucfirst($this->names->purpose($line->target->purpose)), $line->target->channel->value, $spans);
+    }
+
+    private function span(Span $span, Line $line): DrawnSpan
+    {
+        [$x, $end] = [$this->x($span->from), $this->x($span->to ?? $this->now)];
+        $room = $span->to === null ? 0.0 : $this->roomBehind($span->to, $line->spans);
+        $state = $span->reason->allows() ? 'permitted' : 'waiting for confirmation';
+        [$from, $to, $ended] = [Moments::exact($span->from), $span->to === null ? 'today' : Moments::exact($span->to), self::ended($span->end)];
+        $says = ucfirst($state)." from $from".($span->to === null ? ', until today' : " to $to, $ended");
+
+        return new DrawnSpan(
+            $x, max(3, round($end - $x, 1)), $end, $span->reason->allows() ? 'bar-confirmed' : 'bar-waiting', $this->names->of($line->target).": $says", $says,
+            $span->end === Reason::Withdrawn, $span->end === Reason::Lapsed ? round(min(128, $room), 1) : 0.0, self::text($span, $x, $end, $room),
+            $this->names->of($line->target), $state, $from, $to, $ended,
+        );
+    }
+
+    /** How a stretch ended, in words where there is room for them. */
+    private static function text(Span $span, float $x, float $end, float $room): ?DrawnText
+    {
+        return match (true) {
+            $span->to === null => null,
+            $span->end === Reason::Withdrawn && $room > self::WORDS_BEHIND => new DrawnText($end + 7, 'tick', 'start', 'withdrawn '.Moments::date($span->to)),
+            $span->end === Reason::Withdrawn && $end - $x > self::WORDS_ON => new DrawnText($end - 8, 'on-bar', 'end', 'withdrawn '.Moments::date($span->to)),
+            $span->end === Reason::Lapsed && $room > self::LAPSED_BEHIND => new DrawnText($end + 6, 'tick', 'start', 'lapsed '.Moments::date($span->to)),
+            default => null,
+        };
+    }
+
+    private static function ended(?Reason $by): string
+    {
+        return match ($by) {
+            Reason::Withdrawn => 'withdrawn',
+            Reason::Lapsed => 'lapsed, not confirmed',
+            Reason::Confirmed => 'confirmed',
+            Reason::Agreed => 'agreed anew',
+            Reason::AwaitingConfirmation => 'asked anew',
+            Reason::NeverAsked, null => '',
+        };
+    }
+
+    private function x(Instant $moment): float
+    {
+        return round(self::LEFT + ($moment->utc->getTimestamp() - $this->begin) / ($this->end - $this->begin) * (self::RIGHT - self::LEFT), 1);
+    }
+
+    /**
+     * How much room is free behind a moment on its line, up to the next stretch or the edge.
+     *
+     * @param  list<Span>  $spans
+     */
+    private function roomBehind(Instant $moment, array $spans): float
+    {
+        $next = self::RIGHT;
+        foreach ($spans as $span) {
+            if (! $moment->isAfter($span->from) && ! $moment->equals($span->from)) {
+                $next = min($next, $this->x($span->from));
+            }
+        }
+
+        return $next - $this->x($moment);
+    }
+}

@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Evidence;
+
+use App\Actions\Consent\PersonalValues;
+use App\Actions\Evidence\AskPermission;
+use App\Actions\Evidence\ProveChain;
+use App\Actions\Evidence\ProvenChain;
+use App\Models\ApprovedEdition;
+use App\Models\PublishedEdition;
+use App\Models\Subscriber;
+use App\Pages\Controls\Option;
+use App\Queries\Registers\RegistersInForce;
+use App\Support\Moments;
+use App\Support\PublishedForms;
+use App\Support\SystemClock;
+use App\Support\UnknownBytes;
+use Juramen\Canon\ById;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Act;
+use Juramen\Consent\Acts\Given;
+use Juramen\Consent\Answer;
+use Juramen\Consent\Entry;
+use Juramen\Consent\Lifeline;
+use Juramen\Consent\Permission;
+use Juramen\Consent\Target;
+use Juramen\Log\Disclosure;
+
+/** Prepares the page about one person: the question, the acts, the form as shown, the proof. */
+final class ShowPerson
+{
+    public function __construct(
+        private readonly ProveChain $prove,
+        private readonly PersonalValues $personal,
+        private readonly AskPermission $ask,
+        private readonly RegistersInForce $inForce,
+        private readonly PublishedForms $published,
+        private readonly SystemClock $clock,
+    ) {}
+
+    public function __invoke(Subscriber $subscriber, PersonRequest $asked): PersonPage
+    {
+        $proven = ($this->prove)($subscriber->subject);
+        $registers = $this->inForce->registers();
+        $names = new TargetNames($registers);
+        $values = $this->personal->newestOf($subscriber->subject);
+        $chosen = self::find($proven->entries, $asked->entry) ?? self::newestConsent($proven->entries);
+        $consent = $chosen === null ? null : self::consentBehind($chosen, $proven->entries);
+        $state = [$values['first-name'] ?? '', $registers->controller($subscriber->controller->slug)->name, 'first seen '.Moments::exact($subscriber->first_seen)];
+
+        return new PersonPage(
+            $subscriber, $values['email'] ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
+            $this->question($subscriber, $proven, $asked, $chosen, $names), $this->acts($subscriber, $proven->entries, $chosen, $names),
+            $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
+            $consent === null ? null : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),
+        );
+    }
+
+    /** @param  list<Entry>  $chain */
+    public static function find(array $chain, string $id): ?Entry
+    {
+        foreach ($chain as $entry) {
+            if ($entry->id->hex() === $id) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
+    private function question(Subscriber $subscriber, ProvenChain $proven, PersonRequest $asked, ?Entry $chosen, TargetNames $names): ?Question
+    {
+        $targets = self::targets($proven->entries);
+        $target = $targets->get($asked->target()) ?? $targets->first();
+        if ($target === null) {
+            return null;
+        }
+        $now = $this->clock->instant();
+        $read = $asked->on === '' ? [$now] : Moments::read($asked->on);
+        $moments = $read === [] ? [$now] : $read;
+        $hex = $subscriber->subject->hex();
+        $options = static fn (array $values, callable $text, string $is): array => array_map(
+            static fn (string $v): Option => new Option($v, $text($v), $v === $is), array_values(array_unique($values)),
+        );
+
+        return new Question(
+            route('evidence.person', $hex), route('evidence.asked', $hex), (string) $chosen?->id->hex(),
+            $options(array_map(static fn (Target $t): string => $t->purpose, $targets->all()), $names->purpose(...), $target->purpose),
+            $options(array_map(static fn (Target $t): string => $t->channel->value, $targets->all()), strval(...), $target->channel->value),
+            $asked->on === '' ? Moments::input($now) : $asked->on, Moments::zoneOf($moments[0]),
+            $read === [] ? '“'.mb_substr($asked->on, 0, 60).'” is not a time. Write it like '.Moments::input($now).'; the answer below is for now.' : '',
+            $proven->faults,
+            array_map(fn (Instant $on): Answered => $this->answered($hex, $on, $target, ($this->ask)($proven->entries, $target, $on, $now)), $moments),
+            new LifelineDrawing(Lifeline::of($proven->entries), $now, $moments[0], $names),
+        );
+    }
+
+    private function answered(string $subject, Instant $on, Target $target, Permission $permission): Answered
+    {
+        $numbers = array_map(static fn (Entry $e): int => $e->sequence, $permission->entries);
+
+        return new Answered(
+            $permission->allowed(), Moments::exact($on), AskPermission::sentence($permission, Moments::exact(...)),
+            $numbers === [] ? '' : (count($numbers) === 1 ? 'Entry ' : 'Entries ').implode(', ', $numbers),
+            route('evidence.person', [$subject, 'purpose' => $target->purpose, 'channel' => $target->channel->value, 'on' => Moments::input($on)]),
+        );
+    }
+
+    /**
+     * @param  list<Entry>  $chain
+     * @return ById<Target> everything this person was ever asked for
+     */
+    private static function targets(array $chain): ById
+    {
+        return ById::of(array_merge(...array_map(static fn (Entry $e): array => $e->act->targets(), $chain)), static fn (Target $t): string => $t->key());
+    }
+
+    /**
+     * @param  list<Entry>  $chain
+     * @return list<ActRow>
+     */
+    private function acts(Subscriber $subscriber, array $chain, ?Entry $chosen, TargetNames $names): array
+    {
+        $digests = array_filter(array_map(static fn (Entry $e): ?Digest => $e->act->edition(), $chain));
+        $editions = ById::of(
+            PublishedEdition::query()->with('point')->whereIn('digest', array_map(static fn (Digest $d): string => $d->bytes, $digests))->get(),
+            static fn (PublishedEdition $e): string => $e->digest->hex(),
+        );
+
+        return array_map(static function (Entry $entry) use ($subscriber, $chosen, $names, $editions): ActRow {
+            $act = $entry->act;
+            $edition = $act->edition() === null ? null : $editions->get($act->edition()->hex());
+            $later = $act->occurred->wholeSeconds()->text() !== $entry->recorded->wholeSeconds()->text();
+
+            return new ActRow(
+                $entry->sequence, Moments::exact($act->occurred), $later ? 'recorded '.Moments::exact($entry->recorded) : '',
+                route('evidence.person', [$subscriber->subject->hex(), 'entry' => $entry->id->hex()]), self::word($act),
+                implode(', ', array_map($names->of(...), $act->targets())), (string) __('office.how.'.$act->how->value),
+                $act->edition() === null ? '' : ($edition === null ? 'an edition that is gone' : "{$edition->point->slug}, edition {$edition->number}"),
+                $entry->digest()->short(), $chosen !== null && $entry->id->equals($chosen->id),
+            );
+        }, $chain);
+    }
+
+    private function chosen(Entry $chosen, ?Act $consent, ProvenChain $proven): ChosenAct
+    {
+        $leaf = $proven->leafOf($chosen);
+        $act = $chosen->act;
+
+        return new ChosenAct(
+            $chosen->id->hex(), "Act {$chosen->sequence}: ".self::word($act), $proven->holds(),
+            $leaf === null || $proven->checkpoint === null ? null : number_format($leaf + 1).' of '.number_format($proven->checkpoint->size),
+            implode(' ', str_split($chosen->digest()->hex(), 8)), (string) $act->edition()?->short(),
+            $consent instanceof Given ? $this->agreed($consent) : [],
+            array_map(static fn (Disclosure $d): KeptValue => new KeptValue((string) __('office.values.'.$d->name), $d->value), $this->personal->ofEntry($chosen->id)),
+            $act instanceof Given ? self::notes($act) : [],
+            (string) json_encode(json_decode($chosen->bytes), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+        );
+    }
+
+    /** @return list<string> */
+    private static function notes(Given $given): array
+    {
+        return array_values(array_filter([
+            match ($given->screening) {
+                'pass' => 'Screening: passed',
+                'released' => 'Screening: held, then released by an officer',
+                default => null,
+            },
+            match ($given->placement) {
+                'page' => 'Came from our own page.',
+                'copy' => 'Came from a copy on somebody else\'s page; our own form was shown before it was taken.',
+                default => null,
+            },
+        ]));
+    }
+
+    /** @return list<AgreedWords> */
+    private function agreed(Given $given): array
+    {
+        $editions = ById::of(
+            ApprovedEdition::query()->with('approver')->whereIn('digest', array_map(static fn (Answer $a): string => $a->edition->bytes, $given->answers))->get(),
+            static fn (ApprovedEdition $e): string => $e->digest->hex(),
+        );
+
+        return array_map(function (Answer $answer) use ($given, $editions): AgreedWords {
+            $edition = $editions->get($answer->edition->hex());
+
+            return new AgreedWords(
+                "Statement {$answer->statement}".($edition === null ? '' : ", edition {$edition->number}").", {$given->language->endonym()}", $given->language->value,
+                $this->words($given, $answer), $edition === null ? '' : 'approved '.Moments::exact($edition->approved_at).' by '.$edition->approver->name,
+                (string) $edition?->digest->short(),
+            );
+        }, $given->answers);
+    }
+
+    /** As they stood on the form; "" where its edition is not on record any more. */
+    private function words(Given $given, Answer $answer): string
+    {
+        try {
+            return (string) $this->published->edition($given->edition)->sheet->statement($answer->statement)?->words($given->language);
+        } catch (UnknownBytes) {
+            return '';
+        }
+    }
+
+    private static function word(Act $act): string
+    {
+        return (string) __('office.acts.'.$act->kind()->value);
+    }
+
+    /** @param  list<Entry>  $chain */
+    private static function newestConsent(array $chain): ?Entry
+    {
+        $given = array_filter($chain, static fn (Entry $e): bool => $e->act instanceof Given);
+
+        return $given === [] ? null : end($given);
+    }
+
+    /** @param  list<Entry>  $chain */
+    private static function consentBehind(Entry $chosen, array $chain): ?Entry
+    {
+        if ($chosen->act instanceof Given) {
+            return $chosen;
+        }
+        $journey = $chosen->act->journey();
+        $of = array_filter($chain, static fn (Entry $e): bool => $e->act instanceof Given && $journey !== null && $e->act->journey->equals($journey));
+
+        return array_values($of)[0] ?? self::newestConsent(array_slice($chain, 0, $chosen->sequence));
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Evidence;
+
+/** Where the form that a person answered is shown again, as it was frozen. */
+final readonly class ShownForm
+{
+    public function __construct(public string $when, public string $link) {}
+}

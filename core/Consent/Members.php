@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Consent;
+
+use InvalidArgumentException;
+use Juramen\Canon\Base64Url;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
+use Juramen\Register\Channel;
+use Juramen\Register\Language;
+
+/** Reads the members of an entry, each once and of one sort; what nobody asked for is a member too many. */
+final class Members
+{
+    /**
+     * @param  array<array-key, mixed>  $left  as JSON has it, of which what was read is taken away
+     * @param  int  $format  of the entry
+     */
+    public function __construct(private array $left, public readonly int $format) {}
+
+    /** @throws InvalidArgumentException where it is missing or no text */
+    public function text(string $name): string
+    {
+        $text = $this->take($name);
+
+        return is_string($text) ? $text : throw self::missing($name);
+    }
+
+    /** @throws InvalidArgumentException where it is missing or no whole number from 1 on */
+    public function number(string $name): int
+    {
+        $number = $this->take($name);
+
+        return is_int($number) && $number > 0 ? $number : throw self::missing($name);
+    }
+
+    /** @throws InvalidArgumentException where it is missing or neither yes nor no */
+    public function flag(string $name): bool
+    {
+        $flag = $this->take($name);
+
+        return is_bool($flag) ? $flag : throw self::missing($name);
+    }
+
+    /** @throws InvalidArgumentException */
+    public function instant(string $name): Instant
+    {
+        return Instant::parse($this->text($name));
+    }
+
+    /** @throws InvalidArgumentException */
+    public function id(string $name): Id
+    {
+        return Id::fromHex($this->text($name));
+    }
+
+    /** @throws InvalidArgumentException */
+    public function digest(string $name): Digest
+    {
+        return Digest::fromHex($this->text($name));
+    }
+
+    /** @throws InvalidArgumentException where it is anything else than null */
+    public function digestOrNull(string $name): ?Digest
+    {
+        if (array_key_exists($name, $this->left) && $this->left[$name] === null) {
+            unset($this->left[$name]);
+
+            return null;
+        }
+
+        return $this->digest($name);
+    }
+
+    /** @throws InvalidArgumentException */
+    public function language(string $name): Language
+    {
+        return Language::tryFrom($this->text($name)) ?? throw self::missing($name);
+    }
+
+    /** @throws InvalidArgumentException */
+    public function channel(string $name): Channel
+    {
+        return Channel::tryFrom($this->text($name)) ?? throw self::missing($name);
+    }
+
+    /**
+     * The channel whose own address was, or was not, confirmed: from format 2 on it is always said.
+     *
+     * @throws InvalidArgumentException
+     */
+    public function through(): ?Channel
+    {
+        return $this->format === 1 ? null : $this->channel('through');
+    }
+
+    /**
+     * @return list<Digest> none where there is no such member
+     *
+     * @throws InvalidArgumentException
+     */
+    public function digests(string $name): array
+    {
+        return array_map(static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : throw self::missing($name))), $this->items($name));
+    }
+
+    /**
+     * @return non-empty-list<Answer>
+     *
+     * @throws InvalidArgumentException where there is none
+     */
+    public function answers(string $name): array
+    {
+        return array_map(Answer::from(...), $this->items($name)) ?: throw self::missing($name);
+    }
+
+    /**
+     * @return non-empty-list<Target>
+     *
+     * @throws InvalidArgumentException where there is none
+     */
+    public function targets(string $name): array
+    {
+        return array_map(Target::from(...), $this->items($name)) ?: throw self::missing($name);
+    }
+
+    /** @throws InvalidArgumentException where it is missing or has no members of its own */
+    public function within(string $name): self
+    {
+        $members = $this->take($name);
+
+        return is_array($members) && ! array_is_list($members) ? new self($members, $this->format) : throw self::missing($name);
+    }
+
+    /** @throws InvalidArgumentException where there is more than was asked for */
+    public function end(): void
+    {
+        if ($this->left !== []) {
+            throw new InvalidArgumentException('An entry of its kind says nothing of: '.implode(', ', array_keys($this->left)).'.');
+        }
+    }
+
+    /** @return list<mixed> */
+    private function items(string $name): array
+    {
+        $items = $this->take($name) ?? [];
+
+        return is_array($items) && array_is_list($items) ? $items : throw self::missing($name);
+    }
+
+    private function take(string $name): mixed
+    {
+        $member = $this->left[$name] ?? null;
+        unset($this->left[$name]);
+
+        return $member;
+    }
+
+    private static function missing(string $name): InvalidArgumentException
+    {
+        return new InvalidArgumentException("The entry lacks \"$name\", or it is not what it should be.");
+    }
+}
