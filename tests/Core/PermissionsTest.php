@@ -76,7 +76,7 @@ function permittedByRule(array $entries, Target $target): bool
             return false;
         }
         $atOnce = match ($target->channel) {
-            Channel::Email => $act->confirmationNeeded === false,
+            Channel::Email => $act instanceof Given && ! $act->confirmationNeeded,
             Channel::Post => true,
             default => false,
         };
