@@ -38,7 +38,7 @@ return [
         'most_for_address' => (int) env('SCREENING_MOST_FOR_ADDRESS', 5),
     ],
     // The mailbox stand-in's own address; unset where mail goes to a real server.
-    'mailbox_url' => env('MAILBOX_URL'),
+    'mailbox_url' => (string) env('MAILBOX_URL'),
     'mail' => [
         'host' => env('MAIL_HOST', '127.0.0.1'),
         'port' => (int) env('MAIL_PORT', 25),

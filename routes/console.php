@@ -29,5 +29,5 @@ Schedule::call(fn (Outbox $outbox): int => $outbox->markUncertain())->name('unce
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();
-Schedule::call(fn (DeleteDue $delete): array => $delete())->name('delete-due')->everyMinute();
+Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMinute();
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();

@@ -37,6 +37,18 @@ final class CurrentPermission extends Model
         return ['reason' => Reason::class, 'allowed' => 'boolean', 'since' => ValueCast::INSTANT, 'entry' => ValueCast::ID];
     }
 
+    /** As it is stored, in words that can be compared, whatever stands there. */
+    public function says(): string
+    {
+        $of = static fn (mixed $value): string => is_scalar($value) ? (string) $value : '';
+        [$purpose, $channel, $reason, $since, $entry, $allowed] = array_map($of, [
+            $this->attributes['purpose'] ?? '', $this->attributes['channel'] ?? '', $this->attributes['reason'] ?? '', $this->attributes['since'] ?? '',
+            $this->attributes['entry'] ?? '', $this->attributes['allowed'] ?? '',
+        ]);
+
+        return "$purpose by $channel: $reason since $since, entry ".bin2hex($entry).($allowed === '1' ? ', allowed' : '');
+    }
+
     /** @return BelongsTo<Subscriber, $this> */
     public function subscriber(): BelongsTo
     {

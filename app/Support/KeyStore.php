@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Juramen\Canon\Digest;
+use Juramen\Canon\MacKey;
 use Juramen\Canon\MacRing;
 use Juramen\Log\KeyRing;
 use Juramen\Log\SignedNote;
@@ -37,7 +38,12 @@ final class KeyStore
 
     public function macs(): MacRing
     {
-        return new MacRing(array_map(static fn (mixed $secret): string => (string) base64_decode((string) $secret, true), $this->readJson('marks.json')));
+        $keys = [];
+        foreach ($this->readJson('marks.json') as $id => $secret) {
+            array_unshift($keys, new MacKey((string) $id, is_string($secret) ? (string) base64_decode($secret, true) : ''));
+        }
+
+        return $keys === [] ? throw new RuntimeException('There is no key for marks and links.') : new MacRing(...$keys);
     }
 
     /** A keyed digest under which a contact point is found; without the pepper it says nothing. */

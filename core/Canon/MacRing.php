@@ -14,36 +14,30 @@ use SensitiveParameter;
  */
 final readonly class MacRing
 {
-    /**
-     * @param  array<string, string>  $keys  key id (1 to 8 letters or digits) to secret (32 bytes), newest last
-     *
-     * @throws InvalidArgumentException
-     */
-    public function __construct(#[SensitiveParameter] private array $keys)
+    private MacKey $newest;
+
+    /** @var ById<MacKey> */
+    private ById $keys;
+
+    /** @param  MacKey  ...$older  with which nothing is made any more, and what was made is still read */
+    public function __construct(#[SensitiveParameter] MacKey $newest, #[SensitiveParameter] MacKey ...$older)
     {
-        if ($keys === []) {
-            throw new InvalidArgumentException('A ring of keys holds at least one key.');
-        }
-        foreach ($keys as $id => $secret) {
-            if (preg_match('/^[a-z][a-z0-9]{0,7}$/D', (string) $id) !== 1 || strlen($secret) !== 32) {
-                throw new InvalidArgumentException('A key has an id of 1 to 8 letters or digits, a letter first, and a secret of 32 bytes.');
-            }
-        }
+        $this->newest = $newest;
+        $this->keys = ById::of([...$older, $newest], static fn (MacKey $key): string => $key->id);
     }
 
     /** KEY.PAYLOAD.MAC, the last two in base64url; made with the newest key. */
     public function seal(string $purpose, string $payload): string
     {
-        $id = (string) array_key_last($this->keys);
-
-        return $id.'.'.Base64Url::encode($payload).'.'.Base64Url::encode($this->mac($id, $purpose, $payload));
+        return $this->newest->id.'.'.Base64Url::encode($payload).'.'.Base64Url::encode(self::mac($this->newest, $purpose, $payload));
     }
 
     /** The payload, or null where the text was not made here for this purpose. */
     public function open(string $purpose, string $text): ?string
     {
         $parts = explode('.', $text);
-        if (count($parts) !== 3 || ! isset($this->keys[$parts[0]]) || strlen($text) > 2000) {
+        $key = $this->keys->get($parts[0]);
+        if ($key === null || count($parts) !== 3 || strlen($text) > 2000) {
             return null;
         }
         try {
@@ -53,11 +47,11 @@ final readonly class MacRing
             return null;
         }
 
-        return hash_equals($this->mac($parts[0], $purpose, $payload), $mac) ? $payload : null;
+        return hash_equals(self::mac($key, $purpose, $payload), $mac) ? $payload : null;
     }
 
-    private function mac(string $id, string $purpose, string $payload): string
+    private static function mac(MacKey $key, string $purpose, string $payload): string
     {
-        return hash_hmac('sha256', $purpose."\0".$payload, $this->keys[$id], true);
+        return hash_hmac('sha256', $purpose."\0".$payload, $key->secret, true);
     }
 }

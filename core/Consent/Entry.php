@@ -66,7 +66,7 @@ final readonly class Entry
         if (! in_array($format, self::FORMATS, true)) {
             throw new InvalidArgumentException('These bytes are not an entry of a format we know; those are '.implode(', ', self::FORMATS).'.');
         }
-        $members = new Members(array_diff_key($data, ['format' => true]), $format);
+        $members = Members::from(array_diff_key($data, ['format' => true]), $format);
 
         return new self(
             $members->id('id'), $members->id('subject'), $members->number('sequence'), $members->digestOrNull('previous'), $members->instant('recorded'),

@@ -15,11 +15,17 @@ use Juramen\Register\Language;
 /** Reads the members of an entry, each once and of one sort; what nobody asked for is a member too many. */
 final class Members
 {
+    /** @param  array<array-key, mixed>  $left  of which what was read is taken away */
+    private function __construct(private array $left, private readonly int $format) {}
+
     /**
-     * @param  array<array-key, mixed>  $left  as JSON has it, of which what was read is taken away
+     * @param  array<array-key, mixed>  $members  as JSON has them
      * @param  int  $format  of the entry
      */
-    public function __construct(private array $left, public readonly int $format) {}
+    public static function from(array $members, int $format): self
+    {
+        return new self($members, $format);
+    }
 
     /** @throws InvalidArgumentException where it is missing or no text */
     public function text(string $name): string

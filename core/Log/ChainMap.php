@@ -76,7 +76,7 @@ final class ChainMap
      * Which nodes stand beside the ways from some buckets to the root.
      *
      * @param  list<int>  $buckets
-     * @return list<array{int, int}> level and index
+     * @return list<Node>
      */
     public static function beside(array $buckets): array
     {
@@ -86,7 +86,7 @@ final class ChainMap
             $above = [];
             foreach (array_keys($level) as $index) {
                 if (! isset($level[$index ^ 1])) {
-                    $beside[] = [$at, $index ^ 1];
+                    $beside[] = new Node($at, $index ^ 1);
                 }
                 $above[$index >> 1] = true;
             }

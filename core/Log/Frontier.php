@@ -32,17 +32,14 @@ final readonly class Frontier
             throw new InvalidArgumentException("A tree has no leaves or more, not $size.");
         }
         $roots = [];
-        foreach (Range::completeSubtrees(0, $size) as [$level, $index]) {
-            $roots[] = $hashes->at($level, $index);
+        foreach (Range::completeSubtrees(0, $size) as $node) {
+            $roots[] = $hashes->at($node->level, $node->index);
         }
 
         return new self($size, $roots);
     }
 
-    /**
-     * @return array{self, list<Subtree>} the new edge, and every subtree that this leaf completes, leaf first
-     */
-    public function append(Digest $leafHash): array
+    public function append(Digest $leafHash): Growth
     {
         $roots = $this->roots;
         $done = [new Subtree(0, $this->size, $leafHash)];
@@ -54,7 +51,7 @@ final readonly class Frontier
         }
         $roots[] = $hash;
 
-        return [new self($this->size + 1, $roots), $done];
+        return new Growth(new self($this->size + 1, $roots), $done);
     }
 
     public function root(): Digest

@@ -27,8 +27,9 @@ final class MemorySubtrees implements SubtreeHashes
         $self = new self;
         $frontier = Frontier::empty();
         foreach ($leaves as $leaf) {
-            [$frontier, $nodes] = $frontier->append($leaf);
-            foreach ($nodes as $node) {
+            $growth = $frontier->append($leaf);
+            $frontier = $growth->frontier;
+            foreach ($growth->completed as $node) {
                 $self->levels[$node->level][$node->index] = $node->hash;
             }
         }

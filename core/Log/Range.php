@@ -13,7 +13,7 @@ final class Range
      * The complete subtrees that a tree over leaves [from, to) is made of, largest first. `from` must be
      * a place at which RFC 9162 splits, so that every subtree is aligned.
      *
-     * @return list<array{int, int}> level and index of each
+     * @return list<Node>
      */
     public static function completeSubtrees(int $from, int $to): array
     {
@@ -23,7 +23,7 @@ final class Range
             while (($from & (1 << $level + 1) - 1) === 0 && $from + (1 << $level + 1) <= $to) {
                 $level++;
             }
-            $out[] = [$level, $from >> $level];
+            $out[] = new Node($level, $from >> $level);
             $from += 1 << $level;
         }
 
@@ -34,7 +34,7 @@ final class Range
     public static function hash(int $from, int $to, SubtreeHashes $hashes): Digest
     {
         return self::join(array_map(
-            static fn (array $subtree): Digest => $hashes->at(...$subtree),
+            static fn (Node $subtree): Digest => $hashes->at($subtree->level, $subtree->index),
             self::completeSubtrees($from, $to),
         ));
     }

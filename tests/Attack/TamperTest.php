@@ -40,7 +40,7 @@ beforeEach(function (): void {
     $this->page = fn () => $this->actingAs(User::query()->firstOrFail())->get('/evidence/'.$this->imke->subject->hex())->assertOk();
     // What both must say, of whom.
     $this->found = function (string $says, string $about, bool $onPage = true): void {
-        $faults = array_map(static fn ($f): string => $f->text(), verified()['faults']);
+        $faults = array_map(static fn ($f): string => $f->text(), verified()->faults);
         $fitting = array_filter($faults, static fn (string $f): bool => str_contains($f, $says) && str_contains($f, $about));
         expect($fitting)->not->toBe([], implode("\n", $faults) ?: 'nothing was found');
         $this->artisan('ledger:verify')->assertExitCode(1);
@@ -55,13 +55,13 @@ beforeEach(function (): void {
 test('untouched, everything verifies, sealed or not, and the page answers', function (): void {
     ($this->page)()->assertSee('Yes.')->assertSee('Not yet sealed');
     ($this->seal)();
-    expect(verified()['faults'])->toBe([]);
+    expect(verified()->faults)->toBe([]);
     ($this->page)()->assertSee('Yes.')->assertSee('Proof verifies');
     ($this->withdraw)();
-    expect(verified()['faults'])->toBe([]);
+    expect(verified()->faults)->toBe([]);
     ($this->page)()->assertSee('No.')->assertSee('withdrew');
     ($this->seal)();
-    expect(verified()['faults'])->toBe([])->and(glob(config('juramen.keys').'/journal/*.closed-*'))->toBe([]);
+    expect(verified()->faults)->toBe([])->and(glob(config('juramen.keys').'/journal/*.closed-*'))->toBe([]);
 });
 
 test('a withdrawal that is deleted before it is sealed is missed by the journal beside the key', function (): void {
@@ -105,7 +105,7 @@ test('a withdrawal that is altered, leaf and all, does not lead to the signed ro
 test('an entry whose way to the signed root was changed proves nothing', function (): void {
     ($this->seal)();
     asOwner('subtrees', 'UPDATE ~ SET hash = ?', [str_repeat('x', 32)]);
-    expect(verified()['faults'])->not->toBe([]);
+    expect(verified()->faults)->not->toBe([]);
     ($this->page)()->assertSee('This cannot be answered')->assertSee('does not lead to the root that was signed');
 });
 
@@ -146,7 +146,7 @@ test('a checkpoint taken out of their sequence is missed by its number', functio
         $this->artisan('consent:rebuild');
     }
     ($this->seal)();
-    expect(verified()['faults'])->toBe([])->and(verified()['checkpoints'])->toBe(4);
+    expect(verified()->faults)->toBe([])->and(verified()->checkpoints)->toBe(4);
     $sizes = DB::table($this->ledger('checkpoints'))->orderBy('size')->pluck('size')->all();
     asOwner('checkpoints', 'DELETE FROM ~ WHERE size = ?', [$sizes[1]]);
     ($this->found)('others are missing', 'checkpoint 3', false);
@@ -190,7 +190,7 @@ test('an older database restored is told at once, sends nothing, and goes on onl
     $this->artisan('ledger:accept-loss')->assertExitCode(0);
     ($this->seal)();
     expect(app(App\Actions\Mailing\Outbox::class)->claim())->toBeNull()->and($this->message()->state->value)->toBe('uncertain')
-        ->and(glob(config('juramen.keys').'/*.lost-*'))->toHaveCount(2)->and(verified()['faults'])->toBe([]);
+        ->and(glob(config('juramen.keys').'/*.lost-*'))->toHaveCount(2)->and(verified()->faults)->toBe([]);
     $this->get('/desk')->assertDontSee('This is not the ledger');
     $this->get('/mails')->assertSee('An older database was restored');
 });
@@ -207,7 +207,7 @@ test('a value that is deleted is deleted with an entry, by lapse, withdrawal and
     expect(app(App\Actions\Upkeep\DeletePast::class)())->toBe(1)->and($kept($this->imke))->toBe(0)->and($kept($this->oda))->toBe(4)
         ->and(DB::table('contact_points')->count())->toBe(1)->and(DB::table('do_not_contact')->count())->toBe(1);
     ($this->seal)();
-    expect(verified()['faults'])->toBe([])->and($this->acts())->toContain('erased');
+    expect(verified()->faults)->toBe([])->and($this->acts())->toContain('erased');
     $this->get('/desk')->assertSee('1 people past their time');
     ($this->page)()->assertSee('details were deleted')->assertSee('withdrew');
 });
@@ -222,7 +222,7 @@ test('withdrawing from a mail that waits deletes as by lapse, ends nothing permi
     $this->signUp('new@post.example');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
     ($this->seal)();
-    expect(DB::table('do_not_contact')->count())->toBe(0)->and(verified()['faults'])->toBe([]);
+    expect(DB::table('do_not_contact')->count())->toBe(0)->and(verified()->faults)->toBe([]);
 });
 
 test('what was held before a withdrawal permits nobody again, and the officer is told', function (): void {

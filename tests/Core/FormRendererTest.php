@@ -7,6 +7,7 @@ use Database\Demo\House;
 use Juramen\Canon\Document;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
+use Juramen\Canon\MacKey;
 use Juramen\Canon\MacRing;
 use Juramen\Canon\Place;
 use Juramen\Points\FieldMessage;
@@ -64,7 +65,7 @@ test('a draft may lack texts; what is missing is named by its place, and the for
 });
 
 test('a visit mark is ours, dated, and ends after a day', function (): void {
-    $keys = new MacRing(['k1' => str_repeat('x', 32)]);
+    $keys = new MacRing(new MacKey('k1', str_repeat('x', 32)));
     $now = Instant::parse('2026-11-25T10:00:00.700000Z');
     $mark = VisitMark::issue($now, rendered()->digest(), Language::German, 'page');
     $read = VisitMark::open($mark->seal($keys), $keys);

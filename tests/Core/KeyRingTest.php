@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Juramen\Canon\Digest;
+use Juramen\Canon\MacKey;
 use Juramen\Canon\MacRing;
 use Juramen\Log\Checkpoint;
 use Juramen\Log\KeyRing;
@@ -47,8 +48,8 @@ test('one changed character and a signed note opens no more', function (): void 
 });
 
 test('a sealed text opens for its own purpose, with its own key, and not otherwise', function (): void {
-    $old = new MacRing(['k1' => str_repeat('1', 32)]);
-    $both = new MacRing(['k1' => str_repeat('1', 32), 'k2' => str_repeat('2', 32)]);
+    $old = new MacRing(new MacKey('k1', str_repeat('1', 32)));
+    $both = new MacRing(new MacKey('k2', str_repeat('2', 32)), new MacKey('k1', str_repeat('1', 32)));
     $text = $old->seal('confirm', "\x00payload");
     expect($both->open('confirm', $text))->toBe("\x00payload")
         ->and($both->seal('confirm', 'x'))->toStartWith('k2.')

@@ -59,7 +59,7 @@ test('a form that serves something else is sent with every box empty, without a 
     $this->post('/enquiries/'.$enquiry->id->hex().'/delete')->assertRedirect('/enquiries');
     expect(Enquiry::query()->count())->toBe(1);
     Carbon::setTestNow(now()->addDays(181));
-    expect(app(DeleteDue::class)()['enquiries'])->toBe(1)->and(Enquiry::query()->count())->toBe(0);
+    expect(app(DeleteDue::class)()->get('enquiries')->count)->toBe(1)->and(Enquiry::query()->count())->toBe(0);
 })->with(['contact', 'prize-draw', 'order', 'other']);
 
 test('what was sent and what was agreed to stand or fall together', function (): void {

@@ -95,7 +95,7 @@ test('after an unconfirmed sign-up lapsed, no schema holds its address in any fo
 
     // The proof stands without the person.
     app(Seal::class)();
-    expect(app(VerifyLedger::class)(null, fn () => null)['faults'])->toBe([])->and($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed', 'erased']);
+    expect(app(VerifyLedger::class)(null, fn () => null)->faults)->toBe([])->and($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed', 'erased']);
 });
 
 test('the mailbox stand-in forgets with us', function (): void {

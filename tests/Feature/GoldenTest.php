@@ -51,7 +51,7 @@ beforeEach(function (): void {
 test('it verifies, before and after it is sealed anew, and its permissions are those of its ledger', function (): void {
     app(Seal::class)(everything: true);
     expect(Artisan::call('ledger:verify'))->toBe(0, Artisan::output());
-    expect(app(RebuildPermissions::class)(false, fn () => null)['differences'])->toBe([]);
+    expect(app(RebuildPermissions::class)(false, fn () => null)->differences)->toBe([]);
     foreach (Subscriber::query()->orderBy('id')->limit(40)->get() as $subscriber) {
         expect(app(ProveChain::class)($subscriber->subject)->faults)->toBe([]);
     }

@@ -7,6 +7,7 @@ use App\Models\SignupJourney;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
+use Juramen\Canon\MacKey;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
 use Tests\Support\Visitor;
@@ -45,7 +46,7 @@ test('a link that was cut, changed, guessed or made for something else is refuse
     'changed' => [fn ($test) => substr_replace($test->confirmToken(), 'AAAA', 5, 4)],
     'of another journey' => [fn () => Link::Confirm->token(Id::random(), app(MacRing::class))],
     'for withdrawing' => [fn ($test) => $test->withdrawToken()],
-    'of another key' => [fn ($test) => Link::Confirm->token(SignupJourney::query()->firstOrFail()->id, new MacRing(['k1' => random_bytes(32)]))],
+    'of another key' => [fn ($test) => Link::Confirm->token(SignupJourney::query()->firstOrFail()->id, new MacRing(new MacKey('k1', random_bytes(32))))],
     'empty' => [fn () => ''],
 ]);
 

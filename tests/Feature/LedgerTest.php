@@ -7,6 +7,7 @@ use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\RotateKey;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
+use App\Actions\Ledger\Verification;
 use App\Support\KeyStore;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
@@ -102,7 +103,7 @@ test('sealing in many small steps gives the same tree as in one', function (): v
     $hashes = DB::table($this->ledger('entries'))->orderBy('position')->pluck('body')->map(TreeHash::ofLeaf(...))->all();
     $root = Juramen\Log\Range::hash(0, count($hashes), Juramen\Log\MemorySubtrees::ofLeaves($hashes));
     expect(app(KeyStore::class)->keyRing()->open((string) app(KeyStore::class)->lastCheckpoint())->root)->toEqual($root)
-        ->and(verified()['faults'])->toBe([])->and(verified()['checkpoints'])->toBe(5);
+        ->and(verified()->faults)->toBe([])->and(verified()->checkpoints)->toBe(5);
 });
 
 test('one changed byte, written as the owner, is found and its entry named', function (): void {
@@ -111,7 +112,7 @@ test('one changed byte, written as the owner, is found and its entry named', fun
     $entry = DB::table($this->ledger('entries'))->where('kind', '<>', 'approved')->orderBy('position')->skip(3)->first();
     $changed = str_replace('link-page', 'link-pagf', $entry->body);
     asOwner('entries', 'UPDATE ~ SET body = ? WHERE position = ?', [$changed, $entry->position]);
-    $faults = verified()['faults'];
+    $faults = verified()->faults;
     expect($faults)->not->toBe([])->and($faults[0]->entry)->toBe(bin2hex($entry->id));
     $this->artisan('ledger:verify', ['--json' => true])->expectsOutputToContain(bin2hex($entry->id))->assertExitCode(1);
 });
@@ -125,7 +126,7 @@ test('whoever changes the leaf as well is found by the tree, and by a checkpoint
     asOwner('entries', 'UPDATE ~ SET body = ? WHERE position = ?', [$changed, $entry->position]);
     asOwner('leaves', 'UPDATE ~ SET hash = ? WHERE position = ?', [TreeHash::ofLeaf($changed)->bytes, $entry->position]);
     $leaf = DB::table($this->ledger('leaves'))->where('position', $entry->position)->value('leaf');
-    expect(array_filter(verified()['faults'], static fn ($f): bool => $f->leaf !== null && abs($f->leaf - $leaf) <= 1))->not->toBe([]);
+    expect(array_filter(verified()->faults, static fn ($f): bool => $f->leaf !== null && abs($f->leaf - $leaf) <= 1))->not->toBe([]);
 
     // Everything in the database made anew: only what was kept outside tells.
     $owner = DB::connection('owner');
@@ -137,7 +138,7 @@ test('whoever changes the leaf as well is found by the tree, and by a checkpoint
     }
     unlink(config('juramen.keys').'/checkpoint');
     app(Seal::class)();
-    $treeFaults = static fn (array $found): array => array_filter($found['faults'], static fn ($f): bool => str_contains($f->what, 'heckpoint'));
+    $treeFaults = static fn (Verification $found): array => array_filter($found->faults, static fn ($f): bool => str_contains($f->what, 'heckpoint'));
     expect($treeFaults(verified()))->toBe([])->and($treeFaults(verified($kept)))->not->toBe([]);
 });
 
@@ -148,7 +149,7 @@ test('a missing entry, a false column and a false value are found', function ():
     asOwner('entries', 'UPDATE ~ SET recorded = ? WHERE position = ?', ['2020-01-01 00:00:00', $rows[1]->position]);
     asOwner('entries', 'DELETE FROM ~ WHERE position = ?', [$rows[3]->position]);
     DB::table('disclosures')->insert(['subject' => $subject->bytes, 'entry' => $rows[2]->id, 'digest' => random_bytes(32), 'text' => Juramen\Log\Disclosure::make('email', 'x@post.example')->text]);
-    $said = implode("\n", array_map(static fn ($f): string => "{$f->entry} {$f->what}", verified()['faults']));
+    $said = implode("\n", array_map(static fn ($f): string => "{$f->entry} {$f->what}", verified()->faults));
     expect($said)->toContain('A sealed entry is gone')->toContain(bin2hex($rows[1]->id).' The columns')
         ->toContain(bin2hex($rows[2]->id).' A personal value')->toContain(bin2hex($rows[4]->id).' This entry does not follow');
 });
@@ -171,7 +172,7 @@ test('a restored older database makes sealing refuse', function (): void {
     // Grown again to the same size, with other entries: still refused, and nothing is sealed.
     entries(4);
     $this->artisan('ledger:seal')->assertExitCode(2);
-    expect(DB::table($this->ledger('leaves'))->count())->toBe($sealed)->and(verified()['faults'])->not->toBe([]);
+    expect(DB::table($this->ledger('leaves'))->count())->toBe($sealed)->and(verified()->faults)->not->toBe([]);
 });
 
 test('after a change of keys the old checkpoints still hold and new ones are signed by the new key', function (): void {
@@ -184,7 +185,7 @@ test('after a change of keys the old checkpoints still hold and new ones are sig
     $after = (string) app(KeyStore::class)->lastCheckpoint();
     $signed = static fn (string $note, $key): bool => Juramen\Log\SignedNote::parse($note)->isSignedBy($key);
     expect($signed($before, $old))->toBeTrue()->and($signed($after, $new))->toBeTrue()->and($signed($after, $old))->toBeFalse()
-        ->and(verified($before)['faults'])->toBe([])->and(DB::table($this->ledger('entries'))->where('kind', 'key-rotated')->count())->toBe(1);
+        ->and(verified($before)->faults)->toBe([])->and(DB::table($this->ledger('entries'))->where('kind', 'key-rotated')->count())->toBe(1);
     $this->get('/ledger/keys')->assertOk()->assertSee($old->text())->assertSee($new->text());
     $this->get('/ledger/checkpoint')->assertOk()->assertContent($after);
 });
@@ -194,9 +195,9 @@ test('what waits too long to be sealed is said', function (): void {
     app(Seal::class)();
     Carbon::setTestNow(now()->addMinutes(1));
     entries(1);
-    expect(verified()['faults'])->toBe([]);
+    expect(verified()->faults)->toBe([]);
     Carbon::setTestNow(now()->addMinutes(2));
-    expect(verified()['overdue'])->toBe(1);
+    expect(verified()->overdue)->toBe(1);
     $this->artisan('ledger:verify', ['--against' => '/nowhere'])->assertExitCode(2);
 });
 
@@ -211,7 +212,7 @@ test('every auditor gets the day\'s checkpoint once, and again only where it was
     expect(app(MailCheckpoint::class)())->toBe(1)->and(app(MailCheckpoint::class)())->toBe(0)->and(arrived($to))->toHaveCount(1);
     // What arrives is what verifying is held against.
     preg_match('/^juramen\.tidewick\.example.*?\n\n— .*?\n/ms', arrived($to)[0]['text'], $note);
-    expect(verified($note[0])['faults'])->toBe([])->and(arrived($to)[0]['text'])->toContain(app(KeyStore::class)->keyRing()->newest()->text());
+    expect(verified($note[0])->faults)->toBe([])->and(arrived($to)[0]['text'])->toContain(app(KeyStore::class)->keyRing()->newest()->text());
     Carbon::setTestNow(now()->addDay());
     expect(app(MailCheckpoint::class)())->toBe(1);
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Ledger\Append;
+use App\Actions\Ledger\Verification;
 use App\Actions\Ledger\VerifyLedger;
 use App\Models\Subscriber;
 use Illuminate\Support\Facades\DB;
@@ -31,8 +32,7 @@ function entries(int $count, ?Id $subject = null): Id
     return $subject;
 }
 
-/** @return array{faults: list<App\Actions\Ledger\Fault>} */
-function verified(?string $against = null): array
+function verified(?string $against = null): Verification
 {
     return app(VerifyLedger::class)($against, fn () => null);
 }

@@ -41,7 +41,8 @@ final class SignIn
     /** A hash that no password has, made with the cost of all others. */
     private function nobody(): string
     {
-        $rounds = sprintf('%02d', (int) config('hashing.bcrypt.rounds', 12));
+        $set = config('hashing.bcrypt.rounds', 12);
+        $rounds = sprintf('%02d', is_numeric($set) ? (int) $set : 12);
 
         return '$2y$'.$rounds.'$'.str_repeat('.', 21).'u'.str_repeat('.', 30).'u';
     }

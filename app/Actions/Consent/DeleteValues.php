@@ -42,14 +42,14 @@ final class DeleteValues
     public function leaveAlone(Id $subject): void
     {
         $now = Instants::write($this->clock->instant());
-        $rows = $this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): array => ['lookup' => $lookup->bytes, 'since' => $now])->all();
+        $rows = $this->contactPoints($subject)->get()->map(static fn (ContactPoint $c): array => ['lookup' => $c->lookup->bytes, 'since' => $now])->all();
         DB::table('do_not_contact')->upsert($rows, ['lookup'], ['since']);
     }
 
     /** A new consent of the person's own ends being left alone. */
     public function welcomeBack(Id $subject): void
     {
-        $lookups = $this->contactPoints($subject)->pluck('lookup')->map(static fn ($lookup): string => $lookup->bytes)->all();
+        $lookups = $this->contactPoints($subject)->get()->map(static fn (ContactPoint $c): string => $c->lookup->bytes)->all();
         DB::table('do_not_contact')->whereIn('lookup', $lookups)->delete();
     }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Consent;
 
 use App\Models\StoredDisclosure;
+use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\ById;
 use Juramen\Canon\Id;
 use Juramen\Consent\Reason;
 use Juramen\Log\Disclosure;
@@ -13,32 +15,28 @@ use Juramen\Log\Disclosure;
 /** Reads personal values where they are kept, beside the ledger. */
 final class PersonalValues
 {
-    /** @return array<string, string> name to the newest value of it that this subject gave and that is still kept */
-    public function newestOf(Id $subject): array
+    /** @return ById<Disclosure> by name, the newest of each that this subject gave and that is still kept */
+    public function newestOf(Id $subject): ById
     {
-        $values = [];
-        foreach (StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->pluck('text') as $text) {
-            $disclosure = Disclosure::parse($text);
-            $values[$disclosure->name] = $disclosure->value;
-        }
+        $texts = Stored::texts(StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->pluck('text'));
 
-        return $values;
+        return ById::of(array_map(Disclosure::parse(...), $texts), static fn (Disclosure $d): string => $d->name);
     }
 
     /**
      * @param  list<Id>  $subjects
-     * @return array<string, string> subject in hex to the newest address, of those to whom something is permitted or waits; the
-     *                               addresses of others are kept as proof, and stand in no list
+     * @return ById<Disclosure> by subject in hex, the newest address of those to whom something is permitted or waits; the addresses
+     *                          of others are kept as proof, and stand in no list
      */
-    public function addressesOf(array $subjects): array
+    public function addressesOf(array $subjects): ById
     {
-        $addresses = [];
+        $addresses = ById::none();
         $used = DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))
             ->where(static fn ($q) => $q->where('allowed', true)->orWhere('reason', Reason::AwaitingConfirmation->value))->distinct()->pluck('subject')->all();
         foreach (StoredDisclosure::query()->whereIn('subject', $used)->orderBy('id')->get() as $row) {
             $disclosure = Disclosure::parse($row->text);
             if ($disclosure->name === 'email') {
-                $addresses[$row->subject->hex()] = $disclosure->value;
+                $addresses = $addresses->with($row->subject->hex(), $disclosure);
             }
         }
 
@@ -48,6 +46,6 @@ final class PersonalValues
     /** @return list<Disclosure> that belong to one entry and are still kept */
     public function ofEntry(Id $entry): array
     {
-        return StoredDisclosure::query()->where('entry', $entry->bytes)->orderBy('id')->pluck('text')->map(Disclosure::parse(...))->values()->all();
+        return array_map(Disclosure::parse(...), Stored::texts(StoredDisclosure::query()->where('entry', $entry->bytes)->orderBy('id')->pluck('text')));
     }
 }

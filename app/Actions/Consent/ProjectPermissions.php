@@ -20,16 +20,16 @@ final class ProjectPermissions
     public function __invoke(Id $subject): void
     {
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
-        $rows = $this->rows($subscriber->id, Permissions::of($this->ledger->chain($subject)));
-        if ($rows !== []) {
-            CurrentPermission::query()->upsert($rows, ['subscriber_id', 'purpose', 'channel'], ['reason', 'allowed', 'since', 'entry']);
+        $current = $this->of($subscriber->id, Permissions::of($this->ledger->chain($subject)));
+        if ($current !== []) {
+            CurrentPermission::query()->upsert(array_map(static fn (CurrentPermission $c): array => $c->getAttributes(), $current), ['subscriber_id', 'purpose', 'channel'], ['reason', 'allowed', 'since', 'entry']);
         }
     }
 
-    /** @return list<array<string, mixed>> as the table holds them */
-    public function rows(int $subscriber, Permissions $permissions): array
+    /** @return list<CurrentPermission> as the table should hold them */
+    public function of(int $subscriber, Permissions $permissions): array
     {
-        return array_map(static fn (Permission $p): array => [
+        return array_map(static fn (Permission $p): CurrentPermission => (new CurrentPermission)->setRawAttributes([
             'subscriber_id' => $subscriber,
             'purpose' => $p->target->purpose,
             'channel' => $p->target->channel->value,
@@ -37,6 +37,6 @@ final class ProjectPermissions
             'allowed' => (int) $p->allowed(),
             'since' => $p->since === null ? null : Instants::write($p->since),
             'entry' => $p->entries[count($p->entries) - 1]->id->bytes,
-        ], $permissions->all());
+        ]), $permissions->all());
     }
 }

@@ -20,14 +20,13 @@ final class RebuildPermissions
     /**
      * @param  bool  $mend  writes what differs; else only says it
      * @param  callable(int): void  $progress  told how many subscribers were compared
-     * @return array{subscribers: int, differences: list<array{subject: string, found: list<string>, expected: list<string>}>}
      */
-    public function __invoke(bool $mend, callable $progress): array
+    public function __invoke(bool $mend, callable $progress): Rebuilt
     {
         [$count, $differences] = [0, []];
         Subscriber::query()->chunkById(500, function (Collection $subscribers) use ($mend, $progress, &$count, &$differences): void {
             foreach ($subscribers as $subscriber) {
-                $difference = DB::transaction(fn (): ?array => $this->compare($subscriber, $mend), 3);
+                $difference = DB::transaction(fn (): ?PermissionDifference => $this->compare($subscriber, $mend), 3);
                 if ($difference !== null) {
                     $differences[] = $difference;
                 }
@@ -35,16 +34,15 @@ final class RebuildPermissions
             $progress($count += $subscribers->count());
         });
 
-        return ['subscribers' => $count, 'differences' => $differences];
+        return new Rebuilt($count, $differences);
     }
 
-    /** @return array{subject: string, found: list<string>, expected: list<string>}|null */
-    private function compare(Subscriber $subscriber, bool $mend): ?array
+    private function compare(Subscriber $subscriber, bool $mend): ?PermissionDifference
     {
         DB::table('subjects')->where('id', $subscriber->subject->bytes)->lockForUpdate()->exists();
-        $say = static fn (array $row): string => "{$row['purpose']} by {$row['channel']}: {$row['reason']} since {$row['since']}, entry ".bin2hex($row['entry']).($row['allowed'] ? ', allowed' : '');
-        $expected = array_map($say, $this->project->rows($subscriber->id, Permissions::of($this->chain($subscriber))));
-        $found = DB::table('permissions')->where('subscriber_id', $subscriber->id)->get()->map(static fn (object $row): string => $say((array) $row))->all();
+        $says = static fn (CurrentPermission $c): string => $c->says();
+        $expected = array_map($says, $this->project->of($subscriber->id, Permissions::of($this->chain($subscriber))));
+        $found = array_values(CurrentPermission::query()->where('subscriber_id', $subscriber->id)->get()->map($says)->all());
         sort($expected);
         sort($found);
         if ($expected === $found) {
@@ -55,7 +53,7 @@ final class RebuildPermissions
             ($this->project)($subscriber->subject);
         }
 
-        return ['subject' => $subscriber->subject->hex(), 'found' => $found, 'expected' => $expected];
+        return new PermissionDifference($subscriber->subject->hex(), $found, $expected);
     }
 
     /** @return list<Entry> */

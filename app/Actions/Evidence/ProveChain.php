@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Evidence;
 
+use App\Actions\Ledger\Chain;
 use App\Actions\Ledger\ChainHeads;
 use App\Actions\Ledger\ExamineChains;
 use App\Actions\Ledger\ExamineEditions;
@@ -72,11 +73,11 @@ final class ProveChain
                 default => [],
             },
             ...$this->committed($subject, $entries),
-            ...($entries === [] ? [] : ($this->chains)([$subject->bytes => $entries])),
+            ...($entries === [] ? [] : ($this->chains)([new Chain($subject, $entries)])),
             ...$this->editions->namedIn($entries),
         ];
 
-        return new ProvenChain($entries, $leaves, $checkpoint, array_map(static fn (Fault $f): string => $f->text(), $faults));
+        return new ProvenChain($entries, array_map(static fn (Entry $e): ?int => $leaves[$e->id->hex()] ?? null, $entries), $checkpoint, array_map(static fn (Fault $f): string => $f->text(), $faults));
     }
 
     /**
@@ -87,9 +88,9 @@ final class ProveChain
      */
     private function tree(Collection $rows, Checkpoint $checkpoint): array
     {
-        $sealed = $rows->filter(static fn (object $row): bool => $row->leaf !== null && $row->leaf < $checkpoint->size);
-        $prove = static fn (SubtreeHashes $hashes, object $row): InclusionProof => InclusionProof::make((int) $row->leaf, $checkpoint->size, $hashes);
-        $hashes = $this->ledger->subtreesFor(static fn (SubtreeHashes $wanted) => $sealed->each(static fn (object $row) => $prove($wanted, $row)));
+        $sealed = $rows->filter(static fn (\stdClass $row): bool => $row->leaf !== null && $row->leaf < $checkpoint->size);
+        $prove = static fn (SubtreeHashes $hashes, \stdClass $row): InclusionProof => InclusionProof::make((int) $row->leaf, $checkpoint->size, $hashes);
+        $hashes = $this->ledger->subtreesFor(static fn (SubtreeHashes $wanted) => $sealed->each(static fn (\stdClass $row) => $prove($wanted, $row)));
         $faults = [];
         foreach ($sealed as $row) {
             try {

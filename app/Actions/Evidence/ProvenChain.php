@@ -12,7 +12,7 @@ final readonly class ProvenChain
 {
     /**
      * @param  list<Entry>  $entries  as far as they can be read
-     * @param  array<string, int>  $leaves  id of a sealed entry in hex to its index in the tree
+     * @param  list<int|null>  $leaves  of each of them its index in the tree; null while it is not sealed
      * @param  Checkpoint|null  $checkpoint  the newest; null before the first
      * @param  list<string>  $faults  what is not as it was written, each in a sentence; then nothing here may be relied on
      */
@@ -26,6 +26,12 @@ final readonly class ProvenChain
     /** The index of an entry in the tree; null while it is not yet sealed. */
     public function leafOf(Entry $entry): ?int
     {
-        return $this->leaves[$entry->id->hex()] ?? null;
+        foreach ($this->entries as $i => $each) {
+            if ($each->id->equals($entry->id)) {
+                return $this->leaves[$i];
+            }
+        }
+
+        return null;
     }
 }

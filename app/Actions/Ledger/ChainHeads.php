@@ -42,8 +42,8 @@ final class ChainHeads
     public function raise(array $heads): array
     {
         $beside = [];
-        foreach (ChainMap::beside(array_keys($heads)) as [$level, $index]) {
-            $beside[$level][] = $index;
+        foreach (ChainMap::beside(array_keys($heads)) as $node) {
+            $beside[$node->level][] = $node->index;
         }
         $stored = [];
         if ($beside !== []) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Actions\Consent\ProjectPermissions;
+use App\Models\CurrentPermission;
 use App\Models\Subscriber;
 use App\Support\KeyStore;
 use App\Support\SystemClock;
@@ -33,17 +34,21 @@ final class ExamineChains
     public function __construct(private readonly ProjectPermissions $project, private readonly KeyStore $keys, private readonly SystemClock $clock) {}
 
     /**
-     * @param  array<string, list<Entry>>  $chains  bytes of the subject to its entries, in order
+     * @param  list<Chain>  $given
      * @return list<Fault>
      */
-    public function __invoke(array $chains): array
+    public function __invoke(array $given): array
     {
+        $chains = [];
+        foreach ($given as $each) {
+            $chains[$each->subject->bytes] = $each->entries;
+        }
         $subjects = array_map(strval(...), array_keys($chains));
         $subscribers = Subscriber::query()->with('controller', 'contactPoints')->whereIn('subject', $subjects)->get()
             ->keyBy(static fn (Subscriber $s): string => $s->subject->bytes);
         $disclosures = DB::table('disclosures')->whereIn('subject', $subjects)->orderBy('id')->get()->groupBy('subject');
         $strays = $this->strays($chains);
-        $permissions = DB::table('permissions')->whereIn('subscriber_id', $subscribers->pluck('id'))->get()->groupBy('subscriber_id');
+        $permissions = CurrentPermission::query()->whereIn('subscriber_id', $subscribers->pluck('id'))->get()->toBase()->groupBy('subscriber_id');
         $faults = [];
         foreach ($chains as $subject => $chain) {
             $subject = (string) $subject;
@@ -181,16 +186,14 @@ final class ExamineChains
 
     /**
      * @param  list<Entry>  $chain
-     * @param  Collection<int, \stdClass>  $rows
+     * @param  Collection<int, CurrentPermission>  $rows
      * @return list<Fault>
      */
     private function permissions(Subscriber $subscriber, array $chain, Collection $rows): array
     {
-        $say = static fn (array $row): string => implode(' ', [
-            $row['purpose'], $row['channel'], $row['reason'], (int) $row['allowed'], $row['since'], bin2hex($row['entry']),
-        ]);
-        $due = array_map($say, $this->project->rows($subscriber->id, Permissions::of($chain)));
-        $found = $rows->map(static fn (object $row): string => $say((array) $row))->values()->all();
+        $says = static fn (CurrentPermission $c): string => $c->says();
+        $due = array_map($says, $this->project->of($subscriber->id, Permissions::of($chain)));
+        $found = $rows->map($says)->values()->all();
         sort($due);
         sort($found);
 

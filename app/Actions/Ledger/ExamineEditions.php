@@ -6,6 +6,7 @@ namespace App\Actions\Ledger;
 
 use App\Models\ApprovedEdition;
 use App\Models\PublishedEdition;
+use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
@@ -140,9 +141,12 @@ final class ExamineEditions
      */
     private function unknown(string $table, ?array $only): array
     {
-        $found = $only === null ? [] : DB::table($table)->whereIn('digest', $only)->pluck('digest')->all();
+        if ($only === null) {
+            return [];
+        }
+        $missing = array_diff($only, Stored::texts(DB::table($table)->whereIn('digest', $only)->pluck('digest')));
 
-        return array_values(array_map(static fn (string $digest): Fault => new Fault('An edition that is named is not on record, '.bin2hex($digest)), array_diff($only ?? [], $found)));
+        return array_values(array_map(static fn (string $digest): Fault => new Fault('An edition that is named is not on record, '.bin2hex($digest)), $missing));
     }
 
     /**
@@ -163,7 +167,7 @@ final class ExamineEditions
         }
         foreach (array_chunk(array_map(strval(...), array_keys($named)), 500) as $some) {
             // Compared where they lie, so that not all of them are carried over.
-            $whole = DB::table('frozen_bytes')->whereIn('digest', $some)->whereRaw('UNHEX(SHA2(bytes, 256)) = digest')->pluck('digest')->all();
+            $whole = Stored::texts(DB::table('frozen_bytes')->whereIn('digest', $some)->whereRaw('UNHEX(SHA2(bytes, 256)) = digest')->pluck('digest'));
             foreach (array_diff($some, $whole) as $digest) {
                 $faults[] = new Fault('The form as it was frozen is gone or was changed, '.bin2hex($digest), $named[$digest]);
             }
@@ -187,7 +191,7 @@ final class ExamineEditions
         };
         foreach ($this->ledger->table('entries')->where('kind', $kind->value)->whereIn('subject', $subjects)->orderBy('position')->pluck('body') as $body) {
             try {
-                $entry = Entry::parse($body);
+                $entry = Entry::parse(Stored::text($body));
             } catch (InvalidArgumentException) {
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Ledger;
 
+use App\Support\Stored;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -35,20 +36,20 @@ final class LedgerTables implements SubtreeHashes
     /** A table with its schema. */
     public static function named(string $table): string
     {
-        return config('juramen.ledger_schema').'.'.$table;
+        return config()->string('juramen.ledger_schema').'.'.$table;
     }
 
     /** @return list<Entry> of one subject, in the order of its chain */
     public function chain(Id $subject): array
     {
-        return $this->table('entries')->where('subject', $subject->bytes)->orderBy('sequence')->pluck('body')->map(Entry::parse(...))->values()->all();
+        return array_map(Entry::parse(...), Stored::texts($this->table('entries')->where('subject', $subject->bytes)->orderBy('sequence')->pluck('body')));
     }
 
     public function newestOf(Id $subject): ?Entry
     {
         $body = $this->table('entries')->where('subject', $subject->bytes)->orderByDesc('sequence')->value('body');
 
-        return $body === null ? null : Entry::parse($body);
+        return $body === null ? null : Entry::parse(Stored::text($body));
     }
 
     /** @return Builder of entries with their leaf, which is null where they are not sealed */
@@ -66,13 +67,13 @@ final class LedgerTables implements SubtreeHashes
     /** How many entries are sealed. */
     public function size(): int
     {
-        return ((int) ($this->table('leaves')->max('leaf') ?? -1)) + 1;
+        return Stored::number($this->table('leaves')->max('leaf') ?? -1) + 1;
     }
 
     /** The newest checkpoint as a signed note; null before the first. */
     public function newestCheckpoint(): ?string
     {
-        return $this->table('checkpoints')->orderByDesc('size')->value('note');
+        return Stored::textOrNull($this->table('checkpoints')->orderByDesc('size')->value('note'));
     }
 
     /**
@@ -102,6 +103,6 @@ final class LedgerTables implements SubtreeHashes
     {
         $hash = $this->table('subtrees')->where('level', $level)->where('idx', $index)->value('hash');
 
-        return $hash === null ? throw MissingSubtree::at($level, $index) : Digest::fromBytes($hash);
+        return $hash === null ? throw MissingSubtree::at($level, $index) : Digest::fromBytes(Stored::text($hash));
     }
 }

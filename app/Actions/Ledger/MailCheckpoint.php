@@ -30,7 +30,10 @@ final class MailCheckpoint
         $note = $this->ledger->newestCheckpoint();
         $day = $this->clock->instant()->utc->format('Y-m-d');
         $sent = 0;
-        foreach ($note === null ? [] : User::query()->where('role', Role::Auditor)->orderBy('id')->get() as $auditor) {
+        if ($note === null) {
+            return $sent;
+        }
+        foreach (User::query()->where('role', Role::Auditor)->orderBy('id')->get() as $auditor) {
             if (DB::table('checkpoint_mails')->where('user_id', $auditor->id)->where('day', $day)->exists()) {
                 continue;
             }
@@ -47,7 +50,7 @@ final class MailCheckpoint
     private function mail(User $auditor, string $note, string $day): Email
     {
         $keys = implode("\n", array_map(static fn (VerifyingKey $key): string => $key->text(), $this->keys->keyRing()->keys()));
-        $from = (string) config('juramen.mail.from');
+        $from = config()->string('juramen.mail.from');
 
         return (new Email)->from(new Address($from, 'Juramen'))->to(new Address($auditor->email, $auditor->name))
             ->subject("Checkpoint of the consent ledger, $day")

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Support\KeyStore;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -21,7 +22,7 @@ final class RotateKey
     public function __invoke(): VerifyingKey
     {
         $seed = random_bytes(SODIUM_CRYPTO_SIGN_SEEDBYTES);
-        $new = new SigningKey(config('juramen.ledger_origin'), $seed);
+        $new = new SigningKey(config()->string('juramen.ledger_origin'), $seed);
         $note = KeyRing::handOver($this->keys->signingKey(), $new->public);
         DB::transaction(fn () => ($this->append)($this->subject(), new KeyRotated($this->clock->instant(), $note->note())), 3);
         $this->keys->rotate($seed, $note);
@@ -34,6 +35,6 @@ final class RotateKey
     {
         $id = DB::table('subjects')->where('kind', 'ledger')->value('id');
 
-        return $id === null ? $this->append->newSubject('ledger') : Id::fromBytes($id);
+        return $id === null ? $this->append->newSubject('ledger') : Id::fromBytes(Stored::text($id));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions\Ledger;
 use App\Support\Journal;
 use App\Support\JournalLine;
 use App\Support\KeyStore;
+use App\Support\Stored;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
 use Juramen\Log\ConsistencyProof;
@@ -101,7 +102,7 @@ final class SameLedger
             $query = $sealed ? $this->ledger->withLeaves()->whereNotNull('leaves.leaf') : $this->ledger->table('entries');
             $bodies = $query->whereIn('entries.position', array_map(static fn (JournalLine $l): int => $l->position, $some))->pluck('entries.body', 'entries.position');
             foreach ($some as $line) {
-                if (! isset($bodies[$line->position]) || ! Digest::of($bodies[$line->position])->equals($line->digest)) {
+                if (! isset($bodies[$line->position]) || ! Digest::of(Stored::text($bodies[$line->position]))->equals($line->digest)) {
                     $left[] = $line;
                 }
             }

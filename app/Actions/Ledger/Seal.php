@@ -7,6 +7,7 @@ namespace App\Actions\Ledger;
 use App\Casts\Instants;
 use App\Support\Journal;
 use App\Support\KeyStore;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
@@ -49,7 +50,7 @@ final class Seal
      */
     public function __invoke(bool $everything = false): int
     {
-        if (DB::selectOne('SELECT GET_LOCK(?, 0) AS got', [$this->lockName()])->got !== 1) {
+        if (DB::scalar('SELECT GET_LOCK(?, 0)', [$this->lockName()]) !== 1) {
             return 0;
         }
         try {
@@ -81,7 +82,8 @@ final class Seal
             $frontier = Frontier::of($size, $this->ledger);
             [$leaves, $subtrees] = [[], []];
             foreach ($rows as $row) {
-                [$frontier, $done] = $frontier->append(TreeHash::ofLeaf($row->body));
+                $growth = $frontier->append(TreeHash::ofLeaf($row->body));
+                [$frontier, $done] = [$growth->frontier, $growth->completed];
                 $leaves[] = ['leaf' => $frontier->size - 1, 'position' => $row->position, 'hash' => $done[0]->hash->bytes];
                 foreach ($done as $subtree) {
                     $subtrees[] = ['level' => $subtree->level, 'idx' => $subtree->index, 'hash' => $subtree->hash->bytes];
@@ -92,7 +94,7 @@ final class Seal
                     $this->ledger->table($table)->insert($chunk);
                 }
             }
-            $checkpoint = new Checkpoint(config('juramen.ledger_origin'), $frontier->size, $frontier->root(), $this->chains($rows, $before), ($before->number ?? 0) + 1);
+            $checkpoint = new Checkpoint(config()->string('juramen.ledger_origin'), $frontier->size, $frontier->root(), $this->chains($rows, $before), ($before->number ?? 0) + 1);
             $note = SignedNote::sign($checkpoint->text(), $this->keys->signingKey())->note();
             $this->ledger->table('checkpoints')->insert(['size' => $frontier->size, 'note' => $note, 'made' => Instants::write($this->clock->instant())]);
 
@@ -109,7 +111,7 @@ final class Seal
      * The root of the map with the entries of this batch. What is stored of it must first lead to the root that was signed
      * last: a map that was changed is not built upon.
      *
-     * @param  list<object{position: int, body: string, subject: string, sequence: int}>  $rows
+     * @param  list<\stdClass>  $rows
      */
     private function chains(array $rows, ?Checkpoint $before): Digest
     {
@@ -172,11 +174,11 @@ final class Seal
         return $note === null ? null : $this->keys->keyRing()->open($note);
     }
 
-    /** @return list<object{position: int, body: string, subject: string, sequence: int}> */
+    /** @return list<\stdClass> with position, body, subject, sequence */
     private function unsealed(int $settled): array
     {
-        return $this->ledger->unsealed()->select('entries.position', 'entries.body', 'entries.subject', 'entries.sequence')
-            ->where('entries.position', '>', $settled)->orderBy('entries.position')->limit(self::BATCH)->get()->all();
+        return array_values($this->ledger->unsealed()->select('entries.position', 'entries.body', 'entries.subject', 'entries.sequence')
+            ->where('entries.position', '>', $settled)->orderBy('entries.position')->limit(self::BATCH)->get()->all());
     }
 
     /**
@@ -189,13 +191,13 @@ final class Seal
         if ($newest === null) {
             return 0;
         }
-        $size = $this->ledger->table('checkpoints')->where('made', '<', Instants::write(Instants::read($newest)->plusSeconds(-self::LONGEST_TRANSACTION)))->max('size');
+        $size = $this->ledger->table('checkpoints')->where('made', '<', Instants::write(Instants::read(Stored::text($newest))->plusSeconds(-self::LONGEST_TRANSACTION)))->max('size');
 
-        return $size === null ? 0 : (int) $this->ledger->table('leaves')->where('leaf', '<', $size)->max('position');
+        return $size === null ? 0 : Stored::number($this->ledger->table('leaves')->where('leaf', '<', $size)->max('position'));
     }
 
     private function lockName(): string
     {
-        return 'seal:'.config('juramen.ledger_schema');
+        return 'seal:'.config()->string('juramen.ledger_schema');
     }
 }

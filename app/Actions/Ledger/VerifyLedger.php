@@ -6,6 +6,7 @@ namespace App\Actions\Ledger;
 
 use App\Casts\Instants;
 use App\Support\KeyStore;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
@@ -46,9 +47,8 @@ final class VerifyLedger
     /**
      * @param  string|null  $against  an earlier checkpoint, as a signed note, kept by whoever asks
      * @param  callable(string, int, int): void  $progress  told what is read, how many of how many
-     * @return array{entries: int, sealed: int, checkpoints: int, overdue: int, faults: list<Fault>}
      */
-    public function __invoke(?string $against, callable $progress): array
+    public function __invoke(?string $against, callable $progress): Verification
     {
         $this->faults = [];
         $checkpoints = $this->checkpoints($against);
@@ -63,7 +63,7 @@ final class VerifyLedger
             $this->fault("$overdue entries have waited for more than ".self::SEALED_WITHIN.' seconds to be sealed; the scheduler stands still, or sealing is refused');
         }
 
-        return ['entries' => $entries, 'sealed' => $sealed, 'checkpoints' => count($checkpoints), 'overdue' => $overdue, 'faults' => $this->faults];
+        return new Verification($entries, $sealed, count($checkpoints), $overdue, $this->faults);
     }
 
     /** @return array<int, Checkpoint> by size */
@@ -72,7 +72,7 @@ final class VerifyLedger
         $ring = $this->keys->keyRing();
         [$found, $number] = [[], null];
         $notes = ['the one beside the key' => $this->keys->lastCheckpoint(), 'the one given' => $against];
-        $stored = $this->ledger->table('checkpoints')->orderBy('size')->pluck('note', 'size')->all();
+        $stored = $this->ledger->table('checkpoints')->orderBy('size')->pluck('note', 'size')->map(Stored::text(...))->all();
         foreach ($stored as $size => $note) {
             $notes["of size $size"] = $note;
         }
@@ -107,7 +107,7 @@ final class VerifyLedger
 
     private function sameLedger(Checkpoint $checkpoint): void
     {
-        $origin = config('juramen.ledger_origin');
+        $origin = config()->string('juramen.ledger_origin');
         if ($checkpoint->origin !== $origin) {
             throw new InvalidArgumentException("it is of the ledger {$checkpoint->origin}, not of $origin");
         }
@@ -124,22 +124,25 @@ final class VerifyLedger
         $broken = false;
         for ($from = 0; $from < $size; $from += self::CHUNK) {
             foreach ($this->leaves($from) as $row) {
-                if ((int) $row->leaf !== $frontier->size) {
+                if ($row->leaf !== $frontier->size) {
                     $this->fault("Leaf {$frontier->size} is missing", null, null, $frontier->size);
 
                     return $size;
                 }
                 $hash = $this->leafHash($row);
-                [$frontier, $subtrees] = $frontier->append($hash);
-                foreach (array_slice($subtrees, 1) as $subtree) {
+                $growth = $frontier->append($hash);
+                $frontier = $growth->frontier;
+                foreach (array_slice($growth->completed, 1) as $subtree) {
                     if (! $broken && $this->differs($subtree->level, $subtree->index, $subtree->hash)) {
                         $broken = true;
-                        $this->fault('The stored hash over leaves '.($subtree->index << $subtree->level).' to '.($frontier->size - 1).' is not that of their bytes; this entry or one beside it was changed', null, $this->entryId($row), (int) $row->leaf);
+                        $over = ($subtree->index << $subtree->level).' to '.($frontier->size - 1);
+                        $this->fault("The stored hash over leaves $over is not that of their bytes; this entry or one beside it was changed", null, $row->idInHex(), $row->leaf);
                     }
                 }
                 $signed = $checkpoints[$frontier->size] ?? null;
                 if ($signed !== null && ! $signed->root->equals($frontier->root())) {
-                    $this->fault("The checkpoint of size {$frontier->size} does not match the entries it was signed over; something up to this entry was changed, added or left out", null, $this->entryId($row), (int) $row->leaf);
+                    $says = "The checkpoint of size {$frontier->size} does not match the entries it was signed over";
+                    $this->fault("$says; something up to this entry was changed, added or left out", null, $row->idInHex(), $row->leaf);
                 }
             }
             $progress('sealed entries', min($size, $from + self::CHUNK), $size);
@@ -152,24 +155,25 @@ final class VerifyLedger
         return $size;
     }
 
-    /** @return iterable<object> */
-    private function leaves(int $from): iterable
+    /** @return list<StoredEntry> */
+    private function leaves(int $from): array
     {
-        return $this->ledger->table('leaves')->select('leaves.leaf', 'leaves.hash', 'entries.*')
+        return array_values($this->ledger->table('leaves')->select('leaves.leaf', 'leaves.hash', 'entries.*')
             ->leftJoin(LedgerTables::named('entries'), 'entries.position', '=', 'leaves.position')
-            ->where('leaves.leaf', '>=', $from)->where('leaves.leaf', '<', $from + self::CHUNK)->orderBy('leaves.leaf')->get();
+            ->where('leaves.leaf', '>=', $from)->where('leaves.leaf', '<', $from + self::CHUNK)->orderBy('leaves.leaf')->get()
+            ->map(StoredEntry::from(...))->all());
     }
 
-    private function leafHash(object $row): Digest
+    private function leafHash(StoredEntry $row): Digest
     {
         if ($row->body === null) {
-            $this->fault('A sealed entry is gone', null, null, (int) $row->leaf);
+            $this->fault('A sealed entry is gone', null, null, $row->leaf);
 
-            return Digest::fromBytes($row->hash);
+            return Digest::fromBytes((string) $row->leafHash);
         }
         $hash = TreeHash::ofLeaf($row->body);
-        if ($hash->bytes !== $row->hash) {
-            $this->fault('The bytes of this entry are not those that were sealed', 'subject '.bin2hex($row->subject), $this->entryId($row), (int) $row->leaf);
+        if ($hash->bytes !== $row->leafHash) {
+            $this->fault('The bytes of this entry are not those that were sealed', $row->about(), $row->idInHex(), $row->leaf);
         }
 
         return $hash;
@@ -182,7 +186,7 @@ final class VerifyLedger
     {
         if (! isset($this->stored[$level][$index])) {
             $this->stored[$level] = $this->ledger->table('subtrees')->where('level', $level)->where('idx', '>=', $index)
-                ->orderBy('idx')->limit(self::CHUNK)->pluck('hash', 'idx')->all();
+                ->orderBy('idx')->limit(self::CHUNK)->pluck('hash', 'idx')->map(Stored::text(...))->all();
         }
 
         return ($this->stored[$level][$index] ?? null) !== $hash->bytes;
@@ -201,20 +205,21 @@ final class VerifyLedger
             $rows = $this->ledger->withLeaves()->select('entries.*', 'leaves.leaf')
                 ->where(fn ($q) => $q->where('subject', '>', $subject)->orWhere(fn ($q) => $q->where('subject', $subject)->where('sequence', '>', $sequence)))
                 ->orderBy('subject')->orderBy('sequence')->limit(self::CHUNK)->get();
-            foreach ($rows as $row) {
+            foreach ($rows->map(StoredEntry::from(...)) as $row) {
                 $entry = $this->entry($row);
+                [$subject, $sequence] = [(string) $row->subject, $row->sequence];
                 if ($entry !== null) {
-                    $chains[$row->subject][] = $entry;
+                    $chains[$subject][] = $entry;
                 }
                 if ($row->leaf !== null && $newest !== null && $row->leaf < $newest->size) {
-                    $map->add(new ChainHead(Id::fromBytes($row->subject), (int) $row->sequence, Digest::of($row->body)));
+                    $map->add(new ChainHead(Id::fromBytes($subject), $sequence, Digest::of((string) $row->body)));
                 }
-                [$subject, $sequence] = [$row->subject, $row->sequence];
             }
             $count += count($rows);
             // The last chain may go on in the next lot.
             $open = count($rows) === self::CHUNK ? [$subject => $chains[$subject] ?? []] : [];
-            $this->note(...($this->chains)(array_diff_key($chains, $open)));
+            $whole = array_diff_key($chains, $open);
+            $this->note(...($this->chains)(array_map(static fn (string|int $s, array $e): Chain => new Chain(Id::fromBytes((string) $s), $e), array_keys($whole), $whole)));
             $chains = $open;
             $progress('entries in their chains', $count, max($all, $count));
         } while (count($rows) === self::CHUNK);
@@ -225,18 +230,18 @@ final class VerifyLedger
         return $count;
     }
 
-    private function entry(object $row): ?Entry
+    private function entry(StoredEntry $row): ?Entry
     {
         try {
-            $entry = Entry::parse($row->body);
+            $entry = Entry::parse((string) $row->body);
         } catch (InvalidArgumentException $e) {
-            $this->fault('This entry cannot be read: '.rtrim($e->getMessage(), '.'), 'subject '.bin2hex($row->subject), $this->entryId($row));
+            $this->fault('This entry cannot be read: '.rtrim($e->getMessage(), '.'), $row->about(), $row->idInHex());
 
             return null;
         }
-        if ($entry->id->bytes !== $row->id || $entry->subject->bytes !== $row->subject || $entry->sequence !== (int) $row->sequence
+        if ($entry->id->bytes !== $row->id || $entry->subject->bytes !== $row->subject || $entry->sequence !== $row->sequence
             || $entry->act->kind()->value !== $row->kind || Instants::write($entry->recorded) !== $row->recorded) {
-            $this->fault('The columns beside this entry say something else than its bytes', ExamineChains::about($entry), $this->entryId($row));
+            $this->fault('The columns beside this entry say something else than its bytes', ExamineChains::about($entry), $row->idInHex());
         }
 
         return $entry;
@@ -245,11 +250,6 @@ final class VerifyLedger
     private function overdue(): int
     {
         return $this->ledger->unsealed()->where('recorded', '<', Instants::write($this->clock->instant()->plusSeconds(-self::SEALED_WITHIN)))->count();
-    }
-
-    private function entryId(object $row): ?string
-    {
-        return $row->id === null ? null : bin2hex($row->id);
     }
 
     private function fault(string $what, ?string $about = null, ?string $entry = null, ?int $leaf = null): void

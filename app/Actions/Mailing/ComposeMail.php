@@ -34,20 +34,21 @@ final class ComposeMail
     public function __invoke(Message $message): ?Email
     {
         $values = $this->personal->newestOf($message->subscriber->subject);
+        $address = $values->get('email');
         $journey = SignupJourney::query()->whereKey($message->journey?->bytes)->first();
-        if (! isset($values['email']) || $journey === null || ! $this->isStillWanted($message, $journey)) {
+        if ($address === null || $journey === null || ! $this->isStillWanted($message, $journey)) {
             return null;
         }
         $edition = $this->published->edition($message->edition->digest);
         $mail = match ($message->kind) {
             MessageKind::Confirmation, MessageKind::Reminder => $this->confirmation($message, $journey, $edition),
-            MessageKind::Welcome => $this->welcome($message, $journey, $edition, $values['first-name'] ?? null),
+            MessageKind::Welcome => $this->welcome($message, $journey, $edition, $values->get('first-name')?->value),
         };
         $sender = $edition->controller->sender;
         $mail->getHeaders()->addIdHeader('Message-ID', $message->message_id.'@'.substr($sender, (int) strrpos($sender, '@') + 1));
         $mail->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
 
-        return $mail->from(new Address($sender, $edition->controller->name))->to(new Address($values['email']))
+        return $mail->from(new Address($sender, $edition->controller->name))->to(new Address($address->value))
             ->subject($edition->in($message->language)->mail($message->kind->value)->word('subject'));
     }
 
@@ -94,7 +95,9 @@ final class ComposeMail
             'statements' => $journey->agreedWords($edition), 'language' => $journey->language,
         ];
 
-        return (new Email)->html(View::make("mail.$view", $data)->render())->text(html_entity_decode(View::make("mail.$view-text", $data)->render(), ENT_QUOTES | ENT_HTML5));
+        $rendered = static fn (string $name): string => View::file(resource_path("views/mail/$name.blade.php"), $data)->render();
+
+        return (new Email)->html($rendered($view))->text(html_entity_decode($rendered("$view-text"), ENT_QUOTES | ENT_HTML5));
     }
 
     private function isStillWanted(Message $message, SignupJourney $journey): bool

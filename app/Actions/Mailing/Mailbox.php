@@ -13,7 +13,7 @@ final class Mailbox
     /** @param  list<string>  $messageIds without their domain */
     public function forget(array $messageIds): void
     {
-        $url = (string) config('juramen.mailbox_url');
+        $url = config()->string('juramen.mailbox_url', '');
         if ($url === '' || $messageIds === []) {
             return;
         }

@@ -50,7 +50,7 @@ final class Outbox
     public function lay(SignupJourney $journey, MessageKind $kind, ?string $network = null): void
     {
         $now = $this->clock->instant();
-        $crowd = $network === null ? null : substr(hash_hmac('sha256', "$journey->point_edition_id $network", (string) config('app.key'), true), 0, 8);
+        $crowd = $network === null ? null : substr(hash_hmac('sha256', "$journey->point_edition_id $network", config()->string('app.key'), true), 0, 8);
         $waiting = Message::query()->where('state', MessageState::Waiting);
         $ahead = $crowd === null ? 0 : self::APART * $waiting->clone()->where('crowd', $crowd)->count()
             + intdiv($waiting->clone()->where('point_edition_id', $journey->point_edition_id)->count(), self::OF_ONE_POINT);
@@ -126,7 +126,7 @@ final class Outbox
     public function markUncertain(): int
     {
         $stale = Message::query()->with('subscriber')->where('state', MessageState::Claimed)
-            ->where('claimed_at', '<', $this->clock->instant()->plusSeconds(-config('juramen.mail.claim_seconds'))->utc->format('Y-m-d H:i:s.u'))->get();
+            ->where('claimed_at', '<', $this->clock->instant()->plusSeconds(-config()->integer('juramen.mail.claim_seconds'))->utc->format('Y-m-d H:i:s.u'))->get();
         $count = 0;
         foreach ($stale as $message) {
             try {

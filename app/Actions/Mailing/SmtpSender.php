@@ -61,16 +61,16 @@ final class SmtpSender
 
     private function connect(): WatchedTransport
     {
-        $config = config('juramen.mail');
-        $transport = new WatchedTransport($config['host'], $config['port'], null);
+        $transport = new WatchedTransport(config()->string('juramen.mail.host'), config()->integer('juramen.mail.port'), null);
         // Before a mail that comes after a pause the server is asked whether it is still there.
         $transport->setPingThreshold(2);
         $stream = $transport->getStream();
         if ($stream instanceof SocketStream) {
-            $stream->setTimeout($config['timeout']);
+            $stream->setTimeout((float) config()->integer('juramen.mail.timeout'));
         }
-        if ($config['user'] !== null) {
-            $transport->setUsername($config['user'])->setPassword((string) $config['password']);
+        [$user, $password] = [config('juramen.mail.user'), config('juramen.mail.password')];
+        if (is_string($user)) {
+            $transport->setUsername($user)->setPassword(is_string($password) ? $password : '');
         }
 
         return $transport;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Support\KeyStore;
+use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
 use Juramen\Register\EmailAddress;
@@ -24,7 +25,7 @@ final class CountMailbox
         $mailbox = ['mailbox' => $this->keys->lookup('', 'mailbox', $email->mailbox())->bytes];
         // Locks its row from the first statement on: an insert that is ignored would only share it, and two would wait for each other.
         DB::table('mailbox_counts')->upsert([...$mailbox, 'times' => '', 'newest' => $now->utc->getTimestamp()], ['mailbox'], ['newest']);
-        $times = (string) DB::table('mailbox_counts')->where($mailbox)->value('times');
+        $times = (string) Stored::textOrNull(DB::table('mailbox_counts')->where($mailbox)->value('times'));
         $since = $now->plusDays(-1)->utc->getTimestamp();
         $within = array_values(array_filter((array) unpack('J*', $times), static fn (int $time): bool => $time > $since));
         DB::table('mailbox_counts')->where($mailbox)->update(['times' => pack('J*', ...$within, ...[$now->utc->getTimestamp()]), 'newest' => $now->utc->getTimestamp()]);

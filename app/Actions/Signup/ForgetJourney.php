@@ -10,6 +10,7 @@ use App\Actions\Mailing\Mailbox;
 use App\Models\Message;
 use App\Models\SignupJourney;
 use App\Models\StoredDisclosure;
+use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
@@ -40,7 +41,7 @@ final class ForgetJourney
             ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
             ->filter(static fn (StoredDisclosure $row): bool => $number === [] || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone);
         ($this->delete)($subject, $how, $why, array_values($values->all()), lookups: $byMail === []);
-        $sent = Message::query()->where('journey', $journey->id->bytes)->pluck('message_id')->all();
+        $sent = Stored::texts(Message::query()->where('journey', $journey->id->bytes)->pluck('message_id'));
         DB::afterCommit(fn () => $this->mailbox->forget($sent));
     }
 

@@ -47,7 +47,7 @@ final class FormMarks
     {
         $content = json_encode([$form->edition->sheet->draft->point->text, $form->values, $this->clock->instant()->utc->format('Y-m-d')]);
 
-        return Id::fromBytes(substr(hash_hmac('sha256', (string) $content, (string) config('app.key'), true), 0, 16));
+        return Id::fromBytes(substr(hash_hmac('sha256', (string) $content, config()->string('app.key'), true), 0, 16));
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Models\ContactPoint;
 use App\Models\RegisteredController;
 use App\Models\Subscriber;
 use App\Support\KeyStore;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -57,7 +58,7 @@ final class KnowSubscriber
     {
         $since = DB::table('do_not_contact')->where('lookup', $this->lookup($controller, $email)->bytes)->value('since');
 
-        return $since === null ? null : Instants::read($since);
+        return $since === null ? null : Instants::read(Stored::text($since));
     }
 
     private function lookup(string $controller, EmailAddress $email): Digest

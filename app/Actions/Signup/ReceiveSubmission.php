@@ -107,7 +107,7 @@ final class ReceiveSubmission
         $stamp = $request->request->all()[FormMarks::STAMP] ?? null;
         $stamp = is_string($stamp) ? $this->marks->stamp($stamp) : null;
 
-        return CameFrom::ours($request, (string) config('app.url')) && $visit->language === $language && ($stamp === null || $visit->fits($stamp));
+        return CameFrom::ours($request, config()->string('app.url')) && $visit->language === $language && ($stamp === null || $visit->fits($stamp));
     }
 
     /**

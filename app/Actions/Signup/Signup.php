@@ -56,6 +56,6 @@ final readonly class Signup
     /** Id of the row of its edition. */
     public function editionId(): int
     {
-        return (int) PublishedEdition::query()->where('digest', $this->edition->digest()->bytes)->valueOrFail('id');
+        return PublishedEdition::query()->where('digest', $this->edition->digest()->bytes)->firstOrFail('id')->id;
     }
 }

@@ -24,7 +24,7 @@ final class SpendMark
         if ($signup->nonce === null) {
             return true;
         }
-        $content = $signup->content((string) config('app.key'));
+        $content = $signup->content(config()->string('app.key'));
         try {
             DB::table('spent_marks')->insert(['nonce' => $signup->nonce->bytes, 'content' => $content->bytes, 'spent_at' => Instants::write($this->clock->instant())]);
 

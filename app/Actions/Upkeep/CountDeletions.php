@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Upkeep;
 
-use App\Support\Moments;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\ById;
 
 /** How much was deleted on a day, by what it was; nothing else of it. */
 final class CountDeletions
@@ -16,7 +16,7 @@ final class CountDeletions
     public function add(string $what, int $count): void
     {
         if ($count > 0) {
-            DB::statement('INSERT INTO deletions (day, what, count) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE count = count + VALUES(count)', [$this->today(), $what, $count]);
+            DB::statement('INSERT INTO deletions (day, what, count) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE count = count + VALUES(count)', [$this->clock->today()->text, $what, $count]);
         }
     }
 
@@ -24,21 +24,17 @@ final class CountDeletions
     public function set(string $what, int $count): void
     {
         if ($count > 0) {
-            DB::table('deletions')->upsert(['day' => $this->today(), 'what' => $what, 'count' => $count], ['day', 'what'], ['count']);
+            DB::table('deletions')->upsert(['day' => $this->clock->today()->text, 'what' => $what, 'count' => $count], ['day', 'what'], ['count']);
         } else {
             DB::table('deletions')->where('what', $what)->delete();
         }
     }
 
-    /** @return array<string, int> what, to how many in the last days, today among them */
-    public function ofLastDays(int $days): array
+    /** @return ById<Deleted> by what it was, in the last days, today among them */
+    public function ofLastDays(int $days): ById
     {
-        return DB::table('deletions')->where('day', '>', $this->clock->instant()->plusDays(-$days)->utc->setTimezone(Moments::zone())->format('Y-m-d'))
-            ->groupBy('what')->orderBy('what')->selectRaw('what, SUM(count) AS n')->pluck('n', 'what')->map(static fn ($n): int => (int) $n)->all();
-    }
+        $rows = DB::table('deletions')->where('day', '>', $this->clock->today()->plus(-$days)->text)->groupBy('what')->orderBy('what')->selectRaw('what, SUM(count) AS n')->get();
 
-    private function today(): string
-    {
-        return $this->clock->instant()->utc->setTimezone(Moments::zone())->format('Y-m-d');
+        return ById::of($rows->map(static fn (object $row): Deleted => new Deleted((string) $row->what, (int) $row->n)), static fn (Deleted $d): string => $d->what);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions\Upkeep;
 use App\Casts\Instants;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\ById;
 use Juramen\Points\VisitMark;
 
 /** Deletes what was kept for a time that is over and is no consent: spent marks, held submissions, enquiries, sessions, expired cache. */
@@ -14,8 +15,8 @@ final class DeleteDue
 {
     public function __construct(private readonly CountDeletions $count, private readonly SystemClock $clock) {}
 
-    /** @return array<string, int> what, to how many of it were deleted */
-    public function __invoke(): array
+    /** @return ById<Deleted> by what it was */
+    public function __invoke(): ById
     {
         $now = $this->clock->instant();
         $deleted = [
@@ -23,7 +24,7 @@ final class DeleteDue
             'spent marks' => DB::table('spent_marks')->where('spent_at', '<', Instants::write($now->plusSeconds(-2 * VisitMark::SECONDS)))->delete(),
             'held submissions' => DB::table('held_submissions')->where('deleted_at', '<', Instants::write($now))->delete(),
             'enquiries' => DB::table('enquiries')->where('deleted_at', '<', Instants::write($now))->delete(),
-            'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * (int) config('session.lifetime'))->delete(),
+            'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * config()->integer('session.lifetime'))->delete(),
             'mailbox counts' => DB::table('mailbox_counts')->where('newest', '<', $now->plusDays(-1)->utc->getTimestamp())->delete(),
             'flood counts' => DB::table('flood')->where('ends', '<', $now->utc->getTimestamp())->delete(),
             'cache' => DB::table('cache')->where('expiration', '<', $now->utc->getTimestamp())->delete(),
@@ -32,6 +33,6 @@ final class DeleteDue
             $this->count->add($what, $deleted[$what]);
         }
 
-        return $deleted;
+        return ById::of(array_map(static fn (string $what, int $n): Deleted => new Deleted($what, $n), array_keys($deleted), $deleted), static fn (Deleted $d): string => $d->what);
     }
 }

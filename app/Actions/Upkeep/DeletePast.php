@@ -13,6 +13,7 @@ use App\Models\Subscriber;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
@@ -80,7 +81,7 @@ final class DeletePast
         }
         $seconds = $shortest->utc->getTimestamp() - $now->utc->getTimestamp();
 
-        return array_map(intval(...), array_values(DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
+        return array_map(Stored::number(...), array_values(DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
             ->whereExists(static fn ($q) => $q->from('disclosures')->whereColumn('disclosures.subject', 'subscribers.subject'))
             ->groupBy('subscriber_id')->havingRaw('SUM(allowed) = 0 AND SUM(reason = ?) = 0 AND MAX(since) < ?', [Reason::AwaitingConfirmation->value, Instants::write($now->plusSeconds(-$seconds))])
             ->orderBy('subscriber_id')->limit(self::MOST)->pluck('subscriber_id')->all()));

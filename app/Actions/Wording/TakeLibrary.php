@@ -37,9 +37,9 @@ final class TakeLibrary
             $records = RegistersInForce::records(RecordKind::Statement)->with('newest')->get()->keyBy('slug');
             $taken = 0;
             foreach ($library->changes() as $row) {
-                $record = $records[$row->statement];
+                $record = $records->get($row->statement) ?? throw Refused::because(ActRefusal::LibraryAtFault, count: 'one text');
                 $place = Place::of('texts', $row->language);
-                $changed = $this->change->edit($record, $author, (int) $record->revisions()->max('number'), new Edit(RecordKind::Statement, EditKind::Set, $place, $row->new));
+                $changed = $this->change->edit($record, $author, $record->newest->number ?? 1, new Edit(RecordKind::Statement, EditKind::Set, $place, $row->new));
                 $taken += (int) ($changed->revision->document->text($place) === $row->new);
             }
 

@@ -22,14 +22,15 @@ final class ConsentRebuild extends Report
     {
         $found = ($this->rebuild)(! $this->option('check'), fn (int $count) => $this->progress("$count subscribers compared"));
         if ($this->option('json')) {
-            $this->json(['ok' => $found['differences'] === [], ...$found]);
+            $this->json(['ok' => $found->differences === [], 'subscribers' => $found->subscribers, 'differences' => $found->differences]);
         } else {
-            foreach ($found['differences'] as $difference) {
-                $this->line("Subject {$difference['subject']}: found ".(implode('; ', $difference['found']) ?: 'nothing').'; the ledger says '.(implode('; ', $difference['expected']) ?: 'nothing').'.');
+            foreach ($found->differences as $difference) {
+                [$is, $due] = [implode('; ', $difference->found) ?: 'nothing', implode('; ', $difference->expected) ?: 'nothing'];
+                $this->line("Subject {$difference->subject}: found $is; the ledger says $due.");
             }
-            $this->line("{$found['subscribers']} subscribers, ".count($found['differences']).' differ'.($this->option('check') || $found['differences'] === [] ? '.' : ' and were mended.'));
+            $this->line("{$found->subscribers} subscribers, ".count($found->differences).' differ'.($this->option('check') || $found->differences === [] ? '.' : ' and were mended.'));
         }
 
-        return $found['differences'] === [] ? self::SUCCESS : self::FOUND;
+        return $found->differences === [] ? self::SUCCESS : self::FOUND;
     }
 }

@@ -99,7 +99,7 @@ final class Decisions
     /** @return list<Decision> what upkeep could not delete */
     private function stuck(): array
     {
-        $stuck = $this->deletions->ofLastDays(2)[LapseJourneys::STUCK] ?? 0;
+        $stuck = $this->deletions->ofLastDays(2)->get(LapseJourneys::STUCK)->count ?? 0;
 
         return $stuck === 0 ? [] : [new Decision(0, 'Today', $stuck === 1 ? 'One sign-up' : "$stuck sign-ups", 'should have lapsed and could not be deleted.', 'All others were. The fault is written down; tell your administrator.', 'See those that wait', route('evidence.signups', ['state' => 'waiting']))];
     }

@@ -49,10 +49,10 @@ final class ShowPerson
         $values = $this->personal->newestOf($subscriber->subject);
         $chosen = self::find($proven->entries, $asked->entry) ?? self::newestConsent($proven->entries);
         $consent = $chosen === null ? null : self::consentBehind($chosen, $proven->entries);
-        $state = [$values['first-name'] ?? '', $registers->controller($subscriber->controller->slug)->name, 'first seen '.Moments::exact($subscriber->first_seen)];
+        $state = [$values->get('first-name')->value ?? '', $registers->controller($subscriber->controller->slug)->name, 'first seen '.Moments::exact($subscriber->first_seen)];
 
         return new PersonPage(
-            $subscriber, $values['email'] ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
+            $subscriber, $values->get('email')->value ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
             $this->question($subscriber, $proven, $asked, $chosen, $names), $this->acts($subscriber, $proven->entries, $chosen, $names),
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),

@@ -57,4 +57,10 @@ final class ListSignups
 
         return $state->value;
     }
+
+    /** What stands in place of an address that is in no list. */
+    public static function withoutAddress(JourneyState $state): string
+    {
+        return in_array($state, [JourneyState::Lapsed, JourneyState::Withdrawn], true) ? 'details deleted' : 'kept as proof only';
+    }
 }

@@ -55,11 +55,11 @@ final class HtmlReader
         $said = $page->language($form->element) ?? $this->given;
         $language = Lexicon::guess($text) ?? $said ?? $this->ofPage;
         $lexicons = KindGuess::lexicons($language);
-        [$kind, $reason] = (new KindGuess($page, $lexicons))->of($form);
+        $guessed = (new KindGuess($page, $lexicons))->of($form);
 
         return Reading::make(
-            ReadingOf::Page, new Selector($page->selector($form->element)), $kind, $reason, $language,
-            (new ControlReader($page, $this->labels, $lexicons))->read($form, $kind),
+            ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
+            (new ControlReader($page, $this->labels, $lexicons))->read($form, $guessed->kind),
             (new FieldReader($page, $this->labels, $lexicons))->read($form),
             $text, $this->around($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said), Audience::ofAddress($this->address),
         );

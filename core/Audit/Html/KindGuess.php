@@ -18,8 +18,7 @@ final readonly class KindGuess
     /** @param  list<Lexicon>  $lexicons */
     public function __construct(private Page $page, private array $lexicons) {}
 
-    /** @return array{FormKind, string} with the reason in a few words */
-    public function of(FoundForm $form): array
+    public function of(FoundForm $form): GuessedKind
     {
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
@@ -29,19 +28,19 @@ final readonly class KindGuess
 
         return match (true) {
             $passwords > 0 => $passwords > 1 || ($about(Topic::Account, $says) && ! $about(Topic::Login, $says)) || count($form->inputs('text', 'email', 'tel', 'date')) > 2
-                ? [FormKind::Account, 'it asks for a new password'] : [FormKind::Login, 'it asks for a password'],
-            $form->inputs('search') !== [] || $form->element->getAttribute('role') === 'search' || (! $hasEmail && count($form->controls) <= 2 && $about(Topic::Search, $says.' '.$form->element->getAttribute('action'))) => [FormKind::Search, 'it has a search field'],
-            $about(Topic::Rights, $says) => [FormKind::RightsRequest, 'its heading or button speaks of a request'],
-            $about(Topic::Preferences, $says) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
-            $form->inputs('file') !== [] && $about(Topic::Job, $says.' '.$text), $about(Topic::Job, $says) => [FormKind::JobApplication, 'it takes an application'],
-            $this->asksForCard($form) || ($about(Topic::Order, $says) && ! ($hasEmail && $about(Topic::Marketing, $says))) => [FormKind::Order, 'its heading, button or fields speak of an order'],
-            $about(Topic::Draw, $says) => [FormKind::PrizeDraw, 'its heading or button speaks of a prize'],
-            $about(Topic::Download, $says) => [FormKind::Download, 'its heading or button speaks of a download'],
-            $about(Topic::Account, $says) => [FormKind::Account, 'its heading or button speaks of an account'],
-            $form->elements('textarea') !== [] || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => [FormKind::Contact, 'it takes a message'],
-            $hasEmail && $about(Topic::Marketing, $says) => [FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'],
-            $hasEmail && $about(Topic::Marketing, $text) && count($form->inputs('text', 'email', 'tel')) <= 3 => [FormKind::Newsletter, 'it speaks of news and asks for little else'],
-            default => [FormKind::Other, 'nothing says what it is for'],
+                ? new GuessedKind(FormKind::Account, 'it asks for a new password') : new GuessedKind(FormKind::Login, 'it asks for a password'),
+            $form->inputs('search') !== [] || $form->element->getAttribute('role') === 'search' || (! $hasEmail && count($form->controls) <= 2 && $about(Topic::Search, $says.' '.$form->element->getAttribute('action'))) => new GuessedKind(FormKind::Search, 'it has a search field'),
+            $about(Topic::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
+            $about(Topic::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
+            $form->inputs('file') !== [] && $about(Topic::Job, $says.' '.$text), $about(Topic::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
+            $this->asksForCard($form) || ($about(Topic::Order, $says) && ! ($hasEmail && $about(Topic::Marketing, $says))) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
+            $about(Topic::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
+            $about(Topic::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
+            $about(Topic::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
+            $form->elements('textarea') !== [] || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),
+            $hasEmail && $about(Topic::Marketing, $says) => new GuessedKind(FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'),
+            $hasEmail && $about(Topic::Marketing, $text) && count($form->inputs('text', 'email', 'tel')) <= 3 => new GuessedKind(FormKind::Newsletter, 'it speaks of news and asks for little else'),
+            default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
         };
     }
 

@@ -24,8 +24,11 @@
 <thead><tr><th scope="col">Browser</th><th scope="col">Last seen</th><th scope="col">End it</th></tr></thead>
 <tbody>
 @foreach ($sessions as $session)
-<tr><td>{{ $session['browser'] }}</td><td>{{ App\Support\Moments::exact(Juramen\Canon\Instant::of(new DateTimeImmutable('@'.$session['seen']))) }}</td>
-<td>@if ($session['own'])this one @else<form method="post" action="{{ route('account.end') }}">@csrf<input type="hidden" name="session" value="{{ $session['name'] }}"><button>End</button></form>@endif</td></tr>
+<tr><td>{{ $session->browser }}</td><td>{{ $session->seen }}</td>
+<td>@if ($session->own)this one
+@else
+<form method="post" action="{{ route('account.end') }}">@csrf<input type="hidden" name="session" value="{{ $session->name }}"><button>End</button></form>
+@endif</td></tr>
 @endforeach
 </tbody>
 </table>

@@ -48,7 +48,7 @@ $height = 96;
 <p class="soft">Margin</p>
 <section><p class="met"><span aria-hidden="true">✓</span> {{ number_format($sealed) }} entries sealed</p><p class="soft">The newest checkpoint is public <a href="{{ route('ledger.checkpoint') }}">here</a>, for whoever wants to hold us to it.</p></section>
 <section><p><b>Deleted in seven days</b></p>
-@forelse ($deleted as $what => $count)<p>{{ number_format($count) }} {{ $what }}</p>@empty<p class="soft">Nothing was due.</p>@endforelse</section>
+@forelse ($deleted as $each)<p>{{ number_format($each->count) }} {{ $each->what }}</p>@empty<p class="soft">Nothing was due.</p>@endforelse</section>
 @if ($departures !== [])<section><p><b>Departures from the house rules</b></p>
 @foreach ($departures as $each)
 <p><a href="{{ route('points.sheet', $each->slug) }}#part-4">{{ $each->name }}</a>: {{ $each->says }}

@@ -22,7 +22,8 @@
 @php($subject = $each->subscriber->subject->hex())
 <tr>
 <td class="line">{{ $exact($each->asked_at) }}</td>
-<td><a href="{{ route('evidence.person', $subject) }}">@isset($addresses[$subject])<b>{{ $addresses[$subject] }}</b>@else<span class="soft">{{ in_array($each->state->value, ['lapsed', 'withdrawn'], true) ? 'details deleted' : 'kept as proof only' }}</span>@endisset</a></td>
+<td><a href="{{ route('evidence.person', $subject) }}">
+@if ($addresses->has($subject))<b>{{ $addresses->get($subject)->value }}</b>@else<span class="soft">{{ App\Queries\Evidence\ListSignups::withoutAddress($each->state) }}</span>@endif</a></td>
 <td>{{ $each->edition->point->slug }}, edition {{ $each->edition->number }}, {{ $each->language->endonym() }}</td>
 <td>{{ App\Queries\Evidence\ListSignups::word($each->state) }}@if ($each->ended_at) <span class="soft">{{ $exact($each->ended_at) }}</span>@endif</td>
 </tr>

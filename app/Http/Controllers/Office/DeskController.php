@@ -26,7 +26,7 @@ final class DeskController
             'departures' => $user instanceof User && $user->can('viewAny', Point::class) ? $decisions->departures() : [],
             'days' => $days(),
             'sealed' => $ledger->size(),
-            'deleted' => $deletions->ofLastDays(7),
+            'deleted' => $deletions->ofLastDays(7)->all(),
             'today' => $clock->instant(),
         ]);
     }
