@@ -6,10 +6,12 @@ namespace App\Models;
 
 use App\Actions\ActRefusal;
 use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Query\JoinClause;
 use Juramen\Canon\AuthoredRevision;
 use Juramen\Canon\Authorship;
 use Juramen\Canon\History;
@@ -65,9 +67,32 @@ final class Record extends Model
      */
     public function writersSince(int $number): array
     {
-        $revisions = $this->revisions()->orderBy('number')->get()->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->step(), $r->author_id, $r->document))->values()->all();
+        return self::writersAmong($this->revisions()->orderBy('number')->get(), $number);
+    }
 
-        return $revisions === [] ? [] : Authorship::ofDifference($revisions, $number);
+    /**
+     * Its revisions in order, each with the number of the edition that was made of it, if one was.
+     *
+     * @return Collection<int, Revision>
+     */
+    public function revisionsWithEditions(): Collection
+    {
+        return $this->revisions()->leftJoin('editions', static function (JoinClause $join): void {
+            $join->on('editions.record_id', '=', 'revisions.record_id')->on('editions.revision', '=', 'revisions.number');
+        })->orderBy('revisions.number')->get(['revisions.*', 'editions.number as approved_as']);
+    }
+
+    /**
+     * Who wrote any of what differs, told from revisions that are read already.
+     *
+     * @param  Collection<int, Revision>  $revisions  all of a record, in order
+     * @return list<int>
+     */
+    public static function writersAmong(Collection $revisions, int $number): array
+    {
+        $authored = array_values($revisions->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->step(), $r->author_id, $r->document))->all());
+
+        return $authored === [] ? [] : Authorship::ofDifference($authored, $number);
     }
 
     public static function named(RecordKind $kind, string $slug): self

@@ -22,6 +22,7 @@ use Juramen\Canon\RevisionStep;
  * @property int $from_state
  * @property string $said
  * @property Document $document
+ * @property int|null $approved_as  number of the edition that was made of it, where that was asked for
  * @property int $author_id
  * @property Instant $saved_at
  * @property-read User $author

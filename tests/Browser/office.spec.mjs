@@ -198,7 +198,7 @@ test('in a text of 2,000 characters the notes follow the typing within 300 ms', 
     await page.evaluate(() => {
       const began = performance.now();
       window.noted = new Promise((done) => new MutationObserver((changes, observer) => {
-        if (changes.some((c) => [...c.addedNodes].some((n) => n.id === 'margin'))) { observer.disconnect(); done(performance.now() - began); }
+        if (changes.some((c) => [...c.addedNodes].some((n) => ['margin', 'judged'].includes(n.id)))) { observer.disconnect(); done(performance.now() - began); }
       }).observe(document.getElementById('sheet-body'), { childList: true, subtree: true }));
     });
     await field.press('End');

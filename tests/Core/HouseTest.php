@@ -14,6 +14,17 @@ arch('Screening uses only Canon and Register')->expect('Juramen\Screening')->not
 arch('the core knows neither framework nor application')->expect('Juramen')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
 arch('the core does no input or output and asks no clock')->expect('Juramen')->not->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'now', 'env', 'config', 'getenv', 'curl_init']);
 arch('everything declares strict types')->expect(['Juramen', 'App', 'Database\Demo'])->toUseStrictTypes();
+// The application goes one way too: queries read, acts decide and write, pages prepare what is shown, controllers bring them together.
+arch('acts know no page and no request')->expect('App\Actions')->not->toUse(['App\Pages', 'App\Http', 'App\Console', 'App\Policies']);
+arch('queries know no page and no request')->expect('App\Queries')->not->toUse(['App\Pages', 'App\Http', 'App\Console']);
+arch('pages know no request and no controller')->expect('App\Pages')->not->toUse(['App\Http', 'App\Console']);
+arch('models know neither queries nor pages')->expect('App\Models')->not->toUse(['App\Queries', 'App\Pages', 'App\Http']);
+arch('a field kind knows no form, no sheet and no other kind')->expect('Juramen\Points\Fields')
+    ->not->toUse(['Juramen\Points\Sheet', 'Juramen\Points\SheetDraft', 'Juramen\Points\FormRenderer', 'Juramen\Points\FieldKinds', 'Juramen\Points\PointEdition']);
+arch('an act of the ledger knows nothing of how it is folded')->expect('Juramen\Consent\Acts')
+    ->not->toUse(['Juramen\Consent\Permissions', 'Juramen\Consent\Journey', 'Juramen\Consent\Erasures', 'Juramen\Consent\Lifeline']);
+arch('a requirement knows no other and not the list they stand in')->expect('Juramen\Audit\Requirements')
+    ->not->toUse(['Juramen\Audit\Judgement', 'Juramen\Audit\Finding', 'Juramen\Audit\Note']);
 arch('controllers are thin: they do not touch the database')->expect('App\Http\Controllers')->not->toUse('Illuminate\Support\Facades\DB');
 arch('only the appender writes entries')->expect('App\Actions\Ledger\LedgerTables')->not->toBeUsedIn(['App\Models', 'App\Mail', 'App\Support']);
 arch('nothing is left from debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();

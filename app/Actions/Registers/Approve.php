@@ -17,6 +17,7 @@ use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
 use App\Queries\Registers\Writers;
 use App\Support\SystemClock;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Judgement;
 use Juramen\Canon\Day;
@@ -59,10 +60,11 @@ final class Approve
     {
         return DB::transaction(function () use ($record, $officer, $looked, $comment, $points, $effective): ApprovedEdition {
             $record = Record::query()->whereKey($record->id)->lockForUpdate()->firstOrFail();
-            $revision = $record->revisions()->orderByDesc('number')->firstOrFail();
-            $last = $record->editions()->orderByDesc('number')->first();
-            $this->admit($record, $revision, $last, $officer, $looked, trim($comment));
-            $edition = $this->make($record, $revision, $last, $officer, trim($comment), $this->day($effective));
+            $revisions = $record->revisionsWithEditions();
+            $revision = $revisions->last() ?? throw Refused::because(ActRefusal::NothingWritten);
+            $last = $revisions->whereNotNull('approved_as')->sortBy('approved_as')->last();
+            $this->admit($record, $revisions, $revision, $last, $officer, $looked, trim($comment));
+            $edition = $this->make($record, $revision, ($last->approved_as ?? 0) + 1, $officer, trim($comment), $this->day($effective));
             $this->propose->decide($record, Decided::Approved, $officer, $comment);
             foreach ($this->pointsOf($points, $edition) as [$point, $chosen]) {
                 try {
@@ -133,7 +135,11 @@ final class Approve
         }
     }
 
-    private function admit(Record $record, Revision $revision, ?ApprovedEdition $last, User $officer, int $looked, string $comment): void
+    /**
+     * @param  Collection<int, Revision>  $revisions  all of the record
+     * @param  Revision|null  $last  of which the newest edition was made
+     */
+    private function admit(Record $record, Collection $revisions, Revision $revision, ?Revision $last, User $officer, int $looked, string $comment): void
     {
         if ($record->kind === RecordKind::Sheet) {
             throw Refused::because(ActRefusal::SheetNotApproved);
@@ -144,10 +150,10 @@ final class Approve
         if ($looked !== $revision->number) {
             throw Refused::because(ActRefusal::ChangedSinceLooked);
         }
-        if ($last !== null && $last->document()->equals($revision->document)) {
-            throw Refused::because(ActRefusal::NothingToApprove, number: $last->number);
+        if ($last !== null && $last->document->equals($revision->document)) {
+            throw Refused::because(ActRefusal::NothingToApprove, number: (int) $last->approved_as);
         }
-        if ($this->inForce->registers()->house->fourEyes && $this->writers->since($record, $last)->has((string) $officer->id)) {
+        if ($this->inForce->registers()->house->fourEyes && in_array($officer->id, Record::writersAmong($revisions, $last->number ?? 0), true)) {
             throw Refused::because(ActRefusal::OwnDraft, others: implode(' or ', $this->writers->otherOfficers($officer)) ?: 'somebody else');
         }
         Records::check($record->kind, $revision->document, whole: true);
@@ -186,16 +192,16 @@ final class Approve
         }
     }
 
-    private function make(Record $record, Revision $revision, ?ApprovedEdition $last, User $officer, string $comment, Day $effective): ApprovedEdition
+    private function make(Record $record, Revision $revision, int $number, User $officer, string $comment, Day $effective): ApprovedEdition
     {
-        $made = RecordEdition::make($record->name(), ($last->number ?? 0) + 1, $revision->document);
+        $made = RecordEdition::make($record->name(), $number, $revision->document);
         $now = $this->clock->instant();
         $edition = $record->editions()->create([
             'number' => $made->number, 'digest' => $made->digest, 'bytes' => $made->bytes, 'revision' => $revision->number,
             'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
         ]);
         ($this->append)($this->append->subjectOf($record), new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
-        $this->inForce->forget();
+        $this->inForce->approved(Records::read($record->kind, $revision->document, $made->digest), $effective);
 
         return $edition;
     }

@@ -9,21 +9,14 @@ use App\Models\Proposal;
 use App\Models\Record;
 use App\Models\RecordState;
 use App\Models\Revision;
-use App\Pages\Notes\Margin;
-use Juramen\Audit\Judgement;
 use Juramen\Canon\Conflict;
 use Juramen\Canon\Document;
-use Juramen\Register\Registered;
 
 /** What the screen of a statement or a register's entry shows. */
 final readonly class RecordPage
 {
     /**
      * @param  string  $title  what the office calls it
-     * @param  object  $form  its controls, by the kind of record
-     * @param  Margin|null  $margin  null for what is not judged
-     * @param  list<string>  $unfilled  placeholders that cannot be filled, each in a sentence
-     * @param  list<string>  $lacks  what the record of a processor lacks
      * @param  list<SheetUse>|null  $sheets  on which it stands; null for what stands on none
      * @param  list<RelatedGroup>  $related
      * @param  list<EditionView>  $editions  the newest first
@@ -35,16 +28,11 @@ final readonly class RecordPage
     public function __construct(
         public Record $record,
         public Revision $revision,
-        public Registered $entry,
         public Document $document,
         public string $title,
         public bool $mayWrite,
         public bool $mayApprove,
-        public object $form,
-        public ?Judgement $judgement,
-        public ?Margin $margin,
-        public array $unfilled,
-        public array $lacks,
+        public JudgedRecord $judged,
         public ?array $sheets,
         public array $related,
         public array $editions,

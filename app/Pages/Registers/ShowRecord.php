@@ -29,7 +29,6 @@ use Illuminate\Support\Collection;
 use Juramen\Canon\ById;
 use Juramen\Canon\Conflict;
 use Juramen\Canon\Document;
-use Juramen\Canon\Refused;
 use Juramen\Points\Records;
 use Juramen\Points\Registers;
 use Juramen\Register\Controller;
@@ -53,23 +52,31 @@ final class ShowRecord
         private readonly SystemClock $clock,
     ) {}
 
-    /**
-     * @param  Document|null  $document  what is being typed, where that is not saved yet
-     * @param  list<Conflict>  $conflicts
-     *
-     * @throws Refused where what is being typed cannot be
-     */
-    public function of(Record $record, Revision $revision, User $user, ?Document $document = null, array $conflicts = [], string $news = ''): RecordPage
+    /** What follows from a document alone, which may be just being typed. */
+    public function judged(Record $record, Document $document, User $user): JudgedRecord
     {
-        $document ??= $revision->document;
         $registers = $this->inForce->registers();
         $entry = Records::read($record->kind, $document);
+        $judgement = $entry instanceof Statement ? $this->judgements->ofStatement($entry, $registers) : null;
+        $margin = $entry instanceof Statement && $judgement !== null
+            ? new Margin($judgement, count($entry->texts->languages()), self::mayWrite($record, $user), ById::none()) : null;
+
+        return new JudgedRecord(
+            $record, $entry, $this->form($entry, $document, $registers, $margin), $judgement, $margin,
+            $entry instanceof Statement ? Unfilled::said($registers->unfilled($entry)) : [],
+            $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [],
+        );
+    }
+
+    /** @param  list<Conflict>  $conflicts */
+    public function of(Record $record, Revision $revision, User $user, array $conflicts = [], string $news = ''): RecordPage
+    {
+        $registers = $this->inForce->registers();
+        $judged = $this->judged($record, $revision->document, $user);
+        $entry = $judged->entry;
         $editions = $record->editions()->with('approver')->orderByDesc('number')->get();
         $uses = $entry instanceof Statement ? $this->use->of($editions) : new Collection;
         $edition = $editions->first();
-        $mayWrite = $user->can('write', [Record::class, $record->kind]) && $record->retired_at === null;
-        $judgement = $entry instanceof Statement ? $this->judgements->ofStatement($entry, $registers) : null;
-        $margin = $entry instanceof Statement && $judgement !== null ? new Margin($judgement, count($entry->texts->languages()), $mayWrite, ById::none()) : null;
         $proposals = $record->proposals()->with('submitter', 'decider')->orderByDesc('id')->limit(5)->get();
         $open = $proposals->first(static fn (Proposal $p): bool => $p->decision === null);
         $state = $record->state($edition, $revision, $this->holds($record, $edition, $uses), $open);
@@ -78,14 +85,17 @@ final class ShowRecord
         $history = $record->history();
 
         return new RecordPage(
-            $record, $revision, $entry, $document, $entry->title(), $mayWrite, $user->can('approve', Record::class), $this->form($entry, $document, $registers, $margin),
-            $judgement, $margin, $entry instanceof Statement ? Unfilled::said($registers->unfilled($entry)) : [],
-            $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [], $entry instanceof Statement ? $this->sheets($entry) : null,
+            $record, $revision, $revision->document, $entry->title(), self::mayWrite($record, $user), $user->can('approve', Record::class), $judged, $entry instanceof Statement ? $this->sheets($entry) : null,
             $this->related->to($entry, $registers), array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),
             $edition, $state, $this->standing($record, $state, $edition, $revision, $open), $open, $returned?->reply,
             $returned === null ? null : $returned->decider?->name.', '.Moments::day($returned->decided_at ?? $returned->submitted_at),
             $history->undo() !== null, $history->redo() !== null, $conflicts, $news,
         );
+    }
+
+    private static function mayWrite(Record $record, User $user): bool
+    {
+        return $user->can('write', [Record::class, $record->kind]) && $record->retired_at === null;
     }
 
     /** The controls of a record, by its kind. */

@@ -43,7 +43,7 @@ final class ShowReview
             $page, ($page->edition->number ?? 0) + 1, $difference, $this->affected->by($registers->with($would)), $writers?->has((string) $user->id) === true,
             implode(' or ', $this->writers->otherOfficers($user)) ?: 'Somebody else',
             $writers === null ? null : implode(', ', array_map(static fn (User $u): string => $u->name, $writers->all())),
-            array_map(static fn (Note $n): string => $n->result->says, $page->judgement?->breaches() ?? []), self::behind($page, $difference),
+            array_map(static fn (Note $n): string => $n->result->says, $page->judged->judgement?->breaches() ?? []), self::behind($page, $difference),
             $proposal === null ? null : Moments::exact($proposal->submitted_at)." by {$proposal->submitter->name}".($proposal->comment === '' ? '' : ": {$proposal->comment}"),
             $proposal !== null && $proposal->revision !== $page->revision->number,
         );

@@ -17,6 +17,7 @@ use Juramen\Points\Records;
 use Juramen\Points\Registers;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\RecordKind;
+use Juramen\Register\Registered;
 
 /**
  * The registers as they are in force on a day: of each record the newest approved edition that has begun; its draft where none was ever
@@ -54,6 +55,16 @@ final class RegistersInForce
     public function forget(): void
     {
         $this->read = [];
+    }
+
+    /** An edition was approved: what was read goes on with it, on the days on which it holds. */
+    public function approved(Registered $entry, Day $from): void
+    {
+        foreach ($this->read as $day => $shelf) {
+            if (! $from->isAfter(Day::parse((string) $day))) {
+                $this->read[$day] = new RegisterShelf($shelf->registers->with($entry), $shelf->sheets);
+            }
+        }
     }
 
     /** @return Builder<Record> records of a kind that are not retired, by name */

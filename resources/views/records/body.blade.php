@@ -3,7 +3,7 @@
 <fieldset class="page parts" @disabled(! $page->mayWrite)>
 <legend class="sr-only">{{ ucfirst($page->record->kind->noun()) }}</legend>
 <x-conflicts :of="$page->conflicts" :news="$page->news" :to="$page->to('change')" />
-@include('records.'.$page->record->kind->value, ['form' => $page->form])
+@include('records.'.$page->record->kind->value, ['form' => $page->judged->form])
 </fieldset>
 @include('records.margin', ['oob' => false])
 </div>

@@ -3,13 +3,12 @@
 @if ($page->returned !== null)
 <section class="returned"><p><b>Came back</b> from {{ $page->returnedBy }}</p><p>{{ $page->returned }}</p></section>
 @endif
-@if ($page->margin !== null)
-<x-notes :of="$page->margin->notes" :mend="$page->to('mend')" />
-@foreach ($page->unfilled as $each)
-<section class="note"><p class="breach"><x-shape verdict="breach" /> Cannot be filled</p><p>{{ $each }}</p></section>
-@endforeach
+@include('records.judged', ['judged' => $page->judged, 'oob' => false])
+@if ($page->sheets !== null)
 <section><p><b>Placeholders</b></p>
-<dl class="fillings">@foreach ($page->form->placeholders as $each)<dt class="mono">{{ $each->value }}</dt><dd>{{ $each->text }}</dd>@endforeach</dl>
+<dl class="fillings">
+@foreach ($page->judged->form->placeholders as $each)<dt class="mono">{{ $each->value }}</dt><dd>{{ $each->text }}</dd>@endforeach
+</dl>
 <p class="soft">Filled from the registers at publishing. *Words* are stressed; [words](https://…) are a link.</p></section>
 <section><p><b>Where it stands</b></p>
 @forelse ($page->sheets as $sheet)
@@ -19,13 +18,6 @@
 <p class="soft">On no sheet.</p>
 @endforelse
 </section>
-@endif
-@if ($page->record->kind === Juramen\Register\RecordKind::Processor)
-@forelse ($page->lacks as $lack)
-<section class="note"><p class="breach"><x-shape verdict="breach" /> Not on record</p><p>{{ $lack }}</p><p class="soft">GDPR Art. 28(3), 44 to 49</p></section>
-@empty
-<p class="met"><span aria-hidden="true">✓</span> Contract, place and ground are on record</p>
-@endforelse
 @endif
 @foreach ($page->related as $group)
 <section><p><b>{{ $group->title }}</b></p>
@@ -47,5 +39,5 @@
 <p class="mono soft">{{ $edition->digest }}</p>
 </section>
 @endforeach
-<p><a href="{{ $page->to('history') }}">{{ $page->margin !== null ? 'Compare editions and languages' : 'Compare editions' }}</a></p>
+<p><a href="{{ $page->to('history') }}">{{ $page->sheets !== null ? 'Compare editions and languages' : 'Compare editions' }}</a></p>
 </aside>

@@ -47,12 +47,12 @@
 @if ($page->difference === [])
 <p>There is nothing to approve.</p>
 @else
-@foreach ($record->unfilled as $each)<p class="breach"><x-shape verdict="breach" /> {{ $each }}</p>@endforeach
+@foreach ($record->judged->unfilled as $each)<p class="breach"><x-shape verdict="breach" /> {{ $each }}</p>@endforeach
 @if ($page->breaches !== [])
 <p class="breach"><x-shape verdict="breach" /> {{ count($page->breaches) }} {{ count($page->breaches) === 1 ? 'breach' : 'breaches' }} in the words</p>
 @foreach ($page->breaches as $breach)<p>{{ $breach }}</p>@endforeach
 <p class="soft">They can be approved all the same only with a comment that says why.</p>
-@elseif ($record->judgement !== null)
+@elseif ($record->judged->judgement !== null)
 <p class="met"><span aria-hidden="true">✓</span> No breach in the words</p>
 @endif
 @if ($page->behind !== '')

@@ -52,7 +52,7 @@ final class RecordController
             $document = $request->edit($kind)->apply($newest->document, new Written($user->name, $clock->today()));
             Records::check($kind, $document);
 
-            return view('records.feedback', ['page' => $this->show->of($record, $newest, $user, $document), 'typing' => true]);
+            return view('records.typed', ['judged' => $this->show->judged($record, $document, $user)]);
         } catch (Refused $e) {
             return RefusedAnswer::inPlace($e);
         }
@@ -112,10 +112,10 @@ final class RecordController
     /** @param  list<Conflict>  $conflicts */
     private function answer(Request $request, Record $record, Revision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
     {
-        $page = $this->show->of($record, $revision, SignedIn::user($request), null, $conflicts, $news);
+        $page = $this->show->of($record, $revision, SignedIn::user($request), $conflicts, $news);
 
         return $anew
             ? response()->view('records.body', ['page' => $page], 200, ['HX-Retarget' => '#sheet-body', 'HX-Reswap' => 'outerHTML'])
-            : response()->view('records.feedback', ['page' => $page, 'typing' => false]);
+            : response()->view('records.feedback', ['page' => $page]);
     }
 }

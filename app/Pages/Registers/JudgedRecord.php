@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Registers;
+
+use App\Models\Record;
+use App\Pages\Notes\Margin;
+use Juramen\Audit\Judgement;
+use Juramen\Register\RecordKind;
+use Juramen\Register\Registered;
+
+/** A record as it is written or just being typed, with its controls and all that is found in it. */
+final readonly class JudgedRecord
+{
+    /**
+     * @param  object  $form  its controls, by the kind of record
+     * @param  Margin|null  $margin  null for what is not judged
+     * @param  list<string>  $unfilled  placeholders that cannot be filled, each in a sentence
+     * @param  list<string>  $lacks  what the record of a processor lacks
+     */
+    public function __construct(
+        public Record $record,
+        public Registered $entry,
+        public object $form,
+        public ?Judgement $judgement,
+        public ?Margin $margin,
+        public array $unfilled,
+        public array $lacks,
+    ) {}
+
+    /** Where a note's mend is sent. */
+    public function mends(): string
+    {
+        return route('records.mend', [$this->record->kind->value, $this->record->slug]);
+    }
+
+    /** Whether something must be on record of it before it may get details. */
+    public function isProcessor(): bool
+    {
+        return $this->record->kind === RecordKind::Processor;
+    }
+}

@@ -1,0 +1,15 @@
+<div id="judged" @if ($oob) hx-swap-oob="true" @endif>
+@if ($judged->margin !== null)
+<x-notes :of="$judged->margin->notes" :mend="$judged->mends()" />
+@foreach ($judged->unfilled as $each)
+<section class="note"><p class="breach"><x-shape verdict="breach" /> Cannot be filled</p><p>{{ $each }}</p></section>
+@endforeach
+@endif
+@if ($judged->isProcessor())
+@forelse ($judged->lacks as $lack)
+<section class="note"><p class="breach"><x-shape verdict="breach" /> Not on record</p><p>{{ $lack }}</p><p class="soft">GDPR Art. 28(3), 44 to 49</p></section>
+@empty
+<p class="met"><span aria-hidden="true">✓</span> Contract, place and ground are on record</p>
+@endforelse
+@endif
+</div>
