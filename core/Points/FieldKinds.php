@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Points\Fields\CountryField;
 use Juramen\Points\Fields\EmailField;
 use Juramen\Points\Fields\FirstNameField;
 use Juramen\Points\Fields\NameField;
@@ -16,7 +17,7 @@ final class FieldKinds
     /** @return list<FieldKind> */
     public static function all(): array
     {
-        return [new FirstNameField, new NameField, new EmailField, new PhoneField];
+        return [new FirstNameField, new NameField, new EmailField, new PhoneField, new CountryField];
     }
 
     /** @return non-empty-list<string> */

@@ -35,6 +35,7 @@ return [
         'too-long' => 'Der er plads til højst :most tegn; dette er :count.',
         'reaches' => 'Du vil gerne kontaktes på denne måde. Udfyld dette, eller fjern krydset: :label.',
         'line' => 'Dette kan kun stå på en enkelt linje.',
+        'country' => 'Det land kender vi ikke. Skriv dets navn eller dets landekode på to bogstaver.',
     ],
     'tick' => 'Uden dit kryds har vi intet at sende. Sæt kryds i feltet, hvis du siger ja.',
     'sent' => [

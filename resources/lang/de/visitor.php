@@ -35,6 +35,7 @@ return [
         'too-long' => 'Hier passen höchstens :most Zeichen hin; es sind :count.',
         'reaches' => 'Sie möchten auf diesem Weg erreicht werden. Bitte füllen Sie dies aus, oder nehmen Sie das Häkchen weg: :label.',
         'line' => 'Hier passt nur eine Zeile hin.',
+        'country' => 'Dieses Land kennen wir nicht. Bitte schreiben Sie seinen Namen oder sein Kürzel aus zwei Buchstaben.',
     ],
     'tick' => 'Ohne Ihr Kreuz haben wir nichts zu schicken. Bitte kreuzen Sie das Kästchen an, wenn Sie einverstanden sind.',
     'sent' => [

@@ -42,5 +42,5 @@ return [
         'restored' => 'An older database was restored while this mail waited in it',
         'no-longer-wanted' => 'Its reason was gone before it was sent',
     ],
-    'values' => ['email' => 'Email', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'network' => 'Network, truncated'],
+    'values' => ['email' => 'Email', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'country' => 'Country', 'network' => 'Network, truncated'],
 ];

@@ -35,6 +35,7 @@ return [
         'too-long' => 'At most :most characters fit here; these are :count.',
         'reaches' => 'You agreed to be reached this way, so please fill this in, or take the tick away: :label.',
         'line' => 'This fits on one line only.',
+        'country' => 'We do not know this country. Write its name, or its two-letter code.',
     ],
     'tick' => 'Without your tick we have nothing to send. Please tick the box if you agree.',
     'sent' => [

@@ -35,6 +35,7 @@ return [
         'too-long' => 'Au plus :most caractères tiennent ici ; il y en a :count.',
         'reaches' => 'Vous acceptez d’être joint par ce moyen : remplissez ceci, ou décochez la case : :label.',
         'line' => 'Une seule ligne tient ici.',
+        'country' => 'Nous ne connaissons pas ce pays. Écrivez son nom, ou son code à deux lettres.',
     ],
     'tick' => 'Sans votre coche, nous n’avons rien à envoyer. Cochez la case si vous êtes d’accord.',
     'sent' => [

@@ -35,6 +35,7 @@ return [
         'too-long' => 'Här får högst :most tecken plats; det här är :count.',
         'reaches' => 'Du vill bli nådd på det här sättet. Fyll i detta, eller ta bort krysset: :label.',
         'line' => 'Det här ryms på en enda rad.',
+        'country' => 'Det landet känner vi inte till. Skriv dess namn, eller landskoden med två bokstäver.',
     ],
     'tick' => 'Utan ditt kryss har vi inget att skicka. Kryssa i rutan om du går med på det.',
     'sent' => [

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points\Fields;
+
+use Collator;
+use Juramen\Points\AnswerRefused;
+use Juramen\Points\Field;
+use Juramen\Points\FieldKind;
+use Juramen\Points\FieldMeaning;
+use Juramen\Points\SlottedText;
+use Juramen\Register\Channel;
+use Juramen\Register\Language;
+use Juramen\Wording\Markup;
+use ResourceBundle;
+
+/**
+ * The country somebody lives in, typed with the names suggested in the form's language, none of them chosen beforehand. Kept as its
+ * ISO 3166-1 code; names by ICU.
+ */
+final readonly class CountryField implements FieldKind
+{
+    /** Codes of ICU that are no country: groups, private ones, and "unknown". */
+    private const NONE = ['EU', 'EZ', 'UN', 'QO', 'XA', 'XB', 'ZZ'];
+
+    public function id(): string
+    {
+        return 'country';
+    }
+
+    public function meaning(): FieldMeaning
+    {
+        return FieldMeaning::Country;
+    }
+
+    public function reaches(Channel $channel): bool
+    {
+        return false;
+    }
+
+    public function control(SlottedText $page, Field $field, Language $language): void
+    {
+        $name = $field->name();
+        $page->write("<input id=\"$name\" name=\"$name\" type=\"text\" list=\"$name-names\" autocomplete=\"country-name\"".($field->required ? ' required' : ''))
+            ->slot("state:$name")->write(' value="')->slot("value:$name")->write("\"><datalist id=\"$name-names\">");
+        foreach (self::names($language) as $each) {
+            $page->write('<option value="'.Markup::escape($each).'">');
+        }
+        $page->write('</datalist>');
+    }
+
+    public function read(string $typed): string
+    {
+        $answer = mb_strtolower(trim($typed));
+        if ($answer === '') {
+            return '';
+        }
+        foreach (Language::cases() as $language) {
+            foreach (self::names($language) as $code => $name) {
+                if ($answer === mb_strtolower($name) || $answer === strtolower($code)) {
+                    return $code;
+                }
+            }
+        }
+
+        throw new AnswerRefused('field.country');
+    }
+
+    /** @return array<string, string> code to name, as they are ordered in that language */
+    private static function names(Language $language): array
+    {
+        $names = [];
+        $all = ResourceBundle::create($language->value, 'ICUDATA-region')?->get('Countries');
+        foreach ($all instanceof ResourceBundle ? $all : [] as $code => $name) {
+            if (is_string($name) && is_string($code) && preg_match('/^[A-Z]{2}$/D', $code) === 1 && ! in_array($code, self::NONE, true)) {
+                $names[$code] = $name;
+            }
+        }
+        (new Collator($language->value))->asort($names);
+
+        return $names;
+    }
+}
