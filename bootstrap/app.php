@@ -38,7 +38,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Public pages set no cookie and start no session.
         $middleware->group('public', [App\Http\Middleware\PublicHeaders::class]);
         $middleware->appendToGroup('web', [App\Http\Middleware\OfficeHeaders::class]);
-        $middleware->redirectGuestsTo(static fn (Request $request): string => $request->isMethod('GET') && ! $request->is('/', 'desk', 'token') ? '/login?'.http_build_query(['to' => $request->getRequestUri()]) : '/login');
+        $middleware->redirectGuestsTo(
+            static fn (Request $request): string => $request->isMethod('GET') && ! $request
+                ->is('/', 'desk', 'token') ? '/login?'.http_build_query(['to' => $request->getRequestUri()]) : '/login'
+        );
         $middleware->redirectUsersTo('/desk');
         // What was typed reaches us as typed; trimming is each field's own affair.
         $middleware->remove([

@@ -71,26 +71,28 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/starters', [WordingController::class, 'starters'])->can('viewAny', Record::class)->name('wording.starters');
         Route::get('/notice', [NoticeController::class, 'show'])->can('viewAny', Record::class)->name('wording.notice');
         Route::get('/library', [LibraryController::class, 'show'])->can('viewAny', Record::class)->name('wording.library');
-        Route::get('/library/{format}', [LibraryController::class, 'export'])->can('viewAny', Record::class)->whereIn('format', ['csv', 'json'])->name('wording.export');
+        Route::get('/library/{format}', [LibraryController::class, 'export'])->can('viewAny', Record::class)->whereIn('format', ['csv', 'json'])
+            ->name('wording.export');
         Route::post('/library', [LibraryController::class, 'read'])->can('draft', Record::class)->name('wording.read');
         Route::post('/library/apply', [LibraryController::class, 'apply'])->can('draft', Record::class)->name('wording.import');
     });
     Route::post('/records/{kind}', [BeginController::class, 'begin'])->can('write', [Record::class, 'kind'])->name('records.begin');
     // A sheet is a record too, but is written and published under its point.
-    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules'])->group(function (): void {
-        Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
-        Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');
-        Route::get('/history', [RecordHistoryController::class, 'show'])->can('viewAny', Record::class)->name('history');
-        Route::get('/review', [ApprovalController::class, 'review'])->can('viewAny', Record::class)->name('review');
-        foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
-            Route::post("/$act", [RecordController::class, $act])->can('write', [Record::class, 'kind'])->name($act);
-        }
-        Route::post('/submit', [ApprovalController::class, 'submit'])->can('write', [Record::class, 'kind'])->name('submit');
-        Route::post('/takeback', [ApprovalController::class, 'takeBack'])->can('write', [Record::class, 'kind'])->name('takeback');
-        foreach (['return', 'approve', 'retire'] as $act) {
-            Route::post("/$act", [ApprovalController::class, $act])->can('approve', Record::class)->name($act);
-        }
-    });
+    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules'])
+        ->group(function (): void {
+            Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
+            Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');
+            Route::get('/history', [RecordHistoryController::class, 'show'])->can('viewAny', Record::class)->name('history');
+            Route::get('/review', [ApprovalController::class, 'review'])->can('viewAny', Record::class)->name('review');
+            foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
+                Route::post("/$act", [RecordController::class, $act])->can('write', [Record::class, 'kind'])->name($act);
+            }
+            Route::post('/submit', [ApprovalController::class, 'submit'])->can('write', [Record::class, 'kind'])->name('submit');
+            Route::post('/takeback', [ApprovalController::class, 'takeBack'])->can('write', [Record::class, 'kind'])->name('takeback');
+            foreach (['return', 'approve', 'retire'] as $act) {
+                Route::post("/$act", [ApprovalController::class, $act])->can('approve', Record::class)->name($act);
+            }
+        });
 
     Route::get('/evidence', [SearchController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence');
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');

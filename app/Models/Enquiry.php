@@ -36,7 +36,10 @@ final class Enquiry extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT];
+        return [
+            'id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => 'encrypted:array',
+            'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT,
+        ];
     }
 
     /** @return BelongsTo<PublishedEdition, $this> */

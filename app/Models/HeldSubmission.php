@@ -33,7 +33,10 @@ final class HeldSubmission extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['language' => Language::class, 'how' => How::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT];
+        return [
+            'language' => Language::class, 'how' => How::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT,
+            'deleted_at' => ValueCast::INSTANT,
+        ];
     }
 
     /** @return BelongsTo<PublishedEdition, $this> */

@@ -44,7 +44,8 @@ final class Message extends Model
     {
         return [
             'kind' => MessageKind::class, 'state' => MessageState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
-            'due_at' => ValueCast::INSTANT, 'turn_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT, 'settled_at' => ValueCast::INSTANT,
+            'due_at' => ValueCast::INSTANT, 'turn_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT,
+            'settled_at' => ValueCast::INSTANT,
         ];
     }
 

@@ -90,7 +90,9 @@ final class Record extends Model
      */
     public static function writersAmong(Collection $revisions, int $number): array
     {
-        $authored = array_values($revisions->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->step(), $r->author_id, $r->document))->all());
+        $authored = array_values(
+            $revisions->map(static fn (Revision $r): AuthoredRevision => new AuthoredRevision($r->step(), $r->author_id, $r->document))->all()
+        );
 
         return $authored === [] ? [] : Authorship::ofDifference($authored, $number);
     }
@@ -108,7 +110,8 @@ final class Record extends Model
     /** The way through its revisions. */
     public function history(): History
     {
-        $steps = $this->revisions()->orderBy('number')->get(['number', 'state', 'from_state'])->map(static fn (Revision $r): RevisionStep => $r->step())->values()->all();
+        $steps = $this->revisions()->orderBy('number')->get(['number', 'state', 'from_state'])->map(static fn (Revision $r): RevisionStep => $r->step())
+            ->values()->all();
 
         return new History($steps === [] ? throw Refused::because(ActRefusal::NothingWritten) : $steps);
     }

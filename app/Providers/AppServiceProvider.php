@@ -35,13 +35,17 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
         $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published')));
-        $this->app->singleton(Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address')));
+        $this->app->singleton(
+            Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address'))
+        );
     }
 
     public function boot(): void
     {
         TrustProxies::at(array_filter(explode(',', (string) config('juramen.proxies'))));
-        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO);
+        TrustProxies::withHeaders(
+            Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT | Request::HEADER_X_FORWARDED_PROTO
+        );
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
         // A component in the midst of a sentence brings no space of its own.

@@ -17,7 +17,9 @@ final class Csv
     {
         $lines = array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", [$head, ...$rows]);
 
-        return response(implode('', $lines), 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => "attachment; filename=\"$name\""]);
+        return response(
+            implode('', $lines), 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => "attachment; filename=\"$name\""]
+        );
     }
 
     private static function cell(string $text): string

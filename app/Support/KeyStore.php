@@ -74,7 +74,9 @@ final class KeyStore
     public function rotate(#[\SensitiveParameter] string $seed, SignedNote $handOver): void
     {
         $file = $this->readJson('ledger.json');
-        $this->write('ledger.json', $this->json([...$file, 'seed' => base64_encode($seed), 'hand-overs' => [...(array) $file['hand-overs'], $handOver->note()]]));
+        $this->write(
+            'ledger.json', $this->json([...$file, 'seed' => base64_encode($seed), 'hand-overs' => [...(array) $file['hand-overs'], $handOver->note()]])
+        );
     }
 
     /** The newest checkpoint as kept beside the key; null before the first. */
@@ -103,7 +105,9 @@ final class KeyStore
     {
         $text = @file_get_contents($this->folder.'/'.$name);
 
-        return $text !== false ? $text : throw new RuntimeException("The key file $name cannot be read in {$this->folder}; \"php artisan juramen:prepare\" makes what is missing.");
+        return $text !== false ? $text : throw new RuntimeException(
+            "The key file $name cannot be read in {$this->folder}; \"php artisan juramen:prepare\" makes what is missing."
+        );
     }
 
     /** @return array<string, mixed> */

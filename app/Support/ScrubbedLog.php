@@ -16,7 +16,9 @@ final class ScrubbedLog
         if ($monolog instanceof \Monolog\Logger) {
             $monolog->pushProcessor(static fn (LogRecord $record): LogRecord => $record->with(
                 message: self::scrub($record->message),
-                context: array_map(static fn (mixed $v): mixed => is_string($v) ? self::scrub($v) : (is_scalar($v) ? $v : get_debug_type($v)), $record->context),
+                context: array_map(
+                    static fn (mixed $v): mixed => is_string($v) ? self::scrub($v) : (is_scalar($v) ? $v : get_debug_type($v)), $record->context
+                ),
             ));
         }
     }

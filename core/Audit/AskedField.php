@@ -11,5 +11,7 @@ use Juramen\Points\FieldMeaning;
 final readonly class AskedField
 {
     /** @param  string  $reason why it is asked, as said beside it or in the sheet; empty where nothing is said */
-    public function __construct(public Place|Selector $where, public string $label, public FieldMeaning $meaning, public bool $required, public string $reason = '') {}
+    public function __construct(
+        public Place|Selector $where, public string $label, public FieldMeaning $meaning, public bool $required, public string $reason = ''
+    ) {}
 }

@@ -64,7 +64,9 @@ final readonly class Mend
 
         return match ($this->how) {
             MendHow::Replaces => preg_replace_callback("~$words~u", fn (): string => $this->value, $text, 1) ?? $text,
-            MendHow::EndsFirstSentence => preg_replace_callback('~\s*(?:[.!?](?=\s|$)|$)~u', fn (array $stop): string => " $this->value".trim($stop[0]), trim($text), 1) ?? $text,
+            MendHow::EndsFirstSentence => preg_replace_callback(
+                '~\s*(?:[.!?](?=\s|$)|$)~u', fn (array $stop): string => " $this->value".trim($stop[0]), trim($text), 1
+            ) ?? $text,
             MendHow::Cuts => $this->cutFrom($text, $words),
             default => trim($text).' '.$this->value,
         };

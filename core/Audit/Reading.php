@@ -70,7 +70,10 @@ final readonly class Reading
         $where = Place::of('text');
         $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text));
 
-        return self::make(ReadingOf::Words, $where, FormKind::Other, 'it is a text alone', $language, [$control], [], $text, Surroundings::of(false), Audience::ofAddress(''));
+        return self::make(
+            ReadingOf::Words, $where, FormKind::Other, 'it is a text alone', $language, [$control], [], $text, Surroundings::of(false),
+            Audience::ofAddress('')
+        );
     }
 
     public function isOurs(): bool

@@ -50,7 +50,9 @@ final class Requirements
      */
     public static function judge(Reading $reading): array
     {
-        $asked = array_filter(self::all(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished()));
+        $asked = array_filter(
+            self::all(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished())
+        );
 
         return array_merge([], ...array_map(static fn (Requirement $r): array => $r->judge($reading), array_values($asked)));
     }

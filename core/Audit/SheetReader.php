@@ -43,7 +43,12 @@ final readonly class SheetReader
         return Reading::make(
             ReadingOf::Sheet, Place::of('title', $language->value), $sheet->draft->kind, 'the sheet says so', $language,
             $this->consents($read, $whole, $language),
-            array_map(static fn (Field $f): AskedField => new AskedField(Place::of('fields', $f->id), $f->label->in($language), $f->kind->meaning(), $f->required, $f->reason), $whole->draft->fields),
+            array_map(
+                static fn (Field $f): AskedField => new AskedField(
+                    Place::of('fields', $f->id), $f->label->in($language), $f->kind->meaning(), $f->required, $f->reason
+                ),
+                $whole->draft->fields
+            ),
             // Title and line stand over the form and belong to it; the controller stands at the foot of the page.
             $whole->draft->title->in($language)."\n".$whole->draft->purposeLine->in($language)."\n".$read->text,
             Surroundings::of(true, $read->around->text, $links, $language),
@@ -63,14 +68,18 @@ final readonly class SheetReader
         $controller = $this->registers->controller($this->registers->purpose($filled->purpose)->controller);
         $text = $filled->words($language);
         $where = Place::of('texts', $language->value);
-        $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text), channels: $filled->channels);
+        $control = new Control(
+            $where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text),
+            channels: $filled->channels
+        );
         $links = $controller->notice->has($language) ? [new PageLink(Place::of('notice'), Phrases::notice($language), $controller->notice->in($language))] : [];
         foreach (Markup::links($filled->texts->in($language)) as $link) {
             $links[] = new PageLink($where, $link->words, $link->href);
         }
 
         return Reading::make(
-            ReadingOf::Statement, $where, FormKind::Other, 'it stands alone', $language, [$control], [], $text, Surroundings::of(true, '', $links, $language), Audience::from([]),
+            ReadingOf::Statement, $where, FormKind::Other, 'it stands alone', $language, [$control], [], $text, Surroundings::of(true, '', $links, $language),
+            Audience::from([]),
             new SheetFacts($controller, true, true, [], [$this->facts($filled, $where, $language)], []),
         );
     }

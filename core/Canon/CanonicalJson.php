@@ -67,7 +67,9 @@ final class CanonicalJson
             is_string($value) => self::string($value, $path),
             is_array($value) => array_is_list($value) ? self::list($value, $path) : self::members($value, $path),
             $value instanceof stdClass => self::members(get_object_vars($value), $path),
-            default => throw InvalidCanonicalData::at($path, 'a value of type '.get_debug_type($value), 'use null, booleans, numbers, text, arrays and objects only'),
+            default => throw InvalidCanonicalData::at(
+                $path, 'a value of type '.get_debug_type($value), 'use null, booleans, numbers, text, arrays and objects only'
+            ),
         };
     }
 

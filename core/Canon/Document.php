@@ -189,7 +189,10 @@ final readonly class Document
     /** @return list<Place> at which the two differ; of a list whose items come in another order the list's own */
     public function differing(self $other): array
     {
-        [$mine, $theirs] = [ById::of($this->leaves(), static fn (Leaf $l): string => $l->place->text()), ById::of($other->leaves(), static fn (Leaf $l): string => $l->place->text())];
+        [$mine, $theirs] = [
+            ById::of($this->leaves(), static fn (Leaf $l): string => $l->place->text()),
+            ById::of($other->leaves(), static fn (Leaf $l): string => $l->place->text()),
+        ];
         $places = [];
         foreach (array_unique([...$theirs->ids(), ...$mine->ids()]) as $text) {
             [$one, $other] = [$mine->get($text), $theirs->get($text)];
@@ -275,7 +278,9 @@ final readonly class Document
     {
         $leaves = [];
         if ($way !== [] && $tree !== [] && array_is_list($tree)) {
-            $leaves[] = new Leaf(Place::of(...$way), array_map(static fn (mixed $item): ?string => is_array($item) ? self::idOf($item) : null, $tree), isOrder: true);
+            $leaves[] = new Leaf(
+                Place::of(...$way), array_map(static fn (mixed $item): ?string => is_array($item) ? self::idOf($item) : null, $tree), isOrder: true
+            );
         }
         foreach ($tree as $key => $value) {
             $step = array_is_list($tree) && is_array($value) ? self::idOf($value) ?? (string) $key : (string) $key;

@@ -110,7 +110,9 @@ final class Members
      */
     public function digests(string $name): array
     {
-        return array_map(static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : throw self::missing($name))), $this->items($name));
+        return array_map(
+            static fn (mixed $d): Digest => Digest::fromBytes(Base64Url::decode(is_string($d) ? $d : throw self::missing($name))), $this->items($name)
+        );
     }
 
     /**

@@ -164,7 +164,8 @@ final readonly class Permissions
             $given = $before->pending->get($journey);
             if ($given !== null && in_array($through, [null, $before->target->channel], true)) {
                 $left = $before->pending->drop($journey);
-                $settled[] = $entry->act instanceof Confirmed ? $this->confirmed($before, $given, $entry, $left) : $this->lapsed($before, $given, $entry, $left);
+                $settled[] = $entry->act instanceof Confirmed ? $this->confirmed($before, $given, $entry, $left) : $this
+                    ->lapsed($before, $given, $entry, $left);
             }
         }
 

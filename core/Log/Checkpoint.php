@@ -26,7 +26,9 @@ final readonly class Checkpoint
     public function __construct(public string $origin, public int $size, public Digest $root, public ?Digest $chains = null, public ?int $number = null)
     {
         if (preg_match('/^[^\s+]+$/uD', $origin) !== 1) {
-            throw new InvalidArgumentException("\"$origin\" cannot name a ledger: use a name without white space or plus signs, like \"ledger.example/consent\".");
+            throw new InvalidArgumentException(
+                "\"$origin\" cannot name a ledger: use a name without white space or plus signs, like \"ledger.example/consent\"."
+            );
         }
         if ($size < 0) {
             throw new InvalidArgumentException("A ledger has no entries or more, not $size.");

@@ -22,7 +22,10 @@ final readonly class Field
     {
         $kind = $item->text('kind');
 
-        return new self(Slug::parse($item->text('id') ?: $kind), FieldKinds::get($kind), Texts::from($item->at('label')), $item->flag('required') === true, trim($item->text('reason')));
+        return new self(
+            Slug::parse($item->text('id') ?: $kind), FieldKinds::get($kind), Texts::from($item->at('label')), $item->flag('required') === true,
+            trim($item->text('reason'))
+        );
     }
 
     public static function new(Slug $id, FieldKind $kind, Texts $label, bool $required = false, string $reason = ''): self
@@ -46,6 +49,8 @@ final readonly class Field
 
     public function document(): Document
     {
-        return Document::from(['id' => $this->id->text, 'kind' => $this->kind->id(), 'label' => $this->label->toArray(), 'required' => $this->required, 'reason' => $this->reason]);
+        return Document::from(
+            ['id' => $this->id->text, 'kind' => $this->kind->id(), 'label' => $this->label->toArray(), 'required' => $this->required, 'reason' => $this->reason]
+        );
     }
 }

@@ -40,7 +40,9 @@ final readonly class Filling
         }
         foreach ($this->errors as $error) {
             $names[] = $error->name;
-            $pieces[] = new Piece("error:{$error->name}", '<p class="error" id="'.FormRenderer::escape($error->name).'-error">'.FormRenderer::escape($error->says)."</p>\n");
+            $pieces[] = new Piece(
+                "error:{$error->name}", '<p class="error" id="'.FormRenderer::escape($error->name).'-error">'.FormRenderer::escape($error->says)."</p>\n"
+            );
         }
         foreach (array_unique($names) as $name) {
             $pieces[] = new Piece("state:$name", $this->state($name));

@@ -55,7 +55,10 @@ final readonly class FormRenderer
             ->slot('marks')
             ->write('<button>'.self::escape($this->sheet->draft->button->in($language))."</button>\n</form>\n");
         $this->languages($page, $language, $words);
-        $page->write('<footer>'.self::escape("{$this->controller->name}, {$this->controller->postalAddress}, {$this->controller->contact}")."</footer>\n</main>\n</body>\n</html>\n");
+        $page->write(
+            '<footer>'.self::escape("{$this->controller->name}, {$this->controller->postalAddress}, {$this->controller->contact}")
+                ."</footer>\n</main>\n</body>\n</html>\n"
+        );
 
         return $page->freeze();
     }
@@ -89,7 +92,8 @@ final readonly class FormRenderer
         foreach ($this->sheet->draft->languages as $language) {
             $page->write($language === $shown
                 ? "<span aria-current=\"true\">{$language->endonym()}</span>\n"
-                : '<a href="'.self::escape($this->address($language))."\" lang=\"{$language->value}\" hreflang=\"{$language->value}\">{$language->endonym()}</a>\n");
+                : '<a href="'.self::escape($this->address($language))
+                    ."\" lang=\"{$language->value}\" hreflang=\"{$language->value}\">{$language->endonym()}</a>\n");
         }
         $page->write("</nav>\n");
     }

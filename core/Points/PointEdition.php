@@ -53,7 +53,12 @@ final readonly class PointEdition
             'languages' => array_map(static fn (FrozenLanguage $f): array => [
                 'language' => $f->language->value,
                 'css' => $f->css->hex(),
-                'pages' => array_map(static fn (FrozenPage $p): array => ['html' => $p->html->hex(), 'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $p->slots)], $f->pages),
+                'pages' => array_map(
+                    static fn (FrozenPage $p): array => [
+                        'html' => $p->html->hex(), 'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $p->slots),
+                    ],
+                    $f->pages
+                ),
                 'mails' => self::mailsToArray($f->mails),
             ], $languages),
         ]);
@@ -72,9 +77,13 @@ final readonly class PointEdition
         }
         // In format 1 the sheet carried what the registers made of it.
         $whole = $format === 1 ? $data->part('sheet') : $data;
-        $sheet = new Sheet(SheetDraft::from($data->part('sheet')), array_map(Statement::from(...), $whole->items('statements')), PointRules::from($whole->part('rules')));
+        $sheet = new Sheet(
+            SheetDraft::from($data->part('sheet')), array_map(Statement::from(...), $whole->items('statements')), PointRules::from($whole->part('rules'))
+        );
 
-        return new self($sheet, $number, Instant::parse($data->text('published')), Controller::from($data->part('controller')), $languages, $bytes, Digest::of($bytes));
+        return new self(
+            $sheet, $number, Instant::parse($data->text('published')), Controller::from($data->part('controller')), $languages, $bytes, Digest::of($bytes)
+        );
     }
 
     public function digest(): Digest
@@ -122,7 +131,9 @@ final readonly class PointEdition
         // Format 1 had one page.
         $pages = $data->items('pages') ?: [$data];
 
-        return $language === null ? null : new FrozenLanguage($language, Digest::fromHex($data->text('css')), array_map(self::page(...), $pages), self::mails($data->part('mails')));
+        return $language === null ? null : new FrozenLanguage(
+            $language, Digest::fromHex($data->text('css')), array_map(self::page(...), $pages), self::mails($data->part('mails'))
+        );
     }
 
     private static function page(Document $data): FrozenPage

@@ -36,7 +36,9 @@ final readonly class Registers
      * @param  ById<Processor>  $processors
      * @param  list<RecordName>  $drafts  what was never approved and is here only so that it can be written with
      */
-    private function __construct(public HouseRules $house, public ById $controllers, public ById $purposes, public ById $statements, public ById $processors, private array $drafts) {}
+    private function __construct(
+        public HouseRules $house, public ById $controllers, public ById $purposes, public ById $statements, public ById $processors, private array $drafts
+    ) {}
 
     /**
      * @param  iterable<Registered>  $entries  in the order of their names; house rules of ours where there are none

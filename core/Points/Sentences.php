@@ -21,7 +21,10 @@ final class Sentences
     /** @return list<Sentence> */
     public static function of(Sheet $sheet): array
     {
-        return [...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet), ...self::words($sheet->draft)];
+        return [
+            ...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet),
+            ...self::words($sheet->draft),
+        ];
     }
 
     /** @return list<Sentence> */
@@ -33,7 +36,9 @@ final class Sentences
         ];
         foreach ($controller->notice->languages() as $language) {
             $link = $controller->notice->in($language);
-            $sentences[] = new Sentence(SheetPart::Words, "notice of the controller {$language->value}", "The privacy notice ({$language->value}) stands at $link.");
+            $sentences[] = new Sentence(
+                SheetPart::Words, "notice of the controller {$language->value}", "The privacy notice ({$language->value}) stands at $link."
+            );
         }
 
         return $sentences;
@@ -55,7 +60,10 @@ final class Sentences
         return [
             new Sentence($part, 'name', "It is called {$sheet->name} and is a {$sheet->kind->value} form."),
             new Sentence($part, 'place', "It stands at {$sheet->place}."),
-            new Sentence($part, 'countries', $countries === [] ? 'Nobody knows where visitors come from, so the strictest rules hold.' : 'Visitors come from '.self::listed($countries).'.'),
+            new Sentence(
+                $part, 'countries',
+                $countries === [] ? 'Nobody knows where visitors come from, so the strictest rules hold.' : 'Visitors come from '.self::listed($countries).'.'
+            ),
             new Sentence($part, 'languages', 'They read '.self::listed($languages).'.'),
         ];
     }
@@ -67,9 +75,12 @@ final class Sentences
         foreach ($sheet->fields as $field) {
             $labels = implode(' / ', array_map(static fn (Language $l): string => $field->label->orNothing($l) ?: '…', $sheet->languages));
             $sentences[] = new Sentence(SheetPart::Asked, "field {$field->id}",
-                "“{$labels}” is ".($field->required ? 'required' : 'optional').($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}."));
+                "“{$labels}” is ".($field->required ? 'required' : 'optional')
+                    .($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}."));
         }
-        $sentences[] = new Sentence(SheetPart::Asked, 'order', 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->id->text, $sheet->fields)).'.');
+        $sentences[] = new Sentence(
+            SheetPart::Asked, 'order', 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->id->text, $sheet->fields)).'.'
+        );
 
         return $sentences;
     }
@@ -80,7 +91,9 @@ final class Sentences
         $sentences = [];
         foreach ($sheet->statements as $statement) {
             $channels = self::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
-            $sentences[] = new Sentence(SheetPart::Agreed, "statement {$statement->id}", "A tick box that starts empty asks for {$statement->purpose} by $channels.");
+            $sentences[] = new Sentence(
+                SheetPart::Agreed, "statement {$statement->id}", "A tick box that starts empty asks for {$statement->purpose} by $channels."
+            );
             foreach ($sheet->draft->languages as $language) {
                 $words = $statement->texts->has($language) ? $statement->words($language) : 'missing.';
                 $sentences[] = new Sentence(SheetPart::Agreed, "statement {$statement->id} {$language->value}", "{$language->endonym()}: $words");
@@ -124,6 +137,11 @@ final class Sentences
     /** @return list<Sentence> */
     private static function texts(string $about, string $what, Texts $texts, SheetDraft $sheet): array
     {
-        return array_map(static fn (Language $l): Sentence => new Sentence(SheetPart::Words, "$about {$l->value}", "$what, {$l->endonym()}: ".($texts->orNothing($l) ?: 'missing.')), $sheet->languages);
+        return array_map(
+            static fn (Language $l): Sentence => new Sentence(
+                SheetPart::Words, "$about {$l->value}", "$what, {$l->endonym()}: ".($texts->orNothing($l) ?: 'missing.')
+            ),
+            $sheet->languages
+        );
     }
 }

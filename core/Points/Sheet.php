@@ -34,7 +34,10 @@ final readonly class Sheet
     {
         $texts = [
             ...$this->draft->readTexts(),
-            ...array_map(static fn (Statement $s): PlacedTexts => new PlacedTexts(Place::of('statements', $s->id, 'texts'), "the statement {$s->id}", $s->texts), $this->statements),
+            ...array_map(
+                static fn (Statement $s): PlacedTexts => new PlacedTexts(Place::of('statements', $s->id, 'texts'), "the statement {$s->id}", $s->texts),
+                $this->statements
+            ),
         ];
         $missing = [];
         foreach ($texts as $each) {
@@ -78,7 +81,10 @@ final readonly class Sheet
     {
         $languages = $this->draft->languages;
 
-        return new self($this->draft->filled(), array_map(static fn (Statement $s): Statement => $s->withTexts($s->texts->filled('…', ...$languages)), $this->statements), $this->rules);
+        return new self(
+            $this->draft->filled(), array_map(static fn (Statement $s): Statement => $s->withTexts($s->texts->filled('…', ...$languages)), $this->statements),
+            $this->rules
+        );
     }
 
     /** Everything that stands on it, each in its place: what was written, with what the registers made of it. */
@@ -101,7 +107,11 @@ final readonly class Sheet
 
         return Document::from([
             'sheet' => $this->draft->document()->toArray(),
-            'statements' => array_map(static fn (Statement $s): array => $s->withTexts($s->texts->only(...$languages))->document()->only('id', 'purpose', 'channels', 'texts')->toArray(), $this->statements),
+            'statements' => array_map(
+                static fn (Statement $s): array => $s->withTexts($s->texts->only(...$languages))->document()->only('id', 'purpose', 'channels', 'texts')
+                    ->toArray(),
+                $this->statements
+            ),
             'rules' => $this->rules->document()->toArray(),
         ]);
     }

@@ -36,7 +36,9 @@ final class SheetDifference
         }
         ksort($changed);
 
-        return array_map(static fn (int $part, array $words): PartDifference => new PartDifference(SheetPart::from($part), $words), array_keys($changed), $changed);
+        return array_map(
+            static fn (int $part, array $words): PartDifference => new PartDifference(SheetPart::from($part), $words), array_keys($changed), $changed
+        );
     }
 
     /**

@@ -61,13 +61,17 @@ final readonly class SheetDraft
     /** Reads whatever was ever written; whether it may be written now, check() says. */
     public static function from(Document $document): self
     {
-        $departures = array_map(static fn (string $rule): ?Departure => Departure::from($rule, $document->at(Place::of('departures', $rule))), $document->within(Place::of('departures')));
+        $departures = array_map(
+            static fn (string $rule): ?Departure => Departure::from($rule, $document->at(Place::of('departures', $rule))),
+            $document->within(Place::of('departures'))
+        );
         $notice = $document->at('notice');
 
         return new self(
             Slug::parse($document->text('point')), $document->text('name'), Slug::parse($document->text('controller')),
             FormKind::tryFrom($document->text('kind')) ?? FormKind::Other, $document->text('place'),
-            array_map(Country::parse(...), $document->names('countries')), array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
+            array_map(Country::parse(...), $document->names('countries')),
+            array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
             Texts::from($document->at('title')), Texts::from($document->at('purpose-line')), array_map(Field::from(...), $document->items('fields')),
             array_map(Slug::parse(...), $document->within(Place::of('statements'))),
             Texts::from($document->at('button')), array_values(array_filter($departures)), $notice === null ? null : Texts::from($notice),
@@ -179,7 +183,8 @@ final readonly class SheetDraft
         $fill = fn (Texts $texts): Texts => $texts->filled('…', ...$this->languages);
 
         return new self(
-            $this->point, $this->name, $this->controller, $this->kind, $this->place, $this->countries, $this->languages, $fill($this->title), $fill($this->purposeLine),
+            $this->point, $this->name, $this->controller, $this->kind, $this->place, $this->countries, $this->languages, $fill($this->title),
+            $fill($this->purposeLine),
             array_map(static fn (Field $f): Field => Field::new($f->id, $f->kind, $fill($f->label), $f->required, $f->reason), $this->fields),
             $this->statements, $fill($this->button), $this->departures, $this->notice,
         );
@@ -192,7 +197,10 @@ final readonly class SheetDraft
             new PlacedTexts(Place::of('title'), 'the title', $this->title),
             new PlacedTexts(Place::of('purpose-line'), 'the line under the title', $this->purposeLine),
             new PlacedTexts(Place::of('button'), 'the button\'s text', $this->button),
-            ...array_map(static fn (Field $f): PlacedTexts => new PlacedTexts(Place::of('fields', $f->id, 'label'), "the label of the field {$f->id}", $f->label), $this->fields),
+            ...array_map(
+                static fn (Field $f): PlacedTexts => new PlacedTexts(Place::of('fields', $f->id, 'label'), "the label of the field {$f->id}", $f->label),
+                $this->fields
+            ),
         ];
     }
 
@@ -205,7 +213,8 @@ final readonly class SheetDraft
         }
 
         return Document::from([
-            'point' => $this->point->text, 'name' => $this->name, 'controller' => $this->controller->text, 'kind' => $this->kind->value, 'place' => $this->place,
+            'point' => $this->point->text, 'name' => $this->name, 'controller' => $this->controller->text, 'kind' => $this->kind->value,
+            'place' => $this->place,
             'countries' => array_map(strval(...), $this->countries), 'languages' => array_map(static fn (Language $l): string => $l->value, $this->languages),
             'title' => $this->title->toArray(), 'purpose-line' => $this->purposeLine->toArray(), 'button' => $this->button->toArray(),
             'fields' => array_map(static fn (Field $f): array => $f->document()->toArray(), $this->fields),

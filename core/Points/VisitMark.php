@@ -32,7 +32,10 @@ final readonly class VisitMark
 
     public function seal(MacRing $keys): string
     {
-        return $keys->seal(self::PURPOSE, $this->nonce->bytes.pack('J', $this->issued->utc->getTimestamp()).$this->edition->bytes."{$this->language->value} {$this->placement}");
+        return $keys->seal(
+            self::PURPOSE,
+            $this->nonce->bytes.pack('J', $this->issued->utc->getTimestamp()).$this->edition->bytes."{$this->language->value} {$this->placement}"
+        );
     }
 
     /** Null where the text is not a visit mark of ours; it may still be old. */
@@ -48,7 +51,10 @@ final readonly class VisitMark
         $issued = unpack('J', substr($payload, 16, 8));
 
         return $language === null ? null
-            : new self(Id::fromBytes(substr($payload, 0, 16)), Instant::of(new DateTimeImmutable('@'.$issued[1])), Digest::fromBytes(substr($payload, 24, 32)), $language, $placement);
+            : new self(
+                Id::fromBytes(substr($payload, 0, 16)), Instant::of(new DateTimeImmutable('@'.$issued[1])), Digest::fromBytes(substr($payload, 24, 32)),
+                $language, $placement
+            );
     }
 
     /** Whether a stamp says of the form what this mark says. */

@@ -43,7 +43,8 @@ final readonly class Controller implements Registered
     public static function from(Document $document): self
     {
         return new self(
-            Slug::parse($document->text('id')), $document->text('name'), $document->text('postal-address'), $document->text('contact'), $document->text('sender'),
+            Slug::parse($document->text('id')), $document->text('name'), $document->text('postal-address'), $document->text('contact'),
+            $document->text('sender'),
             $document->text('accent'), Texts::from($document->at('notice')), Texts::from($document->at('notice-text')),
             trim($document->text('dpo')), trim($document->text('representative')), Country::find($document->text('country')),
         );

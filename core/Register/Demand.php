@@ -13,5 +13,8 @@ final readonly class Demand
      * @param  string  $says  in a sentence
      * @param  string  $source  recalled from memory; how sure it is stands behind
      */
-    public function __construct(public Regime $regime, public ?Rule $rule, public bool|int|null $value, public string $says, public string $source, public string $sure = 'from memory; well known') {}
+    public function __construct(
+        public Regime $regime, public ?Rule $rule, public bool|int|null $value, public string $says, public string $source,
+        public string $sure = 'from memory; well known'
+    ) {}
 }

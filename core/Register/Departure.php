@@ -34,7 +34,8 @@ final readonly class Departure
         $text = static fn (string $k): string => is_string($data[$k] ?? null) ? trim($data[$k]) : '';
         $value = $data['value'] ?? null;
 
-        return $rule !== null && ($rule->isNumber() ? is_int($value) : is_bool($value)) ? new self($rule, $value, $text('reason'), $text('by'), $text('on')) : null;
+        return $rule !== null
+            && ($rule->isNumber() ? is_int($value) : is_bool($value)) ? new self($rule, $value, $text('reason'), $text('by'), $text('on')) : null;
     }
 
     /**
@@ -44,7 +45,8 @@ final readonly class Departure
      */
     public static function check(string $key, mixed $data): void
     {
-        $rule = Rule::tryFrom($key) ?? throw Refused::because(DraftRefusal::NoSuchRule, given: $key, names: implode(', ', array_column(Rule::cases(), 'value')));
+        $rule = Rule::tryFrom($key)
+            ?? throw Refused::because(DraftRefusal::NoSuchRule, given: $key, names: implode(', ', array_column(Rule::cases(), 'value')));
         $data = is_array($data) ? $data : [];
         $reason = is_string($data['reason'] ?? null) ? trim($data['reason']) : '';
         if (mb_strlen($reason) < self::SHORTEST || mb_strlen($reason) > self::LONGEST) {

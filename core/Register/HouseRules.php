@@ -43,7 +43,8 @@ final readonly class HouseRules implements Registered
         $map = static fn (string $of): array => array_filter($document->part($of)->toArray(), is_int(...));
 
         return new self(
-            PointRules::from($document), $document->flag('four-eyes') ?? true, array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
+            PointRules::from($document), $document->flag('four-eyes') ?? true,
+            array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
             $document->flag('unknown-is-strict') ?? true, $map('refresh-months'), $map('retention-days'), $map('child-ages'),
         );
     }
@@ -56,7 +57,10 @@ final readonly class HouseRules implements Registered
 
     public static function schema(): Schema
     {
-        $rules = array_map(static fn (Rule $r): Member => new Member($r->value, lcfirst($r->title()), $r->type(), redraws: $r === Rule::DoubleOptIn || $r->isNumber()), Rule::cases());
+        $rules = array_map(
+            static fn (Rule $r): Member => new Member($r->value, lcfirst($r->title()), $r->type(), redraws: $r === Rule::DoubleOptIn || $r->isNumber()),
+            Rule::cases()
+        );
 
         return new Schema(Writer::Officer, [
             ...$rules,
@@ -66,7 +70,10 @@ final readonly class HouseRules implements Registered
             new Member('refresh-months', 'the periods after which consent is asked for again', new Item),
             new Member('refresh-months/{channel}', 'the months after which consent is asked for again', new Number(1, 60)),
             new Member('retention-days', 'the times for which things are kept', new Item),
-            ...array_map(static fn (Retention $r): Member => new Member("retention-days/{$r->value}", 'the days for which it is kept', new Number(1, 3650)), Retention::cases()),
+            ...array_map(
+                static fn (Retention $r): Member => new Member("retention-days/{$r->value}", 'the days for which it is kept', new Number(1, 3650)),
+                Retention::cases()
+            ),
             new Member('child-ages', 'the ages from which a child consents alone', new Item),
             new Member('child-ages/{country}', 'the age from which a child consents alone', new ChildAge, redraws: true, mayGo: true),
         ]);

@@ -17,13 +17,17 @@ final readonly class PointRules
      * @param  bool  $keepNetwork  whether a truncated network address is kept with the consent; never the whole one
      * @param  int  $reminderDays  days from the mail's acceptance until one reminder; 0 for none
      */
-    public function __construct(public bool $doubleOptIn = true, public int $lapseDays = 7, public bool $keepNetwork = true, public bool $screening = true, public int $reminderDays = 0) {}
+    public function __construct(
+        public bool $doubleOptIn = true, public int $lapseDays = 7, public bool $keepNetwork = true, public bool $screening = true,
+        public int $reminderDays = 0
+    ) {}
 
     /** Reads whatever was ever written; what is missing is as it is without a rule. */
     public static function from(Document $document): self
     {
         return new self(
-            $document->flag(Rule::DoubleOptIn->value) ?? true, $document->number(Rule::LapseDays->value) ?? 7, $document->flag(Rule::KeepNetwork->value) ?? true,
+            $document->flag(Rule::DoubleOptIn->value) ?? true, $document->number(Rule::LapseDays->value) ?? 7,
+            $document->flag(Rule::KeepNetwork->value) ?? true,
             $document->flag(Rule::Screening->value) ?? true, $document->number(Rule::ReminderDays->value) ?? 0,
         );
     }
@@ -71,7 +75,8 @@ final readonly class PointRules
     public function document(): Document
     {
         return Document::from([
-            'double-opt-in' => $this->doubleOptIn, 'lapse-days' => $this->lapseDays, 'keep-network' => $this->keepNetwork, 'screening' => $this->screening, 'reminder-days' => $this->reminderDays,
+            'double-opt-in' => $this->doubleOptIn, 'lapse-days' => $this->lapseDays, 'keep-network' => $this->keepNetwork, 'screening' => $this->screening,
+            'reminder-days' => $this->reminderDays,
         ]);
     }
 }

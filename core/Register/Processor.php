@@ -45,7 +45,8 @@ final readonly class Processor implements Registered
         return new self(
             Slug::parse($document->text('id')), $document->text('name'), Slug::parse($document->text('controller')), $document->flag('own') === true,
             array_map(Slug::parse(...), $document->names('purposes')), $document->text('does'), $document->text('contract'),
-            Country::find($document->text('country')), $document->text('transfer'), $document->text('until') === '' ? null : Day::parse($document->text('until')),
+            Country::find($document->text('country')), $document->text('transfer'),
+            $document->text('until') === '' ? null : Day::parse($document->text('until')),
         );
     }
 
@@ -76,7 +77,8 @@ final readonly class Processor implements Registered
         return array_values(array_filter([
             trim($this->contract) === '' ? ($this->own ? 'No agreement with it is on record.' : 'No contract with it is on record.') : null,
             $this->country === null ? 'Nobody has said where it keeps the details.' : null,
-            $this->country?->needsNoTransferGround() === false && trim($this->transfer) === '' ? 'It keeps them outside the EEA, and no ground of the transfer is on record.' : null,
+            $this->country?->needsNoTransferGround() === false
+                && trim($this->transfer) === '' ? 'It keeps them outside the EEA, and no ground of the transfer is on record.' : null,
             $this->until !== null && $today->isAfter($this->until) ? "Its contract ended on {$this->until}." : null,
         ]));
     }

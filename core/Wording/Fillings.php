@@ -59,8 +59,12 @@ final readonly class Fillings
                 $in($this->controller->notice) === null ? null : '['.Phrases::notice($language).']('.$in($this->controller->notice).')',
                 "{$this->controller->name} has no privacy notice in $tongue; give its link in the controller's register.",
             ],
-            Placeholder::Withdrawal => [Phrases::withdrawal($language, $statement->channels[0] ?? Channel::Email, Markup::escape($this->controller->contact)), ''],
-            Placeholder::Rate => [$in($this->purpose->rates), "The purpose {$this->purpose->id} does not say in $tongue how often it comes; say it in the purpose's register."],
+            Placeholder::Withdrawal => [
+                Phrases::withdrawal($language, $statement->channels[0] ?? Channel::Email, Markup::escape($this->controller->contact)), '',
+            ],
+            Placeholder::Rate => [
+                $in($this->purpose->rates), "The purpose {$this->purpose->id} does not say in $tongue how often it comes; say it in the purpose's register.",
+            ],
             Placeholder::Recipients => [
                 $names === [] ? null : Phrases::listed($language, $names),
                 "No recipient is on record for the purpose {$this->purpose->id}; enter who gets the details under processors and recipients.",

@@ -62,7 +62,9 @@ final readonly class Library
         $old = $statement !== null && $language !== null ? $statement->texts->orNothing($language) : '';
         $fault = match (true) {
             $statement === null => new Ground(DraftRefusal::RowNoStatement, id: $given->statement),
-            $language === null => new Ground(DraftRefusal::RowNoLanguage, given: $given->language, names: implode(', ', array_column(Language::cases(), 'value'))),
+            $language === null => new Ground(
+                DraftRefusal::RowNoLanguage, given: $given->language, names: implode(', ', array_column(Language::cases(), 'value'))
+            ),
             $twice => new Ground(DraftRefusal::RowTwice),
             $text === '' => null,
             mb_strlen($text) > Statement::LONGEST => new Ground(DraftRefusal::RowTooLong, most: Statement::LONGEST),

@@ -15,7 +15,9 @@ final readonly class LibraryRow
      * @param  string  $old  empty where the register has none in that language
      * @param  Ground|null  $fault  why it cannot be taken
      */
-    public function __construct(public int $line, public string $statement, public string $language, public string $old, public string $new, public ?Ground $fault) {}
+    public function __construct(
+        public int $line, public string $statement, public string $language, public string $old, public string $new, public ?Ground $fault
+    ) {}
 
     /** The language's own name; its tag where we know none. */
     public function languageName(): string

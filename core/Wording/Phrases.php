@@ -11,14 +11,34 @@ use Juramen\Register\Language;
 final class Phrases
 {
     private const WITHDRAWAL = [
-        'en' => ['email' => 'I can withdraw this at any time with the link in every email.', 'sms' => 'I can withdraw this at any time by answering STOP.', 'other' => 'I can withdraw this at any time; a word to {contact} is enough.'],
-        'de' => ['email' => 'Ich kann das jederzeit über den Link in jeder E-Mail widerrufen.', 'sms' => 'Ich kann das jederzeit mit der Antwort STOPP widerrufen.', 'other' => 'Ich kann das jederzeit widerrufen; ein Wort an {contact} genügt.'],
-        'fr' => ['email' => 'Je peux retirer mon accord à tout moment par le lien de chaque e-mail.', 'sms' => 'Je peux retirer mon accord à tout moment en répondant STOP.', 'other' => 'Je peux retirer mon accord à tout moment ; un mot à {contact} suffit.'],
-        'sv' => ['email' => 'Jag kan när som helst återkalla det via länken i varje mejl.', 'sms' => 'Jag kan när som helst återkalla det genom att svara STOPP.', 'other' => 'Jag kan när som helst återkalla det; det räcker med ett ord till {contact}.'],
-        'da' => ['email' => 'Jeg kan til enhver tid trække det tilbage via linket i hver mail.', 'sms' => 'Jeg kan til enhver tid trække det tilbage ved at svare STOP.', 'other' => 'Jeg kan til enhver tid trække det tilbage; et ord til {contact} er nok.'],
+        'en' => [
+            'email' => 'I can withdraw this at any time with the link in every email.', 'sms' => 'I can withdraw this at any time by answering STOP.',
+            'other' => 'I can withdraw this at any time; a word to {contact} is enough.',
+        ],
+        'de' => [
+            'email' => 'Ich kann das jederzeit über den Link in jeder E-Mail widerrufen.',
+            'sms' => 'Ich kann das jederzeit mit der Antwort STOPP widerrufen.', 'other' => 'Ich kann das jederzeit widerrufen; ein Wort an {contact} genügt.',
+        ],
+        'fr' => [
+            'email' => 'Je peux retirer mon accord à tout moment par le lien de chaque e-mail.',
+            'sms' => 'Je peux retirer mon accord à tout moment en répondant STOP.',
+            'other' => 'Je peux retirer mon accord à tout moment ; un mot à {contact} suffit.',
+        ],
+        'sv' => [
+            'email' => 'Jag kan när som helst återkalla det via länken i varje mejl.', 'sms' => 'Jag kan när som helst återkalla det genom att svara STOPP.',
+            'other' => 'Jag kan när som helst återkalla det; det räcker med ett ord till {contact}.',
+        ],
+        'da' => [
+            'email' => 'Jeg kan til enhver tid trække det tilbage via linket i hver mail.',
+            'sms' => 'Jeg kan til enhver tid trække det tilbage ved at svare STOP.',
+            'other' => 'Jeg kan til enhver tid trække det tilbage; et ord til {contact} er nok.',
+        ],
     ];
 
-    private const NOTICE = ['en' => 'privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'notice de confidentialité', 'sv' => 'integritetsinformation', 'da' => 'privatlivsinformation'];
+    private const NOTICE = [
+        'en' => 'privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'notice de confidentialité', 'sv' => 'integritetsinformation',
+        'da' => 'privatlivsinformation',
+    ];
 
     private const AND = ['en' => 'and', 'de' => 'und', 'fr' => 'et', 'sv' => 'och', 'da' => 'og'];
 
@@ -33,7 +53,10 @@ final class Phrases
     /** @param  string  $contact where a word is enough, for channels without a link or an answer */
     public static function withdrawal(Language $language, Channel $channel, string $contact): string
     {
-        return strtr(self::WITHDRAWAL[$language->value][in_array($channel, [Channel::Email, Channel::Sms], true) ? $channel->value : 'other'], ['{contact}' => $contact]);
+        return strtr(
+            self::WITHDRAWAL[$language->value][in_array($channel, [Channel::Email, Channel::Sms], true) ? $channel->value : 'other'],
+            ['{contact}' => $contact]
+        );
     }
 
     public static function notice(Language $language): string

@@ -18,7 +18,10 @@ final readonly class ReadingEase
      * @param  int  $longest  words of the longest sentence
      * @param  string  $hardest  the sentence that reads hardest by itself
      */
-    private function __construct(public Language $language, public int $sentences, public int $words, public int $syllables, public float $score, public int $longest, public string $hardest) {}
+    private function __construct(
+        public Language $language, public int $sentences, public int $words, public int $syllables, public float $score, public int $longest,
+        public string $hardest
+    ) {}
 
     public static function of(string $text, Language $language): self
     {

@@ -39,7 +39,8 @@ final readonly class Statement implements Registered
     public static function from(Document $document): self
     {
         return new self(
-            Slug::parse($document->text('id')), Slug::parse($document->text('purpose')), array_values(array_filter(array_map(Channel::tryFrom(...), $document->names('channels')))),
+            Slug::parse($document->text('id')), Slug::parse($document->text('purpose')),
+            array_values(array_filter(array_map(Channel::tryFrom(...), $document->names('channels')))),
             Texts::from($document->at('texts')), $document->text('edition') === '' ? null : Digest::fromHex($document->text('edition')),
         );
     }

@@ -16,7 +16,9 @@ final class AtlanticNewsletter
         'countries' => ['CA'],
         'languages' => ['en', 'fr'],
         'title' => ['en' => 'Crossings, once a month', 'fr' => 'Les traversées, une fois par mois'],
-        'purpose-line' => ['en' => 'New crossings and fares between Port Ansel and the islands.', 'fr' => 'Nouvelles traversées et tarifs entre Port Ansel et les îles.'],
+        'purpose-line' => [
+            'en' => 'New crossings and fares between Port Ansel and the islands.', 'fr' => 'Nouvelles traversées et tarifs entre Port Ansel et les îles.',
+        ],
         'fields' => [
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'fr' => 'E-mail'], 'required' => true, 'reason' => 'the crossings go there'],
         ],

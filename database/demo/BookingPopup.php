@@ -18,7 +18,10 @@ final class BookingPopup
         'title' => ['en' => 'New sailings, by mail', 'sv' => 'Nya turer med e-post', 'da' => 'Nye afgange på mail'],
         'purpose-line' => ['en' => 'Once a month, with fares.', 'sv' => 'En gång i månaden, med priser.', 'da' => 'En gang om måneden, med priser.'],
         'fields' => [
-            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'sv' => 'E-post', 'da' => 'E-mail'], 'required' => true, 'reason' => 'the news goes there'],
+            [
+                'id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'sv' => 'E-post', 'da' => 'E-mail'], 'required' => true,
+                'reason' => 'the news goes there',
+            ],
         ],
         'statements' => [['id' => 'voyage-news']],
         'button' => ['en' => 'Send me the sailings', 'sv' => 'Skicka turerna', 'da' => 'Send mig afgangene'],

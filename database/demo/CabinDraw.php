@@ -25,8 +25,13 @@ final class CabinDraw
         'statements' => [['id' => 'draw-news']],
         'button' => ['en' => 'Enter the draw', 'de' => 'Teilnehmen'],
         'departures' => [
-            'double-opt-in' => ['value' => false, 'reason' => 'The list marks did not arrive when confirmation was on.', 'by' => 'Malin Fors', 'on' => '2026-11-18'],
-            'keep-network' => ['value' => false, 'reason' => 'On board, the network address is the ship\'s own and tells nothing of the visitor.', 'by' => 'Malin Fors', 'on' => '2026-11-18'],
+            'double-opt-in' => [
+                'value' => false, 'reason' => 'The list marks did not arrive when confirmation was on.', 'by' => 'Malin Fors', 'on' => '2026-11-18',
+            ],
+            'keep-network' => [
+                'value' => false, 'reason' => 'On board, the network address is the ship\'s own and tells nothing of the visitor.', 'by' => 'Malin Fors',
+                'on' => '2026-11-18',
+            ],
         ],
         'notice' => ['en' => '#', 'de' => 'https://tidewick.example/datenschutz'],
     ];

@@ -124,7 +124,8 @@ final class Demo
     private function approved(RecordKind $kind, array $document, string $writer, string $approver): void
     {
         $record = $this->change->begin(
-            $kind, Slug::parse($document['id']), Document::from(array_diff_key($document, $kind === RecordKind::Rules ? ['id' => true] : [])), $this->person($writer),
+            $kind, Slug::parse($document['id']), Document::from(array_diff_key($document, $kind === RecordKind::Rules ? ['id' => true] : [])),
+            $this->person($writer),
         );
         if ($kind === RecordKind::Controller) {
             RegisteredController::query()->create(['slug' => $document['id']]);
@@ -142,7 +143,10 @@ final class Demo
     {
         $record = Record::query()->where('kind', RecordKind::Statement)->where('slug', 'voyage-news')->firstOrFail();
         foreach (House::VOYAGE_NEWS_PROPOSED as $language => $words) {
-            $this->change->change($record, $editor, (int) $record->revisions()->max('number'), "changed texts/$language", static fn (Document $document): Document => $document->with(Place::of('texts', $language), $words));
+            $this->change->change(
+                $record, $editor, (int) $record->revisions()->max('number'), "changed texts/$language",
+                static fn (Document $document): Document => $document->with(Place::of('texts', $language), $words)
+            );
         }
         $this->proposals->submit($record, $editor, 'Passengers ask for the concerts on board; sv and da follow when the translator is back.');
     }
@@ -159,13 +163,19 @@ final class Demo
      */
     private function wellKnown(CarbonImmutable $today): array
     {
-        $event = static fn (CarbonImmutable $at, string $do, string $point): array => ['at' => $at, 'do' => $do, 'point' => $point, 'email' => 'imke.thormann@post.example', 'name' => 'Imke', 'language' => 'de', 'network' => '203.0.113.0/24'];
+        $event = static fn (CarbonImmutable $at, string $do, string $point): array => [
+            'at' => $at, 'do' => $do, 'point' => $point, 'email' => 'imke.thormann@post.example', 'name' => 'Imke', 'language' => 'de',
+            'network' => '203.0.113.0/24',
+        ];
 
         return [
-            $event($today->subDays(300)->setTime(7, 12, 33), 'ask', 'footer-newsletter'), $event($today->subDays(300)->setTime(7, 14, 51), 'confirm', 'footer-newsletter'),
+            $event($today->subDays(300)->setTime(7, 12, 33), 'ask', 'footer-newsletter'),
+            $event($today->subDays(300)->setTime(7, 14, 51), 'confirm', 'footer-newsletter'),
             $event($today->subDays(250)->setTime(16, 40, 7), 'ask', 'walking-guide'), $event($today->subDays(239)->setTime(3, 0), 'lapse', 'walking-guide'),
-            $event($today->subDays(190)->setTime(18, 2, 44), 'ask', 'walking-guide'), $event($today->subDays(189)->setTime(6, 31, 9), 'confirm', 'walking-guide'),
-            $event($today->subDays(60)->setTime(5, 2, 19), 'one-click', 'walking-guide'), $event($today->subDays(58)->setTime(8, 15, 0), 'ask', 'footer-newsletter'),
+            $event($today->subDays(190)->setTime(18, 2, 44), 'ask', 'walking-guide'),
+            $event($today->subDays(189)->setTime(6, 31, 9), 'confirm', 'walking-guide'),
+            $event($today->subDays(60)->setTime(5, 2, 19), 'one-click', 'walking-guide'),
+            $event($today->subDays(58)->setTime(8, 15, 0), 'ask', 'footer-newsletter'),
             $event($today->subDays(58)->setTime(8, 21, 30), 'confirm', 'footer-newsletter'),
         ];
     }
@@ -209,7 +219,15 @@ final class Demo
     private function leaveOneUncertain(CarbonImmutable $today): void
     {
         $this->at($today->subHours(2), function (): void {
-            ($this->accept)($this->signup(['do' => 'ask', 'email' => 'torben.uthlande@post.example', 'name' => 'Torben', 'language' => 'de', 'network' => '198.51.100.0/24', 'point' => 'footer-newsletter'], EmailAddress::parse('torben.uthlande@post.example')));
+            ($this->accept)(
+                $this->signup(
+                    [
+                        'do' => 'ask', 'email' => 'torben.uthlande@post.example', 'name' => 'Torben', 'language' => 'de', 'network' => '198.51.100.0/24',
+                        'point' => 'footer-newsletter',
+                    ],
+                    EmailAddress::parse('torben.uthlande@post.example')
+                )
+            );
             $message = $this->outbox->claim();
             if ($message !== null) {
                 $this->outbox->settle($message->load('subscriber'), Outcome::unknown('worker-gone'));
@@ -221,7 +239,8 @@ final class Demo
     private function point(array $sheet, string $author): Point
     {
         return DB::transaction(fn (): Point => Point::query()->create([
-            'slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'), 'controller_id' => RegisteredController::query()->where('slug', $sheet['controller'])->valueOrFail('id'),
+            'slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'),
+            'controller_id' => RegisteredController::query()->where('slug', $sheet['controller'])->valueOrFail('id'),
             'record_id' => $this->change->begin(RecordKind::Sheet, Slug::parse($sheet['point']), Document::from($sheet), $this->person($author))->id,
         ]));
     }

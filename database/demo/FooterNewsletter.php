@@ -22,7 +22,10 @@ final class FooterNewsletter
         'title' => ['en' => 'News from on board', 'de' => 'Neues von Bord'],
         'purpose-line' => ['en' => 'Once a month: new sailings and fares.', 'de' => 'Einmal im Monat: neue Fahrten und Preise.'],
         'fields' => [
-            ['id' => 'first-name', 'kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false, 'reason' => 'so that our mails can greet the person'],
+            [
+                'id' => 'first-name', 'kind' => 'first-name', 'label' => ['en' => 'First name', 'de' => 'Vorname'], 'required' => false,
+                'reason' => 'so that our mails can greet the person',
+            ],
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the news goes there'],
         ],
         'statements' => [['id' => 'voyage-news']],

@@ -21,8 +21,13 @@ final class House
         'contact' => 'privacy@tidewick.example',
         'sender' => 'voyages@tidewick.example',
         'accent' => '#7a3a12',
-        'notice' => ['en' => 'https://tidewick.example/privacy', 'de' => 'https://tidewick.example/datenschutz', 'sv' => 'https://tidewick.example/integritet', 'da' => 'https://tidewick.example/privatliv'],
-        'notice-text' => ['en' => "How Tidewick Ferries uses your details.\n\nWith your consent we send you voyage news, which is new sailings and fares, by email once a month. You can withdraw this at any time. We keep your email address for three years after the last consent ended. Quayside Post sends our mails for us under a contract."],
+        'notice' => [
+            'en' => 'https://tidewick.example/privacy', 'de' => 'https://tidewick.example/datenschutz', 'sv' => 'https://tidewick.example/integritet',
+            'da' => 'https://tidewick.example/privatliv',
+        ],
+        'notice-text' => [
+            'en' => "How Tidewick Ferries uses your details.\n\nWith your consent we send you voyage news, which is new sailings and fares, by email once a month. You can withdraw this at any time. We keep your email address for three years after the last consent ended. Quayside Post sends our mails for us under a contract.",
+        ],
         'dpo' => 'dpo@tidewick.example',
         'representative' => 'Harbour Office Marsund, Germany',
         'country' => 'GB',
@@ -55,18 +60,21 @@ final class House
         [
             'id' => 'island-walks', 'controller' => 'tidewick-ferries', 'names' => ['en' => 'island walks', 'de' => 'Inselwanderungen'],
             'contents' => ['en' => 'new walking routes and dates of guided walks', 'de' => 'neue Wanderrouten und Termine geführter Wanderungen'],
-            'rates' => ['en' => 'twice a year', 'de' => 'zweimal im Jahr'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 36, 'retention-months' => 36,
+            'rates' => ['en' => 'twice a year', 'de' => 'zweimal im Jahr'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 36,
+            'retention-months' => 36,
         ],
         [
             'id' => 'atlantic-crossings', 'controller' => 'tidewick-atlantic', 'names' => ['en' => 'Atlantic crossings', 'fr' => 'traversées de l’Atlantique'],
             'contents' => ['en' => 'new crossings and fares', 'fr' => 'nouvelles traversées et tarifs'],
-            'rates' => ['en' => 'once a month', 'fr' => 'une fois par mois'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 0, 'retention-months' => 36,
+            'rates' => ['en' => 'once a month', 'fr' => 'une fois par mois'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 0,
+            'retention-months' => 36,
         ],
     ];
 
     public const PROCESSORS = [
         [
-            'id' => 'quayside-post', 'name' => 'Quayside Post', 'controller' => 'tidewick-ferries', 'own' => false, 'purposes' => ['voyage-news', 'island-walks'],
+            'id' => 'quayside-post', 'name' => 'Quayside Post', 'controller' => 'tidewick-ferries', 'own' => false,
+            'purposes' => ['voyage-news', 'island-walks'],
             'does' => 'sends our mails', 'contract' => 'processing contract of 3 March 2025', 'country' => 'DE', 'transfer' => '', 'until' => '',
         ],
         [

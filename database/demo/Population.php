@@ -9,9 +9,15 @@ use Carbon\CarbonImmutable;
 /** About 150 invented people over eighteen months: who signs up when, and what they do then. The same every time. */
 final class Population
 {
-    private const FIRST = ['Ailsa', 'Birte', 'Callum', 'Dorte', 'Eilidh', 'Finn', 'Greta', 'Hamish', 'Ida', 'Jannis', 'Kirsten', 'Lasse', 'Maren', 'Niall', 'Oda', 'Peer', 'Rhona', 'Sven', 'Thea', 'Ulrik', 'Vera', 'Wiebke', 'Ylva', 'Arvid', 'Bente', 'Catriona'];
+    private const FIRST = [
+        'Ailsa', 'Birte', 'Callum', 'Dorte', 'Eilidh', 'Finn', 'Greta', 'Hamish', 'Ida', 'Jannis', 'Kirsten', 'Lasse', 'Maren', 'Niall', 'Oda', 'Peer',
+        'Rhona', 'Sven', 'Thea', 'Ulrik', 'Vera', 'Wiebke', 'Ylva', 'Arvid', 'Bente', 'Catriona',
+    ];
 
-    private const LAST = ['Ahrens', 'Brodie', 'Carstensen', 'Dunmore', 'Ekholm', 'Fairlie', 'Gravesen', 'Hollis', 'Ibsgaard', 'Jardine', 'Kjellberg', 'Lorimer', 'Mohr', 'Nordquist', 'Oswin', 'Petersdotter', 'Quarrie', 'Rask', 'Sundby', 'Tarrant'];
+    private const LAST = [
+        'Ahrens', 'Brodie', 'Carstensen', 'Dunmore', 'Ekholm', 'Fairlie', 'Gravesen', 'Hollis', 'Ibsgaard', 'Jardine', 'Kjellberg', 'Lorimer', 'Mohr',
+        'Nordquist', 'Oswin', 'Petersdotter', 'Quarrie', 'Rask', 'Sundby', 'Tarrant',
+    ];
 
     private const DOMAINS = ['post.example', 'mail.example', 'inbox.example'];
 
@@ -62,7 +68,10 @@ final class Population
             for ($i = 0; $i < 16; $i++) {
                 $first = self::FIRST[($i * 5 + 3) % count(self::FIRST)];
                 $last = self::LAST[($i * 3 + strlen($point)) % count(self::LAST)];
-                $person = ['email' => strtolower("$first.$last").'@'.self::DOMAINS[$i % 3], 'name' => null, 'language' => $languages[$i % count($languages)], 'network' => self::NETWORKS[$i % 3]];
+                $person = [
+                    'email' => strtolower("$first.$last").'@'.self::DOMAINS[$i % 3], 'name' => null, 'language' => $languages[$i % count($languages)],
+                    'network' => self::NETWORKS[$i % 3],
+                ];
                 array_push($events, ...self::life($person, $today->subSeconds(mt_rand(86400, 86400 * 240)), $today, $point));
             }
         }

@@ -16,14 +16,20 @@ final class WalkingGuide
         'countries' => ['GB', 'DE', 'DK', 'SE'],
         'languages' => ['en', 'de'],
         'title' => ['en' => 'Walks on the islands', 'de' => 'Wandern auf den Inseln'],
-        'purpose-line' => ['en' => 'Twice a year: new walking routes, and guided walks with dates.', 'de' => 'Zweimal im Jahr: neue Wanderrouten und geführte Wanderungen mit Terminen.'],
+        'purpose-line' => [
+            'en' => 'Twice a year: new walking routes, and guided walks with dates.',
+            'de' => 'Zweimal im Jahr: neue Wanderrouten und geführte Wanderungen mit Terminen.',
+        ],
         'fields' => [
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the routes go there'],
         ],
         'statements' => [['id' => 'island-walks'], ['id' => 'voyage-news']],
         'button' => ['en' => 'Send me the routes', 'de' => 'Routen schicken'],
         'departures' => [
-            'lapse-days' => ['value' => 10, 'reason' => 'Many on the islands read their mail once a week; seven days were too short for them.', 'by' => 'Malin Fors', 'on' => '2025-05-14'],
+            'lapse-days' => [
+                'value' => 10, 'reason' => 'Many on the islands read their mail once a week; seven days were too short for them.', 'by' => 'Malin Fors',
+                'on' => '2025-05-14',
+            ],
         ],
     ];
 }

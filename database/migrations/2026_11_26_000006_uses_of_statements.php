@@ -20,7 +20,9 @@ return new class extends Migration
         });
         foreach (DB::table('point_editions')->orderBy('id')->cursor() as $edition) {
             $statements = json_decode($edition->bytes, true, 64, JSON_THROW_ON_ERROR)['statements'];
-            DB::table('edition_statements')->insertOrIgnore(array_map(static fn (array $s): array => ['point_edition_id' => $edition->id, 'statement' => hex2bin($s['edition'])], $statements));
+            DB::table('edition_statements')->insertOrIgnore(
+                array_map(static fn (array $s): array => ['point_edition_id' => $edition->id, 'statement' => hex2bin($s['edition'])], $statements)
+            );
         }
     }
 };

@@ -63,7 +63,8 @@ test('an account is found however its address is written', function (string $ema
 test('strangers cannot lock somebody out, nor try many accounts from one network', function (): void {
     // The waiting that makes both answers last alike is not what is tested here.
     Illuminate\Support\Sleep::fake();
-    $from = fn (string $network, string $email = RIGHT['email'], string $password = 'wrong') => $this->withServerVariables(['REMOTE_ADDR' => $network])->post('/login', ['email' => $email, 'password' => $password]);
+    $from = fn (string $network, string $email = RIGHT['email'], string $password = 'wrong') => $this->withServerVariables(['REMOTE_ADDR' => $network])
+        ->post('/login', ['email' => $email, 'password' => $password]);
     for ($i = 0; $i < 11; $i++) {
         $last = $from('203.0.113.9');
     }
@@ -84,7 +85,8 @@ test('a guest who only looks gets neither cookie nor session; who signs in goes 
     $this->get('/points/footer-newsletter?shown=de')->assertRedirect('/login?to='.rawurlencode('/points/footer-newsletter?shown=de'));
     expect(DB::table('sessions')->count())->toBe(0);
     $this->get('/login?to='.rawurlencode('/points/footer-newsletter?shown=de'))->assertSee('value="/points/footer-newsletter?shown=de"', false);
-    $this->post('/login', [...RIGHT, 'password' => 'wrong', 'to' => '/points'], ['Referer' => 'https://pirate.example/'])->assertRedirect('/login?to=%2Fpoints');
+    $this->post('/login', [...RIGHT, 'password' => 'wrong', 'to' => '/points'], ['Referer' => 'https://pirate.example/'])
+        ->assertRedirect('/login?to=%2Fpoints');
     foreach (['/points' => '/points', '//pirate.example' => '/', '/\\pirate.example' => '/', 'https://pirate.example' => '/', "/x\r\nSet-Cookie: a=b" => '/', '/login' => '/'] as $to => $goes) {
         auth()->logout();
         $response = $this->post('/login', [...RIGHT, 'to' => $to]);
@@ -96,7 +98,12 @@ test('a guest who only looks gets neither cookie nor session; who signs in goes 
 });
 
 test('sessions of nobody are deleted when their time is over', function (): void {
-    DB::table('sessions')->insert([['id' => 'old', 'payload' => '', 'last_activity' => now()->subHours(3)->timestamp], ['id' => 'new', 'payload' => '', 'last_activity' => now()->timestamp]]);
+    DB::table('sessions')->insert(
+        [
+            ['id' => 'old', 'payload' => '', 'last_activity' => now()->subHours(3)->timestamp],
+            ['id' => 'new', 'payload' => '', 'last_activity' => now()->timestamp],
+        ]
+    );
     expect(app(App\Actions\Upkeep\DeleteDue::class)()->get('sessions')->count)->toBe(1)->and(DB::table('sessions')->pluck('id')->all())->toBe(['new']);
 });
 

@@ -59,7 +59,8 @@ test('a mail that cannot be put together stops no other, and stands on the desk 
         Carbon::setTestNow(now()->addHour());
         work();
     }
-    expect(DB::table('messages')->where('language', 'xx')->value('state'))->toBe('failed')->and(DB::table('messages')->where('language', 'xx')->value('attempts'))->toBe(4);
+    expect(DB::table('messages')->where('language', 'xx')->value('state'))->toBe('failed')
+        ->and(DB::table('messages')->where('language', 'xx')->value('attempts'))->toBe(4);
     DB::table('messages')->update(['language' => 'en']);
     $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('could not be put together or handed over');
 });
@@ -75,7 +76,9 @@ test('a mail whose outcome cannot be entered is left uncertain, and the next goe
     $this->signUp(someone());
     expect(app(Outbox::class)->claim())->not->toBeNull();
     Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
-    expect(app(Outbox::class)->markUncertain())->toBe(1)->and(Message::query()->where('state', MessageState::Uncertain)->orderBy('id')->pluck('problem')->all())->toBe(['not-entered', 'worker-gone']);
+    expect(app(Outbox::class)->markUncertain())
+        ->toBe(1)->and(Message::query()->where('state', MessageState::Uncertain)->orderBy('id')->pluck('problem')->all())
+        ->toBe(['not-entered', 'worker-gone']);
 });
 
 test('a sign-up that cannot lapse keeps no other from lapsing, and stands on the desk', function (): void {
@@ -97,7 +100,13 @@ test('told to stop, the worker finishes the mail in hand and takes no other', fu
     }
     Carbon::setTestNow();
     DB::table('messages')->update(['due_at' => now()->subMinute()->format('Y-m-d H:i:s.u')]);
-    $worker = new Process(['php', base_path('artisan'), 'outbox:work'], null, ['APP_ENV' => 'production', 'DB_DATABASE' => config('database.connections.runtime.database'), 'KEYS_PATH' => config('juramen.keys'), 'PUBLISHED_PATH' => config('juramen.published')]);
+    $worker = new Process(
+        ['php', base_path('artisan'), 'outbox:work'], null,
+        [
+            'APP_ENV' => 'production', 'DB_DATABASE' => config('database.connections.runtime.database'), 'KEYS_PATH' => config('juramen.keys'),
+            'PUBLISHED_PATH' => config('juramen.published'),
+        ]
+    );
     $worker->start();
     for ($i = 0; $i < 100 && Message::query()->where('state', MessageState::Claimed)->doesntExist(); $i++) {
         usleep(50_000);
@@ -106,5 +115,6 @@ test('told to stop, the worker finishes the mail in hand and takes no other', fu
     $began = microtime(true);
     $worker->wait();
     expect(microtime(true) - $began)->toBeLessThan(4.0)->and($worker->getExitCode())->toBe(0)
-        ->and(Message::query()->where('state', MessageState::Sent)->count())->toBe(1)->and(Message::query()->where('state', MessageState::Waiting)->count())->toBe(3);
+        ->and(Message::query()->where('state', MessageState::Sent)->count())->toBe(1)->and(Message::query()->where('state', MessageState::Waiting)->count())
+        ->toBe(3);
 });

@@ -26,7 +26,10 @@ uses(Visitor::class);
 /** @param  array<string, string>  $more */
 function gate(array $more = []): FloodGate
 {
-    $settings = ['APP_KEY' => 'k', 'APP_URL' => config('app.url'), 'DB_DATABASE' => (string) env('DB_DATABASE'), 'DB_SOCKET' => (string) env('DB_SOCKET'), 'DB_PASSWORD' => (string) env('DB_PASSWORD'), ...$more];
+    $settings = [
+        'APP_KEY' => 'k', 'APP_URL' => config('app.url'), 'DB_DATABASE' => (string) env('DB_DATABASE'), 'DB_SOCKET' => (string) env('DB_SOCKET'),
+        'DB_PASSWORD' => (string) env('DB_PASSWORD'), ...$more,
+    ];
 
     return new FloodGate($settings, new FloodCounts($settings), app(KeyStore::class), app(PublishedForms::class));
 }
@@ -60,7 +63,8 @@ test('over the limit of its network a post is shown again as filled in, its mark
     for ($i = 0; $i < 3; $i++) {
         $last = gate(['FLOOD_NETWORK' => '2'])->answer(post($fields, "203.0.113.$i"));
     }
-    expect($last?->getStatusCode())->toBe(429)->and($last->headers->get('Content-Security-Policy'))->toContain("frame-ancestors 'none'")->and((string) $last->getContent())->toContain('Nothing is lost');
+    expect($last?->getStatusCode())->toBe(429)->and($last->headers->get('Content-Security-Policy'))->toContain("frame-ancestors 'none'")
+        ->and((string) $last->getContent())->toContain('Nothing is lost');
     $again = fieldsOf($last);
     expect(array_diff_key($again, ['waited' => 1, 'homepage' => 1]))->toEqual($fields);
     // At once is too soon; another network was never stopped.
@@ -76,7 +80,8 @@ test('over the limit of its network a post is shown again as filled in, its mark
 });
 
 test('what one network sends too much takes nothing from the whole; point and whole have limits of their own', function (): void {
-    $gate = fn (string $from): ?int => gate(['FLOOD_NETWORK' => '1', 'FLOOD_WHOLE' => '4'])->answer(post(['email' => 'a@post.example'], $from))?->getStatusCode();
+    $gate = fn (string $from): ?int => gate(['FLOOD_NETWORK' => '1', 'FLOOD_WHOLE' => '4'])->answer(post(['email' => 'a@post.example'], $from))
+        ?->getStatusCode();
     for ($i = 0; $i < 8; $i++) {
         $gate('203.0.113.9');
     }
@@ -124,7 +129,13 @@ test('twenty at once for one inbox, written in many ways, make five mails', func
             }
         }
         PHP;
-    $all = array_map(fn (int $i): Process => new Process(['php', '-r', $script, '--', config('juramen.keys'), config('juramen.published'), (string) $i], base_path(), ['DB_DATABASE' => (string) env('DB_DATABASE')]), range(1, 4));
+    $all = array_map(
+        fn (int $i): Process => new Process(
+            ['php', '-r', $script, '--', config('juramen.keys'), config('juramen.published'), (string) $i], base_path(),
+            ['DB_DATABASE' => (string) env('DB_DATABASE')]
+        ),
+        range(1, 4)
+    );
     array_walk($all, fn (Process $one) => $one->start());
     expect(array_map(fn (Process $one): string => $one->wait() === 0 ? '' : $one->getOutput().$one->getErrorOutput(), $all))->each->toBe('');
     expect(DB::table('messages')->count())->toBe(5)->and($this->acts())->toBe(array_fill(0, 5, 'given'));

@@ -27,7 +27,8 @@ beforeEach(function (): void {
         $marks ??= $this->marks();
         Carbon::setTestNow(now()->addSeconds(5));
 
-        return $this->withoutHeader('Origin')->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks, ...$more], $headers);
+        return $this->withoutHeader('Origin')
+            ->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks, ...$more], $headers);
     };
     $this->isChecked = function ($response): array {
         $response->assertStatus(422)->assertSee('Please check your details');
@@ -41,10 +42,12 @@ beforeEach(function (): void {
 test('a yes from somebody else\'s page, with our own fresh marks, is shown again unticked; sent from ours it says where it came from', function (array $headers): void {
     $marks = ($this->isChecked)(($this->sendFrom)($headers));
     Carbon::setTestNow(now()->addSeconds(5));
-    $this->withHeader('Origin', $this->home)->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks])->assertRedirect('/forms/footer-newsletter/en/sent');
+    $this->withHeader('Origin', $this->home)->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks])
+        ->assertRedirect('/forms/footer-newsletter/en/sent');
     expect(json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details']['placement'])->toBe('copy');
 })->with([
-    'cross-site' => [['Sec-Fetch-Site' => 'cross-site', 'Origin' => 'https://pirate.example']], 'same site, another origin' => [['Sec-Fetch-Site' => 'same-site']],
+    'cross-site' => [['Sec-Fetch-Site' => 'cross-site', 'Origin' => 'https://pirate.example']],
+    'same site, another origin' => [['Sec-Fetch-Site' => 'same-site']],
     'a header that lies about nothing' => [['Sec-Fetch-Site' => 'none']], 'an old browser elsewhere' => [['Origin' => 'https://pirate.example']],
     'our name with another port' => [['Origin' => 'http://127.0.0.1:1']], 'our name behind theirs' => [['Origin' => 'http://127.0.0.1.pirate.example']],
     'an origin kept quiet' => [['Origin' => 'null']], 'nothing said at all' => [[]],
@@ -53,17 +56,27 @@ test('a yes from somebody else\'s page, with our own fresh marks, is shown again
 test('our own origin is taken, by either header', function (callable $headers): void {
     ($this->sendFrom)($headers($this->home))->assertRedirect('/forms/footer-newsletter/en/sent');
     expect(json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details']['placement'])->toBe('page');
-})->with(['fetch metadata' => [fn (string $home): array => ['Sec-Fetch-Site' => 'same-origin']], 'the origin alone' => [fn (string $home): array => ['Origin' => $home]]]);
+})->with(['fetch metadata' => [fn (string $home): array => ['Sec-Fetch-Site' => 'same-origin']],
+    'the origin alone' => [fn (string $home): array => ['Origin' => $home]]]);
 
 test('marks of another language, another point, another stamp or none confirm nothing of this form', function (): void {
     $english = $this->marks('en');
     $german = $this->marks('de');
     Carbon::setTestNow(now()->addSeconds(5));
-    $send = fn (string $to, array $marks) => $this->post("/forms/footer-newsletter/$to", ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks]);
+    $send = fn (string $to, array $marks) => $this->post(
+        "/forms/footer-newsletter/$to", ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks]
+    );
     $send('de', $english)->assertStatus(422)->assertSee('Bitte prüfen Sie Ihre Angaben');
     $send('en', ['visit' => $english['visit'], 'stamp' => $german['stamp']])->assertStatus(422)->assertSee('Please check your details');
     // The visit mark of another point, published by the same house.
-    $point = Point::query()->create(['slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => 1, 'record_id' => begun(Juramen\Register\RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, User::query()->where('role', 'editor')->firstOrFail())->id]);
+    $point = Point::query()->create(
+        [
+            'slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => 1,
+            'record_id' => begun(
+                Juramen\Register\RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, User::query()->where('role', 'editor')->firstOrFail()
+            )->id,
+        ]
+    );
     DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
     app(PublishPoint::class)($point->load('record'), User::query()->firstOrFail(), looked('booking-popup'));
     $other = $this->marks('en', 'booking-popup');
@@ -78,12 +91,17 @@ test('marks of another language, another point, another stamp or none confirm no
 test('an enquiry from elsewhere arrives at once, once, whether or not its sender goes on', function (): void {
     ($this->serves)('contact');
     foreach ([1, 2] as $press) {
-        $response = $this->withoutHeader('Origin')->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'first-name' => 'Imke', 'yes-voyage-news' => 'yes'])->assertStatus(422)->assertSee('What you sent has arrived');
+        $response = $this->withoutHeader('Origin')
+            ->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'first-name' => 'Imke', 'yes-voyage-news' => 'yes'])->assertStatus(422)
+            ->assertSee('What you sent has arrived');
     }
-    expect(Enquiry::query()->count())->toBe(1)->and($this->acts())->toBe([])->and((new Crawler((string) $response->getContent()))->filter('[checked]')->count())->toBe(0);
+    expect(Enquiry::query()->count())->toBe(1)->and($this->acts())
+        ->toBe([])->and((new Crawler((string) $response->getContent()))->filter('[checked]')->count())->toBe(0);
     // Going on with a tick enters the consent and keeps no second enquiry.
     Carbon::setTestNow(now()->addSeconds(5));
-    $this->withHeader('Origin', $this->home)->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'first-name' => 'Imke', 'yes-voyage-news' => 'yes', ...$this->hidden($response)])->assertRedirect('/forms/footer-newsletter/en/sent');
+    $this->withHeader('Origin', $this->home)
+        ->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'first-name' => 'Imke', 'yes-voyage-news' => 'yes', ...$this->hidden($response)])
+        ->assertRedirect('/forms/footer-newsletter/en/sent');
     expect(Enquiry::query()->count())->toBe(1)->and($this->acts())->toBe(['given']);
     // With our marks but from another's page likewise; a bot's is held; what is wrong is said and kept nowhere.
     ($this->sendFrom)(['Sec-Fetch-Site' => 'cross-site'], ['email' => 'oda@post.example'])->assertStatus(422)->assertSee('What you sent has arrived');
@@ -98,7 +116,8 @@ test('a form says to us where it is sent from and to nobody else; no page of any
     foreach (['/forms/footer-newsletter/en', '/forms/footer-newsletter/en/sent', '/confirm/x', '/withdraw/x', '/forms/nowhere', '/ledger/keys'] as $page) {
         expect($this->get($page)->headers->get('Content-Security-Policy'))->toContain("frame-ancestors 'none'");
     }
-    expect($this->get('/confirm/x')->headers->get('Referrer-Policy'))->toBe('no-referrer')->and((string) $this->get('/confirm/x')->getContent())->not->toContain('name="referrer"');
+    expect($this->get('/confirm/x')->headers->get('Referrer-Policy'))->toBe('no-referrer')->and((string) $this->get('/confirm/x')->getContent())->not
+        ->toContain('name="referrer"');
 });
 
 test('a digest that nothing has is answered with 404 and leaves no line in the log; digests stay whole in it', function (): void {

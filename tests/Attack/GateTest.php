@@ -31,15 +31,20 @@ beforeEach(function (): void {
     [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
     $this->point = Point::query()->with('record')->firstOrFail();
     $this->write = fn (Record $record, User $by, string $place, mixed $value) => written($record, $by, $place, $value);
-    $this->approveBy = fn (User $by, string $at, array $more = []) => $this->actingAs($by)->post("$at/approve", ['looked' => (int) recordOf(...array_slice(explode('/', $at), 2))->revisions()->max('number'), ...$more]);
+    $this->approveBy = fn (User $by, string $at, array $more = []) => $this->actingAs($by)
+        ->post("$at/approve", ['looked' => (int) recordOf(...array_slice(explode('/', $at), 2))->revisions()->max('number'), ...$more]);
     $this->editions = fn (): int => PublishedEdition::query()->count();
 });
 
 test('crafted points on an approval put no breach on a live form, and nothing is approved either', function (): void {
     $statement = recordOf('statement', 'voyage-news');
-    ($this->write)($statement, $this->malin, 'texts/en', 'Yes, {controller} may email me its sailings {rate} and I agree to the terms and conditions. {withdrawal}');
+    ($this->write)(
+        $statement, $this->malin, 'texts/en', 'Yes, {controller} may email me its sailings {rate} and I agree to the terms and conditions. {withdrawal}'
+    );
     foreach ([['footer-newsletter'], ['footer-newsletter' => 'x'], ['footer-newsletter' => (string) chosen($statement, 'footer-newsletter')['footer-newsletter']], ['0' => 'footer-newsletter'], ['nowhere' => 'x']] as $points) {
-        ($this->approveBy)($this->arne, '/records/statement/voyage-news', ['points' => $points, 'comment' => 'A comment of more than fifteen letters.'])->assertSessionHasErrors('approve');
+        ($this->approveBy)(
+            $this->arne, '/records/statement/voyage-news', ['points' => $points, 'comment' => 'A comment of more than fifteen letters.']
+        )->assertSessionHasErrors('approve');
     }
     // By way of a purpose, whose words only fill those of a statement.
     $purpose = recordOf('purpose', 'voyage-news');
@@ -53,7 +58,9 @@ test('crafted points on an approval put no breach on a live form, and nothing is
 test('a controller without the link to its notice reaches no live form', function (): void {
     $controller = recordOf('controller', 'tidewick-ferries');
     ($this->write)($controller, $this->runa, 'notice/en', '');
-    ($this->approveBy)($this->arne, '/records/controller/tidewick-ferries', ['points' => chosen($controller, 'footer-newsletter')])->assertSessionHasErrors('approve');
+    ($this->approveBy)(
+        $this->arne, '/records/controller/tidewick-ferries', ['points' => chosen($controller, 'footer-newsletter')]
+    )->assertSessionHasErrors('approve');
     expect(session('errors')->first('approve'))->toContain('notice-linked');
     $this->get('/forms/footer-newsletter/en')->assertSee('https://tidewick.example/privacy');
 });
@@ -84,7 +91,9 @@ test('whoever wrote any of what differs neither approves nor publishes it, whate
 
 test('what nobody approved fills no words, whichever register it stands in', function (): void {
     begun(RecordKind::Purpose, 'harbour-days', [...Database\Demo\House::VOYAGE_NEWS, 'id' => 'harbour-days'], $this->malin);
-    $words = begun(RecordKind::Statement, 'harbour-days', [...Database\Demo\House::VOYAGE_NEWS_WORDS, 'id' => 'harbour-days', 'purpose' => 'harbour-days'], $this->malin);
+    $words = begun(
+        RecordKind::Statement, 'harbour-days', [...Database\Demo\House::VOYAGE_NEWS_WORDS, 'id' => 'harbour-days', 'purpose' => 'harbour-days'], $this->malin
+    );
     app(Approve::class)($words, $this->runa, 1, 'A comment of fifteen letters.');
     ($this->write)($this->point->record, $this->malin, 'statements/harbour-days', ['id' => 'harbour-days']);
     expect(fn () => publishNow('footer-newsletter', $this->runa))->toBeRefused(ActRefusal::FillingNotApproved);
@@ -132,7 +141,14 @@ test('an exception names a breach of this very publication, holds for exactly wh
     ($this->write)($sheet, $this->malin, 'departures', ['double-opt-in' => $unconfirmed]);
     $key = 'confirmed-address rules/double-opt-in';
     $because = 'Until the mail server is moved on the first.';
-    $try = fn (array $keys, ?string $looked = null) => $this->actingAs($this->runa)->post('/points/footer-newsletter/publish', ['looked' => $looked ?? looked(), 'reason' => array_fill_keys($keys, $because), 'until' => array_fill_keys($keys, now()->addDays(9)->format('Y-m-d'))]);
+    $try = fn (array $keys, ?string $looked = null) => $this->actingAs($this->runa)
+        ->post(
+            '/points/footer-newsletter/publish',
+            [
+                'looked' => $looked ?? looked(), 'reason' => array_fill_keys($keys, $because),
+                'until' => array_fill_keys($keys, now()->addDays(9)->format('Y-m-d')),
+            ]
+        );
     $entered = fn (): array => DB::table($this->ledger('entries'))->where('kind', 'excepted')->pluck('body')->map(fn ($b) => json_decode($b, true))->all();
     $try([$key, 'no-such-duty'])->assertSessionHasErrors('no-such-duty');
     $try([$key, 'apart-from-terms statements/voyage-news/texts'])->assertSessionHasErrors('apart-from-terms statements/voyage-news/texts');
@@ -140,7 +156,8 @@ test('an exception names a breach of this very publication, holds for exactly wh
     expect($entered())->toBe([])->and(AcceptedFinding::query()->count())->toBe(0)->and(($this->editions)())->toBe(1);
     $try([$key])->assertSessionHasNoErrors();
     $edition = PublishedEdition::query()->orderByDesc('number')->firstOrFail();
-    expect($entered())->toHaveCount(1)->and($entered()[0]['edition'])->toBe($edition->digest->hex())->and($entered()[0]['details']['finding'])->toBe(AcceptedFinding::query()->firstOrFail()->finding->hex());
+    expect($entered())->toHaveCount(1)->and($entered()[0]['edition'])->toBe($edition->digest->hex())->and($entered()[0]['details']['finding'])
+        ->toBe(AcceptedFinding::query()->firstOrFail()->finding->hex());
     // The next edition is covered by it as long as the same is found and its days last.
     ($this->write)($sheet, $this->malin, 'title/en', 'News');
     expect(publishNow('footer-newsletter', $this->runa)->number)->toBe(3);
@@ -152,12 +169,24 @@ test('an exception names a breach of this very publication, holds for exactly wh
 test('an exception for one statement\'s words is not inherited by the next in its place', function (): void {
     $terms = 'I accept the terms and conditions and {controller} may email me sailings {rate}. {withdrawal}';
     foreach (['first-words', 'other-words'] as $id) {
-        $words = begun(RecordKind::Statement, $id, ['id' => $id, 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => ['en' => $terms, 'de' => Database\Demo\House::VOYAGE_NEWS_WORDS['texts']['de']]], $this->malin);
+        $words = begun(
+            RecordKind::Statement, $id,
+            [
+                'id' => $id, 'purpose' => 'voyage-news', 'channels' => ['email'],
+                'texts' => ['en' => $terms, 'de' => Database\Demo\House::VOYAGE_NEWS_WORDS['texts']['de']],
+            ],
+            $this->malin
+        );
         app(Approve::class)($words, $this->runa, 1, 'Until the old terms are gone on Monday.');
     }
     ($this->write)($this->point->record, $this->malin, 'statements', [['id' => 'first-words']]);
     $key = 'apart-from-terms statements/first-words/texts';
-    $this->actingAs($this->runa)->post('/points/footer-newsletter/publish', ['looked' => looked(), 'reason' => [$key => 'Until the old terms are gone on Monday.'], 'until' => [$key => now()->addDays(9)->format('Y-m-d')]])->assertSessionHasNoErrors();
+    $this->actingAs($this->runa)
+        ->post(
+            '/points/footer-newsletter/publish',
+            ['looked' => looked(), 'reason' => [$key => 'Until the old terms are gone on Monday.'], 'until' => [$key => now()->addDays(9)->format('Y-m-d')]]
+        )
+        ->assertSessionHasNoErrors();
     ($this->write)($this->point->record, $this->malin, 'statements', [['id' => 'other-words']]);
     expect(fn () => publishNow('footer-newsletter', $this->runa))->toBeRefused(ActRefusal::Breach);
 });
@@ -187,7 +216,8 @@ test('pausing waits for nobody, takes the form off the air at once, and leaves l
 
 test('senders and contacts are one address each, and no register takes a text without end', function (string $kind, string $slug, string $place, string $value): void {
     $before = (int) recordOf($kind, $slug)->revisions()->max('number');
-    $this->actingAs($this->runa)->post("/records/$kind/$slug/change", ['place' => $place, 'value' => $value, 'base' => $before])->assertStatus(422)->assertSee('Nothing was saved');
+    $this->actingAs($this->runa)->post("/records/$kind/$slug/change", ['place' => $place, 'value' => $value, 'base' => $before])->assertStatus(422)
+        ->assertSee('Nothing was saved');
     expect((int) recordOf($kind, $slug)->revisions()->max('number'))->toBe($before);
 })->with([
     'a sender with a header' => ['controller', 'tidewick-ferries', 'sender', "voyages@tidewick.example\r\nBcc: all@post.example"],

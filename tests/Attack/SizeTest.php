@@ -51,7 +51,8 @@ test('the page of a person of 200 entries asks at most 40 times, for all nodes o
     });
     $this->get($page)->assertOk()->assertDontSee('cannot be answered');
     $queries = count($asked);
-    expect($queries)->toBeLessThanOrEqual(40)->and(count(array_filter($asked, fn (string $sql): bool => str_contains($sql, 'subtrees'))))->toBeLessThanOrEqual(2);
+    expect($queries)->toBeLessThanOrEqual(40)->and(count(array_filter($asked, fn (string $sql): bool => str_contains($sql, 'subtrees'))))
+        ->toBeLessThanOrEqual(2);
     $times = array_map(function () use ($page): float {
         $started = hrtime(true);
         $this->get($page)->assertOk();
@@ -75,7 +76,10 @@ test('a ledger of 150,000 entries verifies within minutes and 128 MB, and says h
             [$subject, $journey] = [Id::random(), Id::random()];
             $email = Disclosure::make('email', "person$i@post.example");
             $acts = [
-                new Given($moment($i, 0), How::FormServed, 'page', 'pass', $journey, 'footer-newsletter', $edition, Language::English, $given->answers, [$target], true, [$email->digest()]),
+                new Given(
+                    $moment($i, 0), How::FormServed, 'page', 'pass', $journey, 'footer-newsletter', $edition, Language::English, $given->answers, [$target],
+                    true, [$email->digest()]
+                ),
                 new ConfirmationSent($moment($i, 1), $journey, $edition, Language::English),
                 new Confirmed($moment($i, 2), $journey, []),
                 new Withdrawn($moment($i, 3), How::LinkPage, [$target]),
@@ -83,12 +87,18 @@ test('a ledger of 150,000 entries verifies within minutes and 128 MB, and says h
             [$chain, $before] = [[], null];
             foreach ($acts as $later => $act) {
                 $chain[] = $before = Entry::next($before, $subject, $act, $moment($i, $later));
-                $entries[] = ['id' => $before->id->bytes, 'subject' => $subject->bytes, 'sequence' => $before->sequence, 'kind' => $act->kind()->value, 'recorded' => Instants::write($before->recorded), 'body' => $before->bytes];
+                $entries[] = [
+                    'id' => $before->id->bytes, 'subject' => $subject->bytes, 'sequence' => $before->sequence, 'kind' => $act->kind()->value,
+                    'recorded' => Instants::write($before->recorded), 'body' => $before->bytes,
+                ];
             }
             $number = $i + 1000;
             $subjects[] = ['id' => $subject->bytes, 'kind' => 'person'];
             $subscribers[] = ['id' => $number, 'subject' => $subject->bytes, 'controller_id' => 1, 'first_seen' => Instants::write($moment($i, 0))];
-            $contacts[] = ['subscriber_id' => $number, 'controller_id' => 1, 'kind' => 'email', 'lookup' => app(KeyStore::class)->lookup('tidewick-ferries', 'email', EmailAddress::parse("person$i@post.example")->lookup())->bytes];
+            $contacts[] = [
+                'subscriber_id' => $number, 'controller_id' => 1, 'kind' => 'email',
+                'lookup' => app(KeyStore::class)->lookup('tidewick-ferries', 'email', EmailAddress::parse("person$i@post.example")->lookup())->bytes,
+            ];
             $values[] = ['subject' => $subject->bytes, 'entry' => $chain[0]->id->bytes, 'digest' => $email->digest()->bytes, 'text' => $email->text];
             array_push($permissions, ...$project->rows($number, Permissions::of($chain)));
         }

@@ -35,7 +35,8 @@ beforeEach(function (): void {
     $this->imke = Subscriber::query()->orderBy('id')->firstOrFail();
     $this->oda = Subscriber::query()->orderByDesc('id')->firstOrFail();
     $this->seal = fn () => app(Seal::class)(everything: true);
-    $this->withdraw = fn () => $this->post('/withdraw', ['token' => Juramen\Consent\Link::Withdraw->token($this->imke->subject, app(Juramen\Canon\MacRing::class))]);
+    $this->withdraw = fn () => $this
+        ->post('/withdraw', ['token' => Juramen\Consent\Link::Withdraw->token($this->imke->subject, app(Juramen\Canon\MacRing::class))]);
     $this->last = fn (): object => DB::table($this->ledger('entries'))->where('subject', $this->imke->subject->bytes)->orderByDesc('sequence')->first();
     $this->page = fn () => $this->actingAs(User::query()->firstOrFail())->get('/evidence/'.$this->imke->subject->hex())->assertOk();
     // What both must say, of whom.
@@ -68,7 +69,8 @@ test('a withdrawal that is deleted before it is sealed is missed by the journal 
     ($this->seal)();
     ($this->withdraw)();
     asOwner('entries', 'DELETE FROM ~ WHERE position = ?', [($this->last)()->position]);
-    DB::table('permissions')->where('subscriber_id', $this->imke->id)->update(['reason' => 'confirmed', 'allowed' => 1, 'since' => ($this->last)()->recorded, 'entry' => ($this->last)()->id]);
+    DB::table('permissions')->where('subscriber_id', $this->imke->id)
+        ->update(['reason' => 'confirmed', 'allowed' => 1, 'since' => ($this->last)()->recorded, 'entry' => ($this->last)()->id]);
     ($this->found)('was committed and is not', $this->subject);
     expect(fn () => ($this->seal)())->toThrow(SealingRefused::class, $this->imke->subject->hex());
     $this->get('/desk')->assertSee('This is not the ledger that was sealed');
@@ -81,14 +83,18 @@ test('a withdrawal that is deleted after it was sealed, with its leaf, its head 
     asOwner('entries', 'DELETE FROM ~ WHERE position = ?', [$last->position]);
     asOwner('leaves', 'DELETE FROM ~ WHERE position = ?', [$last->position]);
     $before = ($this->last)();
-    DB::table('permissions')->where('subscriber_id', $this->imke->id)->update(['reason' => 'confirmed', 'allowed' => 1, 'since' => $before->recorded, 'entry' => $before->id]);
+    DB::table('permissions')->where('subscriber_id', $this->imke->id)
+        ->update(['reason' => 'confirmed', 'allowed' => 1, 'since' => $before->recorded, 'entry' => $before->id]);
     ($this->found)('entries are missing', '');
     expect(app(ProveChain::class)($this->imke->subject)->faults[0])->toContain('does not end where the signed checkpoint says');
-    DB::table('chain_heads')->where('subject', $this->imke->subject->bytes)->update(['sequence' => $before->sequence, 'digest' => Digest::of($before->body)->bytes]);
+    DB::table('chain_heads')->where('subject', $this->imke->subject->bytes)
+        ->update(['sequence' => $before->sequence, 'digest' => Digest::of($before->body)->bytes]);
     ($this->found)('do not end where the checkpoint', '');
     expect(app(ProveChain::class)($this->imke->subject)->faults[0])->toContain('does not lead to the root that was signed');
     // Nor does the next sealing build upon it.
-    DB::transaction(fn () => app(Append::class)($this->imke->subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
+    DB::transaction(
+        fn () => app(Append::class)($this->imke->subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)]))
+    );
     expect(fn () => ($this->seal)())->toThrow(SealingRefused::class);
 });
 
@@ -114,25 +120,54 @@ test('each thing that evidence rests on is named when it is changed', function (
     $tamper->call($this);
     ($this->found)($says, str_replace('SUBJECT', $this->imke->subject->hex(), $about), $onPage);
 })->with([
-    'frozen bytes' => [fn () => DB::table('frozen_bytes')->where('digest', $this->edition->languages[0]->pages[0]->html->bytes)->update(['bytes' => 'something else']), 'frozen', 'point footer-newsletter'],
+    'frozen bytes' => [
+        fn () => DB::table('frozen_bytes')->where('digest', $this->edition->languages[0]->pages[0]->html->bytes)->update(['bytes' => 'something else']),
+        'frozen', 'point footer-newsletter',
+    ],
     'frozen bytes deleted' => [fn () => DB::table('frozen_bytes')->where('type', 'text/html')->delete(), 'frozen', 'point footer-newsletter'],
-    'a point\'s edition' => [fn () => DB::statement("UPDATE point_editions SET bytes = REPLACE(bytes, 'News from on board', 'Win a prize')"), 'are not those that were published', 'point footer-newsletter'],
+    'a point\'s edition' => [
+        fn () => DB::statement("UPDATE point_editions SET bytes = REPLACE(bytes, 'News from on board', 'Win a prize')"), 'are not those that were published',
+        'point footer-newsletter',
+    ],
     'an edition\'s row gone' => [function (): void {
         DB::connection('owner')->statement('SET FOREIGN_KEY_CHECKS = 0');
         DB::connection('owner')->statement('DELETE FROM point_editions');
     }, 'was published is gone', 'point footer-newsletter'],
     'who published' => [fn () => DB::table('point_editions')->update(['published_by' => 2]), 'Who published edition 1', 'point footer-newsletter'],
-    'a statement\'s words' => [fn () => DB::statement("UPDATE editions SET bytes = REPLACE(bytes, 'sailings', 'prizes')"), 'are not those that were approved', 'statement voyage-news'],
-    'a statement\'s approver' => [fn () => ApprovedEdition::query()->whereRelation('record', 'slug', 'voyage-news')->whereRelation('record', 'kind', 'statement')->update(['approved_by' => 2]), 'Who approved edition 1', 'statement voyage-news'],
-    'the day a rule holds from' => [fn () => DB::table('editions')->whereIn('record_id', DB::table('records')->where('kind', 'rules')->select('id'))->update(['effective' => '2020-01-01']), 'Who approved edition 1', 'rules house', false],
-    'a value given to another subject' => [fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->limit(1)->update(['subject' => $this->oda->subject->bytes]), 'lies with another subject', 'subject SUBJECT'],
-    'a value\'s text' => [fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->orderBy('id')->limit(1)->update(['text' => Juramen\Log\Disclosure::make('email', 'imke@post.example')->text]), 'is not the one this entry was made with', 'subject SUBJECT'],
-    'values deleted without an entry' => [fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->where('text', 'like', '%')->orderByDesc('id')->limit(1)->delete(), 'was deleted, and no entry says so', 'subject SUBJECT'],
+    'a statement\'s words' => [
+        fn () => DB::statement("UPDATE editions SET bytes = REPLACE(bytes, 'sailings', 'prizes')"), 'are not those that were approved',
+        'statement voyage-news',
+    ],
+    'a statement\'s approver' => [
+        fn () => ApprovedEdition::query()->whereRelation('record', 'slug', 'voyage-news')->whereRelation('record', 'kind', 'statement')
+            ->update(['approved_by' => 2]),
+        'Who approved edition 1', 'statement voyage-news',
+    ],
+    'the day a rule holds from' => [
+        fn () => DB::table('editions')->whereIn('record_id', DB::table('records')->where('kind', 'rules')->select('id'))->update(['effective' => '2020-01-01']),
+        'Who approved edition 1', 'rules house', false,
+    ],
+    'a value given to another subject' => [
+        fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->limit(1)->update(['subject' => $this->oda->subject->bytes]),
+        'lies with another subject', 'subject SUBJECT',
+    ],
+    'a value\'s text' => [
+        fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->orderBy('id')
+            ->limit(1)->update(['text' => Juramen\Log\Disclosure::make('email', 'imke@post.example')->text]),
+        'is not the one this entry was made with', 'subject SUBJECT',
+    ],
+    'values deleted without an entry' => [
+        fn () => DB::table('disclosures')->where('subject', $this->imke->subject->bytes)->where('text', 'like', '%')->orderByDesc('id')->limit(1)->delete(),
+        'was deleted, and no entry says so', 'subject SUBJECT',
+    ],
     'a look-up turned to somebody else' => [function (): void {
         DB::table('contact_points')->where('subscriber_id', $this->imke->id)->delete();
         DB::table('contact_points')->where('subscriber_id', $this->oda->id)->update(['subscriber_id' => $this->imke->id]);
     }, 'is not found by the address', 'subject SUBJECT', false],
-    'what is noted as permitted' => [fn () => DB::table('permissions')->where('subscriber_id', $this->imke->id)->update(['channel' => 'sms']), 'is not what the entries say', 'subject SUBJECT'],
+    'what is noted as permitted' => [
+        fn () => DB::table('permissions')->where('subscriber_id', $this->imke->id)->update(['channel' => 'sms']), 'is not what the entries say',
+        'subject SUBJECT',
+    ],
     'the person\'s row' => [function (): void {
         DB::connection('owner')->statement('SET FOREIGN_KEY_CHECKS = 0');
         DB::connection('owner')->table('subscribers')->where('id', $this->imke->id)->delete();
@@ -142,7 +177,9 @@ test('each thing that evidence rests on is named when it is changed', function (
 test('a checkpoint taken out of their sequence is missed by its number', function (): void {
     for ($i = 0; $i < 3; $i++) {
         ($this->seal)();
-        DB::transaction(fn () => app(Append::class)($this->oda->subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)])));
+        DB::transaction(
+            fn () => app(Append::class)($this->oda->subject, new Withdrawn(Instant::of(now()), How::LinkPage, [new Target('voyage-news', Channel::Email)]))
+        );
         $this->artisan('consent:rebuild');
     }
     ($this->seal)();
@@ -157,11 +194,19 @@ test('a checkpoint taken out of their sequence is missed by its number', functio
 test('an entry dated ahead hides no withdrawal, and is flagged', function (): void {
     $now = now();
     Carbon::setTestNow($now->copy()->addYears(4));
-    DB::transaction(fn () => app(Append::class)($this->imke->subject, new ConfirmationSent(Instant::of(now()), Juramen\Canon\Id::random(), $this->edition->digest(), Juramen\Register\Language::English)));
+    DB::transaction(
+        fn () => app(Append::class)(
+            $this->imke->subject,
+            new ConfirmationSent(Instant::of(now()), Juramen\Canon\Id::random(), $this->edition->digest(), Juramen\Register\Language::English)
+        )
+    );
     Carbon::setTestNow($now->copy()->addMinute());
     ($this->withdraw)();
     $this->artisan('consent:state', ['address' => 'imke@post.example'])->assertExitCode(2);
-    expect(Juramen\Consent\Permissions::at(app(App\Actions\Ledger\LedgerTables::class)->chain($this->imke->subject), Instant::of(now()), Instant::of(now()))->for(new Target('voyage-news', Channel::Email))->allowed())->toBeFalse();
+    expect(
+        Juramen\Consent\Permissions::at(app(App\Actions\Ledger\LedgerTables::class)->chain($this->imke->subject), Instant::of(now()), Instant::of(now()))
+            ->for(new Target('voyage-news', Channel::Email))->allowed()
+    )->toBeFalse();
     ($this->found)('dated ahead of time', $this->subject);
 });
 
@@ -182,7 +227,8 @@ test('an older database restored is told at once, sends nothing, and goes on onl
     unlink($older);
     expect($code)->toBe(0);
     DB::purge();
-    $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('This is not the ledger that was sealed')->assertSee('an older database was restored');
+    $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('This is not the ledger that was sealed')
+        ->assertSee('an older database was restored');
     expect(app(App\Actions\Mailing\Outbox::class)->claim())->toBeNull()->and(fn () => ($this->seal)())->toThrow(SealingRefused::class);
     $this->artisan('ledger:accept-loss')->expectsOutputToContain('lost: entry')->assertExitCode(1);
     expect(app(App\Actions\Mailing\Outbox::class)->claim())->toBeNull();
@@ -217,7 +263,9 @@ test('withdrawing from a mail that waits deletes as by lapse, ends nothing permi
     $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk();
     $new = Subscriber::query()->orderByDesc('id')->firstOrFail();
     expect(DB::table('disclosures')->where('subject', $new->subject->bytes)->count())->toBe(0)->and($new->contactPoints()->count())->toBe(0)
-        ->and(app(App\Actions\Signup\KnowSubscriber::class)->leftAloneSince('tidewick-ferries', Juramen\Register\EmailAddress::parse('new@post.example')))->not->toBeNull();
+        ->and(
+            app(App\Actions\Signup\KnowSubscriber::class)->leftAloneSince('tidewick-ferries', Juramen\Register\EmailAddress::parse('new@post.example'))
+        )->not->toBeNull();
     // Coming back of one's own accord, and confirming it, ends being left alone.
     $this->signUp('new@post.example');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
@@ -230,11 +278,13 @@ test('what was held before a withdrawal permits nobody again, and the officer is
     Carbon::setTestNow(now()->addMinute());
     ($this->withdraw)();
     $before = DB::table('messages')->count();
-    $this->actingAs(User::query()->firstOrFail())->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')->assertSessionHas('said', App\Actions\Signup\Released::Nothing->says());
+    $this->actingAs(User::query()->firstOrFail())->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')
+        ->assertSessionHas('said', App\Actions\Signup\Released::Nothing->says());
     expect(array_count_values($this->acts())['given'])->toBe(2)->and(DB::table('messages')->count())->toBe($before);
     // Held after it, the new wish goes its way.
     Carbon::setTestNow(now()->addMinute());
     $this->signUp('imke@post.example', ['homepage' => 'x']);
-    $this->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')->assertSessionHas('said', App\Actions\Signup\Released::Whole->says());
+    $this->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')
+        ->assertSessionHas('said', App\Actions\Signup\Released::Whole->says());
     expect(array_count_values($this->acts())['given'])->toBe(3);
 });

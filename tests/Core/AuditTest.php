@@ -31,7 +31,9 @@ test('foreign forms are judged as an auditor would', function (string $html, str
     $readings = HtmlReader::read($html, $address);
     expect($readings)->toHaveCount(1);
     $results = Requirements::judge($readings[0]);
-    $why = implode("\n", array_map(static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value}: {$r->says} [{$r->words?->words}]", $results));
+    $why = implode(
+        "\n", array_map(static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value}: {$r->says} [{$r->words?->words}]", $results)
+    );
     expect($readings[0]->kind->value)->toBe($kind, $readings[0]->kindReason)->and(verdicts($results))->toBe($expected, $why);
     // Every place is a selector that finds exactly one element.
     $page = new Crawler((string) Page::read($html)->document->saveHTML());
@@ -51,7 +53,10 @@ test('what cannot be read is said', function (string $bytes): void {
 
 test('rubbish gives no forms and no faults', function (): void {
     mt_srand(3);
-    $parts = ['<form>', '</form>', '<input type=checkbox checked>', '<label for=', '"', '>', '<table>', '<td>', '&nbsp;', '&#x0;', '<!--', '-->', "\xff", '<select><option selected>yes', 'newsletter', '<div role=switch aria-checked=true>', '</div>', '<script>', '<textarea>', '<![CDATA['];
+    $parts = [
+        '<form>', '</form>', '<input type=checkbox checked>', '<label for=', '"', '>', '<table>', '<td>', '&nbsp;', '&#x0;', '<!--', '-->', "\xff",
+        '<select><option selected>yes', 'newsletter', '<div role=switch aria-checked=true>', '</div>', '<script>', '<textarea>', '<![CDATA[',
+    ];
     for ($run = 0; $run < 300; $run++) {
         $html = 'x';
         for ($i = mt_rand(1, 40); $i > 0; $i--) {
@@ -66,7 +71,8 @@ test('rubbish gives no forms and no faults', function (): void {
 test('the language of a text is told from its commonest words', function (string $text, ?string $language): void {
     expect(Lexicon::guess($text)?->value)->toBe($language);
 })->with([
-    ['Yes, I would like to receive your news and can stop at any time', 'en'], ['Ja, ich möchte Ihre Neuigkeiten erhalten und kann das jederzeit widerrufen', 'de'],
+    ['Yes, I would like to receive your news and can stop at any time', 'en'],
+    ['Ja, ich möchte Ihre Neuigkeiten erhalten und kann das jederzeit widerrufen', 'de'],
     ['Oui, je souhaite recevoir vos offres et je peux me désinscrire à tout moment', 'fr'], ['Newsletter', null], ['', null],
 ]);
 
@@ -83,9 +89,14 @@ test('a page takes time by its size, however it is made, or is refused in words'
     expect((hrtime(true) - $started) / 1e9)->toBeLessThan(8);
 })->with([
     '1,000 forms' => fn (): array => [implode('', array_map(fn (int $i): string => "<div><h3>thing $i</h3><form>Email <input type=email id=e$i><input type=checkbox id=c$i><label for=c$i>newsletter $i</label>"
-        ."<a href=\"/x$i\">more $i</a><button>Sign up for the newsletter</button></form><p>".str_repeat('harbour morning timetable ', 40).'</p></div>', range(1, 1000))), 1000],
+        ."<a href=\"/x$i\">more $i</a><button>Sign up for the newsletter</button></form><p>".str_repeat('harbour morning timetable ', 40).'</p></div>',
+        range(1, 1000))), 1000],
     '1,000 misnested tags' => ['<form><input type=email>'.str_repeat('<b><i></b></i><p><td></div>', 1000).'</form>', 1],
-    '1,500 links' => ['<form>'.implode('', array_map(fn (int $i): string => "<a href=\"/x$i\">link $i</a> ", range(1, 1500))).'<input type=email><button>Newsletter</button></form>', 1],
+    '1,500 links' => [
+        '<form>'.implode('', array_map(fn (int $i): string => "<a href=\"/x$i\">link $i</a> ", range(1, 1500)))
+            .'<input type=email><button>Newsletter</button></form>',
+        1,
+    ],
     '3,000 boxes in one form' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 3000).'<input type=email></form>', 1],
     'too many boxes' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 5000).'</form>', null],
     'too deep' => ['<form><input type=email>'.str_repeat('<div>', 5000).'</form>', null],

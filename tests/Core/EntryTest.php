@@ -19,12 +19,18 @@ use Juramen\Register\Language;
 
 function consent(Instant $at, array $personal = []): Act
 {
-    return new Given($at, How::FormServed, 'page', 'pass', Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], [new Target('voyage-news', Channel::Email)], true, array_map(static fn (Disclosure $d) => $d->digest(), $personal));
+    return new Given(
+        $at, How::FormServed, 'page', 'pass', Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German,
+        [new Answer('voyage-news', Digest::of('words'))], [new Target('voyage-news', Channel::Email)], true,
+        array_map(static fn (Disclosure $d) => $d->digest(), $personal)
+    );
 }
 
 test('an entry is read back from its bytes as it was written', function (): void {
     $at = Instant::parse('2026-05-14T07:12:33.000001Z');
-    $entry = Entry::next(null, Id::random(), consent($at, [Disclosure::make('email', 'imke@post.example'), Disclosure::make('network', '203.0.113.0/24')]), $at);
+    $entry = Entry::next(
+        null, Id::random(), consent($at, [Disclosure::make('email', 'imke@post.example'), Disclosure::make('network', '203.0.113.0/24')]), $at
+    );
     $read = Entry::parse($entry->bytes);
     expect($read->bytes)->toBe($entry->bytes)->and($read->act->document()->json())->toBe($entry->act->document()->json())
         ->and($read->recorded->equals($at))->toBeTrue()->and($entry->bytes)->not->toContain('imke');

@@ -22,12 +22,16 @@ use Symfony\Component\DomCrawler\Crawler;
 /** The form with two fields of a kind, filled in. */
 function formWith(FieldKind $kind, Language $language, string $answer): Crawler
 {
-    $field = static fn (string $id): array => ['id' => $id, 'kind' => $kind->id(), 'label' => ['en' => "A $id", 'de' => "Ein $id"], 'required' => false, 'reason' => 'to try it out'];
+    $field = static fn (string $id): array => [
+        'id' => $id, 'kind' => $kind->id(), 'label' => ['en' => "A $id", 'de' => "Ein $id"], 'required' => false, 'reason' => 'to try it out',
+    ];
     $sheet = House::registers()->complete(SheetDraft::from(Document::from([
         ...FooterNewsletter::SHEET, 'fields' => [...FooterNewsletter::SHEET['fields'], $field('one-more'), $field('and-another')],
     ])));
     $controller = House::registers()->controller('tidewick-ferries');
-    $form = (new FormRenderer($sheet, $controller, '/forms/footer-newsletter/LANGUAGE', '/look.css'))->render($language, new FormWords('r', 'o', 'n', 'by', 'empty', 'l'));
+    $form = (
+        new FormRenderer($sheet, $controller, '/forms/footer-newsletter/LANGUAGE', '/look.css')
+    )->render($language, new FormWords('r', 'o', 'n', 'by', 'empty', 'l'));
 
     return new Crawler($form->with((new Filling([new FieldValue('and-another', $answer)], [], [], '', []))->pieces()));
 }

@@ -44,7 +44,8 @@ test('nothing is answered beforehand, and every input has a label that stays', f
 test('answers come back escaped, in their places and nowhere else', function (): void {
     $nasty = '"><script>alert(1)</script> {{ 7*7 }} \0 é';
     $html = rendered()->with((new Filling(
-        [new FieldValue('first-name', $nasty), new FieldValue('email', 'a@b')], ['yes-voyage-news'], [new FieldMessage('email', 'Falsch <b>')], 'Noch einmal', [new FieldValue('visit', '"x"')],
+        [new FieldValue('first-name', $nasty), new FieldValue('email', 'a@b')], ['yes-voyage-news'], [new FieldMessage('email', 'Falsch <b>')], 'Noch einmal',
+        [new FieldValue('visit', '"x"')],
     ))->pieces());
     $page = new Crawler($html);
     expect($page->filter('script')->count())->toBe(0)->and($page->filter('#first-name')->attr('value'))->toBe($nasty)

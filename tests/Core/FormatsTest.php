@@ -17,7 +17,9 @@ use Juramen\Register\RecordKind;
 /** @return list<array{string, string}> what it is, and its bytes */
 function golden(string $folder): array
 {
-    return array_map(static fn (string $file): array => [basename($file, '.json'), (string) file_get_contents($file)], glob(__DIR__."/../Golden/$folder/*.json"));
+    return array_map(
+        static fn (string $file): array => [basename($file, '.json'), (string) file_get_contents($file)], glob(__DIR__."/../Golden/$folder/*.json")
+    );
 }
 
 test('entries of every kind and format are read, and what is read is all that they say', function (string $kind, string $bytes): void {
@@ -56,7 +58,8 @@ test('editions of records of every format are read', function (string $kind, str
 test('editions of points of every format are read, with their form in every language', function (string $point, string $bytes): void {
     $edition = PointEdition::parse($bytes);
     expect($edition->sheet->draft->point->text)->toBe($point)->and($edition->digest()->equals(Digest::of($bytes)))->toBeTrue()
-        ->and($edition->sheet->missing())->toBe([])->and(array_map(static fn ($l) => $l->language, $edition->languages))->toEqualCanonicalizing($edition->sheet->draft->languages);
+        ->and($edition->sheet->missing())->toBe([])->and(array_map(static fn ($l) => $l->language, $edition->languages))
+        ->toEqualCanonicalizing($edition->sheet->draft->languages);
     foreach ($edition->languages as $frozen) {
         expect($frozen->pages)->not->toBe([])->and($edition->sheet->statements[0]->words($frozen->language))->not->toBe('');
     }

@@ -12,7 +12,8 @@ foreach (CORE as $i => $folder) {
 }
 arch('Screening uses only Canon and Register')->expect('Juramen\Screening')->not->toUse(['Juramen\Log', 'Juramen\Wording']);
 arch('the core knows neither framework nor application')->expect('Juramen')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
-arch('the core does no input or output and asks no clock')->expect('Juramen')->not->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'now', 'env', 'config', 'getenv', 'curl_init']);
+arch('the core does no input or output and asks no clock')->expect('Juramen')->not
+    ->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'now', 'env', 'config', 'getenv', 'curl_init']);
 arch('everything declares strict types')->expect(['Juramen', 'App', 'Database\Demo'])->toUseStrictTypes();
 // The application goes one way too: queries read, acts decide and write, pages prepare what is shown, controllers bring them together.
 arch('acts know no page and no request')->expect('App\Actions')->not->toUse(['App\Pages', 'App\Http', 'App\Console', 'App\Policies']);
@@ -20,7 +21,9 @@ arch('queries know no page and no request')->expect('App\Queries')->not->toUse([
 arch('pages know no request and no controller')->expect('App\Pages')->not->toUse(['App\Http', 'App\Console']);
 arch('models know neither queries nor pages')->expect('App\Models')->not->toUse(['App\Queries', 'App\Pages', 'App\Http']);
 arch('a field kind knows no form, no sheet and no other kind')->expect('Juramen\Points\Fields')
-    ->not->toUse(['Juramen\Points\Sheet', 'Juramen\Points\SheetDraft', 'Juramen\Points\FormRenderer', 'Juramen\Points\FieldKinds', 'Juramen\Points\PointEdition']);
+    ->not->toUse(
+        ['Juramen\Points\Sheet', 'Juramen\Points\SheetDraft', 'Juramen\Points\FormRenderer', 'Juramen\Points\FieldKinds', 'Juramen\Points\PointEdition']
+    );
 arch('an act of the ledger knows nothing of how it is folded')->expect('Juramen\Consent\Acts')
     ->not->toUse(['Juramen\Consent\Permissions', 'Juramen\Consent\Journey', 'Juramen\Consent\Erasures', 'Juramen\Consent\Lifeline']);
 arch('a requirement knows no other and not the list they stand in')->expect('Juramen\Audit\Requirements')
@@ -61,7 +64,8 @@ test('no public signature takes or gives an array by name, but parsers and print
             }
         }
         foreach ((new ReflectionClass($class))->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
-            if ($property->getDeclaringClass()->getName() === $class && preg_match('/@var[^@]*array(?:\{|<(?!int\b))/', (string) $property->getDocComment()) === 1) {
+            if ($property->getDeclaringClass()->getName() === $class
+                && preg_match('/@var[^@]*array(?:\{|<(?!int\b))/', (string) $property->getDocComment()) === 1) {
                 $shapes[] = "$class::\${$property->getName()}";
             }
         }
@@ -70,7 +74,10 @@ test('no public signature takes or gives an array by name, but parsers and print
 });
 
 test('core types are immutable', function (): void {
-    $builders = ['Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Canon\Merge', 'Juramen\Consent\Members', 'Juramen\Audit\Html\HtmlReader', 'Juramen\Audit\Html\Labels', 'Juramen\Audit\Html\Page'];
+    $builders = [
+        'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Canon\Merge', 'Juramen\Consent\Members',
+        'Juramen\Audit\Html\HtmlReader', 'Juramen\Audit\Html\Labels', 'Juramen\Audit\Html\Page',
+    ];
     $loose = [];
     foreach (coreClasses() as $class) {
         $type = new ReflectionClass($class);

@@ -23,7 +23,9 @@ test('checkpoints of every key in the chain open, those of a stranger do not', f
         expect($ring->open(SignedNote::sign($checkpoint->text(), $key)->note()))->toEqual($checkpoint);
     }
     expect($ring->newest())->toEqual($c->public)
-        ->and(fn () => $ring->open(SignedNote::sign($checkpoint->text(), ledgerKey('d'))->note()))->toThrow(InvalidArgumentException::class, 'No key of this ledger');
+        ->and(
+            fn () => $ring->open(SignedNote::sign($checkpoint->text(), ledgerKey('d'))->note())
+        )->toThrow(InvalidArgumentException::class, 'No key of this ledger');
 });
 
 test('only the key in use can hand over', function (): void {

@@ -50,7 +50,11 @@ function history(int $length): array
         $occurred = moment($minute - mt_rand(0, 10));
         $some = array_values(array_intersect_key(targets(), array_flip((array) array_rand(targets(), mt_rand(1, 3)))));
         $act = match (mt_rand(0, 5)) {
-            0, 1 => new Given($occurred, How::FormServed, 'page', 'pass', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German, [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []),
+            0,
+            1 => new Given(
+                $occurred, How::FormServed, 'page', 'pass', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German,
+                [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []
+            ),
             2 => new ConfirmationSent($occurred, $journey, Digest::of('edition'), Language::German),
             3 => new Confirmed($occurred, $journey, []),
             4 => new Lapsed($occurred, $journey),
@@ -83,7 +87,8 @@ function permittedByRule(array $entries, Target $target): bool
         if ($act->kind() === EntryKind::Given && has($entries[$end], $target) && $atOnce) {
             return true;
         }
-        if ($act->kind() === EntryKind::Confirmed && $target->channel === Channel::Email && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey(), $target)) {
+        if ($act->kind() === EntryKind::Confirmed && $target->channel === Channel::Email
+            && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey(), $target)) {
             return true;
         }
     }
@@ -127,7 +132,10 @@ test('nobody is permitted without a consent and, where needed, its confirmation'
                 $given = $permission->entries[0];
                 $confirmed = $permission->entries[1] ?? null;
                 expect($given->act->kind())->toBe(EntryKind::Given)->and(has($given, $target))->toBeTrue()
-                    ->and($target->channel === Channel::Post || $given->act->confirmationNeeded === false || $confirmed?->act->journey()?->equals($given->act->journey()) === true)->toBeTrue();
+                    ->and(
+                        $target->channel === Channel::Post || $given->act->confirmationNeeded === false || $confirmed?->act
+                            ->journey()?->equals($given->act->journey()) === true
+                    )->toBeTrue();
             }
         }
     }
@@ -142,7 +150,14 @@ function asFormatOne(Entry $entry): Entry
 
 test('no channel is confirmed through another; what entries of format 1 confirmed by one press keeps its rule', function (): void {
     $journey = Id::random();
-    $given = Entry::next(null, Id::random(), new Given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], targets(), true, []), moment(1));
+    $given = Entry::next(
+        null, Id::random(),
+        new Given(
+            moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], targets(),
+            true, []
+        ),
+        moment(1)
+    );
     $confirmed = Entry::next($given, $given->subject, new Confirmed(moment(2), $journey, []), moment(2));
     $lapsed = Entry::next($given, $given->subject, new Lapsed(moment(2), $journey), moment(2));
     $reasons = static fn (Entry ...$chain): array => array_map(static fn (Target $t): string => Permissions::of($chain)->for($t)->reason->value, targets());
@@ -169,7 +184,10 @@ test('a withdrawal ends permission until a new consent, whatever else follows', 
         foreach (Permissions::of($entries)->all() as $permission) {
             expect($permission->allowed())->toBeFalse();
         }
-        $again = new Given($last->recorded, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []);
+        $again = new Given(
+            $last->recorded, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English,
+            [new Answer('voyage-news', Digest::of('w'))], [targets()[0]], false, []
+        );
         $entries[] = Entry::next($last, $last->subject, $again, $last->recorded->plusSeconds(1));
         expect(Permissions::of($entries)->for(targets()[0])->reason)->toBe(Reason::Agreed);
     }
@@ -202,10 +220,18 @@ test('asking about the past never sees what was recorded later', function (): vo
 
 test('with hindsight an ending counts from when the person acted, a consent only from when it was recorded', function (): void {
     $target = targets()[0];
-    $given = Entry::next(null, Id::random(), new Given(moment(10), How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))], [$target], false, []), moment(20));
+    $given = Entry::next(
+        null, Id::random(),
+        new Given(
+            moment(10), How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('voyage-news', Digest::of('w'))],
+            [$target], false, []
+        ),
+        moment(20)
+    );
     $withdrawn = Entry::next($given, $given->subject, new Withdrawn(moment(30), How::Officer, [$target]), moment(90));
     $chain = [$given, $withdrawn];
-    $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), moment(999), $known === null ? null : moment($known))->for($target)->allowed();
+    $may = static fn (int $at, ?int $known = null): bool => Permissions::at($chain, moment($at), moment(999), $known === null ? null : moment($known))
+        ->for($target)->allowed();
     expect($may(15))->toBeFalse()->and($may(15, 999))->toBeFalse()
         ->and($may(60))->toBeTrue()->and($may(60, 999))->toBeFalse()
         ->and($may(25, 999))->toBeTrue()->and($may(90))->toBeFalse();
@@ -216,13 +242,26 @@ test('an ending written with a clock ahead counts from when the person acted; a 
     for ($run = 0; $run < 300; $run++) {
         $entries = history(mt_rand(2, 10));
         $now = end($entries)->recorded->plusSeconds(60);
-        $ahead = Entry::next(end($entries), $entries[0]->subject, new ConfirmationSent($now, Id::random(), Digest::of('e'), Language::English), $now->plusDays(3000));
+        $ahead = Entry::next(
+            end($entries), $entries[0]->subject, new ConfirmationSent($now, Id::random(), Digest::of('e'), Language::English), $now->plusDays(3000)
+        );
         // The chain's times never go back, so the withdrawal of today is recorded in the future, too.
-        $withdrawn = Entry::next($ahead, $entries[0]->subject, new Withdrawn(mt_rand(0, 1) === 0 ? $now : $ahead->recorded, How::OneClick, [$target]), $now->plusSeconds(1));
+        $withdrawn = Entry::next(
+            $ahead, $entries[0]->subject, new Withdrawn(mt_rand(0, 1) === 0 ? $now : $ahead->recorded, How::OneClick, [$target]), $now->plusSeconds(1)
+        );
         $later = $now->plusSeconds(5);
         expect(Permissions::at([...$entries, $ahead, $withdrawn], $later, $later)->for($target)->allowed())->toBeFalse()
-            ->and(Permissions::at([...$entries, $ahead, $withdrawn], $now->plusSeconds(-30), $later)->for($target)->allowed())->toBe(Permissions::of($entries)->for($target)->allowed());
-        $given = Entry::next($ahead, $entries[0]->subject, new Given($now, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target], false, []), $now);
+            ->and(
+                Permissions::at([...$entries, $ahead, $withdrawn], $now->plusSeconds(-30), $later)->for($target)->allowed()
+            )->toBe(Permissions::of($entries)->for($target)->allowed());
+        $given = Entry::next(
+            $ahead, $entries[0]->subject,
+            new Given(
+                $now, How::FormServed, 'page', 'pass', Id::random(), 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target],
+                false, []
+            ),
+            $now
+        );
         expect(Permissions::at([...$entries, $ahead, $given], $later, $later)->equals(Permissions::of($entries)))->toBeTrue()
             ->and(Permissions::at([...$entries, $ahead, $given], $now->plusDays(3001), $later)->for($target)->allowed())->toBeTrue();
     }
@@ -232,7 +271,10 @@ test('the answer gives its reason', function (): void {
     $target = targets()[0];
     $journey = Id::random();
     $words = [new Answer('voyage-news', Digest::of('w'))];
-    $given = Entry::next(null, Id::random(), new Given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1));
+    $given = Entry::next(
+        null, Id::random(),
+        new Given(moment(1), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, $words, [$target], true, []), moment(1)
+    );
     $confirmed = Entry::next($given, $given->subject, new Confirmed(moment(2), $journey, []), moment(2));
     $lapsed = Entry::next($given, $given->subject, new Lapsed(moment(2), $journey), moment(2));
     $withdrawn = Entry::next($confirmed, $given->subject, new Withdrawn(moment(3), How::LinkPage, [$target]), moment(3));

@@ -44,20 +44,25 @@ function reading(string $language, array $change = []): Reading
         'sv' => 'Ja, Tidewick Ferries får mejla mig nya turer och priser varje månad. Jag kan återkalla det när som helst.',
         'da' => 'Ja, Tidewick Ferries må maile mig nye afgange og priser hver måned. Jeg kan altid trække det tilbage.',
     ][$language];
-    $notice = ['en' => 'Privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'Politique de confidentialité', 'sv' => 'Integritetspolicy', 'da' => 'Privatlivspolitik'][$language];
+    $notice = [
+        'en' => 'Privacy notice', 'de' => 'Datenschutzhinweise', 'fr' => 'Politique de confidentialité', 'sv' => 'Integritetspolicy',
+        'da' => 'Privatlivspolitik',
+    ][$language];
     $label = $change['label'] ?? $words;
     $controls = $change['controls'] ?? [new Control(Place::of('c'), $label, ControlRole::Consent, $change['response'] ?? Response::Unset)];
 
     $language = Language::from($language);
     $around = Surroundings::of(
-        $change['whole'] ?? true, $change['around'] ?? '', $change['links'] ?? [new PageLink(Place::of('n'), $notice, '/notice')], array_key_exists('pageLanguage', $change) ? $change['pageLanguage'] : $language,
+        $change['whole'] ?? true, $change['around'] ?? '', $change['links'] ?? [new PageLink(Place::of('n'), $notice, '/notice')],
+        array_key_exists('pageLanguage', $change) ? $change['pageLanguage'] : $language,
     );
     $sheet = $change['sheet'] ?? null;
 
     return Reading::make(
         $sheet === null ? ReadingOf::Page : ReadingOf::Sheet, Place::of('form'), $change['kind'] ?? FormKind::Newsletter, 'made by hand', $language, $controls,
         $change['fields'] ?? [new AskedField(Place::of('e'), 'E-mail', FieldMeaning::Email, true)], $change['text'] ?? $label, $around,
-        $sheet === null ? Audience::ofAddress($change['address'] ?? '') : Audience::from(array_map(Country::parse(...), $change['countries'] ?? ['GB'])), $sheet,
+        $sheet === null ? Audience::ofAddress($change['address'] ?? '') : Audience::from(array_map(Country::parse(...), $change['countries'] ?? ['GB'])),
+        $sheet,
     );
 }
 
@@ -76,7 +81,14 @@ $languages = ['en', 'de', 'fr', 'sv', 'da'];
 
 test('a form with nothing wrong meets everything that can be seen on it', function (string $language): void {
     foreach (Requirements::all() as $requirement) {
-        $expected = in_array($requirement->id(), ['confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer', 'not-a-condition', 'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved'], true) ? 'not-applicable' : 'met';
+        $expected = in_array(
+            $requirement->id(),
+            [
+                'confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer', 'not-a-condition', 'objection-highlighted',
+                'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved',
+            ],
+            true
+        ) ? 'not-applicable' : 'met';
         expect($requirement->judge(reading($language))[0]->verdict->value)->toBe($expected, $requirement->id());
     }
 })->with($languages);
@@ -131,8 +143,17 @@ test('purpose-said: vague words are a weakness, in Germany a breach, and nothing
 ]);
 
 test('purpose-said: what stands over a box that serves only this is read with it', function (): void {
-    expect(verdict('purpose-said', 'en', ['label' => 'Yes, send me the newsletter', 'text' => "Once a month: recipes and garden tips\nYes, send me the newsletter"]))->toBe('met')
-        ->and(verdict('purpose-said', 'en', ['kind' => FormKind::Order, 'label' => 'Yes, send me the newsletter', 'text' => "Rope and canvas in your basket\nYes, send me the newsletter"]))->toBe('weakness');
+    expect(
+        verdict(
+            'purpose-said', 'en', ['label' => 'Yes, send me the newsletter', 'text' => "Once a month: recipes and garden tips\nYes, send me the newsletter"]
+        )
+    )->toBe('met')
+        ->and(
+            verdict(
+                'purpose-said', 'en',
+                ['kind' => FormKind::Order, 'label' => 'Yes, send me the newsletter', 'text' => "Rope and canvas in your basket\nYes, send me the newsletter"]
+            )
+        )->toBe('weakness');
 });
 
 test('withdrawal-said: layered behind a notice it is a weakness, without one a breach, in a fragment open', function (string $language, string $without): void {
@@ -150,7 +171,8 @@ test('withdrawal-said: layered behind a notice it is a weakness, without one a b
 test('notice-linked: a link that leads nowhere is worse than a fragment without one', function (string $href, string $expected): void {
     expect(verdict('notice-linked', 'en', ['links' => [new PageLink(Place::of('n'), 'Privacy policy', $href)]]))->toBe($expected);
 })->with([
-    ['/privacy', 'met'], ['https://tidewick.example/privacy?lang=en#top', 'met'], ['#', 'breach'], ['', 'breach'], ['#privacy', 'breach'], ['javascript:void(0)', 'breach'],
+    ['/privacy', 'met'], ['https://tidewick.example/privacy?lang=en#top', 'met'], ['#', 'breach'], ['', 'breach'], ['#privacy', 'breach'],
+    ['javascript:void(0)', 'breach'],
     ['https://', 'breach'], ['[LINK]', 'breach'], ['https://your-domain/privacy', 'breach'], ['{{ privacy_url }}', 'breach'],
 ]);
 
@@ -206,9 +228,17 @@ test('plain-words: legalese, double negatives, sentences without end and hard wo
     ['en', 'Promotional communications regarding international itineraries, accommodation opportunities and organisational modifications.', 'Promotional'],
     ['de', 'Hiermit willige ich in die Zusendung neuer Fahrten ein.', 'Hiermit'],
     ['de', 'Ich möchte nicht, dass Sie mir keine Fahrten schicken, und das niemals ohne Grund nicht.', 'nicht'],
-    ['de', 'Einwilligungserklärung bezüglich personenbezogener Datenverarbeitungsvorgänge einschließlich Werbemaßnahmen hinsichtlich touristischer Beförderungsdienstleistungen innerhalb europäischer Gewässer.', 'Einwilligungserklärung'],
+    [
+        'de',
+        'Einwilligungserklärung bezüglich personenbezogener Datenverarbeitungsvorgänge einschließlich Werbemaßnahmen hinsichtlich touristischer Beförderungsdienstleistungen innerhalb europäischer Gewässer.',
+        'Einwilligungserklärung',
+    ],
     ['fr', 'Par la présente, j’accepte de recevoir les traversées.', 'Par la présente'],
-    ['fr', 'Communications promotionnelles concernant les itinéraires internationaux, les opportunités d’hébergement et les modifications organisationnelles immédiates.', 'Communications'],
+    [
+        'fr',
+        'Communications promotionnelles concernant les itinéraires internationaux, les opportunités d’hébergement et les modifications organisationnelles immédiates.',
+        'Communications',
+    ],
 ]);
 
 test('plain-words: one no, or a no with a condition, is plain', function (string $language, string $label): void {
@@ -232,7 +262,8 @@ test('reasons beside a field are found in each language', function (string $html
 function known(array $facts = []): SheetFacts
 {
     $statement = new StatementFacts(
-        Place::of('c'), $facts['purpose'] ?? 'voyage news', $facts['basis'] ?? LegalBasis::Consent, $facts['measures'] ?? false, $facts['channels'] ?? [Channel::Email], $facts['approved'] ?? true, '', '', '',
+        Place::of('c'), $facts['purpose'] ?? 'voyage news', $facts['basis'] ?? LegalBasis::Consent, $facts['measures'] ?? false,
+        $facts['channels'] ?? [Channel::Email], $facts['approved'] ?? true, '', '', '',
     );
 
     return new SheetFacts(Controller::from(Document::from([...House::TIDEWICK, ...$facts['controller'] ?? []])), true, true, [], [$statement], []);
@@ -244,10 +275,21 @@ test('objection-highlighted: where people are written to without consent, the ri
         ->and(verdict('objection-highlighted', $language, ['label' => $unsaid, 'sheet' => $facts]))->toBe('breach')
         ->and(verdict('objection-highlighted', $language, ['label' => $said, 'sheet' => known()]))->toBe('not-applicable')
         ->and(verdict('objection-highlighted', $language, ['label' => rtrim(str_repeat(trim($said, '.').' ', 6)).'.', 'sheet' => $facts]))->toBe('open')
-        ->and(verdict('objection-highlighted', $language, ['kind' => FormKind::Order, 'controls' => [new Control(Place::of('c'), $unsaid, ControlRole::Consent, Response::Unset, refuses: true)], 'text' => $unsaid]))->toBe('breach');
+        ->and(
+            verdict(
+                'objection-highlighted', $language,
+                [
+                    'kind' => FormKind::Order, 'controls' => [new Control(Place::of('c'), $unsaid, ControlRole::Consent, Response::Unset, refuses: true)],
+                    'text' => $unsaid,
+                ]
+            )
+        )->toBe('breach');
 })->with([
-    ['en', 'You can object to this at any time, at no cost.', 'No, do not write to me about similar crossings.'], ['de', 'Sie können dem jederzeit widersprechen, ohne Kosten.', 'Nein, bitte nichts zu ähnlichen Fahrten.'],
-    ['fr', 'Vous pouvez vous opposer à cela à tout moment, sans frais.', 'Non, rien sur des traversées similaires.'], ['sv', 'Du kan invända mot detta när som helst, utan kostnad.', 'Nej, inget om liknande resor.'], ['da', 'Du kan til enhver tid gøre indsigelse, uden omkostning.', 'Nej, intet om lignende rejser.'],
+    ['en', 'You can object to this at any time, at no cost.', 'No, do not write to me about similar crossings.'],
+    ['de', 'Sie können dem jederzeit widersprechen, ohne Kosten.', 'Nein, bitte nichts zu ähnlichen Fahrten.'],
+    ['fr', 'Vous pouvez vous opposer à cela à tout moment, sans frais.', 'Non, rien sur des traversées similaires.'],
+    ['sv', 'Du kan invända mot detta när som helst, utan kostnad.', 'Nej, inget om liknande resor.'],
+    ['da', 'Du kan til enhver tid gøre indsigelse, uden omkostning.', 'Nej, intet om lignende rejser.'],
 ]);
 
 test('tracking-said: what is measured is said', function (string $language, string $said): void {
@@ -255,24 +297,31 @@ test('tracking-said: what is measured is said', function (string $language, stri
         ->and(verdict('tracking-said', $language, ['label' => 'Tidewick Ferries', 'sheet' => known(['measures' => true])]))->toBe('breach')
         ->and(verdict('tracking-said', $language, ['label' => $said, 'sheet' => known()]))->toBe('not-applicable');
 })->with([
-    ['en', 'You may measure which links I open.'], ['de', 'Sie dürfen messen, welche Links ich öffne.'], ['fr', 'Vous pouvez mesurer quels liens j’ouvre.'], ['sv', 'Ni får mäta vilka länkar jag öppnar.'], ['da', 'I må måle, hvilke links jeg åbner.'],
+    ['en', 'You may measure which links I open.'], ['de', 'Sie dürfen messen, welche Links ich öffne.'], ['fr', 'Vous pouvez mesurer quels liens j’ouvre.'],
+    ['sv', 'Ni får mäta vilka länkar jag öppnar.'], ['da', 'I må måle, hvilke links jeg åbner.'],
 ]);
 
 test('notice-matches: the notice, where we hold it, speaks of each purpose and channel', function (string $language, string $purpose, string $notice): void {
-    $with = static fn (string $text, array $facts = []): SheetFacts => known(['purpose' => $purpose, 'controller' => ['notice-text' => [$language => $text]], ...$facts]);
+    $with = static fn (string $text, array $facts = []): SheetFacts => known(
+        ['purpose' => $purpose, 'controller' => ['notice-text' => [$language => $text]], ...$facts]
+    );
     expect(verdict('notice-matches', $language, ['sheet' => $with($notice)]))->toBe('met')
         ->and(verdict('notice-matches', $language, ['sheet' => $with($notice, ['channels' => [Channel::Email, Channel::Sms]])]))->toBe('weakness')
         ->and(verdict('notice-matches', $language, ['sheet' => $with('Tidewick Ferries, Lantern Quay 3.')]))->toBe('weakness')
         ->and(verdict('notice-matches', $language, ['sheet' => known(['controller' => ['notice-text' => []]])]))->toBe('not-applicable');
 })->with([
-    ['en', 'island walks', 'We send walks on the islands by email.'], ['de', 'Inselwanderungen', 'Zu Inselwanderungen schreiben wir per E-Mail.'], ['fr', 'promenades des îles', 'Nous envoyons des promenades sur les îles par e-mail.'],
+    ['en', 'island walks', 'We send walks on the islands by email.'], ['de', 'Inselwanderungen', 'Zu Inselwanderungen schreiben wir per E-Mail.'],
+    ['fr', 'promenades des îles', 'Nous envoyons des promenades sur les îles par e-mail.'],
     ['sv', 'öpromenader', 'Vi skickar öpromenader med e-post.'], ['da', 'øvandringer', 'Vi sender øvandringer på e-mail.'],
 ]);
 
 test('ca-identified: people in Canada are told who asks, by post and one way more', function (string $language): void {
     $foot = 'Tidewick Ferries, 14 Breakwater Road, Port Ansel, Canada, privacy@tidewick.example';
-    $judge = static fn (string $around, array $change = []): string => verdict('ca-identified', $language, ['around' => $around, 'sheet' => known(), 'countries' => ['CA'], ...$change]);
-    expect($judge($foot))->toBe('met')->and($judge('Tidewick Ferries, 14 Breakwater Road, Port Ansel, Canada'))->toBe('breach')->and($judge('Tidewick Ferries, privacy@tidewick.example'))->toBe('breach')
+    $judge = static fn (string $around, array $change = []): string => verdict(
+        'ca-identified', $language, ['around' => $around, 'sheet' => known(), 'countries' => ['CA'], ...$change]
+    );
+    expect($judge($foot))->toBe('met')->and($judge('Tidewick Ferries, 14 Breakwater Road, Port Ansel, Canada'))->toBe('breach')
+        ->and($judge('Tidewick Ferries, privacy@tidewick.example'))->toBe('breach')
         ->and($judge($foot, ['countries' => ['GB']]))->toBe('not-applicable')
         ->and($judge('© Tidewick, P.O. Box 12, +1 902 555 0100', ['sheet' => null, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('met')
         ->and($judge('', ['sheet' => null, 'whole' => false, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('open');
@@ -280,20 +329,33 @@ test('ca-identified: people in Canada are told who asks, by post and one way mor
 
 test('existing-customer: where the registers say so, similar goods and the objection are named', function (): void {
     $facts = known(['basis' => LegalBasis::ExistingCustomer]);
-    expect(verdict('existing-customer', 'en', ['label' => 'No, nothing about services similar to those I booked. You can object at any time.', 'sheet' => $facts]))->toBe('open')
+    expect(
+        verdict('existing-customer', 'en', ['label' => 'No, nothing about services similar to those I booked. You can object at any time.', 'sheet' => $facts])
+    )->toBe('open')
         ->and(verdict('existing-customer', 'en', ['label' => 'No, please do not write to me.', 'sheet' => $facts]))->toBe('breach')
-        ->and(verdict('asks-yes-not-no', 'en', ['controls' => [new Control(Place::of('c'), 'No, please do not write to me.', ControlRole::Consent, Response::Unset, refuses: true)], 'sheet' => $facts]))->toBe('met')
+        ->and(
+            verdict(
+                'asks-yes-not-no', 'en',
+                [
+                    'controls' => [new Control(Place::of('c'), 'No, please do not write to me.', ControlRole::Consent, Response::Unset, refuses: true)],
+                    'sheet' => $facts,
+                ]
+            )
+        )->toBe('met')
         ->and(verdict('withdrawal-said', 'en', ['label' => 'No, please do not write to me.', 'sheet' => $facts]))->toBe('not-applicable');
 });
 
 test('wording-approved: words that nobody approved are named', function (): void {
-    expect(verdict('wording-approved', 'en', ['sheet' => known()]))->toBe('met')->and(verdict('wording-approved', 'en', ['sheet' => known(['approved' => false])]))->toBe('weakness')->and(verdict('wording-approved', 'en'))->toBe('not-applicable');
+    expect(verdict('wording-approved', 'en', ['sheet' => known()]))->toBe('met')
+        ->and(verdict('wording-approved', 'en', ['sheet' => known(['approved' => false])]))->toBe('weakness')->and(verdict('wording-approved', 'en'))
+        ->toBe('not-applicable');
 });
 
 test('every requirement has its fixed id, a source, and says how sure that is; good practice is never worse than a weakness', function (): void {
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
     expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
-        'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
+        'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending',
+        'existing-customer',
         'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure)->toStartWith('from memory')->and($requirement->title())->toEndWith('.');
@@ -307,7 +369,8 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
 
 test('asks-yes-not-no: a box that is ticked in order not to be written to is a breach, with an order it is another rule', function (string $language, string $label): void {
     $change = ['controls' => [new Control(Place::of('c'), $label, ControlRole::Consent, Response::Unset, refuses: true)]];
-    expect(verdict('asks-yes-not-no', $language, $change))->toBe('breach')->and(verdict('asks-yes-not-no', $language, ['kind' => FormKind::Order, ...$change]))->toBe('not-applicable');
+    expect(verdict('asks-yes-not-no', $language, $change))->toBe('breach')
+        ->and(verdict('asks-yes-not-no', $language, ['kind' => FormKind::Order, ...$change]))->toBe('not-applicable');
 })->with([
     ['en', 'Tick here if you do not want offers from Tidewick Ferries'],
     ['de', 'Nein, ich möchte keine Angebote erhalten'],
@@ -324,7 +387,8 @@ test('asks-yes-not-no: that one can opt out later does not make a yes a no', fun
 ]);
 
 test('one-purpose-each: news and passing on in one box is a breach, passing on alone is one purpose', function (string $language, string $both, string $alone): void {
-    expect(verdict('one-purpose-each', $language, ['label' => $both]))->toBe('breach')->and(verdict('one-purpose-each', $language, ['label' => $alone]))->toBe('met');
+    expect(verdict('one-purpose-each', $language, ['label' => $both]))->toBe('breach')->and(verdict('one-purpose-each', $language, ['label' => $alone]))
+        ->toBe('met');
 })->with([
     ['en', 'Tidewick Ferries may email me its news and pass my address to our partners', 'Tidewick Ferries may pass my address to Quay Chandlers Ltd'],
     ['de', 'Ich möchte den Newsletter erhalten, und meine Adresse darf an Partner weitergegeben werden', 'Meine Adresse darf an die Muster GmbH gehen'],
@@ -338,9 +402,18 @@ test('recipients-named: partners without names are a breach; named, or listed be
         ->and(verdict('recipients-named', $language, ['label' => $vague, 'links' => [new PageLink(Place::of('l'), $link, '/partners')]]))->toBe('met')
         ->and(verdict('recipients-named', $language, ['label' => $vague, 'links' => [new PageLink(Place::of('l'), $link, '#')]]))->toBe('breach');
 })->with([
-    ['en', 'You may share my details with selected partners.', 'You may share my details with our partners (Quay Chandlers and Woolpack).', 'List of our partners'],
-    ['de', 'Meine Daten dürfen an ausgewählte Partner weitergegeben werden.', 'Meine Daten dürfen weitergegeben werden an Partner: Muster Handel und Wollwerk.', 'Liste der Partner'],
-    ['fr', 'Mes données peuvent être transmises à des partenaires.', 'Mes données peuvent être transmises aux partenaires (Quai Nord et Laine du Port).', 'Liste des partenaires'],
+    [
+        'en', 'You may share my details with selected partners.', 'You may share my details with our partners (Quay Chandlers and Woolpack).',
+        'List of our partners',
+    ],
+    [
+        'de', 'Meine Daten dürfen an ausgewählte Partner weitergegeben werden.',
+        'Meine Daten dürfen weitergegeben werden an Partner: Muster Handel und Wollwerk.', 'Liste der Partner',
+    ],
+    [
+        'fr', 'Mes données peuvent être transmises à des partenaires.', 'Mes données peuvent être transmises aux partenaires (Quai Nord et Laine du Port).',
+        'Liste des partenaires',
+    ],
 ]);
 
 test('channel-choice: several channels in one box are a weakness', function (string $language, string $several): void {
@@ -367,9 +440,18 @@ test('rate-said: how often is found in each language, and its lack is never more
         expect(verdict('rate-said', $language, ['label' => "$without $rate."]))->toBe('met', $rate);
     }
 })->with([
-    ['en', 'Yes, send me new sailings', ['once a month', 'at most twice a year', 'every Friday week, that is weekly', 'one email per quarter', 'from time to time', 'no more than four times a year']],
+    [
+        'en', 'Yes, send me new sailings',
+        [
+            'once a month', 'at most twice a year', 'every Friday week, that is weekly', 'one email per quarter', 'from time to time',
+            'no more than four times a year',
+        ],
+    ],
     ['de', 'Ja, schicken Sie mir neue Fahrten', ['einmal im Monat', 'höchstens zweimal im Jahr', 'monatlich', 'jede Woche', 'ab und zu', '4 mal pro Jahr']],
-    ['fr', 'Oui, envoyez-moi les nouvelles traversées', ['une fois par mois', 'deux e-mails par an', 'chaque mois', 'de temps en temps', 'toutes les semaines', 'au plus quatre fois par an']],
+    [
+        'fr', 'Oui, envoyez-moi les nouvelles traversées',
+        ['une fois par mois', 'deux e-mails par an', 'chaque mois', 'de temps en temps', 'toutes les semaines', 'au plus quatre fois par an'],
+    ],
 ]);
 
 test('no-consent-by-sending: whoever sends something else has agreed to nothing else', function (string $language, string $says, string $harmless): void {
@@ -381,12 +463,21 @@ test('no-consent-by-sending: whoever sends something else has agreed to nothing 
     expect(verdict('no-consent-by-sending', $language, ['text' => $says]))->toBe('not-applicable');
 })->with([
     ['en', 'By submitting this form you agree to receive our newsletter.', 'By submitting this form you enter the draw. We publish a newsletter, too.'],
-    ['de', 'Mit dem Absenden willigen Sie in den Erhalt unseres Newsletters ein.', 'Mit dem Absenden nehmen Sie an der Verlosung teil. Es gibt auch einen Newsletter.'],
-    ['fr', 'En envoyant ce formulaire, vous acceptez de recevoir nos offres.', 'En envoyant ce formulaire, vous participez au tirage. Il existe aussi une newsletter.'],
+    [
+        'de', 'Mit dem Absenden willigen Sie in den Erhalt unseres Newsletters ein.',
+        'Mit dem Absenden nehmen Sie an der Verlosung teil. Es gibt auch einen Newsletter.',
+    ],
+    [
+        'fr', 'En envoyant ce formulaire, vous acceptez de recevoir nos offres.',
+        'En envoyant ce formulaire, vous participez au tirage. Il existe aussi une newsletter.',
+    ],
 ]);
 
 test('existing-customer: what the rule needs and the form does not say is a breach; all said, a person judges the rest', function (string $language, string $no, string $similar, string $object): void {
-    $order = static fn (string $text): array => ['kind' => FormKind::Order, 'controls' => [new Control(Place::of('c'), $no, ControlRole::Consent, Response::Unset, refuses: true)], 'text' => "$no $text"];
+    $order = static fn (string $text): array => [
+        'kind' => FormKind::Order, 'controls' => [new Control(Place::of('c'), $no, ControlRole::Consent, Response::Unset, refuses: true)],
+        'text' => "$no $text",
+    ];
     expect(verdict('existing-customer', $language, $order('')))->toBe('breach')
         ->and(verdict('existing-customer', $language, $order($similar)))->toBe('breach')
         ->and(verdict('existing-customer', $language, $order("$similar $object")))->toBe('open')
@@ -401,7 +492,8 @@ test('not-a-condition: no consent is the price of something else', function (str
     $control = new Control(Place::of('c'), $change['label'] ?? 'x', ControlRole::Consent, Response::Unset, $change['required'] ?? true);
     expect(verdict('not-a-condition', $language, ['kind' => FormKind::Contact, 'controls' => [$control], ...$change]))->toBe($expected);
 })->with([
-    'demanded for an answer' => ['en', [], 'breach'], 'demanded for an order' => ['de', ['kind' => FormKind::Order], 'breach'], 'demanded for a prize, unsaid' => ['fr', ['kind' => FormKind::PrizeDraw], 'breach'],
+    'demanded for an answer' => ['en', [], 'breach'], 'demanded for an order' => ['de', ['kind' => FormKind::Order], 'breach'],
+    'demanded for a prize, unsaid' => ['fr', ['kind' => FormKind::PrizeDraw], 'breach'],
     'an open exchange' => ['en', ['kind' => FormKind::Download, 'text' => 'You get the guide in return for our letter.'], 'weakness'],
     'ein offener Tausch' => ['de', ['kind' => FormKind::PrizeDraw, 'text' => 'Im Gegenzug bekommen wir Ihre Adresse.'], 'weakness'],
     'un échange ouvert' => ['fr', ['kind' => FormKind::Download, 'text' => 'En échange, vous recevez notre lettre.'], 'weakness'],
@@ -412,15 +504,27 @@ test('not-a-condition: no consent is the price of something else', function (str
 test('not-a-condition: on foreign pages a question that no answers too is no condition', function (string $html, string $expected): void {
     expect(requirement('not-a-condition')->judge(HtmlReader::read($html)[0])[0]->verdict->value)->toBe($expected);
 })->with([
-    ['<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><label><input type="checkbox" required> Yes, email me offers on cabins</label><button>Send message</button></form>', 'breach'],
-    ['<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><label><input type="checkbox"> Yes, email me offers on cabins *</label><button>Send message</button></form>', 'breach'],
-    ['<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><fieldset><legend>May we email you offers on cabins?</legend><label><input type="radio" name="o" value="yes" required>Yes</label><label><input type="radio" name="o" value="no" required>No</label></fieldset><button>Send message</button></form>', 'met'],
+    [
+        '<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><label><input type="checkbox" required> Yes, email me offers on cabins</label><button>Send message</button></form>',
+        'breach',
+    ],
+    [
+        '<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><label><input type="checkbox"> Yes, email me offers on cabins *</label><button>Send message</button></form>',
+        'breach',
+    ],
+    [
+        '<form><h1>Contact us</h1><label>Your message <textarea></textarea></label><fieldset><legend>May we email you offers on cabins?</legend><label><input type="radio" name="o" value="yes" required>Yes</label><label><input type="radio" name="o" value="no" required>No</label></fieldset><button>Send message</button></form>',
+        'met',
+    ],
 ]);
 
 test('a requirement is asked of nothing less than it can judge, and of unfinished words only where it has something to say', function (): void {
     $asked = static fn (Reading $reading): array => array_unique(array_map(static fn ($r): string => $r->requirement->id(), Requirements::judge($reading)));
-    expect($asked(Reading::ofWords('Yes, send me news.', Language::English)))->toContain('purpose-said', 'plain-words')->not->toContain('controller-named', 'notice-matches', 'wording-approved');
+    expect($asked(Reading::ofWords('Yes, send me news.', Language::English)))->toContain('purpose-said', 'plain-words')->not
+        ->toContain('controller-named', 'notice-matches', 'wording-approved');
     $whole = reading('en', ['sheet' => known()]);
-    $unfinished = Reading::make($whole->of, $whole->where, $whole->kind, '', $whole->language, $whole->controls, [], '', $whole->around, $whole->audience, $whole->sheet, true);
+    $unfinished = Reading::make(
+        $whole->of, $whole->where, $whole->kind, '', $whole->language, $whole->controls, [], '', $whole->around, $whole->audience, $whole->sheet, true
+    );
     expect($asked($whole))->toHaveCount(count(Requirements::all()))->and($asked($unfinished))->toBe(['language-offered']);
 });

@@ -38,13 +38,19 @@ function judged(SheetDraft $draft, ?Registers $registers = null): Judgement
 {
     $registers ??= House::registers();
 
-    return Judgement::ofSheet($registers->complete($draft), $registers, fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l'));
+    return Judgement::ofSheet(
+        $registers->complete($draft), $registers,
+        fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l')
+    );
 }
 
 /** @return list<string> */
 function notes(SheetDraft $draft, ?Registers $registers = null): array
 {
-    return array_map(static fn (Note $n): string => $n->result->requirement->id().' '.$n->result->verdict->value.' '.$n->result->place()?->text(), judged($draft, $registers)->notes);
+    return array_map(
+        static fn (Note $n): string => $n->result->requirement->id().' '.$n->result->verdict->value.' '.$n->result->place()?->text(),
+        judged($draft, $registers)->notes
+    );
 }
 
 const PHONE = ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true];
@@ -53,19 +59,31 @@ test('the demo\'s newsletter has no finding; each mistake is found at its place'
     expect(notes(drafted($change)))->toBe($expected);
 })->with([
     'sound' => [[], []],
-    'no confirmation, with visitors from Germany' => [['departures' => ['double-opt-in' => ['value' => false, 'reason' => 'The marks got lost on the way.']]], ['confirmed-address breach rules/double-opt-in']],
+    'no confirmation, with visitors from Germany' => [
+        ['departures' => ['double-opt-in' => ['value' => false, 'reason' => 'The marks got lost on the way.']]],
+        ['confirmed-address breach rules/double-opt-in'],
+    ],
     'an empty notice link' => [['notice' => ['en' => '#', 'de' => '']], ['notice-linked breach notice/en', 'notice-linked breach notice/de']],
     'a phone number without reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], PHONE]], ['fields-needed breach fields/phone']],
     'a phone number with a reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], PHONE + ['reason' => 'to warn of cancelled sailings']]], []],
-    'a language without words' => [['languages' => ['en', 'de', 'fr']], ['language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr', 'language-offered breach fields/first-name/label/fr', 'language-offered breach fields/email/label/fr', 'language-offered breach statements/voyage-news/texts/fr']],
+    'a language without words' => [
+        ['languages' => ['en', 'de', 'fr']],
+        [
+            'language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr',
+            'language-offered breach fields/first-name/label/fr', 'language-offered breach fields/email/label/fr',
+            'language-offered breach statements/voyage-news/texts/fr',
+        ],
+    ],
 ]);
 
 test('vague and bundled words are found in the language they are in', function (): void {
     $words = Statement::from(Document::from(['id' => 'voyage-news', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => [
-        'en' => 'I accept the terms and conditions and want updates. I can withdraw at any time.', 'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.',
+        'en' => 'I accept the terms and conditions and want updates. I can withdraw at any time.',
+        'de' => 'Ja, Tidewick Ferries darf mir neue Fahrten und Preise schicken.',
     ]]))->madeOf(Digest::of('x'));
     expect(notes(drafted(['purpose-line' => ['en' => 'Sign up.', 'de' => 'Melden Sie sich an.']]), House::registers()->with($words)))->toBe([
-        'apart-from-terms breach statements/voyage-news/texts/en', 'purpose-said breach statements/voyage-news/texts/en', 'rate-said weakness statements/voyage-news/texts/en',
+        'apart-from-terms breach statements/voyage-news/texts/en', 'purpose-said breach statements/voyage-news/texts/en',
+        'rate-said weakness statements/voyage-news/texts/en',
         'withdrawal-said weakness statements/voyage-news/texts/de', 'rate-said weakness statements/voyage-news/texts/de',
     ]);
 });
@@ -86,21 +104,29 @@ test('documents change by places, items by their ids, and each change is a new d
     $document = Document::from(['title' => ['en' => 'A'], 'list' => [['id' => 'x', 'k' => 1], ['id' => 'y', 'k' => 2], ['id' => 'z', 'k' => 3]]]);
     $ids = static fn (Document $d): string => implode('', $d->within(Place::of('list')));
     expect($document->with(Place::of('title', 'de'), 'B')->at('title'))->toBe(['en' => 'A', 'de' => 'B'])
-        ->and($ids($document->without(Place::of('list', 'y'))))->toBe('xz')->and($ids($document->with(Place::of('list', 'w'), ['id' => 'w', 'k' => 4])))->toBe('xyzw')
+        ->and($ids($document->without(Place::of('list', 'y'))))->toBe('xz')->and($ids($document->with(Place::of('list', 'w'), ['id' => 'w', 'k' => 4])))
+        ->toBe('xyzw')
         ->and($ids($document->moved(Place::of('list', 'z'), -1)))->toBe('xzy')->and($ids($document->moved(Place::of('list', 'x'), -1)))->toBe('xyz')
-        ->and($document->at('list/z/k'))->toBe(3)->and($document->at('list/2/k'))->toBeNull()->and($document->moved(Place::of('list', 'z'), -2)->at('list/z/k'))->toBe(3)
+        ->and($document->at('list/z/k'))->toBe(3)->and($document->at('list/2/k'))
+        ->toBeNull()->and($document->moved(Place::of('list', 'z'), -2)->at('list/z/k'))->toBe(3)
         ->and($ids($document))->toBe('xyz');
     foreach ([fn () => $document->with(Place::of('list', 'q', 'k'), 1), fn () => $document->with(Place::of('list', 'q'), ['id' => 'r']), fn () => $document->with(Place::of('title', 'en', 'deeper'), 1),
-        fn () => $document->moved(Place::of('title', 'en'), 1), fn () => Place::parse('a//b'), fn () => Place::parse('../x'), fn () => Place::parse(str_repeat('a/', 9).'a')] as $odd) {
+        fn () => $document->moved(Place::of('title', 'en'), 1), fn () => Place::parse('a//b'), fn () => Place::parse('../x'),
+        fn () => Place::parse(str_repeat('a/', 9).'a')] as $odd) {
         expect($odd)->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::UnknownPlace))->toBeTrue());
     }
 });
 
 test('what differs between two documents is named by place; a list differs in its order only where items changed places', function (): void {
-    $base = Document::from(['title' => ['en' => 'A'], 'list' => [['id' => 'x', 'k' => 1], ['id' => 'y', 'k' => 2], ['id' => 'z', 'k' => 3]], 'plain' => ['b', 'a']]);
-    $differing = static fn (Document $to, ?Document $from = null): array => array_map(static fn (Place $p): string => $p->text(), ($from ?? $base)->differing($to));
+    $base = Document::from(
+        ['title' => ['en' => 'A'], 'list' => [['id' => 'x', 'k' => 1], ['id' => 'y', 'k' => 2], ['id' => 'z', 'k' => 3]], 'plain' => ['b', 'a']]
+    );
+    $differing = static fn (Document $to, ?Document $from = null): array => array_map(
+        static fn (Place $p): string => $p->text(), ($from ?? $base)->differing($to)
+    );
     expect($differing($base))->toBe([])->and($differing($base->without(Place::of('list', 'y'))))->toBe(['list/y/id', 'list/y/k'])
-        ->and($differing($base->moved(Place::of('list', 'z'), -1)))->toBe(['list'])->and($differing($base->with(Place::of('plain'), ['a', 'b'])))->toBe(['plain'])
+        ->and($differing($base->moved(Place::of('list', 'z'), -1)))->toBe(['list'])->and($differing($base->with(Place::of('plain'), ['a', 'b'])))
+        ->toBe(['plain'])
         ->and($differing($base->with(Place::of('list', 'x', 'k'), 2)->without(Place::of('title', 'en'))))->toBe(['list/x/k', 'title/en'])
         ->and($differing($base, Document::from([])))->toBe(['title/en', 'list/x/id', 'list/x/k', 'list/y/id', 'list/y/k', 'list/z/id', 'list/z/k', 'plain']);
 });
@@ -109,23 +135,31 @@ test('what a schema does not know, or what does not fit a place, is refused by n
     $document = Document::from(array_replace_recursive(FooterNewsletter::SHEET, $change));
     expect(fn () => Records::check(RecordKind::Sheet, $document))->toThrow(fn (Refused $e) => expect($e->isFor($refusal))->toBeTrue($e->getMessage()));
 })->with([
-    [['weather' => 'fine'], DraftRefusal::UnknownPlace], [['title' => ['xx' => 'T']], DraftRefusal::UnknownPlace], [['fields' => [1 => ['colour' => 'red']]], DraftRefusal::UnknownPlace],
-    [['name' => ''], DraftRefusal::Missing], [['name' => "a\nb"], DraftRefusal::NotOneLine], [['name' => str_repeat('x', 101)], DraftRefusal::TooLong], [['name' => 5], DraftRefusal::NotText],
-    [['kind' => 'casino'], DraftRefusal::NotOneOf], [['countries' => ['<b>']], DraftRefusal::NotOfForm], [['languages' => ['tlh']], DraftRefusal::NotAmong], [['languages' => ['en', 'en']], DraftRefusal::GivenTwice],
-    [['point' => '../etc'], DraftRefusal::NotASlug], [['fields' => [1 => ['kind' => 'shoe-size']]], DraftRefusal::NotOneOf], [['fields' => [1 => ['required' => 'yes']]], DraftRefusal::NotYesNo],
+    [['weather' => 'fine'], DraftRefusal::UnknownPlace], [['title' => ['xx' => 'T']], DraftRefusal::UnknownPlace],
+    [['fields' => [1 => ['colour' => 'red']]], DraftRefusal::UnknownPlace],
+    [['name' => ''], DraftRefusal::Missing], [['name' => "a\nb"], DraftRefusal::NotOneLine], [['name' => str_repeat('x', 101)], DraftRefusal::TooLong],
+    [['name' => 5], DraftRefusal::NotText],
+    [['kind' => 'casino'], DraftRefusal::NotOneOf], [['countries' => ['<b>']], DraftRefusal::NotOfForm], [['languages' => ['tlh']], DraftRefusal::NotAmong],
+    [['languages' => ['en', 'en']], DraftRefusal::GivenTwice],
+    [['point' => '../etc'], DraftRefusal::NotASlug], [['fields' => [1 => ['kind' => 'shoe-size']]], DraftRefusal::NotOneOf],
+    [['fields' => [1 => ['required' => 'yes']]], DraftRefusal::NotYesNo],
     [['fields' => [1 => ['required' => false]]], DraftRefusal::EmailField], [['fields' => [1 => ['id' => 'first-name']]], DraftRefusal::GivenTwice],
     [['departures' => ['lapse-days' => ['value' => 31, 'reason' => 'Because we would like it so.']]], DraftRefusal::NotInRange],
-    [['departures' => ['lapse-days' => ['value' => 9, 'reason' => 'because']]], DraftRefusal::NoReason], [['departures' => ['weather' => ['value' => 9]]], DraftRefusal::UnknownPlace],
+    [['departures' => ['lapse-days' => ['value' => 9, 'reason' => 'because']]], DraftRefusal::NoReason],
+    [['departures' => ['weather' => ['value' => 9]]], DraftRefusal::UnknownPlace],
 ]);
 
 test('every kind of record may be written as the demo writes it, and a list must have something in it', function (): void {
     foreach ([[RecordKind::Controller, House::TIDEWICK], [RecordKind::Controller, House::ATLANTIC], ...array_map(static fn ($p) => [RecordKind::Purpose, $p], House::PURPOSES),
-        ...array_map(static fn ($p) => [RecordKind::Processor, $p], House::PROCESSORS), ...array_map(static fn ($s) => [RecordKind::Statement, $s], [...House::STATEMENTS, House::DRAW_NEWS]),
+        ...array_map(static fn ($p) => [RecordKind::Processor, $p], House::PROCESSORS),
+        ...array_map(static fn ($s) => [RecordKind::Statement, $s], [...House::STATEMENTS, House::DRAW_NEWS]),
         ...array_map(static fn ($s) => [RecordKind::Sheet, $s], [FooterNewsletter::SHEET, CabinDraw::SHEET])] as [$kind, $document]) {
         Records::check($kind, Document::from($document), whole: true);
     }
     foreach (['fields', 'statements', 'languages'] as $list) {
-        expect(fn () => Records::check(RecordKind::Sheet, Document::from([...FooterNewsletter::SHEET, $list => []])))->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::NoneGiven))->toBeTrue());
+        expect(
+            fn () => Records::check(RecordKind::Sheet, Document::from([...FooterNewsletter::SHEET, $list => []]))
+        )->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::NoneGiven))->toBeTrue());
     }
 });
 
@@ -185,7 +219,10 @@ test('what two people change in different parts is brought together; in one plac
 test('merging is the same from either side where there is no conflict, and never loses a single change', function (): void {
     mt_srand(9);
     $base = whole();
-    $places = ['title/en', 'title/de', 'button/en', 'purpose-line/de', 'rules/lapse-days', 'statements/voyage-news/texts/en', 'fields/first-name/label/de', 'fields/email/label/en', 'place'];
+    $places = [
+        'title/en', 'title/de', 'button/en', 'purpose-line/de', 'rules/lapse-days', 'statements/voyage-news/texts/en', 'fields/first-name/label/de',
+        'fields/email/label/en', 'place',
+    ];
     for ($run = 0; $run < 300; $run++) {
         shuffle($places);
         [$mine, $theirs] = [$base, $base];
@@ -199,7 +236,8 @@ test('merging is the same from either side where there is no conflict, and never
             $mine = $mine->moved(Place::of('fields', 'email'), -1);
         }
         [$one, $other] = [Merge::of($base, $mine, $theirs), Merge::of($base, $theirs, $mine)];
-        expect($one->conflicts)->toBe([])->and($one->document->equals($other->document))->toBeTrue()->and(Merge::of($base, $mine, $mine)->document->equals($mine))->toBeTrue();
+        expect($one->conflicts)->toBe([])->and($one->document->equals($other->document))
+            ->toBeTrue()->and(Merge::of($base, $mine, $mine)->document->equals($mine))->toBeTrue();
         foreach ($places as $i => $place) {
             expect($one->document->at($place))->toBe(($i % 3 === 0 ? $mine : $theirs)->at($place));
         }
@@ -218,7 +256,9 @@ test('a difference names the words that went and came, and both texts can be rea
         ->toBe([['same', 'has '], ['gone', '7 '], ['new', '14 '], ['same', 'days to press '], ['gone', 'its '], ['new', 'the large '], ['same', 'button']]);
     mt_srand(4);
     for ($run = 0; $run < 200; $run++) {
-        $text = static fn (): string => implode('', array_map(static fn (): string => ['one ', 'two ', 'three ', "four\n", "\n\n"][mt_rand(0, 4)], range(0, mt_rand(0, 12))));
+        $text = static fn (): string => implode(
+            '', array_map(static fn (): string => ['one ', 'two ', 'three ', "four\n", "\n\n"][mt_rand(0, 4)], range(0, mt_rand(0, 12)))
+        );
         [$a, $b] = [$text(), $text()];
         $difference = Difference::between($a, $b);
         $side = static fn (RunKind $not): string => implode('', array_map(static fn (Run $r): string => $r->kind === $not ? '' : $r->words, $difference->runs));

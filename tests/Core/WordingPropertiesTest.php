@@ -32,7 +32,10 @@ use Juramen\Wording\Statement;
 /** A text of odd pieces. */
 function oddText(int $pieces): string
 {
-    static $bits = ['*', '**', '_', '[', '](', ')', '<', '>', '&', '"', '\'', '`', '{', '}', '{controller}', '{rate}', '{x}', '\\', "\n", ' ', 'word', 'Åre', "\u{202e}", "\u{1F6A2}", 'https://a.example/', 'javascript:alert(1)', '<b>', '</a>', '<!--', '&lt;', '![', '#', '- ', '1. ', '~', '|'];
+    static $bits = [
+        '*', '**', '_', '[', '](', ')', '<', '>', '&', '"', '\'', '`', '{', '}', '{controller}', '{rate}', '{x}', '\\', "\n", ' ', 'word', 'Åre', "\u{202e}",
+        "\u{1F6A2}", 'https://a.example/', 'javascript:alert(1)', '<b>', '</a>', '<!--', '&lt;', '![', '#', '- ', '1. ', '~', '|',
+    ];
 
     return implode('', array_map(static fn (): string => $bits[mt_rand(0, count($bits) - 1)], range(1, $pieces)));
 }
@@ -44,7 +47,15 @@ function formsOf(array $document, Registers $registers): string
     $controller = $registers->controller($sheet->draft->controller);
     $words = new FormWords('required', 'optional', 'Notice', 'Asked by', 'leave empty', 'Languages');
 
-    return implode('', array_map(static fn (Language $l): string => (new FormRenderer($sheet, $controller, '/f/LANGUAGE', "/look-{$controller->accent}.css"))->render($l, $words)->html, $sheet->draft->languages));
+    return implode(
+        '',
+        array_map(
+            static fn (Language $l): string => (
+                new FormRenderer($sheet, $controller, '/f/LANGUAGE', "/look-{$controller->accent}.css")
+            )->render($l, $words)->html,
+            $sheet->draft->languages
+        )
+    );
 }
 
 test('whatever is written, only emphasis and links come out, and links lead to pages or mailboxes', function (): void {
@@ -90,16 +101,26 @@ test('a point is touched by a change of the registers exactly where its form or 
     $sheets = [FooterNewsletter::SHEET, WalkingGuide::SHEET, BookingPopup::SHEET];
     $before = House::registers();
     $editions = array_map(static fn (array $s): PointEdition => PointEdition::make(
-        $before->complete(SheetDraft::from(Document::from($s))), 1, Instant::parse('2026-11-25T10:00:00.000000Z'), $before->controller('tidewick-ferries'), [new FrozenLanguage(Language::English, Digest::of('css'), [new FrozenPage(Digest::of('html'), [])], [])],
+        $before->complete(SheetDraft::from(Document::from($s))), 1, Instant::parse('2026-11-25T10:00:00.000000Z'), $before->controller('tidewick-ferries'),
+        [new FrozenLanguage(Language::English, Digest::of('css'), [new FrozenPage(Digest::of('html'), [])], [])],
     ), $sheets);
     $changes = [
         static fn (): Controller => Controller::from(Document::from([...House::TIDEWICK, 'name' => 'Tidewick Line'])),
         static fn (): Controller => Controller::from(Document::from([...House::TIDEWICK, 'accent' => '#1d4e70'])),
         static fn (): Controller => Controller::from(Document::from([...House::TIDEWICK, 'dpo' => 'somebody@tidewick.example'])),
-        static fn (): Purpose => Purpose::from(Document::from([...House::VOYAGE_NEWS, 'rates' => [...House::VOYAGE_NEWS['rates'], 'de' => 'zweimal im Monat']])),
+        static fn (): Purpose => Purpose::from(
+            Document::from([...House::VOYAGE_NEWS, 'rates' => [...House::VOYAGE_NEWS['rates'], 'de' => 'zweimal im Monat']])
+        ),
         static fn (): Purpose => Purpose::from(Document::from([...House::VOYAGE_NEWS, 'retention-months' => 12])),
         static fn (): Purpose => Purpose::from(Document::from([...House::PURPOSES[1], 'rates' => ['en' => 'thrice a year', 'de' => 'dreimal im Jahr']])),
-        static fn (): Statement => Statement::from(Document::from([...House::VOYAGE_NEWS_WORDS, 'texts' => [...House::VOYAGE_NEWS_WORDS['texts'], 'sv' => 'Ja, {controller} får mejla mig turer {rate}. {withdrawal}']]))->madeOf(Digest::of('2')),
+        static fn (): Statement => Statement::from(
+            Document::from(
+                [
+                    ...House::VOYAGE_NEWS_WORDS,
+                    'texts' => [...House::VOYAGE_NEWS_WORDS['texts'], 'sv' => 'Ja, {controller} får mejla mig turer {rate}. {withdrawal}'],
+                ]
+            )
+        )->madeOf(Digest::of('2')),
         static fn (): Statement => Statement::from(Document::from(House::VOYAGE_NEWS_WORDS))->madeOf(Digest::of('the same words, another edition')),
         static fn (): HouseRules => HouseRules::from(Document::from(['lapse-days' => mt_rand(8, 12)])),
         static fn (): HouseRules => HouseRules::from(Document::from(['four-eyes' => false])),
@@ -130,7 +151,10 @@ test('what the library writes out, it reads back as unchanged, whatever the word
             }
         }
         $statement = Statement::from(Document::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => $texts]));
-        $rows = array_map(static fn (Language $l): LibraryText => new LibraryText('x', $l->value, $statement->texts->in($l)), Statement::from(Document::parse($statement->document()->json()))->texts->languages());
+        $rows = array_map(
+            static fn (Language $l): LibraryText => new LibraryText('x', $l->value, $statement->texts->in($l)),
+            Statement::from(Document::parse($statement->document()->json()))->texts->languages()
+        );
         $library = Library::compare(ById::of([$statement], static fn (Statement $s) => $s->id), $rows);
         expect($library->faults())->toBe([])->and($library->changes())->toBe([])->and($library->missing)->toBe([]);
     }

@@ -40,7 +40,11 @@ test('in whatever order three people write, undo, submit, return and approve, no
         $who = $this->people[mt_rand(0, 2)];
         $newest = (int) $this->statement->revisions()->max('number');
         match (mt_rand(0, 6)) {
-            0, 1 => written($this->statement, $who, 'texts/'.['en', 'de'][mt_rand(0, 1)], 'Yes, {controller} may email me sailings of route '.mt_rand(1, 9).', {rate}. {withdrawal}', mt_rand(max(1, $newest - 1), $newest)),
+            0,
+            1 => written(
+                $this->statement, $who, 'texts/'.['en', 'de'][mt_rand(0, 1)],
+                'Yes, {controller} may email me sailings of route '.mt_rand(1, 9).', {rate}. {withdrawal}', mt_rand(max(1, $newest - 1), $newest)
+            ),
             2 => mt_rand(0, 1) === 0 ? $change->undo($this->statement, $who) : $change->redo($this->statement, $who),
             3 => $propose->submit($this->statement, $who, 'step '.$step),
             4 => mt_rand(0, 3) === 0 ? $propose->return($this->statement, $who, 'Not like that.') : null,
@@ -64,7 +68,8 @@ test('in whatever order three people write, undo, submit, return and approve, no
         $last = $edition->revision;
     }
     // Every approval is an entry of the ledger, in order, and at most one proposal waits.
-    $acts = DB::table($this->ledger('entries'))->where('subject', $this->statement->refresh()->subject->bytes)->orderBy('sequence')->pluck('body')->map(fn ($b) => json_decode($b, true)['edition'])->all();
+    $acts = DB::table($this->ledger('entries'))->where('subject', $this->statement->refresh()->subject->bytes)->orderBy('sequence')->pluck('body')
+        ->map(fn ($b) => json_decode($b, true)['edition'])->all();
     expect($acts)->toBe($editions->map(fn (ApprovedEdition $e): string => $e->digest->hex())->all())
         ->and($this->statement->proposals()->whereNull('decision')->count())->toBeLessThanOrEqual(1)
         ->and($this->statement->proposals()->where('decision', Decided::Approved)->count())->toBeLessThanOrEqual(count($editions));
@@ -109,11 +114,17 @@ test('published again, a point is touched no more; until then it is', function (
     for ($i = 0; $i < 8; $i++) {
         $choose = mt_rand(0, 1) === 1;
         written($this->statement, $malin, 'texts/en', "Yes, {controller} may email me sailings of route $i {rate}. {withdrawal}");
-        app(Approve::class)($this->statement, [$runa, $arne][$i % 2], (int) $this->statement->revisions()->max('number'), '', $choose ? chosenPoints($this->statement, $point->slug) : []);
+        app(Approve::class)(
+            $this->statement, [$runa, $arne][$i % 2], (int) $this->statement->revisions()->max('number'), '',
+            $choose ? chosenPoints($this->statement, $point->slug) : []
+        );
         expect(count(app(AffectedPoints::class)->by(app(RegistersInForce::class)->registers())))->toBe($choose ? 0 : 1);
     }
     $shown = PublishedEdition::query()->orderByDesc('number')->firstOrFail();
-    expect(json_decode($shown->bytes, true)['statements'][0]['edition'])->toBe(ApprovedEdition::query()->where('record_id', $this->statement->id)->where('approved_at', '<=', $shown->published_at->utc->format('Y-m-d H:i:s.u'))->orderByDesc('number')->firstOrFail()->digest->hex());
+    expect(json_decode($shown->bytes, true)['statements'][0]['edition'])->toBe(
+        ApprovedEdition::query()->where('record_id', $this->statement->id)->where('approved_at', '<=', $shown->published_at->utc->format('Y-m-d H:i:s.u'))
+            ->orderByDesc('number')->firstOrFail()->digest->hex()
+    );
 });
 
 test('a CSV of any words comes back as it went out', function (): void {

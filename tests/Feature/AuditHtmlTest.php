@@ -8,7 +8,10 @@ use Symfony\Component\Process\Process;
 /** Runs the command as a web team's build would: from the shell, in a place where nothing was ever started. */
 function auditHtml(array $files, string ...$options): Process
 {
-    $process = new Process([PHP_BINARY, base_path('artisan'), 'audit:html', ...$files, ...$options], '/tmp', ['JURAMEN_HOME' => '/nowhere', 'DB_SOCKET' => '/nowhere.sock', 'APP_ENV' => 'production'] + getenv());
+    $process = new Process(
+        [PHP_BINARY, base_path('artisan'), 'audit:html', ...$files, ...$options], '/tmp',
+        ['JURAMEN_HOME' => '/nowhere', 'DB_SOCKET' => '/nowhere.sock', 'APP_ENV' => 'production'] + getenv()
+    );
     $process->run();
 
     return $process;
@@ -22,20 +25,38 @@ function htmlFile(string $html): string
 }
 
 test('foreign forms are audited from the command line without database, with the JSON that is promised', function (): void {
-    $bad = htmlFile('<form id="f"><h2>Newsletter</h2><input type="email" name="e"><label><input type="checkbox" id="c" checked> Send me news about tides and moorings</label><button>Join</button></form>');
+    $bad = htmlFile(
+        '<form id="f"><h2>Newsletter</h2><input type="email" name="e"><label><input type="checkbox" id="c" checked> Send me news about tides and moorings</label><button>Join</button></form>'
+    );
     $run = auditHtml([$bad], '--json', '--lang=en');
     expect($run->getExitCode())->toBe(1);
     $form = json_decode($run->getOutput(), true, 16, JSON_THROW_ON_ERROR)['files'][0]['forms'][0];
     expect(array_keys($form))->toBe(['selector', 'kind', 'language', 'whole_page', 'controls', 'results'])
         ->and($form['selector'])->toBe('#f')->and($form['kind'])->toBe('newsletter')->and($form['whole_page'])->toBeFalse()
-        ->and($form['controls'])->toBe([['selector' => '#c', 'label' => 'Send me news about tides and moorings', 'answer' => 'yes', 'purposes' => ['news about tides and moorings'], 'channels' => ['email']]])
-        ->and($form['results'][0])->toBe(['requirement' => 'no-preset-answer', 'verdict' => 'breach', 'where' => '#c', 'words' => 'Send me news about tides and moorings', 'source' => 'GDPR Art. 4(11), Recital 32; CJEU C-673/17', 'mend' => 'Leave it empty, so that only the visitor\'s own act is a yes.'])
-        ->and(array_column($form['results'], 'requirement'))->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
-            'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
+        ->and($form['controls'])->toBe(
+            [
+                [
+                    'selector' => '#c', 'label' => 'Send me news about tides and moorings', 'answer' => 'yes',
+                    'purposes' => ['news about tides and moorings'], 'channels' => ['email'],
+                ],
+            ]
+        )
+        ->and($form['results'][0])->toBe(
+            [
+                'requirement' => 'no-preset-answer', 'verdict' => 'breach', 'where' => '#c', 'words' => 'Send me news about tides and moorings',
+                'source' => 'GDPR Art. 4(11), Recital 32; CJEU C-673/17', 'mend' => 'Leave it empty, so that only the visitor\'s own act is a yes.',
+            ]
+        )
+        ->and(
+            array_column($form['results'], 'requirement')
+        )->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
+            'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending',
+            'existing-customer',
             'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition']);
     $good = htmlFile('<form><h1>Log in</h1><input type="email"><input type="password"><button>Log in</button></form>');
     expect(auditHtml([$good])->getExitCode())->toBe(0)
-        ->and(auditHtml([$good, '/nowhere.html'])->getExitCode())->toBe(2)->and(auditHtml([$good, '/nowhere.html'])->getErrorOutput())->toContain('cannot be opened')
+        ->and(auditHtml([$good, '/nowhere.html'])->getExitCode())->toBe(2)->and(auditHtml([$good, '/nowhere.html'])->getErrorOutput())
+        ->toContain('cannot be opened')
         ->and(auditHtml([$good], '--lang=tlh')->getExitCode())->toBe(2)
         ->and(auditHtml([htmlFile('<p>No form.</p>')])->getOutput())->toContain('no form was found');
     expect(Artisan::call('audit:html', ['file' => [$bad]]))->toBe(1);

@@ -34,25 +34,40 @@ beforeEach(function (): void {
     $this->publish = fn () => publishNow('footer-newsletter', $this->runa);
     // A second statement, by email and SMS, and a third by SMS alone.
     $this->byNumber = function (array $channels, string $id = 'delay-alerts'): void {
-        $words = begun(RecordKind::Statement, $id, ['id' => $id, 'purpose' => 'voyage-news', 'channels' => $channels, 'texts' => ['en' => "Yes, {controller} may tell me of delays of my sailings {rate}, $id. {withdrawal}", 'de' => "Ja, {controller} darf mir {rate} Verspätungen meiner Fahrten melden, $id. {withdrawal}"]], $this->malin);
+        $words = begun(
+            RecordKind::Statement, $id,
+            [
+                'id' => $id, 'purpose' => 'voyage-news', 'channels' => $channels,
+                'texts' => [
+                    'en' => "Yes, {controller} may tell me of delays of my sailings {rate}, $id. {withdrawal}",
+                    'de' => "Ja, {controller} darf mir {rate} Verspätungen meiner Fahrten melden, $id. {withdrawal}",
+                ],
+            ],
+            $this->malin
+        );
         app(Approve::class)($words, $this->runa, 1, 'A comment of fifteen letters.');
         ($this->change)("statements/$id", ['id' => $id]);
     };
     $this->may = function (Channel $channel): Permission {
-        return Permissions::of(app(LedgerTables::class)->chain(Subscriber::query()->orderByDesc('id')->firstOrFail()->subject))->for(new Target('voyage-news', $channel));
+        return Permissions::of(
+            app(LedgerTables::class)->chain(Subscriber::query()->orderByDesc('id')->firstOrFail()->subject)
+        )->for(new Target('voyage-news', $channel));
     };
 });
 
 test('a form that serves something else is sent with every box empty, without a consent, and what was sent is kept', function (string $kind): void {
     ($this->change)('kind', $kind);
     ($this->publish)();
-    $location = (string) $this->signUp('imke@post.example', ['first-name' => 'Imke', 'yes-voyage-news' => ''], 'de')->assertRedirect('/forms/footer-newsletter/de/received')->headers->get('Location');
+    $location = (string) $this->signUp('imke@post.example', ['first-name' => 'Imke', 'yes-voyage-news' => ''], 'de')
+        ->assertRedirect('/forms/footer-newsletter/de/received')->headers->get('Location');
     $this->get($location)->assertOk()->assertSee('ist angekommen')->assertDontSee('Postfach');
     $enquiry = Enquiry::query()->firstOrFail();
     expect($this->acts())->toBe([])->and(DB::table('messages')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0)
-        ->and($enquiry->content)->toBe(['email' => 'imke@post.example', 'values' => ['first-name' => 'Imke']])->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
+        ->and($enquiry->content)->toBe(['email' => 'imke@post.example', 'values' => ['first-name' => 'Imke']])
+        ->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
     // With a tick, both.
-    $this->get((string) $this->signUp('imke@post.example')->assertRedirect('/forms/footer-newsletter/en/sent')->headers->get('Location'))->assertSee('Check your inbox')->assertSee('What you sent besides has arrived');
+    $this->get((string) $this->signUp('imke@post.example')->assertRedirect('/forms/footer-newsletter/en/sent')->headers->get('Location'))
+        ->assertSee('Check your inbox')->assertSee('What you sent besides has arrived');
     expect($this->acts())->toBe(['given'])->and(Enquiry::query()->count())->toBe(2);
     $this->actingAs($this->runa)->get('/enquiries')->assertOk()->assertSee('imke@post.example')->assertSee('2 are kept');
     expect((string) $this->get('/enquiries?as=csv')->assertOk()->getContent())->toContain('footer-newsletter,2,de,')->not->toContain('post.example');
@@ -83,7 +98,10 @@ test('a statement by SMS or post stands on no form without the field that reache
     expect(fn () => ($this->publish)())->toBeRefused(ActRefusal::Unreachable);
     $this->actingAs($this->malin)->get('/points/footer-newsletter')->assertSee('It cannot be published so');
     if ($channel !== 'post') {
-        ($this->change)('fields/phone', ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']);
+        ($this->change)(
+            'fields/phone',
+            ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']
+        );
         expect(app(ReviewPublication::class)->newest(Point::query()->with('record')->firstOrFail())->stops())->toBe([]);
         $this->get('/points/footer-newsletter')->assertSee('waits until the number itself is confirmed');
     }
@@ -91,7 +109,10 @@ test('a statement by SMS or post stands on no form without the field that reache
 
 test('the mail confirms email alone: by SMS the answer is no, and why; it waits without lapsing, and its number is kept', function (): void {
     ($this->byNumber)(['email', 'sms']);
-    ($this->change)('fields/phone', ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']);
+    ($this->change)(
+        'fields/phone',
+        ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']
+    );
     ($this->publish)();
     $both = ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes'];
     $this->signUp('imke@post.example', $both)->assertStatus(422)->assertSee('fill this in, or take the tick away: Mobile');
@@ -105,20 +126,27 @@ test('the mail confirms email alone: by SMS the answer is no, and why; it waits 
     $this->signUp('oda@post.example', [...$both, 'phone' => '+44 7700 900456', 'first-name' => 'Oda']);
     $this->mailsAreTaken();
     Carbon::setTestNow(now()->addDays(8));
-    expect(app(LapseJourneys::class)())->toBe(1)->and(($this->may)(Channel::Sms)->pending->count())->toBe(1)->and(($this->may)(Channel::Email)->reason->value)->toBe('lapsed');
-    $kept = DB::table('disclosures')->where('subject', Subscriber::query()->orderByDesc('id')->firstOrFail()->subject->bytes)->pluck('text')->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2])->all();
+    expect(app(LapseJourneys::class)())->toBe(1)->and(($this->may)(Channel::Sms)->pending->count())
+        ->toBe(1)->and(($this->may)(Channel::Email)->reason->value)->toBe('lapsed');
+    $kept = DB::table('disclosures')->where('subject', Subscriber::query()->orderByDesc('id')->firstOrFail()->subject->bytes)->pluck('text')
+        ->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2])->all();
     expect($kept)->toBe(['+44 7700 900456'])->and(DB::table('contact_points')->count())->toBe(1);
     $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
     // The person behind the first withdraws everything.
-    $this->post('/withdraw', ['token' => Juramen\Consent\Link::Withdraw->token(Subscriber::query()->firstOrFail()->subject, app(Juramen\Canon\MacRing::class))])->assertOk();
+    $this->post('/withdraw', ['token' => Juramen\Consent\Link::Withdraw->token(Subscriber::query()->firstOrFail()->subject, app(Juramen\Canon\MacRing::class))])
+        ->assertOk();
     expect(DB::table('permissions')->where('subscriber_id', Subscriber::query()->firstOrFail()->id)->where('reason', '<>', 'withdrawn')->count())->toBe(0);
 });
 
 test('what waits for a number alone sends no mail, and nobody is told to look into an inbox', function (): void {
     ($this->byNumber)(['sms']);
-    ($this->change)('fields/phone', ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']);
+    ($this->change)(
+        'fields/phone',
+        ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']
+    );
     ($this->publish)();
-    $location = (string) $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes', 'phone' => '+44 7700 900123'])->assertRedirect('/forms/footer-newsletter/en/received')->headers->get('Location');
+    $location = (string) $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes', 'phone' => '+44 7700 900123'])
+        ->assertRedirect('/forms/footer-newsletter/en/received')->headers->get('Location');
     $this->get($location)->assertSee('only once your number is confirmed');
     expect(DB::table('messages')->count())->toBe(0)->and(($this->may)(Channel::Sms)->pending->count())->toBe(1);
     Carbon::setTestNow(now()->addDays(60));

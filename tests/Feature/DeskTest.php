@@ -56,7 +56,9 @@ test('each thing that needs somebody stands on the desk, with what to do, and on
         'officer' => $officer,
         'auditor' => $officer,
         'editor' => [...array_fill_keys(array_keys($officer), false), 'Footer newsletter</b> has a draft after edition 1' => true],
-        'administrator' => [...array_fill_keys(array_keys($officer), false), 'One mail</b> is uncertain' => true, 'The worker stands still:</b> one mail has been due' => true],
+        'administrator' => [
+            ...array_fill_keys(array_keys($officer), false), 'One mail</b> is uncertain' => true, 'The worker stands still:</b> one mail has been due' => true,
+        ],
     ];
     foreach ($see as $role => $expected) {
         $page = $this->actingAs(person($role))->get('/desk')->assertOk()->assertDontSee('post.example');
@@ -70,10 +72,21 @@ test('each thing that needs somebody stands on the desk, with what to do, and on
 
 test('a breach comes before a draft, and what is excepted comes with its end', function (): void {
     app(Seal::class)();
-    $this->actingAs(person('editor'))->post('/points/footer-newsletter/change', ['place' => 'departures/double-opt-in', 'value' => ['value' => '0', 'reason' => 'The marks got lost on the way.'], 'base' => 1]);
+    $this->actingAs(person('editor'))
+        ->post(
+            '/points/footer-newsletter/change',
+            ['place' => 'departures/double-opt-in', 'value' => ['value' => '0', 'reason' => 'The marks got lost on the way.'], 'base' => 1]
+        );
     $this->actingAs(person('officer'))->get('/desk')->assertSee('has a breach')->assertSee('Nobody confirms the address')->assertDontSee('has a draft');
-    $this->post('/points/footer-newsletter/publish', ['looked' => looked(), 'reason' => ['confirmed-address rules/double-opt-in' => 'Until the new mail server stands.'], 'until' => ['confirmed-address rules/double-opt-in' => now()->addDays(9)->format('Y-m-d')]]);
-    $this->get('/desk')->assertDontSee('has a breach')->assertSee(now()->addDays(9)->format('j M'))->assertSee('Runa Ekdahl: Until the new mail server stands.');
+    $this->post(
+        '/points/footer-newsletter/publish',
+        [
+            'looked' => looked(), 'reason' => ['confirmed-address rules/double-opt-in' => 'Until the new mail server stands.'],
+            'until' => ['confirmed-address rules/double-opt-in' => now()->addDays(9)->format('Y-m-d')],
+        ]
+    );
+    $this->get('/desk')->assertDontSee('has a breach')->assertSee(now()->addDays(9)->format('j M'))
+        ->assertSee('Runa Ekdahl: Until the new mail server stands.');
 });
 
 test('the thirty days count every sign-up once, by what became of it', function (): void {
@@ -92,7 +105,8 @@ test('the thirty days count every sign-up once, by what became of it', function 
     for ($i = 0; $i < 300; $i++) {
         DB::table('journeys')->insert([...$row, 'id' => random_bytes(16), 'asked_at' => '2026-11-05 12:00:00']);
     }
-    $bars = (new Symfony\Component\DomCrawler\Crawler((string) $this->get('/desk')->getContent()))->filter('.chart rect[class^=bar]')->each(fn ($bar): float => (float) $bar->attr('height'));
+    $bars = (new Symfony\Component\DomCrawler\Crawler((string) $this->get('/desk')->getContent()))->filter('.chart rect[class^=bar]')
+        ->each(fn ($bar): float => (float) $bar->attr('height'));
     expect(min($bars))->toBeGreaterThanOrEqual(1.0)->and(max($bars))->toBeGreaterThan(80.0);
 });
 
@@ -104,7 +118,9 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     foreach ($page->filter('figcaption a')->each(fn ($a) => [$a->text(), (string) $a->attr('href')]) as [$text, $link]) {
         [$count, $what] = explode(' ', $text);
         if ($what !== 'held') {
-            expect((new Symfony\Component\DomCrawler\Crawler((string) $this->get($link)->assertOk()->getContent()))->filter('tbody tr')->count())->toBe((int) $count, $text);
+            expect(
+                (new Symfony\Component\DomCrawler\Crawler((string) $this->get($link)->assertOk()->getContent()))->filter('tbody tr')->count()
+            )->toBe((int) $count, $text);
         }
     }
     $this->get('/evidence/signups?state=confirmed')->assertSee('confirmed@post.example')->assertDontSee('waiting@post.example');
@@ -116,7 +132,8 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up is like that');
     $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->getContent();
     expect($csv)->toContain("asked,subject,point,edition,language,state,ended\r\n")->toContain(',footer-newsletter,1,en,waiting,')->not->toContain('@');
-    expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->getContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not->toContain('post.example');
+    expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->getContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not
+        ->toContain('post.example');
     $this->signUp('bot@post.example', ['homepage' => 'x']);
     expect((string) $this->get('/held?as=csv')->assertOk()->getContent())->toContain('footer-newsletter,1,en,trap-touched,')->not->toContain('post.example');
     $this->actingAs(person('editor'))->get('/desk')->assertOk()->assertDontSee('/evidence/signups');

@@ -60,7 +60,8 @@ function foundIn(string $kept, string $address): array
     $low = strtolower($kept);
     foreach (array_unique([$address, strtolower($address)]) as $each) {
         foreach (hidingPlaces($each) as $name => $form) {
-            if (str_contains($kept, $form) || (in_array($name, ['plain', 'hex', 'quoted-printable', 'percent'], true) && str_contains($low, strtolower($form)))) {
+            if (str_contains($kept, $form)
+                || (in_array($name, ['plain', 'hex', 'quoted-printable', 'percent'], true) && str_contains($low, strtolower($form)))) {
                 $found[] = "$name of $each";
             }
         }

@@ -32,7 +32,10 @@ beforeEach(function (): void {
     foreach (['juramen_test_golden' => 'application', 'juramen_test_golden_ledger' => 'ledger'] as $database => $dump) {
         $anew = "DROP DATABASE IF EXISTS $database; CREATE DATABASE $database CHARACTER SET utf8mb4 COLLATE utf8mb4_bin; USE $database;";
         Process::env(['MYSQL_PWD' => $owner['password']])
-            ->run("(echo '$anew'; gunzip -c ".escapeshellarg(INSTANCE."/$dump.sql.gz").') | mariadb --socket='.escapeshellarg($owner['unix_socket'])." -u {$owner['username']}")->throw();
+            ->run(
+                "(echo '$anew'; gunzip -c ".escapeshellarg(INSTANCE."/$dump.sql.gz").') | mariadb --socket='.escapeshellarg($owner['unix_socket'])
+                    ." -u {$owner['username']}"
+            )->throw();
     }
     $this->useDatabase('juramen_test_golden');
     Artisan::call('migrate', ['--database' => 'owner', '--force' => true]);

@@ -139,9 +139,12 @@ test('consent:state answers for a moment, with the reason', function (): void {
     $this->signUp('imke@post.example');
     Carbon::setTestNow('2026-06-02 10:00:00');
     $this->post('/confirm', ['token' => $this->confirmToken()]);
-    $this->artisan('consent:state', ['address' => 'IMKE@post.example'])->expectsOutputToContain('yes  tidewick-ferries: voyage-news by email.')->assertExitCode(0);
-    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => '2026-06-01'])->expectsOutputToContain('had not confirmed it by then')->assertExitCode(0);
-    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => '2026-05-31'])->expectsOutputToContain('Nothing is on record')->assertExitCode(1);
+    $this->artisan('consent:state', ['address' => 'IMKE@post.example'])->expectsOutputToContain('yes  tidewick-ferries: voyage-news by email.')
+        ->assertExitCode(0);
+    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => '2026-06-01'])->expectsOutputToContain('had not confirmed it by then')
+        ->assertExitCode(0);
+    $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => '2026-05-31'])->expectsOutputToContain('Nothing is on record')
+        ->assertExitCode(1);
     $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => 'soon'])->assertExitCode(2);
     $this->artisan('consent:state', ['address' => 'imke'])->assertExitCode(2);
 });

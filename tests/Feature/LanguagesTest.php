@@ -33,10 +33,14 @@ test('every word that visitors read exists in every language, with the same plac
 
 test('a form in Swedish and Danish is shown, sent, confirmed and answered in its language', function (string $language, string $sent, string $confirmed, string $missing): void {
     $officer = User::query()->firstOrFail();
-    $sheet = ['title' => 'Nyheter', 'purpose-line' => 'Nya turer.', 'button' => 'Skicka', 'fields/first-name/label' => 'Namn', 'fields/email/label' => 'E-post'];
+    $sheet = [
+        'title' => 'Nyheter', 'purpose-line' => 'Nya turer.', 'button' => 'Skicka', 'fields/first-name/label' => 'Namn', 'fields/email/label' => 'E-post',
+    ];
     $this->actingAs($officer);
     $record = Point::query()->firstOrFail()->record;
-    $change = fn (string $place, mixed $value) => $this->post('/points/footer-newsletter/change', ['place' => $place, 'value' => $value, 'base' => newestOf($record)]);
+    $change = fn (string $place, mixed $value) => $this->post(
+        '/points/footer-newsletter/change', ['place' => $place, 'value' => $value, 'base' => newestOf($record)]
+    );
     foreach ($sheet as $place => $text) {
         $change("$place/$language", $text)->assertOk();
     }

@@ -41,7 +41,10 @@ test('even the owner is stopped by triggers, and nothing cascades into the ledge
     foreach (['UPDATE '.$this->ledger('entries').' SET kind = 1', 'DELETE FROM '.$this->ledger('entries')] as $statement) {
         expect(fn () => DB::connection('owner')->statement($statement))->toThrow(QueryException::class, 'The ledger only grows');
     }
-    $keys = DB::connection('owner')->select('SELECT * FROM information_schema.referential_constraints WHERE constraint_schema = ? OR unique_constraint_schema = ?', array_fill(0, 2, config('juramen.ledger_schema')));
+    $keys = DB::connection('owner')->select(
+        'SELECT * FROM information_schema.referential_constraints WHERE constraint_schema = ? OR unique_constraint_schema = ?',
+        array_fill(0, 2, config('juramen.ledger_schema'))
+    );
     expect($keys)->toBe([]);
     DB::connection('owner')->statement('SET FOREIGN_KEY_CHECKS = 0');
     DB::connection('owner')->table('subscribers')->delete();
@@ -68,7 +71,10 @@ test('the sealer misses nothing that is committed out of order', function (): vo
     app(Seal::class)();
     config(['database.connections.other' => config('database.connections.runtime')]);
     $other = DB::connection('other');
-    $add = static fn ($db, Id $subject) => $db->insert("INSERT INTO `$schema`.entries (id, subject, sequence, kind, recorded, body) VALUES (?, ?, 9, 'x', '2026-01-01', ?)", [random_bytes(16), $subject->bytes, random_bytes(40)]);
+    $add = static fn ($db, Id $subject) => $db->insert(
+        "INSERT INTO `$schema`.entries (id, subject, sequence, kind, recorded, body) VALUES (?, ?, 9, 'x', '2026-01-01', ?)",
+        [random_bytes(16), $subject->bytes, random_bytes(40)]
+    );
     // The first takes its position first and commits later than the second.
     $other->beginTransaction();
     $add($other, $subjects[1]);
@@ -92,7 +98,9 @@ test('the sealer misses nothing that is committed out of order', function (): vo
     }
     $other->commit();
     expect(app(Seal::class)(everything: true))->toBe(1)
-        ->and(DB::selectOne("SELECT COUNT(*) AS n FROM `$schema`.entries e LEFT JOIN `$schema`.leaves l ON l.position = e.position WHERE l.leaf IS NULL")->n)->toBe(0);
+        ->and(
+            DB::selectOne("SELECT COUNT(*) AS n FROM `$schema`.entries e LEFT JOIN `$schema`.leaves l ON l.position = e.position WHERE l.leaf IS NULL")->n
+        )->toBe(0);
 });
 
 test('sealing in many small steps gives the same tree as in one', function (): void {
@@ -148,7 +156,12 @@ test('a missing entry, a false column and a false value are found', function ():
     $rows = DB::table($this->ledger('entries'))->where('kind', '<>', 'approved')->orderBy('position')->get();
     asOwner('entries', 'UPDATE ~ SET recorded = ? WHERE position = ?', ['2020-01-01 00:00:00', $rows[1]->position]);
     asOwner('entries', 'DELETE FROM ~ WHERE position = ?', [$rows[3]->position]);
-    DB::table('disclosures')->insert(['subject' => $subject->bytes, 'entry' => $rows[2]->id, 'digest' => random_bytes(32), 'text' => Juramen\Log\Disclosure::make('email', 'x@post.example')->text]);
+    DB::table('disclosures')->insert(
+        [
+            'subject' => $subject->bytes, 'entry' => $rows[2]->id, 'digest' => random_bytes(32),
+            'text' => Juramen\Log\Disclosure::make('email', 'x@post.example')->text,
+        ]
+    );
     $said = implode("\n", array_map(static fn ($f): string => "{$f->entry} {$f->what}", verified()->faults));
     expect($said)->toContain('A sealed entry is gone')->toContain(bin2hex($rows[1]->id).' The columns')
         ->toContain(bin2hex($rows[2]->id).' A personal value')->toContain(bin2hex($rows[4]->id).' This entry does not follow');

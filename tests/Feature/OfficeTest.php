@@ -24,18 +24,29 @@ test('every route of the office is closed to nobody, and open to each role only 
     $entry = bin2hex((string) DB::table($this->ledger('entries'))->where('kind', 'given')->value('id'));
     $may = [
         'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
-        'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'], 'token' => ['officer', 'editor', 'auditor', 'administrator'],
+        'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'],
+        'token' => ['officer', 'editor', 'auditor', 'administrator'],
         'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
-        'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'], 'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
-        'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'], 'wording.starters' => ['officer', 'editor', 'auditor'], 'wording.notice' => ['officer', 'editor', 'auditor'],
-        'wording.library' => ['officer', 'editor', 'auditor'], 'wording.export' => ['officer', 'editor', 'auditor'], 'wording.read' => ['officer', 'editor'], 'wording.import' => ['officer', 'editor'], 'records.begin' => ['officer', 'editor'],
-        'records.show' => ['officer', 'editor', 'auditor'], 'records.since' => ['officer', 'editor', 'auditor'], 'records.history' => ['officer', 'editor', 'auditor'], 'records.review' => ['officer', 'editor', 'auditor'],
-        ...array_fill_keys(['records.judge', 'records.change', 'records.mend', 'records.undo', 'records.redo', 'records.submit', 'records.takeback'], ['officer', 'editor']),
+        'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'],
+        'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
+        'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'],
+        'wording.starters' => ['officer', 'editor', 'auditor'], 'wording.notice' => ['officer', 'editor', 'auditor'],
+        'wording.library' => ['officer', 'editor', 'auditor'], 'wording.export' => ['officer', 'editor', 'auditor'], 'wording.read' => ['officer', 'editor'],
+        'wording.import' => ['officer', 'editor'], 'records.begin' => ['officer', 'editor'],
+        'records.show' => ['officer', 'editor', 'auditor'], 'records.since' => ['officer', 'editor', 'auditor'],
+        'records.history' => ['officer', 'editor', 'auditor'], 'records.review' => ['officer', 'editor', 'auditor'],
+        ...array_fill_keys(
+            ['records.judge', 'records.change', 'records.mend', 'records.undo', 'records.redo', 'records.submit', 'records.takeback'], ['officer', 'editor']
+        ),
         ...array_fill_keys(['records.return', 'records.approve', 'records.retire'], ['officer']),
-        'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'], 'points.proof' => ['officer', 'editor', 'auditor'],
-        'points.pausing' => ['officer'], 'points.pause' => ['officer'], 'points.history' => ['officer', 'editor', 'auditor'], 'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
-        'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'], 'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
-        'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'], 'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
+        'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'],
+        'points.proof' => ['officer', 'editor', 'auditor'],
+        'points.pausing' => ['officer'], 'points.pause' => ['officer'], 'points.history' => ['officer', 'editor', 'auditor'],
+        'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
+        'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'],
+        'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
+        'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'],
+        'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
         'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
@@ -49,7 +60,17 @@ test('every route of the office is closed to nobody, and open to each role only 
         // Something to release or delete, for every route anew; officers, who may, come last.
         $this->signUp("held$tried@post.example", ['homepage' => 'x']);
         $held = (string) HeldSubmission::query()->max('id');
-        $address = '/'.str_replace(['{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}', '{enquiry}'], [$subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv', str_repeat('0', 32)], $route->uri());
+        $address = '/'.str_replace(
+            [
+                '{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}',
+                '{enquiry}',
+            ],
+            [
+                $subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv',
+                str_repeat('0', 32),
+            ],
+            $route->uri()
+        );
         $method = $route->methods()[0];
         auth()->logout();
         expect($this->call($method, $address)->headers->get('Location'))->toStartWith($route->getName() === 'home' ? '/desk' : '/login');
@@ -81,7 +102,8 @@ test('an officer finds a person however the address is written, and is told plai
     $this->actingAs(as_(Role::Officer));
     $subject = Subscriber::query()->firstOrFail()->subject->hex();
     $this->post('/evidence', ['email' => ' IMKE@post.EXAMPLE'])->assertRedirect("/evidence/$subject");
-    $this->followingRedirects()->post('/evidence', ['email' => 'other@post.example'])->assertSee('Nobody is known under this address')->assertSee('other@post.example');
+    $this->followingRedirects()->post('/evidence', ['email' => 'other@post.example'])->assertSee('Nobody is known under this address')
+        ->assertSee('other@post.example');
     $this->followingRedirects()->post('/evidence', ['email' => 'imke'])->assertSee('has an @ in it');
     $this->post('/evidence', ['email' => 'footer'])->assertRedirect('/points/footer-newsletter');
     $this->get("/evidence/$subject")->assertOk()->assertDontSee('<script>alert', false)->assertSee('Not yet sealed');

@@ -36,7 +36,8 @@ test('a server that is away or puts off is tried again, with the same Message-ID
 test('a server that refuses for good is not tried again, and the address does not stay for ever', function (): void {
     mailServer('refuse');
     $this->signUp(someone());
-    expect(work())->toBe([OutcomeKind::Refused])->and($this->message()->state)->toBe(MessageState::Failed)->and($this->message()->problem)->toBe('server-said-550');
+    expect(work())->toBe([OutcomeKind::Refused])->and($this->message()->state)->toBe(MessageState::Failed)->and($this->message()->problem)
+        ->toBe('server-said-550');
     Carbon::setTestNow(now()->addDays(8));
     expect(work())->toBe([])->and(app(LapseJourneys::class)())->toBe(1)->and(DB::table('disclosures')->count())->toBe(0);
 });
@@ -89,6 +90,8 @@ test('a mail whose reason is gone is not sent', function (): void {
 
 test('a mail is put together the same on every try', function (): void {
     $this->signUp(someone());
-    $compose = fn (): string => preg_replace(['/^Date:.*$/m', '/boundary=\S+|--\S{6,}/'], '', app(ComposeMail::class)($this->message()->load('subscriber', 'edition'))->toString());
+    $compose = fn (): string => preg_replace(
+        ['/^Date:.*$/m', '/boundary=\S+|--\S{6,}/'], '', app(ComposeMail::class)($this->message()->load('subscriber', 'edition'))->toString()
+    );
     expect($compose())->toBe($compose());
 });

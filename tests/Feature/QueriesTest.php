@@ -22,7 +22,9 @@ function queriesOf(callable $do): array
     DB::disableQueryLog();
     $sql = array_column(DB::getQueryLog(), 'query');
 
-    return array_values(array_filter($sql, static fn (string $q): bool => preg_match('/`(?:sessions|users)`/', $q) !== 1 && preg_match('/^(?:savepoint|release)/i', $q) !== 1));
+    return array_values(
+        array_filter($sql, static fn (string $q): bool => preg_match('/`(?:sessions|users)`/', $q) !== 1 && preg_match('/^(?:savepoint|release)/i', $q) !== 1)
+    );
 }
 
 /** Twenty more purposes with a statement each. */

@@ -42,7 +42,12 @@ function revision(string $kind = 'statement', string $slug = 'voyage-news'): int
 /** A second point that shows the voyage news, published. */
 function secondPoint(User $editor, User $officer): Point
 {
-    $point = Point::query()->create(['slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => RegisteredController::query()->firstOrFail()->id, 'record_id' => begun(RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, $editor)->id]);
+    $point = Point::query()->create(
+        [
+            'slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => RegisteredController::query()->firstOrFail()->id,
+            'record_id' => begun(RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, $editor)->id,
+        ]
+    );
     DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
     publishNow('booking-popup', $officer);
 
@@ -53,7 +58,8 @@ beforeEach(function (): void {
     [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
     $this->write = fn (string $place, mixed $value, ?User $by = null, string $at = VOYAGE, array $more = []) => $this->actingAs($by ?? $this->malin)
         ->post("$at/change", ['place' => $place, 'value' => $value, 'base' => $more['base'] ?? revision(explode('/', $at)[2], explode('/', $at)[3]), ...$more]);
-    $this->approve = fn (User $by, string $at = VOYAGE, array $more = []) => $this->actingAs($by)->post("$at/approve", ['looked' => revision(explode('/', $at)[2], explode('/', $at)[3]), ...$more]);
+    $this->approve = fn (User $by, string $at = VOYAGE, array $more = []) => $this->actingAs($by)
+        ->post("$at/approve", ['looked' => revision(explode('/', $at)[2], explode('/', $at)[3]), ...$more]);
 });
 
 test('an editor drafts, an officer approves, the chosen points are published in the same act; the drafter herself is refused', function (): void {
@@ -63,14 +69,17 @@ test('an editor drafts, an officer approves, the chosen points are published in 
     $this->post(VOYAGE.'/submit', ['comment' => 'With concerts.'])->assertRedirect(VOYAGE);
     $this->post(VOYAGE.'/approve', ['looked' => revision()])->assertForbidden();
     $this->actingAs($this->runa)->get('/desk')->assertSee('waits for approval; Malin Fors submitted it.')->assertSee('With concerts.');
-    $this->get(VOYAGE.'/review')->assertOk()->assertSee('2 published points will show something else')->assertSee('<ins>concerts </ins>', false)->assertSee('Written by Malin Fors');
+    $this->get(VOYAGE.'/review')->assertOk()->assertSee('2 published points will show something else')->assertSee('<ins>concerts </ins>', false)
+        ->assertSee('Written by Malin Fors');
 
     // Runa changes a word and has written it too, so she is refused and Arne approves.
     ($this->write)('texts/en', 'Yes, {controller} may email me new sailings, fares and concerts on board {rate}. {withdrawal}', $this->runa)->assertOk();
     ($this->approve)($this->runa)->assertRedirect(VOYAGE.'/review')->assertRefused(ActRefusal::OwnDraft);
     expect(session('errors')->first('approve'))->toContain('Arne Holmqvist')->and(ApprovedEdition::query()->where('record_id', record()->id)->count())->toBe(1);
     $published = PublishedEdition::query()->count();
-    ($this->approve)($this->arne, VOYAGE, ['points' => chosen(record(), 'footer-newsletter'), 'comment' => 'Reads well.'])->assertSessionHas('said', 'Edition 2 is approved. footer-newsletter is published with it.');
+    ($this->approve)(
+        $this->arne, VOYAGE, ['points' => chosen(record(), 'footer-newsletter'), 'comment' => 'Reads well.']
+    )->assertSessionHas('said', 'Edition 2 is approved. footer-newsletter is published with it.');
     expect(PublishedEdition::query()->count())->toBe($published + 1);
     $this->get('/forms/footer-newsletter/en')->assertSee('fares and concerts on board once a month');
     $this->get('/forms/booking-popup/sv')->assertDontSee('konserter');
@@ -80,8 +89,10 @@ test('an editor drafts, an officer approves, the chosen points are published in 
     $this->get('/points/booking-popup/publish')->assertSee('<ins>concerts on board </ins>', false);
     $this->post('/points/booking-popup/publish', ['looked' => looked('booking-popup')])->assertRedirect('/points/booking-popup');
     $this->get('/forms/booking-popup/en')->assertSee('concerts on board');
-    $acts = DB::table($this->ledger('entries'))->where('subject', record()->subject->bytes)->orderBy('sequence')->pluck('body')->map(fn ($b) => json_decode($b, true))->all();
-    expect(array_column($acts, 'kind'))->toBe(['approved', 'approved'])->and($acts[1]['details']['comment'])->toBe('Reads well.')->and($acts[1]['edition'])->toBe(ApprovedEdition::query()->orderByDesc('id')->firstOrFail()->digest->hex());
+    $acts = DB::table($this->ledger('entries'))->where('subject', record()->subject->bytes)->orderBy('sequence')->pluck('body')
+        ->map(fn ($b) => json_decode($b, true))->all();
+    expect(array_column($acts, 'kind'))->toBe(['approved', 'approved'])->and($acts[1]['details']['comment'])->toBe('Reads well.')
+        ->and($acts[1]['edition'])->toBe(ApprovedEdition::query()->orderByDesc('id')->firstOrFail()->digest->hex());
 });
 
 test('a sheet drafted meanwhile stays a draft when its point is published again', function (): void {
@@ -104,14 +115,19 @@ test('what cannot be approved says why, and loses nothing', function (array $tex
     foreach ($texts as $language => $text) {
         ($this->write)("texts/$language", $text)->assertOk();
     }
-    ($this->approve)($this->runa, VOYAGE, ['comment' => $comment])->assertRedirect(VOYAGE.'/review')->assertSessionHasErrors('approve')->assertRefused($refusal);
+    ($this->approve)($this->runa, VOYAGE, ['comment' => $comment])->assertRedirect(VOYAGE.'/review')->assertSessionHasErrors('approve')
+        ->assertRefused($refusal);
     expect(ApprovedEdition::query()->where('record_id', record()->id)->count())->toBe(1);
     $this->get(VOYAGE.'/review')->assertSee($comment === '' ? 'Approve' : $comment);
 })->with([
     'an unknown placeholder' => [['en' => 'Yes, {contoller} may email me sailings {rate}. {withdrawal}'], 'a typed comment', ActRefusal::CannotBeFilled],
     'one that has no value' => [['en' => 'Yes, {controller} may pass my address to {recipients}. {withdrawal}'], '', ActRefusal::CannotBeFilled],
-    'one without a value in a language' => [['fr' => 'Oui, {controller} peut m’écrire {rate} sur les traversées. {withdrawal}'], '', ActRefusal::CannotBeFilled],
-    'a breach without a word' => [['en' => 'I accept the terms and conditions and want sailings by email {rate}. {withdrawal}'], 'short', ActRefusal::BreachUnexplained],
+    'one without a value in a language' => [
+        ['fr' => 'Oui, {controller} peut m’écrire {rate} sur les traversées. {withdrawal}'], '', ActRefusal::CannotBeFilled,
+    ],
+    'a breach without a word' => [
+        ['en' => 'I accept the terms and conditions and want sailings by email {rate}. {withdrawal}'], 'short', ActRefusal::BreachUnexplained,
+    ],
     'nothing new' => [['en' => 'x', 'de' => 'y', 'da' => 'z', 'sv' => 'w'], '', ActRefusal::BreachUnexplained],
 ]);
 
@@ -120,7 +136,9 @@ test('a breach is approved with a reason, an older look is not, and the same wor
     ($this->write)('texts/en', 'I accept the terms and conditions and want sailings by email {rate}. {withdrawal}')->assertOk();
     $looked = revision();
     ($this->write)('texts/de', 'Ja, {controller} darf mir {rate} Fahrten mailen. {withdrawal}')->assertOk();
-    ($this->approve)($this->runa, VOYAGE, ['looked' => $looked, 'comment' => 'Until the old terms are gone on Monday.'])->assertRefused(ActRefusal::ChangedSinceLooked);
+    ($this->approve)(
+        $this->runa, VOYAGE, ['looked' => $looked, 'comment' => 'Until the old terms are gone on Monday.']
+    )->assertRefused(ActRefusal::ChangedSinceLooked);
     ($this->approve)($this->runa, VOYAGE, ['comment' => 'Until the old terms are gone on Monday.'])->assertSessionHasNoErrors();
     // A point with a breach is not among those that can be chosen.
     expect(ApprovedEdition::query()->where('record_id', record()->id)->count())->toBe(2);
@@ -139,12 +157,14 @@ test('a draft comes back with a reply, is taken back, and is overtaken', functio
     ($this->write)('texts/en', 'Yes, {controller} may email me fares {rate}. {withdrawal}');
     $this->post(VOYAGE.'/submit', ['comment' => 'Three.']);
     $this->post(VOYAGE.'/submit', ['comment' => 'Pressed twice.']);
-    expect(record()->proposals()->orderBy('id')->get()->map(fn ($p) => $p->decision?->value)->all())->toBe(['returned', 'withdrawn', 'withdrawn', null])->and(record()->openProposal()?->comment)->toBe('Three.');
+    expect(record()->proposals()->orderBy('id')->get()->map(fn ($p) => $p->decision?->value)->all())->toBe(['returned', 'withdrawn', 'withdrawn', null])
+        ->and(record()->openProposal()?->comment)->toBe('Three.');
 });
 
 test('what is typed is judged, filled in and counted, and not saved; a mend adds to the template', function (): void {
     $judge = fn (string $text) => $this->actingAs($this->malin)->post(VOYAGE.'/judge', ['place' => 'texts/en', 'value' => $text, 'base' => 1])->assertOk();
-    $judge('Yes, {controller} may email me sailings {rate}.')->assertSee('does not say that consent can be withdrawn')->assertSee('Yes, Tidewick Ferries may email me sailings once a month.')->assertSee('9 words')->assertDontSee('id="base"', false);
+    $judge('Yes, {controller} may email me sailings {rate}.')->assertSee('does not say that consent can be withdrawn')
+        ->assertSee('Yes, Tidewick Ferries may email me sailings once a month.')->assertSee('9 words')->assertDontSee('id="base"', false);
     $judge('Yes, *please* <script>alert(1)</script> {withdrawal}')->assertSee('<em>please</em>', false)->assertDontSee('<script>alert', false);
     $judge(str_repeat('word ', 900))->assertOk();
     $judge('')->assertSee('Nothing is written yet')->assertSee('id="under-texts-en"', false);
@@ -173,7 +193,8 @@ test('bad input into a statement is refused or shown as text, and loses nothing'
 test('two people on one text are shown both; a language removed while a point offers it is told', function (): void {
     $base = revision();
     ($this->write)('texts/en', 'Malin writes', $this->malin, VOYAGE, ['base' => $base]);
-    ($this->write)('texts/en', 'Runa writes', $this->runa, VOYAGE, ['base' => $base])->assertSee('the same place')->assertSee('Malin writes')->assertSee('Runa writes');
+    ($this->write)('texts/en', 'Runa writes', $this->runa, VOYAGE, ['base' => $base])->assertSee('the same place')->assertSee('Malin writes')
+        ->assertSee('Runa writes');
     ($this->write)('texts/de', null, $this->malin, VOYAGE, ['do' => 'remove'])->assertOk()->assertSee('offers Deutsch, which is not written');
     ($this->write)('texts/en', 'Yes, {controller} may email me sailings {rate}. {withdrawal}', $this->malin);
     $this->actingAs($this->arne)->get(VOYAGE.'/review')->assertSee('Words are missing in Deutsch, which this point offers.')->assertSee('disabled', false);
@@ -191,7 +212,8 @@ test('house rules hold from their day on, reach the points chosen, and stand in 
     ($this->approve)($this->arne, $rules, ['effective' => '2020-01-01'])->assertRefused(ActRefusal::DayIsPast);
     $this->get("$rules/review")->assertSee('<del>7 </del>', false)->assertSee('we remind once');
     ($this->approve)($this->arne, $rules, ['effective' => now()->addDays(5)->format('Y-m-d')])->assertSessionHasNoErrors();
-    expect(app(RegistersInForce::class)->registers()->house->points->lapseDays)->toBe(7)->and(app(RegistersInForce::class)->registers(Day::parse(now()->addDays(5)->format('Y-m-d')))->house->points->lapseDays)->toBe(10);
+    expect(app(RegistersInForce::class)->registers()->house->points->lapseDays)
+        ->toBe(7)->and(app(RegistersInForce::class)->registers(Day::parse(now()->addDays(5)->format('Y-m-d')))->house->points->lapseDays)->toBe(10);
     $this->get('/points/footer-newsletter')->assertSee('nothing to publish');
     Carbon::setTestNow(now()->addDays(6));
     $this->actingAs($this->runa)->get('/desk')->assertSee('still shows what held before');
@@ -202,7 +224,9 @@ test('house rules hold from their day on, reach the points chosen, and stand in 
 test('a reminder goes out once, to whoever has not confirmed, and moves no deadline', function (): void {
     $rules = '/records/rules/house';
     ($this->write)('reminder-days', '3', $this->runa, $rules)->assertOk();
-    ($this->approve)($this->arne, $rules, ['points' => chosen(record('rules', 'house'), 'footer-newsletter')])->assertSessionHas('said', 'Edition 2 is approved. footer-newsletter is published with it.');
+    ($this->approve)(
+        $this->arne, $rules, ['points' => chosen(record('rules', 'house'), 'footer-newsletter')]
+    )->assertSessionHas('said', 'Edition 2 is approved. footer-newsletter is published with it.');
     foreach (['late@post.example', 'quick@post.example'] as $who) {
         $this->signUp($who);
         $this->mailsAreTaken();
@@ -213,7 +237,9 @@ test('a reminder goes out once, to whoever has not confirmed, and moves no deadl
     $lapses = DB::table('journeys')->where('state', 'mailed')->value('lapses_at');
     Carbon::setTestNow(now()->addDays(3)->addMinute());
     expect(app(RemindJourneys::class)())->toBe(1)->and(app(RemindJourneys::class)())->toBe(0)->and($this->message()->kind->value)->toBe('reminder')
-        ->and(app(App\Actions\Mailing\ComposeMail::class)($this->message()->load('subscriber', 'edition'))->getSubject())->toBe('Not confirmed yet: News from on board');
+        ->and(
+            app(App\Actions\Mailing\ComposeMail::class)($this->message()->load('subscriber', 'edition'))->getSubject()
+        )->toBe('Not confirmed yet: News from on board');
     $this->mailsAreTaken();
     expect(DB::table('journeys')->where('state', 'mailed')->value('lapses_at'))->toBe($lapses);
     Carbon::setTestNow(now()->addDays(5));
@@ -221,7 +247,11 @@ test('a reminder goes out once, to whoever has not confirmed, and moves no deadl
 });
 
 test('without screening nothing is held, and the rule is a departure with its reason on point, table, desk and history', function (): void {
-    $depart = fn (string $reason) => $this->actingAs($this->malin)->post('/points/footer-newsletter/change', ['place' => 'departures/screening', 'value' => ['value' => '0', 'reason' => $reason], 'base' => revision('sheet', 'footer-newsletter')]);
+    $depart = fn (string $reason) => $this->actingAs($this->malin)
+        ->post(
+            '/points/footer-newsletter/change',
+            ['place' => 'departures/screening', 'value' => ['value' => '0', 'reason' => $reason], 'base' => revision('sheet', 'footer-newsletter')]
+        );
     $depart('')->assertStatus(422)->assertRefused(DraftRefusal::NoReason)->assertSee('Nothing was saved');
     $depart('Only staff at the desk enter addresses here.')->assertOk();
     foreach (['/points/footer-newsletter', '/rules', '/desk', '/points/footer-newsletter/history', '/records/rules/house'] as $page) {
@@ -232,12 +262,14 @@ test('without screening nothing is held, and the rule is a departure with its re
     $this->actingAs($this->runa)->post('/points/footer-newsletter/publish', ['looked' => looked()])->assertSessionHasNoErrors();
     $this->signUp('bot@post.example', ['homepage' => 'x']);
     expect(DB::table('held_submissions')->count())->toBe(0)->and(DB::table('journeys')->count())->toBe(1);
-    $this->actingAs($this->malin)->post('/rules', ['follow' => ['footer-newsletter/screening', 'footer-newsletter/nonsense', 'nowhere/screening']])->assertSessionHas('said', 'One sheet follows the house again; publish it to make it so.');
+    $this->actingAs($this->malin)->post('/rules', ['follow' => ['footer-newsletter/screening', 'footer-newsletter/nonsense', 'nowhere/screening']])
+        ->assertSessionHas('said', 'One sheet follows the house again; publish it to make it so.');
     $this->get('/rules')->assertSee('every point follows the house');
 });
 
 test('a file of texts is read, reported, and taken as drafts; a damaged placeholder is caught before anything changes', function (): void {
-    $read = fn (string $text, string $name = 'texts.csv') => $this->actingAs($this->malin)->post('/wording/library', ['file' => UploadedFile::fake()->createWithContent($name, $text)]);
+    $read = fn (string $text, string $name = 'texts.csv') => $this->actingAs($this->malin)
+        ->post('/wording/library', ['file' => UploadedFile::fake()->createWithContent($name, $text)]);
     $sound = "statement,language,text\r\nvoyage-news,en,\"Yes, {controller} may email me sailings, {rate}. {withdrawal}\"\r\nvoyage-news,fr,\"Oui, {controller} peut m'écrire {rate}. {withdrawal}\"\r\n";
     $broken = str_replace('{rate}. {withdrawal}"'."\r\nvoyage-news,fr", '{ rate }. {withdrawal}"'."\r\nvoyage-news,fr", $sound);
     $read($broken)->assertOk()->assertSee('1 text cannot be taken, so nothing is')->assertSee('damaged')->assertDontSee('id="take"', false);
@@ -251,21 +283,27 @@ test('a file of texts is read, reported, and taken as drafts; a damaged placehol
     $read($sound)->assertOk()->assertSee('2 texts differ')->assertSee('3 are not in the file')->assertSee('id="take"', false);
     expect(revision())->toBe(1);
     $this->post('/wording/library/apply', ['text' => $sound])->assertSessionHas('said', '2 texts were taken as drafts.');
-    expect(record()->newest()->first()->document->at('texts/fr'))->toBe('Oui, {controller} peut m\'écrire {rate}. {withdrawal}')->and(ApprovedEdition::query()->where('record_id', record()->id)->count())->toBe(1);
+    expect(record()->newest()->first()->document->at('texts/fr'))->toBe('Oui, {controller} peut m\'écrire {rate}. {withdrawal}')
+        ->and(ApprovedEdition::query()->where('record_id', record()->id)->count())->toBe(1);
     // What goes out comes in again unchanged, in both formats.
     foreach (['csv', 'json'] as $format) {
-        $read((string) $this->get("/wording/library/$format")->assertOk()->getContent(), "x.$format")->assertOk()->assertSee('0 texts differ')->assertSee('Nothing differs');
+        $read((string) $this->get("/wording/library/$format")->assertOk()->getContent(), "x.$format")->assertOk()->assertSee('0 texts differ')
+            ->assertSee('Nothing differs');
     }
     expect((string) $this->get('/wording/library/csv?languages[]=fr&languages[]=da')->getContent())->toContain('voyage-news,fr,');
 });
 
 test('a starter becomes a purpose and a draft; a new purpose, a processor and a retired statement', function (): void {
-    $this->actingAs($this->malin)->post('/records/statement', ['name' => 'Harbour events', 'starter' => 'harbour-events', 'controller' => 'tidewick-ferries'])->assertRedirect('/records/statement/harbour-events');
-    $this->get('/records/statement/harbour-events')->assertOk()->assertSee('invite me by email to concerts')->assertSee('The privacy notice does not speak of “harbour days”')->assertDontSee('Breach');
+    $this->actingAs($this->malin)
+        ->post('/records/statement', ['name' => 'Harbour events', 'starter' => 'harbour-events', 'controller' => 'tidewick-ferries'])
+        ->assertRedirect('/records/statement/harbour-events');
+    $this->get('/records/statement/harbour-events')->assertOk()->assertSee('invite me by email to concerts')
+        ->assertSee('The privacy notice does not speak of “harbour days”')->assertDontSee('Breach');
     $this->post('/records/statement', ['name' => 'Harbour events', 'starter' => 'harbour-events'])->assertSessionHasErrors('name');
     $this->post('/records/statement', ['name' => '***'])->assertSessionHasErrors('name');
     $this->post('/records/purpose', ['name' => 'crew jobs'])->assertForbidden();
-    $this->actingAs($this->runa)->post('/records/purpose', ['name' => 'crew jobs', 'controller' => 'tidewick-ferries'])->assertRedirect('/records/purpose/crew-jobs');
+    $this->actingAs($this->runa)->post('/records/purpose', ['name' => 'crew jobs', 'controller' => 'tidewick-ferries'])
+        ->assertRedirect('/records/purpose/crew-jobs');
     ($this->write)('contents/en', 'free posts on deck', $this->runa, '/records/purpose/crew-jobs')->assertOk();
     ($this->write)('refresh-months', '99', $this->runa, '/records/purpose/crew-jobs')->assertStatus(422);
     ($this->approve)($this->runa, '/records/purpose/crew-jobs')->assertSessionHasErrors('approve');
@@ -277,14 +315,16 @@ test('a starter becomes a purpose and a draft; a new purpose, a processor and a 
     $this->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => 'Pier 2, Ansel'])->assertRedirect('/records/controller/tidewick-sound');
     expect(RegisteredController::query()->where('slug', 'tidewick-sound')->exists())->toBeTrue();
     $this->post('/records/statement/harbour-events/retire', ['reason' => 'no'])->assertRefused(ActRefusal::RetireReason);
-    $this->post('/records/statement/harbour-events/retire', ['reason' => 'The harbour days are over for good.'])->assertRedirect('/records/statement/harbour-events');
+    $this->post('/records/statement/harbour-events/retire', ['reason' => 'The harbour days are over for good.'])
+        ->assertRedirect('/records/statement/harbour-events');
     $this->get('/wording?state=retired')->assertSee('harbour-events');
     $this->post('/records/rules/house/retire', ['reason' => 'We want no rules at all any more.'])->assertRefused(ActRefusal::CannotBeRetired);
     $this->post('/records/purpose/voyage-news/retire', ['reason' => 'Nobody reads news any more.'])->assertRefused(ActRefusal::StatementsAskForIt);
     $this->post('/records/sheet/footer-newsletter/approve', ['looked' => 1])->assertNotFound();
     ($this->write)('basis', 'service', $this->runa, '/records/purpose/voyage-news')->assertOk();
     ($this->approve)($this->arne, '/records/purpose/voyage-news')->assertRefused(ActRefusal::SheetWouldBreak);
-    $this->actingAs($this->runa)->post(VOYAGE.'/retire', ['reason' => 'It is worded badly, we think.'])->assertSessionHasErrors('reason')->assertRefused(ActRefusal::StandsOnSheets);
+    $this->actingAs($this->runa)->post(VOYAGE.'/retire', ['reason' => 'It is worded badly, we think.'])->assertSessionHasErrors('reason')
+        ->assertRefused(ActRefusal::StandsOnSheets);
     expect(fn () => app(Approve::class)->retire(record(), $this->runa, 'A reason that is long enough.'))->toBeRefused(ActRefusal::StandsOnSheets);
 });
 
@@ -295,14 +335,20 @@ test('a changed controller reaches its points, and the notice page says what the
     ($this->write)('accent', '#1d4e70', $this->runa, $at)->assertOk()->assertSee('8.'); // computed contrast
     $this->get("$at/review")->assertSee('1 published point will show something else')->assertSee('#1d4e70');
     ($this->approve)($this->arne, $at, ['points' => chosen(record('controller', 'tidewick-ferries'), 'footer-newsletter')])->assertSessionHasNoErrors();
-    expect((string) $this->get((string) (new Crawler((string) $this->get('/forms/footer-newsletter/en')->getContent()))->filter('link[rel=stylesheet]')->attr('href'))->getContent())->toContain('#1d4e70');
+    expect(
+        (string) $this
+            ->get((string) (new Crawler((string) $this->get('/forms/footer-newsletter/en')->getContent()))->filter('link[rel=stylesheet]')->attr('href'))
+            ->getContent()
+    )->toContain('#1d4e70');
     ($this->write)('notice-text/en', 'We write letters.', $this->runa, $at)->assertOk();
     ($this->approve)($this->arne, $at)->assertSessionHasNoErrors();
-    $this->get('/wording/notice')->assertOk()->assertSee('It does not speak of “voyage news”.')->assertSee('– voyage news: new sailings and fares, once a month, by email.')->assertSee('Neues von Bord');
+    $this->get('/wording/notice')->assertOk()->assertSee('It does not speak of “voyage news”.')
+        ->assertSee('– voyage news: new sailings and fares, once a month, by email.')->assertSee('Neues von Bord');
 });
 
 test('to Canada, the confirmation mail brings the way out, and the form says who asks', function (): void {
-    $this->actingAs($this->runa)->post('/points/footer-newsletter/change', ['place' => 'countries', 'value' => ['CA'], 'base' => 1])->assertOk()->assertSee('No finding');
+    $this->actingAs($this->runa)->post('/points/footer-newsletter/change', ['place' => 'countries', 'value' => ['CA'], 'base' => 1])
+        ->assertOk()->assertSee('No finding');
     publishNow('footer-newsletter', $this->arne);
     $this->signUp('oda@post.example');
     $mail = app(App\Actions\Mailing\ComposeMail::class)($this->message()->load('subscriber', 'edition'));
@@ -313,9 +359,22 @@ test('to Canada, the confirmation mail brings the way out, and the form says who
 });
 
 test('a sheet whose words nobody approved is not offered for publishing', function (): void {
-    begun(RecordKind::Statement, 'harbour-days', ['id' => 'harbour-days', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => ['en' => 'Yes, {controller} may email me voyage news of the harbours {rate}. {withdrawal}', 'de' => 'Ja, {controller} darf mir {rate} Neues aus den Häfen mailen. {withdrawal}']], $this->malin);
-    $this->actingAs($this->malin)->post('/points/footer-newsletter/change', ['place' => 'statements', 'do' => 'add', 'value' => 'harbour-days', 'base' => 1])->assertOk()->assertSee('Nobody has approved these words yet');
-    $this->actingAs($this->runa)->get('/points/footer-newsletter/publish')->assertSee('Nobody has approved the words of', false)->assertDontSee('id="do-publish"', false);
+    begun(
+        RecordKind::Statement, 'harbour-days',
+        [
+            'id' => 'harbour-days', 'purpose' => 'voyage-news', 'channels' => ['email'],
+            'texts' => [
+                'en' => 'Yes, {controller} may email me voyage news of the harbours {rate}. {withdrawal}',
+                'de' => 'Ja, {controller} darf mir {rate} Neues aus den Häfen mailen. {withdrawal}',
+            ],
+        ],
+        $this->malin
+    );
+    $this->actingAs($this->malin)
+        ->post('/points/footer-newsletter/change', ['place' => 'statements', 'do' => 'add', 'value' => 'harbour-days', 'base' => 1])
+        ->assertOk()->assertSee('Nobody has approved these words yet');
+    $this->actingAs($this->runa)->get('/points/footer-newsletter/publish')->assertSee('Nobody has approved the words of', false)
+        ->assertDontSee('id="do-publish"', false);
     $this->post('/points/footer-newsletter/publish', ['looked' => looked()])->assertSessionHasErrors('looked');
     expect(PublishedEdition::query()->count())->toBe(1);
     ($this->approve)($this->arne, '/records/statement/harbour-days')->assertSessionHasNoErrors();

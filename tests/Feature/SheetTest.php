@@ -75,7 +75,8 @@ test('two editors\' changes to different parts are brought together, and each se
 test('two editors in the same sentence are shown both, side by side, and neither is lost', function (): void {
     $base = number();
     ($this->change)('purpose-line/en', 'Runa\'s words, <b>bold</b>', $base, $this->runa)->assertOk();
-    ($this->change)('purpose-line/en', 'Malin\'s words', $base, $this->malin)->assertOk()->assertSee('the same place')->assertSee('Runa\'s words, <b>bold</b>')->assertSee('Malin\'s words')->assertDontSee('<b>bold', false);
+    ($this->change)('purpose-line/en', 'Malin\'s words', $base, $this->malin)->assertOk()->assertSee('the same place')
+        ->assertSee('Runa\'s words, <b>bold</b>')->assertSee('Malin\'s words')->assertDontSee('<b>bold', false);
     expect(sheetNow()->at('purpose-line/en'))->toBe('Runa\'s words, <b>bold</b>');
     ($this->change)('purpose-line/en', 'Malin\'s words', null, $this->malin)->assertOk();
     expect(sheetNow()->at('purpose-line/en'))->toBe('Malin\'s words');
@@ -90,12 +91,15 @@ test('what no sheet can be is refused with a reason, and nothing is saved', func
     'thirty-one days' => ['departures/lapse-days', ['value' => '31', 'reason' => 'Because we would like it so.'], DraftRefusal::NotInRange],
     'a departure without reason' => ['departures/lapse-days', ['value' => '14', 'reason' => ' '], DraftRefusal::NoReason],
     'a departure that is no rule' => ['departures/weather', ['value' => '1', 'reason' => 'Because we would like it so.'], DraftRefusal::UnknownPlace],
-    'no email field' => ['fields/email', null, DraftRefusal::EmailField, 'remove'], 'the email field twice' => ['fields', 'email', DraftRefusal::EmailField, 'add'],
+    'no email field' => ['fields/email', null, DraftRefusal::EmailField, 'remove'],
+    'the email field twice' => ['fields', 'email', DraftRefusal::EmailField, 'add'],
     'a kind of field made up' => ['fields', 'shoe-size', DraftRefusal::NotOneOf, 'add'],
-    'a place that is not there' => ['point', 'other', DraftRefusal::UnknownPlace], 'the statement\'s purpose' => ['statements/voyage-news/purpose', 'x', DraftRefusal::UnknownPlace],
+    'a place that is not there' => ['point', 'other', DraftRefusal::UnknownPlace],
+    'the statement\'s purpose' => ['statements/voyage-news/purpose', 'x', DraftRefusal::UnknownPlace],
     'a field by its number' => ['fields/0/reason', 'x', DraftRefusal::UnknownPlace], 'no place at all' => ['a//b', 'x', DraftRefusal::UnknownPlace],
     'an id of its own' => ['fields/email/id', 'mail', DraftRefusal::UnknownPlace], 'all fields at once' => ['fields', [], DraftRefusal::UnknownPlace],
-    'a name too long' => ['name', str_repeat('x', 101), DraftRefusal::TooLong], 'a statement nobody wrote' => ['statements', 'x', DraftRefusal::NoSuchStatement, 'add'],
+    'a name too long' => ['name', str_repeat('x', 101), DraftRefusal::TooLong],
+    'a statement nobody wrote' => ['statements', 'x', DraftRefusal::NoSuchStatement, 'add'],
     'words that are the register\'s' => ['statements/voyage-news/texts/en', 'x', DraftRefusal::UnknownPlace],
     'a text of 600 characters' => ['purpose-line/en', str_repeat('word ', 120), DraftRefusal::TooLong],
 ]);
@@ -117,16 +121,20 @@ test('markup and scripts in every text field come out as text, on the sheet, in 
 });
 
 test('what is typed is judged as it is typed, and not saved', function (): void {
-    $answer = $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', ['place' => 'languages', 'value' => ['en', 'de', 'fr'], 'base' => 1])->assertOk();
+    $answer = $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', ['place' => 'languages', 'value' => ['en', 'de', 'fr'], 'base' => 1])
+        ->assertOk();
     expect($answer->getContent())->toContain('The title is missing in Français')->not->toContain('id="base"')->and(number())->toBe(1);
     $this->post('/points/footer-newsletter/judge', ['place' => 'purpose-line/en', 'value' => 'New sailings.', 'base' => 1])->assertSee('No finding');
 });
 
 test('a breach stops publishing until it is mended, or somebody writes why it may stay and until when', function (): void {
     ($this->change)('departures/double-opt-in', ['value' => '0', 'reason' => 'The marks got lost on the way.'], null, $this->malin)->assertOk();
-    $this->actingAs($this->runa)->get('/points/footer-newsletter/publish')->assertOk()->assertSee('1 breach stops this edition')->assertSee('a confirmation mail and has 7')->assertSee('departs from the house rules');
+    $this->actingAs($this->runa)->get('/points/footer-newsletter/publish')->assertOk()->assertSee('1 breach stops this edition')
+        ->assertSee('a confirmation mail and has 7')->assertSee('departs from the house rules');
     $key = 'confirmed-address rules/double-opt-in';
-    $publish = fn (string $reason = '', string $until = '') => $this->post('/points/footer-newsletter/publish', ['looked' => looked(), 'reason' => [$key => $reason], 'until' => [$key => $until]]);
+    $publish = fn (string $reason = '', string $until = '') => $this->post(
+        '/points/footer-newsletter/publish', ['looked' => looked(), 'reason' => [$key => $reason], 'until' => [$key => $until]]
+    );
     $publish()->assertRedirect('/points/footer-newsletter/publish');
     $publish('short', now()->addDays(10)->format('Y-m-d'))->assertSessionHasErrors($key);
     $publish('Until the mail server is moved on the first.', 'never')->assertSessionHasErrors($key);
@@ -134,7 +142,9 @@ test('a breach stops publishing until it is mended, or somebody writes why it ma
     expect(PublishedEdition::query()->count())->toBe(1)->and(AcceptedFinding::query()->count())->toBe(0);
     $publish('Until the mail server is moved on the first.', now()->addDays(10)->format('Y-m-d'))->assertRedirect('/points/footer-newsletter');
     expect(PublishedEdition::query()->count())->toBe(2)->and(AcceptedFinding::query()->firstOrFail()->made_by)->toBe($this->runa->id)
-        ->and(DB::table($this->ledger('entries'))->where('subject', point()->subject->bytes)->orderBy('sequence')->pluck('kind')->all())->toBe(['published', 'published', 'excepted']);
+        ->and(
+            DB::table($this->ledger('entries'))->where('subject', point()->subject->bytes)->orderBy('sequence')->pluck('kind')->all()
+        )->toBe(['published', 'published', 'excepted']);
     $this->get('/points/footer-newsletter')->assertSee('excepted')->assertSee('Until the mail server is moved on the first.');
     $this->get('/desk')->assertSee('is excepted from confirmed-address');
     $this->get('/points/footer-newsletter/publish')->assertSee('There is nothing to publish');
@@ -144,13 +154,16 @@ test('of two officers who publish the same sheet one is told that it moved', fun
     ($this->change)('title/en', 'First')->assertOk();
     $looked = looked();
     ($this->change)('title/en', 'Second')->assertOk();
-    $this->actingAs($this->arne)->post('/points/footer-newsletter/publish', ['looked' => $looked])->assertRedirect('/points/footer-newsletter/publish')->assertSessionHasErrors('looked');
-    expect(PublishedEdition::query()->count())->toBe(1)->and(fn () => app(PublishPoint::class)(point(), $this->arne, $looked))->toBeRefused(ActRefusal::NotAsLooked);
+    $this->actingAs($this->arne)->post('/points/footer-newsletter/publish', ['looked' => $looked])->assertRedirect('/points/footer-newsletter/publish')
+        ->assertSessionHasErrors('looked');
+    expect(PublishedEdition::query()->count())->toBe(1)->and(fn () => app(PublishPoint::class)(point(), $this->arne, $looked))
+        ->toBeRefused(ActRefusal::NotAsLooked);
     // Who wrote it waits for the other; and ten presses of one page make one edition.
     $this->actingAs($this->runa)->post('/points/footer-newsletter/publish', ['looked' => $seen = looked()])->assertRefused(ActRefusal::OwnPublication);
     $this->actingAs($this->arne)->post('/points/footer-newsletter/publish', ['looked' => $seen])->assertRedirect('/points/footer-newsletter');
     for ($press = 0; $press < 9; $press++) {
-        $this->post('/points/footer-newsletter/publish', ['looked' => $press < 5 ? $seen : looked()])->assertRedirect('/points/footer-newsletter/publish')->assertSessionHasErrors('looked');
+        $this->post('/points/footer-newsletter/publish', ['looked' => $press < 5 ? $seen : looked()])->assertRedirect('/points/footer-newsletter/publish')
+            ->assertSessionHasErrors('looked');
     }
     expect(PublishedEdition::query()->count())->toBe(2);
     $this->get('/forms/footer-newsletter/en')->assertSee('Second');
@@ -158,10 +171,18 @@ test('of two officers who publish the same sheet one is told that it moved', fun
 
 test('every mend that the cabin draw\'s notes offer mends its note; what is left needs a person', function (): void {
     begun(RecordKind::Statement, 'draw-news', House::DRAW_NEWS, $this->malin);
-    $point = point()->replicate()->fill(['slug' => 'cabin-draw', 'subject' => Juramen\Canon\Id::random(), 'record_id' => begun(RecordKind::Sheet, 'cabin-draw', CabinDraw::SHEET, $this->malin)->id]);
+    $point = point()->replicate()
+        ->fill(
+            [
+                'slug' => 'cabin-draw', 'subject' => Juramen\Canon\Id::random(),
+                'record_id' => begun(RecordKind::Sheet, 'cabin-draw', CabinDraw::SHEET, $this->malin)->id,
+            ]
+        );
     $point->save();
     DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
-    $notes = fn (): Crawler => (new Crawler((string) $this->actingAs($this->malin)->get('/points/cabin-draw')->assertOk()->getContent()))->filter('#margin .note');
+    $notes = fn (): Crawler => (
+        new Crawler((string) $this->actingAs($this->malin)->get('/points/cabin-draw')->assertOk()->getContent())
+    )->filter('#margin .note');
     $left = $notes()->count();
     expect($left)->toBe(9);
     while (($mend = $notes()->filter('button.mend'))->count() > 0) {
@@ -177,12 +198,14 @@ test('every mend that the cabin draw\'s notes offer mends its note; what is left
 test('the history compares any two revisions word by word', function (): void {
     ($this->change)('departures/lapse-days', ['value' => '14', 'reason' => 'Islanders read mail once a week.'])->assertOk();
     ($this->change)('title/en', 'News from the deck')->assertOk();
-    $this->get('/points/footer-newsletter/history?from=1&to=3')->assertOk()->assertSee('<del>7 </del>', false)->assertSee('<ins>14 </ins>', false)->assertSee('Runa Ekdahl changed title/en');
+    $this->get('/points/footer-newsletter/history?from=1&to=3')->assertOk()->assertSee('<del>7 </del>', false)->assertSee('<ins>14 </ins>', false)
+        ->assertSee('Runa Ekdahl changed title/en');
     $this->get('/points/footer-newsletter/history?from=1&to=99')->assertNotFound();
 });
 
 test('a new point is begun around a statement, inherits every rule, and is published once its words are written', function (): void {
-    $begin = fn (string $name, string $statement = 'voyage-news') => $this->actingAs($this->malin)->post('/points', ['name' => $name, 'statement' => $statement]);
+    $begin = fn (string $name, string $statement = 'voyage-news') => $this->actingAs($this->malin)
+        ->post('/points', ['name' => $name, 'statement' => $statement]);
     foreach ([
         ['***', 'voyage-news', ActRefusal::NameNeeded], [str_repeat('x', 80), 'voyage-news', ActRefusal::NameNeeded],
         ['Contact page', 'nothing', DraftRefusal::NoSuchStatement], ['Footer newsletter', 'voyage-news', ActRefusal::NameTaken],
@@ -190,13 +213,18 @@ test('a new point is begun around a statement, inherits every rule, and is publi
         $begin($name, $statement)->assertRedirect('/points')->assertSessionHasErrors('name')->assertRefused($refusal);
     }
     $begin('Contact page')->assertRedirect('/points/contact-page');
-    $this->get('/points/contact-page')->assertOk()->assertSee('The title is missing in English')->assertSee('The button&#039;s text is missing in Dansk', false)->assertSee('gets a confirmation mail and has')->assertSee('Ja, Tidewick Ferries får mejla mig');
+    $this->get('/points/contact-page')->assertOk()->assertSee('The title is missing in English')
+        ->assertSee('The button&#039;s text is missing in Dansk', false)->assertSee('gets a confirmation mail and has')
+        ->assertSee('Ja, Tidewick Ferries får mejla mig');
     $this->get('/rules')->assertSee('every point follows the house')->assertSee('unknown: the strictest');
     $this->get('/desk')->assertSee('Contact page');
     $base = fn (): int => (int) Point::query()->where('slug', 'contact-page')->firstOrFail()->record->revisions()->max('number');
     $words = [
         'title' => ['en' => 'News by mail', 'de' => 'Neues per E-Mail', 'sv' => 'Nytt med e-post', 'da' => 'Nyt på mail'],
-        'purpose-line' => ['en' => 'New sailings, once a month.', 'de' => 'Neue Fahrten, einmal im Monat.', 'sv' => 'Nya turer, en gång i månaden.', 'da' => 'Nye afgange, en gang om måneden.'],
+        'purpose-line' => [
+            'en' => 'New sailings, once a month.', 'de' => 'Neue Fahrten, einmal im Monat.', 'sv' => 'Nya turer, en gång i månaden.',
+            'da' => 'Nye afgange, en gang om måneden.',
+        ],
         'button' => ['en' => 'Send them', 'de' => 'Schicken', 'sv' => 'Skicka', 'da' => 'Send'],
     ];
     foreach ($words as $place => $texts) {
@@ -215,7 +243,8 @@ test('the inventory finds, and goes out as CSV', function (): void {
     $this->actingAs($this->malin)->get('/points?q=foot')->assertOk()->assertSee('Footer newsletter');
     $this->get('/points?q=nothing')->assertOk()->assertSee('No signup point is called');
     $csv = $this->get('/points?as=csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present')->getContent();
-    expect($csv)->toStartWith("point,name,place,languages,double_opt_in,edition,draft,breaches,weaknesses,signups_30_days,paused\r\n")->toContain('footer-newsletter,Footer newsletter,the foot of every page of tidewick.example,en de,yes,1,no,0,0,0,no');
+    expect($csv)->toStartWith("point,name,place,languages,double_opt_in,edition,draft,breaches,weaknesses,signups_30_days,paused\r\n")
+        ->toContain('footer-newsletter,Footer newsletter,the foot of every page of tidewick.example,en de,yes,1,no,0,0,0,no');
 });
 
 test('a password is changed with the old one, and that ends the other sessions', function (): void {
@@ -223,6 +252,8 @@ test('a password is changed with the old one, and that ends the other sessions',
     $this->actingAs($this->runa)->get('/account')->assertOk();
     $this->post('/account/password', ['current' => 'wrong', 'new' => 'a quiet harbour at dusk'])->assertSessionHasErrors('current');
     $this->post('/account/password', ['current' => 'harbour-lamp-42', 'new' => 'short'])->assertSessionHasErrors('new');
-    $this->post('/account/password', ['current' => 'harbour-lamp-42', 'new' => 'a quiet harbour at dusk'])->assertRedirect('/account')->assertSessionHasNoErrors();
-    expect(DB::table('sessions')->count())->toBe(0)->and(auth()->validate(['email' => 'runa@tidewick.example', 'password' => 'a quiet harbour at dusk']))->toBeTrue();
+    $this->post('/account/password', ['current' => 'harbour-lamp-42', 'new' => 'a quiet harbour at dusk'])->assertRedirect('/account')
+        ->assertSessionHasNoErrors();
+    expect(DB::table('sessions')->count())->toBe(0)->and(auth()->validate(['email' => 'runa@tidewick.example', 'password' => 'a quiet harbour at dusk']))
+        ->toBeTrue();
 });

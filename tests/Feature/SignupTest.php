@@ -29,7 +29,8 @@ test('it speaks the language of the address, else the browser\'s, and says so wh
     $this->get('/forms/footer-newsletter', ['Accept-Language' => 'de-AT,en;q=0.5'])->assertSee('Neues von Bord');
     $this->get('/forms/footer-newsletter', ['Accept-Language' => 'da'])->assertSee('News from on board');
     $this->get('/forms/footer-newsletter/de', ['Accept-Language' => 'en'])->assertSee('Neues von Bord');
-    $this->get('/forms/footer-newsletter/fr', ['Accept-Language' => 'de'])->assertNotFound()->assertSee('in dieser Sprache')->assertSee('/forms/footer-newsletter/en');
+    $this->get('/forms/footer-newsletter/fr', ['Accept-Language' => 'de'])->assertNotFound()->assertSee('in dieser Sprache')
+        ->assertSee('/forms/footer-newsletter/en');
     $this->get('/forms/nothing', ['Accept-Language' => 'de'])->assertNotFound()->assertSee('Diese Seite gibt es nicht');
     $this->get('/forms/..%2f..%2fetc')->assertNotFound();
     $this->put('/forms/footer-newsletter/en')->assertStatus(405);
@@ -84,7 +85,9 @@ test('without our own visit mark one is asked to check and send, with what was t
     $this->post('/forms/footer-newsletter/en', ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$this->hidden($response)])->assertRedirect();
     expect($this->acts())->toBe(['given']);
     // What is entered says that somebody else's copy led here; what was shown before the press was ours.
-    expect(json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details'])->toBe(['placement' => 'copy', 'screening' => 'pass']);
+    expect(
+        json_decode(DB::table($this->ledger('entries'))->where('kind', 'given')->value('body'), true)['details']
+    )->toBe(['placement' => 'copy', 'screening' => 'pass']);
 })->with([
     'a plain copy, with its stamp only' => [fn ($test) => array_diff_key($test->marks(), ['visit' => 1])],
     'no marks at all' => [fn () => []],
@@ -155,7 +158,8 @@ test('a stranger gets the same answer whoever is known', function (): void {
 test('an address with other capitals is the same person, known once', function (): void {
     $this->signUp('Imke@Post.example');
     $this->signUp('imke@post.EXAMPLE');
-    expect(DB::table('subscribers')->count())->toBe(1)->and(DB::table($this->ledger('entries'))->where('kind', 'given')->orderBy('position')->pluck('sequence')->all())->toBe([1, 2]);
+    expect(DB::table('subscribers')->count())
+        ->toBe(1)->and(DB::table($this->ledger('entries'))->where('kind', 'given')->orderBy('position')->pluck('sequence')->all())->toBe([1, 2]);
 });
 
 test('a page opened before a new edition is taken as what it showed', function (): void {
@@ -175,9 +179,13 @@ test('where the rules need no confirmation, the yes counts at once and a welcome
     $departures = ['double-opt-in' => ['value' => false, ...$because], 'keep-network' => ['value' => false, ...$because]];
     written(Point::query()->firstOrFail()->record, User::query()->where('role', 'editor')->firstOrFail(), 'departures', $departures);
     $key = 'confirmed-address rules/double-opt-in';
-    app(PublishPoint::class)(Point::query()->with('record')->firstOrFail(), User::query()->firstOrFail(), looked(), ExceptionDraft::fromReview([$key => 'Members are known by their number already.'], [$key => now()->addDays(30)->format('Y-m-d')]));
+    app(PublishPoint::class)(
+        Point::query()->with('record')->firstOrFail(), User::query()->firstOrFail(), looked(),
+        ExceptionDraft::fromReview([$key => 'Members are known by their number already.'], [$key => now()->addDays(30)->format('Y-m-d')])
+    );
     $this->get($this->signUp('imke@post.example')->headers->get('Location'))->assertOk()->assertSee('You are signed up.');
-    expect(DB::table('permissions')->value('reason'))->toBe('agreed')->and($this->message()->kind->value)->toBe('welcome')->and(DB::table('disclosures')->count())->toBe(1);
+    expect(DB::table('permissions')->value('reason'))->toBe('agreed')->and($this->message()->kind->value)->toBe('welcome')
+        ->and(DB::table('disclosures')->count())->toBe(1);
 });
 
 test('with the database away the form is served, nothing typed is lost, and nothing personal is written down', function (): void {
@@ -197,7 +205,11 @@ test('with the database away the form is served, nothing typed is lost, and noth
     // Back again: the same page, sent once more, is taken.
     config(['database.connections.runtime.unix_socket' => config('database.connections.owner.unix_socket')]);
     DB::purge();
-    $this->post('/forms/footer-newsletter/de', ['email' => 'imke.secret@post.example', 'first-name' => 'Imkesecret', 'yes-voyage-news' => 'yes', ...$this->hidden($response)])->assertRedirect();
+    $this->post(
+        '/forms/footer-newsletter/de',
+        ['email' => 'imke.secret@post.example', 'first-name' => 'Imkesecret', 'yes-voyage-news' => 'yes', ...$this->hidden($response)]
+    )
+        ->assertRedirect();
     expect($this->acts())->toBe(['given']);
     $written = (string) file_get_contents($log);
     expect($written)->toContain('SQLSTATE')->not->toContain('secret')->not->toContain('k1.');

@@ -28,7 +28,8 @@ test('times are read in the office\'s zone and mean their last moment; an hour t
     ['2026-11-25', '2026-11-25T22:59:59.999999Z'],
     ['2026-03-29', '2026-03-29T21:59:59.999999Z'],
     ['2026-10-25', '2026-10-25T22:59:59.999999Z'],
-    ['25 Oct 2026, 02:30', '2026-10-25T00:30:59.999999Z', '2026-10-25T01:30:59.999999Z'], ['25 Oct 2026, 02:30 CEST', '2026-10-25T00:30:59.999999Z'], ['25 Oct 2026, 02:30 CET', '2026-10-25T01:30:59.999999Z'],
+    ['25 Oct 2026, 02:30', '2026-10-25T00:30:59.999999Z', '2026-10-25T01:30:59.999999Z'], ['25 Oct 2026, 02:30 CEST', '2026-10-25T00:30:59.999999Z'],
+    ['25 Oct 2026, 02:30 CET', '2026-10-25T01:30:59.999999Z'],
     ['25 Oct 2026, 03:30', '2026-10-25T02:30:59.999999Z'], ['29 Mar 2026, 02:30', null], ['14 May 2026, 09:12 CET', null],
     ['31 Feb 2026', null], ['tomorrow', null], ['', null], ['2026-11-25x', null],
 ]);
@@ -50,7 +51,8 @@ test('CSV keeps quotes, commas and line breaks, and lets no cell become a formul
 test('what looks like a person is taken out of every line of the log', function (string $line): void {
     expect(ScrubbedLog::scrub($line))->not->toMatch('/imke|post\.example|203\.0\.113|2001:db8|7700|AAAAAAAA/');
 })->with([
-    'could not deliver to imke.thormann@post.example', 'from 203.0.113.77', 'from 2001:db8:1:2:3:4:5:6', 'call +44 7700 900123 please', '/confirm/k1.AAAAAAAAAAAAAAAAAAAAAA.AAAAAAAAAAAAAAAAAAAAAAAAAAAA',
+    'could not deliver to imke.thormann@post.example', 'from 203.0.113.77', 'from 2001:db8:1:2:3:4:5:6', 'call +44 7700 900123 please',
+    '/confirm/k1.AAAAAAAAAAAAAAAAAAAAAA.AAAAAAAAAAAAAAAAAAAAAAAAAAAA',
 ]);
 
 test('a frozen form whose copy was changed is not served; the true bytes are fetched again', function (): void {
@@ -103,6 +105,8 @@ test('a session of one\'s own is ended by its name, another\'s never', function 
 });
 
 test('differences and underlines are text, whatever stands in them', function (): void {
-    expect(Underlines::difference(Difference::between('<b>old</b> word', '<i>new</i> word')))->toBe('<del>&lt;b&gt;old&lt;/b&gt; </del><ins>&lt;i&gt;new&lt;/i&gt; </ins>word')
+    expect(
+        Underlines::difference(Difference::between('<b>old</b> word', '<i>new</i> word'))
+    )->toBe('<del>&lt;b&gt;old&lt;/b&gt; </del><ins>&lt;i&gt;new&lt;/i&gt; </ins>word')
         ->and(Underlines::html('<script>', Place::of('title', 'en'), []))->toBe('&lt;script&gt;');
 });

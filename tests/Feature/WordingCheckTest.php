@@ -6,7 +6,10 @@ use Symfony\Component\Process\Process;
 
 function wordingCheck(string $text, string ...$options): Process
 {
-    $process = new Process([PHP_BINARY, base_path('artisan'), 'wording:check', ...$options], '/tmp', ['JURAMEN_HOME' => '/nowhere', 'DB_SOCKET' => '/nowhere.sock', 'APP_ENV' => 'production'] + getenv(), $text);
+    $process = new Process(
+        [PHP_BINARY, base_path('artisan'), 'wording:check', ...$options], '/tmp',
+        ['JURAMEN_HOME' => '/nowhere', 'DB_SOCKET' => '/nowhere.sock', 'APP_ENV' => 'production'] + getenv(), $text
+    );
     $process->run();
 
     return $process;
@@ -32,7 +35,9 @@ test('problems name their words by place, counted in characters', function (): v
         expect(array_keys($problem))->toBe(['requirement', 'verdict', 'from', 'to', 'words', 'source', 'mend'])
             ->and(mb_substr($text, $problem['from'], $problem['to'] - $problem['from']))->toBe($problem['words']);
     }
-    expect(array_values(array_filter($problems, fn ($p) => $p['requirement'] === 'plain-words'))[0])->toMatchArray(['verdict' => 'weakness', 'words' => 'Hiermit', 'from' => 14, 'to' => 21]);
+    expect(
+        array_values(array_filter($problems, fn ($p) => $p['requirement'] === 'plain-words'))[0]
+    )->toMatchArray(['verdict' => 'weakness', 'words' => 'Hiermit', 'from' => 14, 'to' => 21]);
 });
 
 test('what cannot be checked is said', function (string $text, array $options, string $says): void {
@@ -40,5 +45,6 @@ test('what cannot be checked is said', function (string $text, array $options, s
     expect($run->getExitCode())->toBe(2)->and($run->getErrorOutput())->toContain($says);
 })->with([
     'nothing' => ['', [], 'on standard input'], 'too much' => [str_repeat('word ', 5000), [], 'at most 20000'], 'not UTF-8' => [chr(255), [], 'in UTF-8'],
-    'a language that cannot be told' => ['🚢', [], 'name it with --lang'], 'a language we do not know' => ['Hej', ['--lang=tlh'], 'languages known are en, de, fr'],
+    'a language that cannot be told' => ['🚢', [], 'name it with --lang'],
+    'a language we do not know' => ['Hej', ['--lang=tlh'], 'languages known are en, de, fr'],
 ]);

@@ -18,9 +18,13 @@ test('the example of RFC 8785 section 3.2.2', function (): void {
 
 // RFC 8785, section 3.2.3 (from memory).
 test('members sort by UTF-16 code units', function (): void {
-    $given = json_decode('{"\u20ac":"Euro Sign","\r":"Carriage Return","\ufb33":"Hebrew Letter Dalet With Dagesh","1":"One","\ud83d\ude00":"Emoji: Grinning Face","\u0080":"Control","\u00f6":"Latin Small Letter O With Diaeresis"}');
+    $given = json_decode(
+        '{"\u20ac":"Euro Sign","\r":"Carriage Return","\ufb33":"Hebrew Letter Dalet With Dagesh","1":"One","\ud83d\ude00":"Emoji: Grinning Face","\u0080":"Control","\u00f6":"Latin Small Letter O With Diaeresis"}'
+    );
     $values = array_values(json_decode(CanonicalJson::encode($given), true));
-    expect($values)->toBe(['Carriage Return', 'One', 'Control', 'Latin Small Letter O With Diaeresis', 'Euro Sign', 'Emoji: Grinning Face', 'Hebrew Letter Dalet With Dagesh']);
+    expect($values)->toBe(
+        ['Carriage Return', 'One', 'Control', 'Latin Small Letter O With Diaeresis', 'Euro Sign', 'Emoji: Grinning Face', 'Hebrew Letter Dalet With Dagesh']
+    );
 });
 
 // RFC 8785, appendix B: IEEE 754 doubles and their text (from memory).
@@ -39,7 +43,8 @@ test('numbers are written as ECMAScript writes them', function (string $ieee, st
 test('what has no canonical form is refused', function (mixed $value): void {
     expect(fn () => CanonicalJson::encode($value))->toThrow(InvalidCanonicalData::class);
 })->with([
-    'not a number' => [[NAN]], 'infinity' => [[INF]], 'beyond 2^53 - 1' => [[2 ** 53]], 'not UTF-8' => [["\xff"]], 'a name that is not UTF-8' => [["\xff" => 1]], 'an object of a class' => [[new ArrayObject]],
+    'not a number' => [[NAN]], 'infinity' => [[INF]], 'beyond 2^53 - 1' => [[2 ** 53]], 'not UTF-8' => [["\xff"]],
+    'a name that is not UTF-8' => [["\xff" => 1]], 'an object of a class' => [[new ArrayObject]],
 ]);
 
 test('reading takes canonical bytes only', function (string $bytes): void {

@@ -20,10 +20,12 @@ test('both mails read as they should in both languages', function (string $langu
     $statement = $this->edition->sheet->statements[0]->texts->toArray()[$language];
     foreach ([$confirmation, $welcome] as $mail) {
         expect($mail->getHeaderValue('To'))->toBe($to)->and($mail->getHeaderValue('From'))->toBe('voyages@tidewick.example')
-            ->and($mail->getHeader('From')->getPersonName())->toBe('Tidewick Ferries')->and($mail->getHeaderValue('Message-ID'))->toMatch('/^[0-9a-f]{32}@tidewick\.example$/')
+            ->and($mail->getHeader('From')->getPersonName())->toBe('Tidewick Ferries')->and($mail->getHeaderValue('Message-ID'))
+            ->toMatch('/^[0-9a-f]{32}@tidewick\.example$/')
             ->and($mail->getHeaderValue('Date'))->not->toBeNull()->and($mail->getHeaderValue('Auto-Submitted'))->toBe('auto-generated')
             ->and(preg_replace('/\s+/', ' ', $mail->getTextContent()))->toContain($statement)->toContain('Lantern Quay 3')
-            ->and(html_entity_decode($mail->getHtmlContent()))->toContain($statement)->and($mail->getHtmlContent())->not->toContain('<img')->not->toContain('<script');
+            ->and(html_entity_decode($mail->getHtmlContent()))->toContain($statement)->and($mail->getHtmlContent())->not->toContain('<img')->not
+            ->toContain('<script');
         foreach (explode("\r\n", $mail->getTextStream() === null ? '' : (string) $mail) as $line) {
             expect(strlen($line))->toBeLessThanOrEqual(998);
         }

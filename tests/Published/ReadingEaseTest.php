@@ -13,16 +13,22 @@ function englishTexts(): array
         'Yes, Tidewick Ferries may email me its new sailings and fares once a month.', 'I can withdraw this at any time with the link in every email.',
         'We will never pass your address to anybody else.', 'The ferry leaves at nine.', 'Bring a warm coat, for the wind on deck is cold.',
         'Notwithstanding the foregoing, the undersigned acknowledges the irrevocability of the aforementioned authorisation.',
-        'Please tell us your telephone number so that we can warn you if a crossing is cancelled.', 'The privacy notice explains how long we keep what you give us.',
+        'Please tell us your telephone number so that we can warn you if a crossing is cancelled.',
+        'The privacy notice explains how long we keep what you give us.',
         'You get one letter a year.', 'Our partners are Quay Chandlers, who sell rope, and Woolpack, who sell wool.',
         'Passengers travelling with bicycles should arrive twenty minutes before departure.', 'The harbour office opens daily except on public holidays.',
-        'Withdrawing costs nothing and needs no reason.', 'Identification documents are indispensable for international itineraries.', 'We measure whether you open our mails, because it helps us to write better ones.',
-        'Children under twelve travel free.', 'If you do not press the button, we delete your address after seven days.', 'Communications may include promotional information regarding affiliated organisations.',
+        'Withdrawing costs nothing and needs no reason.', 'Identification documents are indispensable for international itineraries.',
+        'We measure whether you open our mails, because it helps us to write better ones.',
+        'Children under twelve travel free.', 'If you do not press the button, we delete your address after seven days.',
+        'Communications may include promotional information regarding affiliated organisations.',
         'The island has forty miles of footpaths and not a single traffic light.', 'Ask at the kiosk for a map.',
     ];
     mt_srand(1948);
 
-    return array_map(static fn (): string => implode(' ', array_map(static fn (): string => $sentences[mt_rand(0, count($sentences) - 1)], range(1, mt_rand(2, 7)))), range(1, 100));
+    return array_map(
+        static fn (): string => implode(' ', array_map(static fn (): string => $sentences[mt_rand(0, count($sentences) - 1)], range(1, mt_rand(2, 7)))),
+        range(1, 100)
+    );
 }
 
 /*
@@ -34,7 +40,12 @@ function englishTexts(): array
 test('a hundred English texts read as easily as the npm packages say', function (): void {
     $texts = englishTexts();
     $ours = array_map(static fn (string $t): ReadingEase => ReadingEase::of($t, Language::English), $texts);
-    $input = array_map(static fn (string $t): array => ['words' => preg_match_all("/\p{L}[\p{L}'’-]*/u", $t, $m) ? $m[0] : [], 'sentences' => count(ReadingEase::sentences($t))], $texts);
+    $input = array_map(
+        static fn (string $t): array => [
+            'words' => preg_match_all("/\p{L}[\p{L}'’-]*/u", $t, $m) ? $m[0] : [], 'sentences' => count(ReadingEase::sentences($t)),
+        ],
+        $texts
+    );
     file_put_contents($file = tempnam(sys_get_temp_dir(), 'ease'), json_encode($input));
     exec('node '.escapeshellarg(__DIR__.'/flesch.mjs').' '.escapeshellarg($file).' 2>&1', $out, $code);
     unlink($file);
@@ -65,7 +76,10 @@ test('syllables of German and French words', function (Language $language, strin
         expect(Syllables::of($word, $language))->toBe((int) $count, $word);
     }
 })->with([
-    [Language::German, 'Fahrt:1 Fahrten:2 Einwilligung:4 widerrufen:4 Preise:2 neue:2 jederzeit:3 Schiff:1 Häfen:2 Quelle:2 Meer:1 Fähre:2 Anmeldung:3 Theater:3 Bauernhof:3 Zoo:1'],
+    [
+        Language::German,
+        'Fahrt:1 Fahrten:2 Einwilligung:4 widerrufen:4 Preise:2 neue:2 jederzeit:3 Schiff:1 Häfen:2 Quelle:2 Meer:1 Fähre:2 Anmeldung:3 Theater:3 Bauernhof:3 Zoo:1',
+    ],
     [Language::French, 'tarif:2 tarifs:2 île:1 traversée:3 horaire:2 bateau:2 envoyer:3 moment:2 question:2 peuvent:1 lettre:1 bonjour:2 retirer:3'],
 ]);
 
@@ -80,7 +94,8 @@ test('a sentence ends where it ends, and the hardest is named', function (): voi
 /* Björnsson, Läsbarhet, 1968: words to a sentence, plus words of more than six letters in percent. From memory; worked by hand. */
 test('LIX on worked values, in Swedish and Danish', function (string $language, string $text, int $sentences, int $words, int $long, float $lix): void {
     $ease = ReadingEase::of($text, Language::from($language));
-    expect([$ease->sentences, $ease->words])->toBe([$sentences, $words])->and($ease->score)->toEqualWithDelta($lix, 0.01)->and(ReadingEase::lix($sentences, $words, $long))->toEqualWithDelta($lix, 0.01);
+    expect([$ease->sentences, $ease->words])->toBe([$sentences, $words])->and($ease->score)->toEqualWithDelta($lix, 0.01)
+        ->and(ReadingEase::lix($sentences, $words, $long))->toEqualWithDelta($lix, 0.01);
 })->with([
     ['sv', 'Båten går klockan nio. Ta med en varm jacka.', 2, 9, 1, 4.5 + 100 / 9],
     ['sv', 'Samtycket återkallas genom skriftlig underrättelse till personuppgiftsansvarig.', 1, 7, 5, 7 + 500 / 7],
@@ -89,15 +104,27 @@ test('LIX on worked values, in Swedish and Danish', function (string $language, 
 ]);
 
 test('officialese is hard by every formula, and plain words are not', function (string $language, string $plain, string $hard): void {
-    expect(ReadingEase::of($plain, Language::from($language))->isHard())->toBeFalse()->and(ReadingEase::of($hard, Language::from($language))->isHard())->toBeTrue();
+    expect(ReadingEase::of($plain, Language::from($language))->isHard())->toBeFalse()->and(ReadingEase::of($hard, Language::from($language))->isHard())
+        ->toBeTrue();
 })->with([
-    ['en', 'Yes, write to me once a month. I can stop at any time.', 'Notwithstanding aforementioned authorisations, irrevocability considerations necessitate organisational determination.'],
-    ['de', 'Ja, schreiben Sie mir einmal im Monat.', 'Einwilligungserklärungen unterliegen datenschutzrechtlichen Zulässigkeitsvoraussetzungen gemäß Verarbeitungsgrundsätzen.'],
-    ['fr', 'Oui, écrivez-moi une fois par mois.', 'Nonobstant les dispositions susmentionnées, l’irrévocabilité des autorisations nécessite une détermination organisationnelle.'],
+    [
+        'en', 'Yes, write to me once a month. I can stop at any time.',
+        'Notwithstanding aforementioned authorisations, irrevocability considerations necessitate organisational determination.',
+    ],
+    [
+        'de', 'Ja, schreiben Sie mir einmal im Monat.',
+        'Einwilligungserklärungen unterliegen datenschutzrechtlichen Zulässigkeitsvoraussetzungen gemäß Verarbeitungsgrundsätzen.',
+    ],
+    [
+        'fr', 'Oui, écrivez-moi une fois par mois.',
+        'Nonobstant les dispositions susmentionnées, l’irrévocabilité des autorisations nécessite une détermination organisationnelle.',
+    ],
     ['sv', 'Ja, skriv till mig en gång i månaden.', 'Samtycket återkallas genom skriftlig underrättelse till personuppgiftsansvarig myndighetsföreträdare.'],
     ['da', 'Ja, skriv til mig en gang om måneden.', 'Samtykkeerklæringen tilbagekaldes gennem skriftlig underretning vedrørende personoplysningsbehandlingen.'],
 ]);
 
 test('a short word ends a sentence, a title or a single letter does not', function (): void {
-    expect(ReadingEase::sentences('I get it. You too. Dr. Rask and Mr. Mohr, z. B. heute, came. "Never." Yes!'))->toBe(['I get it.', 'You too.', 'Dr. Rask and Mr. Mohr, z. B. heute, came.', 'Never.', 'Yes!']);
+    expect(
+        ReadingEase::sentences('I get it. You too. Dr. Rask and Mr. Mohr, z. B. heute, came. "Never." Yes!')
+    )->toBe(['I get it.', 'You too.', 'Dr. Rask and Mr. Mohr, z. B. heute, came.', 'Never.', 'Yes!']);
 });

@@ -41,7 +41,9 @@ function verified(?string $against = null): Verification
 function asOwner(string $table, string $statement, array $values = []): void
 {
     $schema = config('juramen.ledger_schema');
-    $trigger = DB::connection('owner')->selectOne("SHOW CREATE TRIGGER `$schema`.`{$table}_no_".(str_starts_with($statement, 'UPDATE') ? 'update' : 'delete').'`');
+    $trigger = DB::connection('owner')->selectOne(
+        "SHOW CREATE TRIGGER `$schema`.`{$table}_no_".(str_starts_with($statement, 'UPDATE') ? 'update' : 'delete').'`'
+    );
     DB::connection('owner')->unprepared("DROP TRIGGER `$schema`.`{$trigger->Trigger}`");
     DB::connection('owner')->statement(str_replace('~', "`$schema`.`$table`", $statement), $values);
     DB::connection('owner')->unprepared("USE `$schema`");

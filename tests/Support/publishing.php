@@ -35,7 +35,9 @@ function publishNow(string $slug, User $officer): PointEdition
 function chosen(Record $record, string ...$slugs): array
 {
     $newest = $record->revisions()->orderByDesc('number')->firstOrFail()->document;
-    $touched = app(AffectedPoints::class)->by(app(RegistersInForce::class)->registers()->with(Records::read($record->kind, $newest, Digest::of('to be approved'))));
+    $touched = app(AffectedPoints::class)->by(
+        app(RegistersInForce::class)->registers()->with(Records::read($record->kind, $newest, Digest::of('to be approved')))
+    );
     $looked = [];
     foreach ($touched as $each) {
         $looked[$each->point->slug] = (string) $each->looked;

@@ -30,7 +30,9 @@ function newestOf(Record $record): int
 /** What stands at a place becomes this; begun from the newest revision where none is given. */
 function written(Record $record, User $author, string $place, mixed $value, ?int $base = null): Changed
 {
-    return app(ChangeRecord::class)->change($record, $author, $base ?? newestOf($record), 'wrote', static fn (Document $d): Document => $d->with(Place::parse($place), $value));
+    return app(ChangeRecord::class)->change(
+        $record, $author, $base ?? newestOf($record), 'wrote', static fn (Document $d): Document => $d->with(Place::parse($place), $value)
+    );
 }
 
 expect()->extend('toBeRefused', function (Refusal $refusal): mixed {

@@ -31,7 +31,8 @@ final class PersonalValues
     public function addressesOf(array $subjects): ById
     {
         $addresses = ById::none();
-        $used = DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))
+        $used = DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
+            ->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))
             ->where(static fn ($q) => $q->where('allowed', true)->orWhere('reason', Reason::AwaitingConfirmation->value))->distinct()->pluck('subject')->all();
         foreach (StoredDisclosure::query()->whereIn('subject', $used)->orderBy('id')->get() as $row) {
             $disclosure = Disclosure::parse($row->text);

@@ -22,7 +22,10 @@ final class ProjectPermissions
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
         $current = $this->of($subscriber->id, Permissions::of($this->ledger->chain($subject)));
         if ($current !== []) {
-            CurrentPermission::query()->upsert(array_map(static fn (CurrentPermission $c): array => $c->getAttributes(), $current), ['subscriber_id', 'purpose', 'channel'], ['reason', 'allowed', 'since', 'entry']);
+            CurrentPermission::query()->upsert(
+                array_map(static fn (CurrentPermission $c): array => $c->getAttributes(), $current), ['subscriber_id', 'purpose', 'channel'],
+                ['reason', 'allowed', 'since', 'entry']
+            );
         }
     }
 

@@ -77,7 +77,10 @@ final class ProveChain
             ...$this->editions->namedIn($entries),
         ];
 
-        return new ProvenChain($entries, array_map(static fn (Entry $e): ?int => $leaves[$e->id->hex()] ?? null, $entries), $checkpoint, array_map(static fn (Fault $f): string => $f->text(), $faults));
+        return new ProvenChain(
+            $entries, array_map(static fn (Entry $e): ?int => $leaves[$e->id->hex()] ?? null, $entries), $checkpoint,
+            array_map(static fn (Fault $f): string => $f->text(), $faults)
+        );
     }
 
     /**

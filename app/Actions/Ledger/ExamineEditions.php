@@ -62,35 +62,36 @@ final class ExamineEditions
     {
         $acts = $this->acts(EntryKind::Published, $only);
         [$faults, $html] = [[], []];
-        PublishedEdition::query()->with('point')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(100)->each(function (PublishedEdition $row) use (&$acts, &$faults, &$html): void {
-            $about = "point {$row->point->slug}";
-            $name = "edition {$row->number}";
-            $act = $acts[$row->digest->hex()] ?? null;
-            unset($acts[$row->digest->hex()]);
-            if (! Digest::of($row->bytes)->equals($row->digest)) {
-                $faults[] = new Fault("The bytes of $name are not those that were published", $about);
+        PublishedEdition::query()->with('point')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(100)
+            ->each(function (PublishedEdition $row) use (&$acts, &$faults, &$html): void {
+                $about = "point {$row->point->slug}";
+                $name = "edition {$row->number}";
+                $act = $acts[$row->digest->hex()] ?? null;
+                unset($acts[$row->digest->hex()]);
+                if (! Digest::of($row->bytes)->equals($row->digest)) {
+                    $faults[] = new Fault("The bytes of $name are not those that were published", $about);
 
-                return;
-            }
-            if ($act === null) {
-                $faults[] = new Fault("No entry says that $name was published", $about);
-            } elseif (! $act->subject->equals($row->point->subject) || ! self::saysPublished($act->act, $row)) {
-                $faults[] = new Fault("Who published $name, where or when is not what its entry says", $about, $act->id->hex());
-            }
-            try {
-                $edition = PointEdition::parse($row->bytes);
-                if ($edition->number !== $row->number || $edition->sheet->draft->point->text !== $row->point->slug) {
-                    $faults[] = new Fault("$name stands in another place than it was published for", $about);
+                    return;
                 }
-                foreach ($edition->languages as $frozen) {
-                    foreach ([$frozen->css, ...array_map(static fn (FrozenPage $p): Digest => $p->html, $frozen->pages)] as $digest) {
-                        $html[$digest->bytes] = "$about, $name, {$frozen->language->value}";
+                if ($act === null) {
+                    $faults[] = new Fault("No entry says that $name was published", $about);
+                } elseif (! $act->subject->equals($row->point->subject) || ! self::saysPublished($act->act, $row)) {
+                    $faults[] = new Fault("Who published $name, where or when is not what its entry says", $about, $act->id->hex());
+                }
+                try {
+                    $edition = PointEdition::parse($row->bytes);
+                    if ($edition->number !== $row->number || $edition->sheet->draft->point->text !== $row->point->slug) {
+                        $faults[] = new Fault("$name stands in another place than it was published for", $about);
                     }
+                    foreach ($edition->languages as $frozen) {
+                        foreach ([$frozen->css, ...array_map(static fn (FrozenPage $p): Digest => $p->html, $frozen->pages)] as $digest) {
+                            $html[$digest->bytes] = "$about, $name, {$frozen->language->value}";
+                        }
+                    }
+                } catch (Refused $e) {
+                    $faults[] = new Fault("$name cannot be read: {$e->getMessage()}", $about);
                 }
-            } catch (Refused $e) {
-                $faults[] = new Fault("$name cannot be read: {$e->getMessage()}", $about);
-            }
-        });
+            });
         foreach ($only === null ? $acts : [] as $digest => $act) {
             $faults[] = new Fault("An edition that was published is gone, $digest", "point {$act->act->point()}", $act->id->hex());
         }
@@ -106,17 +107,21 @@ final class ExamineEditions
     {
         $acts = $this->acts(EntryKind::Approved, $only);
         $faults = [];
-        ApprovedEdition::query()->with('record')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(200)->each(function (ApprovedEdition $row) use (&$acts, &$faults): void {
-            $about = "{$row->record->kind->value} {$row->record->slug}";
-            $act = $acts[$row->digest->hex()] ?? null;
-            unset($acts[$row->digest->hex()]);
-            $faults = [...$faults, ...array_filter([
-                Digest::of($row->bytes)->equals($row->digest) ? null : new Fault("The bytes of edition {$row->number} are not those that were approved", $about),
-                $act === null ? new Fault("No entry says that edition {$row->number} was approved", $about) : null,
-                $act === null || self::saysApproved($act->act, $row, $about) ? null
-                    : new Fault("Who approved edition {$row->number}, when, from which day or with which words is not what its entry says", $about, $act->id->hex()),
-            ])];
-        });
+        ApprovedEdition::query()->with('record')->when($only !== null, static fn ($q) => $q->whereIn('digest', $only))->orderBy('id')->lazyById(200)
+            ->each(function (ApprovedEdition $row) use (&$acts, &$faults): void {
+                $about = "{$row->record->kind->value} {$row->record->slug}";
+                $act = $acts[$row->digest->hex()] ?? null;
+                unset($acts[$row->digest->hex()]);
+                $faults = [...$faults, ...array_filter([
+                    Digest::of($row->bytes)->equals($row->digest) ? null
+                        : new Fault("The bytes of edition {$row->number} are not those that were approved", $about),
+                    $act === null ? new Fault("No entry says that edition {$row->number} was approved", $about) : null,
+                    $act === null || self::saysApproved($act->act, $row, $about) ? null
+                        : new Fault(
+                            "Who approved edition {$row->number}, when, from which day or with which words is not what its entry says", $about, $act->id->hex()
+                        ),
+                ])];
+            });
         foreach ($only === null ? $acts : [] as $digest => $act) {
             $faults[] = new Fault("An edition that was approved is gone, $digest", $act->act instanceof Approved ? $act->act->record : null, $act->id->hex());
         }
@@ -146,7 +151,9 @@ final class ExamineEditions
         }
         $missing = array_diff($only, Stored::texts(DB::table($table)->whereIn('digest', $only)->pluck('digest')));
 
-        return array_values(array_map(static fn (string $digest): Fault => new Fault('An edition that is named is not on record, '.bin2hex($digest)), $missing));
+        return array_values(
+            array_map(static fn (string $digest): Fault => new Fault('An edition that is named is not on record, '.bin2hex($digest)), $missing)
+        );
     }
 
     /**
@@ -186,8 +193,10 @@ final class ExamineEditions
         $wanted = $only === null ? null : array_fill_keys(array_map(bin2hex(...), $only), true);
         $subjects = match (true) {
             $only === null => DB::table('subjects')->where('kind', $kind === EntryKind::Published ? 'point' : 'record')->pluck('id')->all(),
-            $kind === EntryKind::Published => PublishedEdition::query()->whereIn('digest', $only)->join('points', 'points.id', '=', 'point_editions.point_id')->distinct()->pluck('points.subject')->all(),
-            default => ApprovedEdition::query()->whereIn('digest', $only)->join('records', 'records.id', '=', 'editions.record_id')->distinct()->pluck('records.subject')->all(),
+            $kind === EntryKind::Published => PublishedEdition::query()->whereIn('digest', $only)
+                ->join('points', 'points.id', '=', 'point_editions.point_id')->distinct()->pluck('points.subject')->all(),
+            default => ApprovedEdition::query()->whereIn('digest', $only)->join('records', 'records.id', '=', 'editions.record_id')
+                ->distinct()->pluck('records.subject')->all(),
         };
         foreach ($this->ledger->table('entries')->where('kind', $kind->value)->whereIn('subject', $subjects)->orderBy('position')->pluck('body') as $body) {
             try {

@@ -22,7 +22,9 @@ use Symfony\Component\Mime\Email;
  */
 final class MailCheckpoint
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly SmtpSender $smtp, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly SmtpSender $smtp, private readonly SystemClock $clock
+    ) {}
 
     /** @return int how many auditors got it */
     public function __invoke(): int
@@ -39,7 +41,9 @@ final class MailCheckpoint
             }
             // What may have been taken counts as taken: the next day brings another.
             if (in_array($this->smtp->send($this->mail($auditor, $note, $day))->kind, [OutcomeKind::Accepted, OutcomeKind::Unknown], true)) {
-                DB::table('checkpoint_mails')->insertOrIgnore(['user_id' => $auditor->id, 'day' => $day, 'sent_at' => Instants::write($this->clock->instant())]);
+                DB::table('checkpoint_mails')->insertOrIgnore(
+                    ['user_id' => $auditor->id, 'day' => $day, 'sent_at' => Instants::write($this->clock->instant())]
+                );
                 $sent++;
             }
         }
@@ -54,6 +58,8 @@ final class MailCheckpoint
 
         return (new Email)->from(new Address($from, 'Juramen'))->to(new Address($auditor->email, $auditor->name))
             ->subject("Checkpoint of the consent ledger, $day")
-            ->text("Please keep this. With it, \"php artisan ledger:verify --against=FILE\" shows whether anything before it was rewritten.\n\n$note\nKeys it may be signed with:\n$keys\n");
+            ->text(
+                "Please keep this. With it, \"php artisan ledger:verify --against=FILE\" shows whether anything before it was rewritten.\n\n$note\nKeys it may be signed with:\n$keys\n"
+            );
     }
 }

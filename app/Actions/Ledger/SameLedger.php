@@ -63,9 +63,12 @@ final class SameLedger
     {
         $missing = $this->missing();
 
-        return $missing === [] ? null : count($missing).' '.(count($missing) === 1 ? 'entry was' : 'entries were').' committed and '.(count($missing) === 1 ? 'is' : 'are')
+        return $missing === [] ? null
+            : count($missing).' '.(count($missing) === 1 ? 'entry was' : 'entries were').' committed and '.(count($missing) === 1 ? 'is' : 'are')
             .' not in the database any more, or '.(count($missing) === 1 ? 'is' : 'are').' another: '
-            .implode('; ', array_map(static fn (JournalLine $l): string => "subject {$l->subject->hex()}, entry {$l->sequence}", array_slice($missing, 0, 10))).'.';
+            .implode(
+                '; ', array_map(static fn (JournalLine $l): string => "subject {$l->subject->hex()}, entry {$l->sequence}", array_slice($missing, 0, 10))
+            ).'.';
     }
 
     private function differs(): ?string
@@ -78,7 +81,8 @@ final class SameLedger
         $size = $this->ledger->size();
         try {
             $root = Range::hash(0, $checkpoint->size, $this->ledger);
-            $grows = $checkpoint->size === 0 || ConsistencyProof::make($checkpoint->size, $size, $this->ledger)->proves($root, Range::hash(0, $size, $this->ledger));
+            $grows = $checkpoint->size === 0 || ConsistencyProof::make($checkpoint->size, $size, $this->ledger)
+                ->proves($root, Range::hash(0, $size, $this->ledger));
         } catch (MissingSubtree|InvalidArgumentException $e) {
             return 'The stored tree is not whole: '.$e->getMessage();
         }
@@ -100,7 +104,8 @@ final class SameLedger
         $left = [];
         foreach (array_chunk($lines, 1000) as $some) {
             $query = $sealed ? $this->ledger->withLeaves()->whereNotNull('leaves.leaf') : $this->ledger->table('entries');
-            $bodies = $query->whereIn('entries.position', array_map(static fn (JournalLine $l): int => $l->position, $some))->pluck('entries.body', 'entries.position');
+            $bodies = $query->whereIn('entries.position', array_map(static fn (JournalLine $l): int => $l->position, $some))
+                ->pluck('entries.body', 'entries.position');
             foreach ($some as $line) {
                 if (! isset($bodies[$line->position]) || ! Digest::of(Stored::text($bodies[$line->position]))->equals($line->digest)) {
                     $left[] = $line;

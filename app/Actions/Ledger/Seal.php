@@ -94,7 +94,9 @@ final class Seal
                     $this->ledger->table($table)->insert($chunk);
                 }
             }
-            $checkpoint = new Checkpoint(config()->string('juramen.ledger_origin'), $frontier->size, $frontier->root(), $this->chains($rows, $before), ($before->number ?? 0) + 1);
+            $checkpoint = new Checkpoint(
+                config()->string('juramen.ledger_origin'), $frontier->size, $frontier->root(), $this->chains($rows, $before), ($before->number ?? 0) + 1
+            );
             $note = SignedNote::sign($checkpoint->text(), $this->keys->signingKey())->note();
             $this->ledger->table('checkpoints')->insert(['size' => $frontier->size, 'note' => $note, 'made' => Instants::write($this->clock->instant())]);
 
@@ -151,7 +153,8 @@ final class Seal
     /** @return array<string, ChainHead> bytes of each subject to its newest sealed entry */
     private function sealedHeads(): array
     {
-        $ends = $this->ledger->withLeaves()->whereNotNull('leaves.leaf')->groupBy('entries.subject')->selectRaw('entries.subject, MAX(entries.sequence) AS sequence');
+        $ends = $this->ledger->withLeaves()->whereNotNull('leaves.leaf')->groupBy('entries.subject')
+            ->selectRaw('entries.subject, MAX(entries.sequence) AS sequence');
         $heads = [];
         foreach ($this->ledger->table('entries')->joinSub($ends, 'ends', static fn ($on) => $on->on('ends.subject', '=', 'entries.subject')
             ->on('ends.sequence', '=', 'entries.sequence'))->select('entries.subject', 'entries.sequence', 'entries.body')->cursor() as $row) {
@@ -191,7 +194,8 @@ final class Seal
         if ($newest === null) {
             return 0;
         }
-        $size = $this->ledger->table('checkpoints')->where('made', '<', Instants::write(Instants::read(Stored::text($newest))->plusSeconds(-self::LONGEST_TRANSACTION)))->max('size');
+        $size = $this->ledger->table('checkpoints')
+            ->where('made', '<', Instants::write(Instants::read(Stored::text($newest))->plusSeconds(-self::LONGEST_TRANSACTION)))->max('size');
 
         return $size === null ? 0 : Stored::number($this->ledger->table('leaves')->where('leaf', '<', $size)->max('position'));
     }

@@ -28,7 +28,9 @@ final readonly class StoredEntry
         $text = static fn (string $name): ?string => is_string($values[$name] ?? null) ? $values[$name] : null;
         $number = static fn (string $name): ?int => is_numeric($values[$name] ?? null) ? (int) $values[$name] : null;
 
-        return new self($text('id'), $text('subject'), $number('sequence') ?? 0, $text('kind'), $text('recorded'), $text('body'), $number('leaf'), $text('hash'));
+        return new self(
+            $text('id'), $text('subject'), $number('sequence') ?? 0, $text('kind'), $text('recorded'), $text('body'), $number('leaf'), $text('hash')
+        );
     }
 
     public function idInHex(): ?string

@@ -60,7 +60,9 @@ final class VerifyLedger
         }
         $overdue = $this->overdue();
         if ($overdue > 0) {
-            $this->fault("$overdue entries have waited for more than ".self::SEALED_WITHIN.' seconds to be sealed; the scheduler stands still, or sealing is refused');
+            $this->fault(
+                "$overdue entries have waited for more than ".self::SEALED_WITHIN.' seconds to be sealed; the scheduler stands still, or sealing is refused'
+            );
         }
 
         return new Verification($entries, $sealed, count($checkpoints), $overdue, $this->faults);
@@ -97,7 +99,9 @@ final class VerifyLedger
         ksort($found);
         foreach ($found as $checkpoint) {
             if ($checkpoint->number !== null && $checkpoint->number !== ($number ?? 0) + 1) {
-                $this->fault("Before checkpoint {$checkpoint->number}, of size {$checkpoint->size}, others are missing; the one before it here is ".($number ?? 'none'));
+                $this->fault(
+                    "Before checkpoint {$checkpoint->number}, of size {$checkpoint->size}, others are missing; the one before it here is ".($number ?? 'none')
+                );
             }
             $number = $checkpoint->number ?? $number;
         }
@@ -136,7 +140,10 @@ final class VerifyLedger
                     if (! $broken && $this->differs($subtree->level, $subtree->index, $subtree->hash)) {
                         $broken = true;
                         $over = ($subtree->index << $subtree->level).' to '.($frontier->size - 1);
-                        $this->fault("The stored hash over leaves $over is not that of their bytes; this entry or one beside it was changed", null, $row->idInHex(), $row->leaf);
+                        $this->fault(
+                            "The stored hash over leaves $over is not that of their bytes; this entry or one beside it was changed", null, $row->idInHex(),
+                            $row->leaf
+                        );
                     }
                 }
                 $signed = $checkpoints[$frontier->size] ?? null;
@@ -219,7 +226,11 @@ final class VerifyLedger
             // The last chain may go on in the next lot.
             $open = count($rows) === self::CHUNK ? [$subject => $chains[$subject] ?? []] : [];
             $whole = array_diff_key($chains, $open);
-            $this->note(...($this->chains)(array_map(static fn (string|int $s, array $e): Chain => new Chain(Id::fromBytes((string) $s), $e), array_keys($whole), $whole)));
+            $this->note(
+                ...($this->chains)(
+                    array_map(static fn (string|int $s, array $e): Chain => new Chain(Id::fromBytes((string) $s), $e), array_keys($whole), $whole)
+                )
+            );
             $chains = $open;
             $progress('entries in their chains', $count, max($all, $count));
         } while (count($rows) === self::CHUNK);

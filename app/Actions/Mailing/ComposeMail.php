@@ -90,7 +90,8 @@ final class ComposeMail
     {
         $frozen = $edition->in($message->language);
         $data = [
-            ...$links, 'words' => $frozen->mail($message->kind->value), 'stopping' => $frozen->mail('welcome'), 'edition' => $edition, 'controller' => $edition->controller,
+            ...$links, 'words' => $frozen->mail($message->kind->value), 'stopping' => $frozen->mail('welcome'), 'edition' => $edition,
+            'controller' => $edition->controller,
             'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($journey->language),
             'statements' => $journey->agreedWords($edition), 'language' => $journey->language,
         ];

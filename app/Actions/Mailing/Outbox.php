@@ -40,7 +40,9 @@ final class Outbox
     /** So many that wait of one point put its next one back by a second. */
     private const OF_ONE_POINT = 50;
 
-    public function __construct(private readonly Append $append, private readonly SameLedger $same, private readonly PublishedForms $published, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly Append $append, private readonly SameLedger $same, private readonly PublishedForms $published, private readonly SystemClock $clock
+    ) {}
 
     /**
      * Mails leave fairly: each that already waits of the same crowd puts this one back, so that those of few go before those of many.
@@ -83,7 +85,9 @@ final class Outbox
             $message = Message::query()->where('state', MessageState::Waiting)
                 ->where('due_at', '<=', $this->clock->instant()->utc->format('Y-m-d H:i:s.u'))
                 ->orderBy('turn_at')->orderBy('id')->lock('for update skip locked')->first();
-            $message?->update(['state' => MessageState::Claimed, 'claimed_at' => $this->clock->instant(), 'attempts' => $message->attempts + 1, 'problem' => null]);
+            $message?->update(
+                ['state' => MessageState::Claimed, 'claimed_at' => $this->clock->instant(), 'attempts' => $message->attempts + 1, 'problem' => null]
+            );
 
             return $message;
         });
@@ -112,7 +116,8 @@ final class Outbox
                     $outcome->kind === OutcomeKind::Unknown => MessageState::Uncertain,
                     default => MessageState::Failed,
                 },
-                ...$again ? array_fill_keys(['due_at', 'turn_at'], $now->plusSeconds(self::RETRY[min($message->attempts, count(self::RETRY)) - 1])) : ['crowd' => null],
+                ...$again ? array_fill_keys(['due_at', 'turn_at'], $now->plusSeconds(self::RETRY[min($message->attempts, count(self::RETRY)) - 1]))
+                    : ['crowd' => null],
                 'settled_at' => $again ? null : $now,
                 'problem' => $outcome->problem,
             ]);
@@ -126,7 +131,9 @@ final class Outbox
     public function markUncertain(): int
     {
         $stale = Message::query()->with('subscriber')->where('state', MessageState::Claimed)
-            ->where('claimed_at', '<', $this->clock->instant()->plusSeconds(-config()->integer('juramen.mail.claim_seconds'))->utc->format('Y-m-d H:i:s.u'))->get();
+            ->where(
+                'claimed_at', '<', $this->clock->instant()->plusSeconds(-config()->integer('juramen.mail.claim_seconds'))->utc->format('Y-m-d H:i:s.u')
+            )->get();
         $count = 0;
         foreach ($stale as $message) {
             try {
@@ -135,7 +142,8 @@ final class Outbox
             } catch (Throwable $e) {
                 // One whose outcome cannot be entered is said so without it; the others go on.
                 QuietReport::write($e);
-                Message::query()->whereKey($message->id)->where('state', MessageState::Claimed)->update(['state' => MessageState::Uncertain, 'problem' => 'not-entered', 'settled_at' => Instants::write($this->clock->instant())]);
+                Message::query()->whereKey($message->id)->where('state', MessageState::Claimed)
+                    ->update(['state' => MessageState::Uncertain, 'problem' => 'not-entered', 'settled_at' => Instants::write($this->clock->instant())]);
             }
         }
 

@@ -39,8 +39,10 @@ final class BeginPoint
         $controller = $registers->purpose($asked->purpose)->controller;
         $email = FieldKinds::get('email');
         $document = Document::from([
-            'point' => $slug->text, 'name' => $name, 'kind' => FormKind::Newsletter->value, 'place' => 'a place still to be named', 'controller' => $controller->text, 'countries' => [],
-            'languages' => array_map(static fn (Language $l): string => $l->value, $asked->texts->languages()), 'title' => [], 'purpose-line' => [], 'button' => [],
+            'point' => $slug->text, 'name' => $name, 'kind' => FormKind::Newsletter->value, 'place' => 'a place still to be named',
+            'controller' => $controller->text, 'countries' => [],
+            'languages' => array_map(static fn (Language $l): string => $l->value, $asked->texts->languages()), 'title' => [], 'purpose-line' => [],
+            'button' => [],
             'fields' => [Field::new(Slug::parse($email->id()), $email, Edit::labels($email), true, 'what was agreed to goes there')->document()->toArray()],
             'statements' => [['id' => $asked->id->text]],
         ]);

@@ -62,7 +62,9 @@ final readonly class Publication
     /** Names everything that visitors would see, and after which edition. */
     public function looked(): string
     {
-        return Digest::of(Document::from(['after' => $this->before?->digest()->hex(), ...PointEdition::impression($this->sheet, $this->controller)->toArray()])->json())->hex();
+        return Digest::of(
+            Document::from(['after' => $this->before?->digest()->hex(), ...PointEdition::impression($this->sheet, $this->controller)->toArray()])->json()
+        )->hex();
     }
 
     public function differs(): bool
@@ -98,14 +100,22 @@ final readonly class Publication
     {
         $missing = array_unique(array_map(static fn (MissingText $m): string => $m->language->endonym(), $this->sheet->missing()));
         $unapproved = $this->unapproved();
-        $drafts = array_filter($this->registers->draftsBehind($this->sheet), static fn (RecordName $n): bool => $n->kind !== RecordKind::Statement || ! in_array($n->slug->text, $unapproved, true));
+        $drafts = array_filter(
+            $this->registers->draftsBehind($this->sheet),
+            static fn (RecordName $n): bool => $n->kind !== RecordKind::Statement || ! in_array($n->slug->text, $unapproved, true)
+        );
 
         return [
             ...($missing === [] ? [] : [new Ground(ActRefusal::WordsMissing, languages: implode(', ', $missing))]),
             ...($unapproved === [] ? [] : [new Ground(ActRefusal::StatementNotApproved, statements: implode(', ', $unapproved))]),
-            ...($drafts === [] ? [] : [new Ground(ActRefusal::FillingNotApproved, records: implode(', ', array_map(static fn (RecordName $n): string => $n->text(), $drafts)))]),
+            ...(
+                $drafts === [] ? [] : [
+                    new Ground(ActRefusal::FillingNotApproved, records: implode(', ', array_map(static fn (RecordName $n): string => $n->text(), $drafts))),
+                ]
+            ),
             ...array_map(static fn (Unreachable $u): Ground => new Ground(
-                ActRefusal::Unreachable, statement: $u->statement, channels: implode(' and ', array_map(static fn (Channel $c): string => $c->value, $u->channels)),
+                ActRefusal::Unreachable, statement: $u->statement,
+                channels: implode(' and ', array_map(static fn (Channel $c): string => $c->value, $u->channels)),
             ), $this->sheet->unreachable()),
         ];
     }
@@ -113,7 +123,11 @@ final readonly class Publication
     /** @return list<string> ids of statements whose words nobody has approved */
     public function unapproved(): array
     {
-        return array_values(array_map(static fn (Statement $s): string => $s->id->text, array_filter($this->sheet->statements, static fn (Statement $s): bool => ! $s->isApproved())));
+        return array_values(
+            array_map(
+                static fn (Statement $s): string => $s->id->text, array_filter($this->sheet->statements, static fn (Statement $s): bool => ! $s->isApproved())
+            )
+        );
     }
 
     /** Why this officer may not publish it; null where they may. Pausing a form waits for nobody. */

@@ -90,7 +90,9 @@ final class PublishPoint
                 'point_id' => $point->id, 'number' => $edition->number, 'digest' => $edition->digest(), 'bytes' => $edition->bytes,
                 'revision' => $publication->revision, 'published_by' => $officer->id, 'published_at' => $edition->published,
             ]);
-            DB::table('edition_statements')->insert(array_map(static fn (Statement $s): array => ['point_edition_id' => $row->id, 'statement' => $s->edition()->bytes], $edition->sheet->statements));
+            DB::table('edition_statements')->insert(
+                array_map(static fn (Statement $s): array => ['point_edition_id' => $row->id, 'statement' => $s->edition()->bytes], $edition->sheet->statements)
+            );
             // What was paused for its words is on the air again with new ones.
             Point::query()->whereKey($point->id)->update(['paused_at' => null]);
             ($this->append)($point->subject, new Published($edition->published, $point->slug, $edition->digest(), $officer->named()));
@@ -140,13 +142,17 @@ final class PublishPoint
         $languages = [];
         foreach ($sheet->draft->languages as $language) {
             $pages = array_map(
-                static fn (FrozenForm $page): FrozenPage => new FrozenPage($frozen->freeze('text/html', $page->html), $page->slots), $renderer->pages($language, VisitorWords::form($language)),
+                static fn (FrozenForm $page): FrozenPage => new FrozenPage($frozen->freeze('text/html', $page->html), $page->slots),
+                $renderer->pages($language, VisitorWords::form($language)),
             );
             $languages[] = new FrozenLanguage($language, $css, $pages, $this->mails($language, $sheet, $controller));
         }
         $frozen->keep();
 
-        return PointEdition::make($sheet, $publication->number(), $this->clock->instant(), $controller, $languages === [] ? throw Refused::because(ActRefusal::WordsMissing) : $languages);
+        return PointEdition::make(
+            $sheet, $publication->number(), $this->clock->instant(), $controller,
+            $languages === [] ? throw Refused::because(ActRefusal::WordsMissing) : $languages
+        );
     }
 
     /** @return list<FrozenMail> */

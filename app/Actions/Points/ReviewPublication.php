@@ -39,7 +39,10 @@ final class ReviewPublication
         $revision = $point->record->revisions()->orderByDesc('number')->firstOrFail();
         $last = $point->editions()->orderByDesc('number')->first();
 
-        return $this->make($point, $last?->edition(), $revision->number, SheetDraft::from($revision->document), $this->inForce->registers(), $this->writers->since($point->record, $last));
+        return $this->make(
+            $point, $last?->edition(), $revision->number, SheetDraft::from($revision->document), $this->inForce->registers(),
+            $this->writers->since($point->record, $last)
+        );
     }
 
     /**
@@ -68,6 +71,8 @@ final class ReviewPublication
         $judgement = $this->judgements->ofSheet($sheet, $registers);
         $findings = Finding::all($sheet->document(), $judgement->notes);
 
-        return new Publication($point, $revision, $before, $sheet, $controller, $registers, $judgement, $findings, $this->exceptions->covering($point, $findings), $writers);
+        return new Publication(
+            $point, $revision, $before, $sheet, $controller, $registers, $judgement, $findings, $this->exceptions->covering($point, $findings), $writers
+        );
     }
 }

@@ -96,7 +96,8 @@ final class Approve
         }
         $found = Point::query()->whereIn('slug', array_map(strval(...), array_keys($by)))->orderBy('id')->get();
 
-        return $found->count() === count($by) ? array_values($found->map(static fn (Point $p): array => [$p, $by[$p->slug]])->all()) : throw Refused::because(ActRefusal::PointIsGone);
+        return $found->count() === count($by) ? array_values($found->map(static fn (Point $p): array => [$p, $by[$p->slug]])->all())
+            : throw Refused::because(ActRefusal::PointIsGone);
     }
 
     /**
@@ -127,9 +128,12 @@ final class Approve
         $name = $record->name()->slug;
         $sheets = $record->kind === RecordKind::Statement ? $this->inForce->sheetsWith($name) : [];
         if ($sheets !== []) {
-            throw Refused::because(ActRefusal::StandsOnSheets, name: $name, sheets: implode(', ', array_map(static fn ($s): string => $s->draft->name, $sheets)));
+            throw Refused::because(
+                ActRefusal::StandsOnSheets, name: $name, sheets: implode(', ', array_map(static fn ($s): string => $s->draft->name, $sheets))
+            );
         }
-        $asking = $record->kind === RecordKind::Purpose ? $this->inForce->registers()->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($name))->ids() : [];
+        $asking = $record->kind === RecordKind::Purpose ? $this->inForce->registers()->statements
+            ->filter(static fn (Statement $s): bool => $s->purpose->equals($name))->ids() : [];
         if ($asking !== []) {
             throw Refused::because(ActRefusal::StatementsAskForIt, statements: implode(', ', $asking));
         }
@@ -200,7 +204,9 @@ final class Approve
             'number' => $made->number, 'digest' => $made->digest, 'bytes' => $made->bytes, 'revision' => $revision->number,
             'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
         ]);
-        ($this->append)($this->append->subjectOf($record), new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
+        ($this->append)(
+            $this->append->subjectOf($record), new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named())
+        );
         $this->inForce->approved(Records::read($record->kind, $revision->document, $made->digest), $effective);
 
         return $edition;

@@ -32,7 +32,8 @@ final class BeginRecord
         $slug = self::slug($new->name);
 
         return match ($kind) {
-            RecordKind::Statement => $new->starter === '' ? $this->change->begin($kind, $slug, $this->statement($slug, $new), $author) : $this->fromStarter($author, $slug, $new),
+            RecordKind::Statement => $new->starter === '' ? $this->change->begin($kind, $slug, $this->statement($slug, $new), $author) : $this
+                ->fromStarter($author, $slug, $new),
             RecordKind::Purpose => $this->change->begin($kind, $slug, Document::from([
                 'id' => $slug->text, 'controller' => $this->controller($new)->id->text, 'names' => ['en' => $new->name], 'contents' => [], 'rates' => [],
                 'basis' => LegalBasis::Consent->value, 'measures' => false, 'refresh-months' => 0, 'retention-months' => 36,

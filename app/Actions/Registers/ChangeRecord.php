@@ -120,7 +120,10 @@ final class ChangeRecord
             $state = $way($record->history());
 
             return $state === null ? $newest
-                : $this->add($record, $author, $record->revisions()->where('number', $state)->firstOrFail()->document, new RevisionStep($newest->number + 1, $state, 0), $said);
+                : $this->add(
+                    $record, $author, $record->revisions()->where('number', $state)->firstOrFail()->document,
+                    new RevisionStep($newest->number + 1, $state, 0), $said
+                );
         });
     }
 

@@ -71,7 +71,8 @@ final readonly class Edit
             return $document->at($this->place->in($id)) === null ? $document->with($this->place->in($id), ['id' => $id->text])
                 : throw Refused::because(DraftRefusal::FieldTwice, what: $id);
         }
-        $kind = in_array($what, FieldKinds::ids(), true) ? FieldKinds::get($what) : throw Refused::because(DraftRefusal::NotOneOf, what: 'the kind of field', names: implode(', ', FieldKinds::ids()));
+        $kind = in_array($what, FieldKinds::ids(), true) ? FieldKinds::get($what)
+            : throw Refused::because(DraftRefusal::NotOneOf, what: 'the kind of field', names: implode(', ', FieldKinds::ids()));
         $field = Field::new(SheetDraft::from($document)->freeId($kind), $kind, self::labels($kind));
 
         return $document->with($this->place->in($field->id), $field->document()->toArray());

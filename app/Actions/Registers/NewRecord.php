@@ -14,5 +14,7 @@ final readonly class NewRecord
      * @param  string  $purpose  of a statement, what it asks for
      * @param  string  $starter  of a statement, from which it begins
      */
-    public function __construct(public string $name, public string $address = '', public string $controller = '', public string $purpose = '', public string $starter = '') {}
+    public function __construct(
+        public string $name, public string $address = '', public string $controller = '', public string $purpose = '', public string $starter = ''
+    ) {}
 }

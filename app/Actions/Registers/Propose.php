@@ -31,7 +31,8 @@ final class Propose
             $this->decide($record, Decided::Withdrawn, $by, 'Overtaken by a newer draft.');
 
             return $record->proposals()->create([
-                'revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(), 'comment' => mb_substr(trim($comment), 0, self::LONGEST),
+                'revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(),
+                'comment' => mb_substr(trim($comment), 0, self::LONGEST),
             ]);
         }, 3);
     }
@@ -50,7 +51,8 @@ final class Propose
     public function decide(Record $record, Decided $decision, User $by, string $reply): void
     {
         $record->proposals()->whereNull('decision')->update([
-            'decision' => $decision, 'decided_by' => $by->id, 'decided_at' => $this->clock->instant()->utc->format('Y-m-d H:i:s.u'), 'reply' => mb_substr(trim($reply), 0, self::LONGEST),
+            'decision' => $decision, 'decided_by' => $by->id, 'decided_at' => $this->clock->instant()->utc->format('Y-m-d H:i:s.u'),
+            'reply' => mb_substr(trim($reply), 0, self::LONGEST),
         ]);
     }
 }

@@ -89,7 +89,8 @@ final class AcceptSignup
         $disclosures = $this->disclosures($signup);
         [$answers, $targets] = $this->answers($signup);
         ($this->append)($subscriber->subject, new Given(
-            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text, $edition->digest(), $signup->language,
+            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
+            $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);
@@ -117,7 +118,9 @@ final class AcceptSignup
             'asked_at' => $signup->occurred,
             'ended_at' => $waits ? null : $signup->occurred,
         ]);
-        DB::table('journey_answers')->insert(array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers));
+        DB::table('journey_answers')->insert(
+            array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers)
+        );
         if (! $waits) {
             $this->delete->welcomeBack($subscriber->subject);
         }

@@ -19,7 +19,9 @@ use Juramen\Log\Disclosure;
 /** The person pressed the button of the confirmation page. */
 final class ConfirmJourney
 {
-    public function __construct(private readonly Append $append, private readonly Outbox $outbox, private readonly DeleteValues $delete, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly Append $append, private readonly Outbox $outbox, private readonly DeleteValues $delete, private readonly SystemClock $clock
+    ) {}
 
     /**
      * @param  string|null  $network  of the press, already truncated; kept where the edition's rules keep it

@@ -28,7 +28,8 @@ final class CountMailbox
         $times = (string) Stored::textOrNull(DB::table('mailbox_counts')->where($mailbox)->value('times'));
         $since = $now->plusDays(-1)->utc->getTimestamp();
         $within = array_values(array_filter((array) unpack('J*', $times), static fn (int $time): bool => $time > $since));
-        DB::table('mailbox_counts')->where($mailbox)->update(['times' => pack('J*', ...$within, ...[$now->utc->getTimestamp()]), 'newest' => $now->utc->getTimestamp()]);
+        DB::table('mailbox_counts')->where($mailbox)
+            ->update(['times' => pack('J*', ...$within, ...[$now->utc->getTimestamp()]), 'newest' => $now->utc->getTimestamp()]);
 
         return count($within);
     }

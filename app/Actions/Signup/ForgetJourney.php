@@ -39,7 +39,10 @@ final class ForgetJourney
         $number = array_filter($ties, static fn (Permission $p): bool => $p->pending->has($journey->id->hex()));
         $values = StoredDisclosure::query()->where('subject', $subject->bytes)
             ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
-            ->filter(static fn (StoredDisclosure $row): bool => $number === [] || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone);
+            ->filter(
+                static fn (StoredDisclosure $row): bool => $number === []
+                    || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone
+            );
         ($this->delete)($subject, $how, $why, array_values($values->all()), lookups: $byMail === []);
         $sent = Stored::texts(Message::query()->where('journey', $journey->id->bytes)->pluck('message_id'));
         DB::afterCommit(fn () => $this->mailbox->forget($sent));

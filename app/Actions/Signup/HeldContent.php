@@ -18,7 +18,10 @@ final readonly class HeldContent
 
     public static function of(Signup $signup): self
     {
-        return new self($signup->email->text, $signup->values, array_map(static fn (Statement $s): string => $s->id->text, $signup->agreed), $signup->placement, $signup->network);
+        return new self(
+            $signup->email->text, $signup->values, array_map(static fn (Statement $s): string => $s->id->text, $signup->agreed), $signup->placement,
+            $signup->network
+        );
     }
 
     /** @param  array<string, mixed>  $data  as toArray() gives it */
@@ -31,7 +34,8 @@ final readonly class HeldContent
         }
 
         return new self(
-            $text('email'), $values, array_values(array_filter(is_array($data['statements'] ?? null) ? $data['statements'] : [], is_string(...))), $text('placement') ?: 'page',
+            $text('email'), $values, array_values(array_filter(is_array($data['statements'] ?? null) ? $data['statements'] : [], is_string(...))),
+            $text('placement') ?: 'page',
             $text('network') === '' ? null : $text('network'),
         );
     }

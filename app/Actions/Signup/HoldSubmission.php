@@ -78,7 +78,12 @@ final class HoldSubmission
             $agreed = $this->withoutEnded($edition, $email, $said, $row->received_at);
             $serves = $edition->sheet->draft->kind->servesSomethingElse();
             if ($agreed !== [] || $serves) {
-                ($this->accept)(new Signup($edition, $row->language, $email, $content->values, $agreed, $row->how, $content->placement, $row->received_at, null, $content->network));
+                ($this->accept)(
+                    new Signup(
+                        $edition, $row->language, $email, $content->values, $agreed, $row->how, $content->placement, $row->received_at, null,
+                        $content->network
+                    )
+                );
             }
             $row->delete();
 
@@ -111,7 +116,9 @@ final class HoldSubmission
                 $ended += array_fill_keys(array_map(static fn (Target $t): string => $t->key(), $entry->act->targets()), true);
             }
         }
-        $isEnded = static fn (Statement $s): bool => array_filter($s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->purpose->text, $c))->key()])) !== [];
+        $isEnded = static fn (Statement $s): bool => array_filter(
+            $s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->purpose->text, $c))->key()])
+        ) !== [];
 
         return array_values(array_filter($said, static fn (Statement $s): bool => ! $isEnded($s)));
     }

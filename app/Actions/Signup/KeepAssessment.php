@@ -17,7 +17,8 @@ final class KeepAssessment
     public function __invoke(int $edition, Assessment $assessment): void
     {
         AssessedSubmission::query()->create([
-            'point_edition_id' => $edition, 'assessed_at' => $this->clock->instant(), 'risk' => $assessment->risk, 'band' => $assessment->band, 'signals' => $assessment->named(),
+            'point_edition_id' => $edition, 'assessed_at' => $this->clock->instant(), 'risk' => $assessment->risk, 'band' => $assessment->band,
+            'signals' => $assessment->named(),
         ]);
     }
 }

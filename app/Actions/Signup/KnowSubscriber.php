@@ -30,7 +30,8 @@ final class KnowSubscriber
     public function find(string $controller, EmailAddress $email): ?Subscriber
     {
         // The keyed digest is made with the controller's name, so it finds nobody else's.
-        return ContactPoint::query()->with('subscriber')->where('lookup', $this->lookup($controller, $email)->bytes)->where('kind', 'email')->first()?->subscriber;
+        return ContactPoint::query()->with('subscriber')->where('lookup', $this->lookup($controller, $email)->bytes)->where('kind', 'email')
+            ->first()?->subscriber;
     }
 
     /** Inside a transaction; two at once for one address end with one person. */
@@ -43,8 +44,12 @@ final class KnowSubscriber
         $controllerId = RegisteredController::query()->where('slug', $controller)->valueOrFail('id');
         try {
             return DB::transaction(function () use ($controller, $controllerId, $email): Subscriber {
-                $subscriber = Subscriber::query()->create(['subject' => $this->append->newSubject('person'), 'controller_id' => $controllerId, 'first_seen' => $this->clock->instant()]);
-                ContactPoint::query()->create(['subscriber_id' => $subscriber->id, 'controller_id' => $controllerId, 'kind' => 'email', 'lookup' => $this->lookup($controller, $email)]);
+                $subscriber = Subscriber::query()->create(
+                    ['subject' => $this->append->newSubject('person'), 'controller_id' => $controllerId, 'first_seen' => $this->clock->instant()]
+                );
+                ContactPoint::query()->create(
+                    ['subscriber_id' => $subscriber->id, 'controller_id' => $controllerId, 'kind' => 'email', 'lookup' => $this->lookup($controller, $email)]
+                );
 
                 return $subscriber;
             });

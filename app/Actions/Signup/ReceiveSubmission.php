@@ -49,7 +49,9 @@ final class ReceiveSubmission
         }
         $form = SubmittedForm::read($request, $edition, $language);
         if ($visit->isOld($now)) {
-            return $this->fresh(SubmittedForm::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement);
+            return $this->fresh(
+                SubmittedForm::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement
+            );
         }
         $errors = $form->errors();
         if ($errors !== []) {
@@ -71,7 +73,8 @@ final class ReceiveSubmission
         $now = $this->clock->instant();
         $facts = $form->edition->sheet->rules->screening ? new SubmissionFacts($form->trapTouched, $visit->age($now)) : null;
         $signup = new Signup(
-            $form->edition, $form->language, $form->email(), $form->kept(), $form->agreed, How::FormServed, $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
+            $form->edition, $form->language, $form->email(), $form->kept(), $form->agreed, How::FormServed,
+            $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
             $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts,
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
@@ -123,7 +126,8 @@ final class ReceiveSubmission
         try {
             $nonce = $visit->nonce ?? $this->marks->nonceFor($form);
             $enquiry = new Signup(
-                $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce, Network::truncate((string) $request->ip()),
+                $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce,
+                Network::truncate((string) $request->ip()),
             );
             $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(new SubmissionFacts($form->trapTouched, null)) : null);
         } catch (MarkAlreadySpent) {
@@ -169,7 +173,9 @@ final class ReceiveSubmission
     {
         $marks = $this->marks->issue($form->edition, $form->language, $placement);
 
-        return SubmissionOutcome::again($form->edition, new Filling($form->values, $ticks ? $form->ticked() : [], [], $this->say($heading, $form->language), $marks), $status);
+        return SubmissionOutcome::again(
+            $form->edition, new Filling($form->values, $ticks ? $form->ticked() : [], [], $this->say($heading, $form->language), $marks), $status
+        );
     }
 
     private function say(string $heading, Language $language): string

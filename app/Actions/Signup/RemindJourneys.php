@@ -36,7 +36,8 @@ final class RemindJourneys
     {
         try {
             return DB::transaction(function () use ($id): int {
-                $journey = SignupJourney::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()->first();
+                $journey = SignupJourney::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()
+                    ->first();
                 $journey?->update(['remind_at' => null]);
                 if ($journey !== null) {
                     $this->outbox->lay($journey, MessageKind::Reminder);

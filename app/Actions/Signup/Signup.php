@@ -48,7 +48,10 @@ final readonly class Signup
     public function content(string $key): Digest
     {
         $values = array_map(static fn (FieldValue $v): array => [$v->name, $v->value], $this->values);
-        $all = [$this->edition->digest()->hex(), $this->language->value, $this->email->text, $values, array_map(static fn (Statement $s): string => $s->id->text, $this->agreed)];
+        $all = [
+            $this->edition->digest()->hex(), $this->language->value, $this->email->text, $values,
+            array_map(static fn (Statement $s): string => $s->id->text, $this->agreed),
+        ];
 
         return Digest::fromBytes(hash_hmac('sha256', CanonicalJson::encode($all), $key, true));
     }

@@ -26,7 +26,9 @@ final class SpendMark
         }
         $content = $signup->content(config()->string('app.key'));
         try {
-            DB::table('spent_marks')->insert(['nonce' => $signup->nonce->bytes, 'content' => $content->bytes, 'spent_at' => Instants::write($this->clock->instant())]);
+            DB::table('spent_marks')->insert(
+                ['nonce' => $signup->nonce->bytes, 'content' => $content->bytes, 'spent_at' => Instants::write($this->clock->instant())]
+            );
 
             return true;
         } catch (UniqueConstraintViolationException) {

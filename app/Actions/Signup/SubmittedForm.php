@@ -23,7 +23,9 @@ final readonly class SubmittedForm
      * @param  list<FieldValue>  $values  as typed, one for each field
      * @param  list<Statement>  $agreed  statements answered with yes
      */
-    private function __construct(public PointEdition $edition, public Language $language, public array $values, public array $agreed, public bool $trapTouched) {}
+    private function __construct(
+        public PointEdition $edition, public Language $language, public array $values, public array $agreed, public bool $trapTouched
+    ) {}
 
     public static function read(Request $request, PointEdition $edition, Language $language): self
     {
@@ -31,7 +33,8 @@ final readonly class SubmittedForm
 
         return new self(
             $edition, $language, array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), $text($f->name())), $edition->sheet->draft->fields),
-            array_values(array_filter($edition->sheet->statements, static fn (Statement $s): bool => $text(FormRenderer::controlName($s->id->text)) === 'yes')), $text(FormRenderer::TRAP) !== '',
+            array_values(array_filter($edition->sheet->statements, static fn (Statement $s): bool => $text(FormRenderer::controlName($s->id->text)) === 'yes')),
+            $text(FormRenderer::TRAP) !== '',
         );
     }
 
@@ -93,7 +96,10 @@ final readonly class SubmittedForm
             $errors[$field->name()] ??= $this->say('field.reaches', $field);
         }
 
-        return array_map(static fn (string $name, string $says): FieldMessage => new FieldMessage($name, $says), array_map(strval(...), array_keys($errors)), array_values($errors));
+        return array_map(
+            static fn (string $name, string $says): FieldMessage => new FieldMessage($name, $says), array_map(strval(...), array_keys($errors)),
+            array_values($errors)
+        );
     }
 
     private function typed(Field $field): string
@@ -109,7 +115,9 @@ final readonly class SubmittedForm
 
     private function say(string $fault, Field $field, int $most = 0, int $count = 0): string
     {
-        return (string) __("visitor.$fault", ['label' => $field->label->orNothing($this->language), 'most' => $most, 'count' => $count], $this->language->value);
+        return (string) __(
+            "visitor.$fault", ['label' => $field->label->orNothing($this->language), 'most' => $most, 'count' => $count], $this->language->value
+        );
     }
 
     /** @return list<Field> left empty, though something was agreed to that only they can bring */

@@ -16,7 +16,10 @@ final class CountDeletions
     public function add(string $what, int $count): void
     {
         if ($count > 0) {
-            DB::statement('INSERT INTO deletions (day, what, count) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE count = count + VALUES(count)', [$this->clock->today()->text, $what, $count]);
+            DB::statement(
+                'INSERT INTO deletions (day, what, count) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE count = count + VALUES(count)',
+                [$this->clock->today()->text, $what, $count]
+            );
         }
     }
 
@@ -33,8 +36,11 @@ final class CountDeletions
     /** @return ById<Deleted> by what it was, in the last days, today among them */
     public function ofLastDays(int $days): ById
     {
-        $rows = DB::table('deletions')->where('day', '>', $this->clock->today()->plus(-$days)->text)->groupBy('what')->orderBy('what')->selectRaw('what, SUM(count) AS n')->get();
+        $rows = DB::table('deletions')->where('day', '>', $this->clock->today()->plus(-$days)->text)->groupBy('what')->orderBy('what')
+            ->selectRaw('what, SUM(count) AS n')->get();
 
-        return ById::of($rows->map(static fn (object $row): Deleted => new Deleted((string) $row->what, (int) $row->n)), static fn (Deleted $d): string => $d->what);
+        return ById::of(
+            $rows->map(static fn (object $row): Deleted => new Deleted((string) $row->what, (int) $row->n)), static fn (Deleted $d): string => $d->what
+        );
     }
 }

@@ -33,6 +33,9 @@ final class DeleteDue
             $this->count->add($what, $deleted[$what]);
         }
 
-        return ById::of(array_map(static fn (string $what, int $n): Deleted => new Deleted($what, $n), array_keys($deleted), $deleted), static fn (Deleted $d): string => $d->what);
+        return ById::of(
+            array_map(static fn (string $what, int $n): Deleted => new Deleted($what, $n), array_keys($deleted), $deleted),
+            static fn (Deleted $d): string => $d->what
+        );
     }
 }

@@ -83,7 +83,10 @@ final class DeletePast
 
         return array_map(Stored::number(...), array_values(DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
             ->whereExists(static fn ($q) => $q->from('disclosures')->whereColumn('disclosures.subject', 'subscribers.subject'))
-            ->groupBy('subscriber_id')->havingRaw('SUM(allowed) = 0 AND SUM(reason = ?) = 0 AND MAX(since) < ?', [Reason::AwaitingConfirmation->value, Instants::write($now->plusSeconds(-$seconds))])
+            ->groupBy('subscriber_id')->havingRaw(
+                'SUM(allowed) = 0 AND SUM(reason = ?) = 0 AND MAX(since) < ?',
+                [Reason::AwaitingConfirmation->value, Instants::write($now->plusSeconds(-$seconds))]
+            )
             ->orderBy('subscriber_id')->limit(self::MOST)->pluck('subscriber_id')->all()));
     }
 

@@ -41,7 +41,10 @@ final class ReadLibrary
     {
         $records = RegistersInForce::records(RecordKind::Statement)->with('newest')->get();
 
-        return ById::of($records->map(static fn (Record $r): ?Statement => $r->newest === null ? null : Statement::from($r->newest->document))->filter()->values()->all(), static fn (Statement $s) => $s->id);
+        return ById::of(
+            $records->map(static fn (Record $r): ?Statement => $r->newest === null ? null : Statement::from($r->newest->document))->filter()->values()->all(),
+            static fn (Statement $s) => $s->id
+        );
     }
 
     /** @return list<LibraryText> */

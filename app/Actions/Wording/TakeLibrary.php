@@ -39,7 +39,9 @@ final class TakeLibrary
             foreach ($library->changes() as $row) {
                 $record = $records->get($row->statement) ?? throw Refused::because(ActRefusal::LibraryAtFault, count: 'one text');
                 $place = Place::of('texts', $row->language);
-                $changed = $this->change->edit($record, $author, $record->newest->number ?? 1, new Edit(RecordKind::Statement, EditKind::Set, $place, $row->new));
+                $changed = $this->change->edit(
+                    $record, $author, $record->newest->number ?? 1, new Edit(RecordKind::Statement, EditKind::Set, $place, $row->new)
+                );
                 $taken += (int) ($changed->revision->document->text($place) === $row->new);
             }
 

@@ -26,13 +26,17 @@ final class AuditHtml extends Report
     {
         $language = null;
         if (is_string($this->option('lang'))) {
-            $language = Language::tryFrom($this->option('lang')) ?? throw new RuntimeException('The languages known are '.implode(', ', array_column(Language::cases(), 'value')).'.');
+            $language = Language::tryFrom($this->option('lang'))
+                ?? throw new RuntimeException('The languages known are '.implode(', ', array_column(Language::cases(), 'value')).'.');
         }
         [$files, $breaches, $unread] = [[], 0, 0];
         foreach ((array) $this->argument('file') as $file) {
             $bytes = is_file($file) ? file_get_contents($file) : false;
             try {
-                $readings = HtmlReader::read($bytes === false ? throw new UnreadableHtml('It cannot be opened; give the path of a file.') : $bytes, (string) $this->option('url'), $language);
+                $readings = HtmlReader::read(
+                    $bytes === false ? throw new UnreadableHtml('It cannot be opened; give the path of a file.') : $bytes, (string) $this->option('url'),
+                    $language
+                );
             } catch (UnreadableHtml $e) {
                 $this->progress("$file: {$e->getMessage()}");
                 $unread++;
@@ -82,10 +86,15 @@ final class AuditHtml extends Report
     {
         $this->line($forms === [] ? "$file: no form was found." : $file);
         foreach ($forms as [$reading, $results]) {
-            $this->line("  {$reading->where->text()}: a {$reading->kind->value} form, because {$reading->kindReason}".($reading->language === null ? '' : ', in '.$reading->language->endonym()));
+            $this->line(
+                "  {$reading->where->text()}: a {$reading->kind->value} form, because {$reading->kindReason}"
+                    .($reading->language === null ? '' : ', in '.$reading->language->endonym())
+            );
             foreach ($results as $result) {
                 if ($result->verdict->isFinding()) {
-                    $this->line("    {$result->verdict->value}: {$result->requirement->id()} at {$result->where?->text()}. {$result->says} ({$result->requirement->source()->text})");
+                    $this->line(
+                        "    {$result->verdict->value}: {$result->requirement->id()} at {$result->where?->text()}. {$result->says} ({$result->requirement->source()->text})"
+                    );
                     $this->line("      {$result->mend}");
                 }
             }

@@ -28,7 +28,10 @@ final class ConsentRebuild extends Report
                 [$is, $due] = [implode('; ', $difference->found) ?: 'nothing', implode('; ', $difference->expected) ?: 'nothing'];
                 $this->line("Subject {$difference->subject}: found $is; the ledger says $due.");
             }
-            $this->line("{$found->subscribers} subscribers, ".count($found->differences).' differ'.($this->option('check') || $found->differences === [] ? '.' : ' and were mended.'));
+            $this->line(
+                "{$found->subscribers} subscribers, ".count($found->differences).' differ'
+                    .($this->option('check') || $found->differences === [] ? '.' : ' and were mended.')
+            );
         }
 
         return $found->differences === [] ? self::SUCCESS : self::FOUND;

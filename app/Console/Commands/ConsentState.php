@@ -39,7 +39,9 @@ final class ConsentState extends Report
         $moments = is_string($at) ? Moments::read($at) : [$now];
         $moment = $moments[0] ?? throw new RuntimeException("\"$at\" is not a time; write it like 2026-09-02 or 2026-09-02T10:00.");
         if (count($moments) > 1) {
-            throw new RuntimeException("\"$at\" came twice, when the clocks were put back. Say which: ".implode(' or ', array_map(Moments::input(...), $moments)).'.');
+            throw new RuntimeException(
+                "\"$at\" came twice, when the clocks were put back. Say which: ".implode(' or ', array_map(Moments::input(...), $moments)).'.'
+            );
         }
         $rows = [];
         foreach (RegisteredController::query()->orderBy('id')->pluck('slug') as $controller) {
@@ -49,7 +51,9 @@ final class ConsentState extends Report
             }
             $proven = ($this->prove)($subscriber->subject);
             if (! $proven->holds()) {
-                throw new RuntimeException("This cannot be answered, because what is on record for $controller is not as it was written: ".implode(' ', $proven->faults));
+                throw new RuntimeException(
+                    "This cannot be answered, because what is on record for $controller is not as it was written: ".implode(' ', $proven->faults)
+                );
             }
             foreach (Permissions::at($proven->entries, $moment, $now)->all() as $permission) {
                 $rows[] = $this->row($controller, $permission);
@@ -70,7 +74,11 @@ final class ConsentState extends Report
         return $rows === [] ? self::FOUND : self::SUCCESS;
     }
 
-    /** @return array{controller: string, purpose: string, channel: string, allowed: bool, reason: string, since: string|null, entries: list<string>, why: string} */
+    /**
+     * @return array{
+     *     controller: string, purpose: string, channel: string, allowed: bool, reason: string, since: string|null, entries: list<string>, why: string
+     * }
+     */
     private function row(string $controller, Permission $permission): array
     {
         return [

@@ -43,7 +43,9 @@ final class LedgerAcceptLoss extends Report
             $this->line("  lost: {$this->name($line)}");
         }
         if (! $this->option('yes')) {
-            $this->line('If this loss is understood and written down, call this again with --yes. What lies beside the key is set apart there; sealing goes on from this database, and every mail that waits in it waits for a person.');
+            $this->line(
+                'If this loss is understood and written down, call this again with --yes. What lies beside the key is set apart there; sealing goes on from this database, and every mail that waits in it waits for a person.'
+            );
 
             return self::FOUND;
         }

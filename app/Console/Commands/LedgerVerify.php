@@ -30,8 +30,11 @@ final class LedgerVerify extends Report
         $found = ($this->verify)($against, fn (string $what, int $done, int $all) => $this->progress("$done of $all $what read"));
         if ($this->option('json')) {
             $this->json([
-                'ok' => $found->holds(), 'entries' => $found->entries, 'sealed' => $found->sealed, 'checkpoints' => $found->checkpoints, 'overdue' => $found->overdue,
-                'faults' => array_map(static fn (Fault $f): array => ['what' => $f->what, 'about' => $f->about, 'entry' => $f->entry, 'leaf' => $f->leaf], $found->faults),
+                'ok' => $found->holds(), 'entries' => $found->entries, 'sealed' => $found->sealed, 'checkpoints' => $found->checkpoints,
+                'overdue' => $found->overdue,
+                'faults' => array_map(
+                    static fn (Fault $f): array => ['what' => $f->what, 'about' => $f->about, 'entry' => $f->entry, 'leaf' => $f->leaf], $found->faults
+                ),
             ]);
         } else {
             $this->line("{$found->entries} entries, {$found->sealed} sealed, {$found->checkpoints} checkpoints.");

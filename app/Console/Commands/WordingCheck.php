@@ -36,7 +36,12 @@ final class WordingCheck extends Report
                 'sentences' => $ease->sentences, 'words' => $ease->words, 'reading_ease' => round($ease->score, 1), 'longest_sentence' => $ease->longest,
             ], 'problems' => $problems]);
         } else {
-            $this->line(sprintf('%s: %d %s, %d words, %s, longest sentence %d words.', $language->endonym(), $ease->sentences, $ease->sentences === 1 ? 'sentence' : 'sentences', $ease->words, $ease->says(), $ease->longest));
+            $this->line(
+                sprintf(
+                    '%s: %d %s, %d words, %s, longest sentence %d words.', $language->endonym(), $ease->sentences,
+                    $ease->sentences === 1 ? 'sentence' : 'sentences', $ease->words, $ease->says(), $ease->longest
+                )
+            );
             foreach ($problems as $problem) {
                 $this->line("{$problem['verdict']}: {$problem['requirement']}, \"{$problem['words']}\" ({$problem['source']})");
                 $this->line("  {$problem['mend']}");
@@ -50,7 +55,8 @@ final class WordingCheck extends Report
     {
         $given = $this->option('lang');
         if (is_string($given)) {
-            return Language::tryFrom($given) ?? throw new RuntimeException('The languages known are '.implode(', ', array_column(Language::cases(), 'value')).'.');
+            return Language::tryFrom($given)
+                ?? throw new RuntimeException('The languages known are '.implode(', ', array_column(Language::cases(), 'value')).'.');
         }
 
         return Lexicon::guess($text) ?? throw new RuntimeException('The language cannot be told from so little text; name it with --lang.');

@@ -15,7 +15,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Stands before the application and counts what is posted to forms, by network in stretches of ten seconds, by placement, point and as a whole in stretches of two,
+ * Stands before the application and counts what is posted to forms, by network in stretches of ten seconds, by placement, point and as a whole in
+ * stretches of two,
  * so that what is let in comes evenly. What is over a limit gets the form again as it was filled in, its marks unspent, to be sent once more; whoever does
  * so a moment later, as people do, is counted apart and goes before the crowd. It must cost next to nothing, so it works without
  * the framework; where it cannot count, everything passes.

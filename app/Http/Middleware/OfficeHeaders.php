@@ -17,7 +17,10 @@ final class OfficeHeaders
         $response = $next($request);
         $headers = $response->headers;
         if (! $headers->has('Content-Security-Policy')) {
-            $headers->set('Content-Security-Policy', "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'self'");
+            $headers->set(
+                'Content-Security-Policy',
+                "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'self'"
+            );
         }
         $headers->set('Referrer-Policy', 'no-referrer');
         $headers->set('X-Content-Type-Options', 'nosniff');

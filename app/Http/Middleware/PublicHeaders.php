@@ -16,7 +16,10 @@ final class PublicHeaders
     {
         $response = $next($request);
         $headers = $response->headers;
-        $headers->set('Content-Security-Policy', "default-src 'none'; style-src 'self'; script-src 'self'; img-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
+        $headers->set(
+            'Content-Security-Policy',
+            "default-src 'none'; style-src 'self'; script-src 'self'; img-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+        );
         // A form says to us from where it is sent, and to nobody else; pages behind a mail's link say nothing to anybody.
         $headers->set('Referrer-Policy', $request->is('forms/*') ? 'same-origin' : 'no-referrer');
         $headers->set('X-Content-Type-Options', 'nosniff');

@@ -18,7 +18,10 @@ final class EditRequest extends FormRequest
     /** @throws Refused where it names no place */
     public function edit(RecordKind $kind): Edit
     {
-        return new Edit($kind, EditKind::tryFrom($this->string('do', 'set')->toString()) ?? EditKind::Set, Place::parse($this->string('place')->toString()), $this->input('value'));
+        return new Edit(
+            $kind, EditKind::tryFrom($this->string('do', 'set')->toString()) ?? EditKind::Set, Place::parse($this->string('place')->toString()),
+            $this->input('value')
+        );
     }
 
     /** Number of the revision that it began from. */

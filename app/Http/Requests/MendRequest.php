@@ -16,7 +16,8 @@ final class MendRequest extends FormRequest
     public function note(Judgement $judgement): ?Note
     {
         foreach ($judgement->notes as $note) {
-            if ($note->result->change !== null && $note->key() === $this->string('note')->toString() && $note->result->place()?->text() === $this->string('where')->toString()) {
+            if ($note->result->change !== null && $note->key() === $this->string('note')->toString()
+                && $note->result->place()?->text() === $this->string('where')->toString()) {
                 return $note;
             }
         }

@@ -12,7 +12,9 @@ final readonly class Press
      * @param  string  $label  for whoever does not see where it stands
      * @param  string  $does  what it does to the place: "set", "remove", "up", "down"
      */
-    public function __construct(public string $id, public string $place, public string $text, public string $label, public string $does = 'set', public string $value = '') {}
+    public function __construct(
+        public string $id, public string $place, public string $text, public string $label, public string $does = 'set', public string $value = ''
+    ) {}
 
     /** @return list<self> buttons that move and remove an item, as far as it can be */
     public static function forItem(string $place, string $name, bool $first, bool $last, ?string $remove): array

@@ -13,8 +13,9 @@ final readonly class Words
      * @param  string  $language  tag of the language they are in
      * @param  string  $marked  the same as HTML, with what notes speak of underlined
      */
-    public function __construct(public string $place, public string $label, public string $value, public string $language, public string $marked, public int $rows = 1)
-    {
+    public function __construct(
+        public string $place, public string $label, public string $value, public string $language, public string $marked, public int $rows = 1
+    ) {
         $this->id = PlaceId::of($place);
     }
 

@@ -12,5 +12,8 @@ final readonly class Decision
      * @param  string  $when  such as "Today" or "27 Nov"
      * @param  string  $about  the words in bold with which the sentence begins
      */
-    public function __construct(public int $urgency, public string $when, public string $about, public string $says, public string $more, public string $do, public string $link, public string $sort = '') {}
+    public function __construct(
+        public int $urgency, public string $when, public string $about, public string $says, public string $more, public string $do, public string $link,
+        public string $sort = ''
+    ) {}
 }

@@ -45,7 +45,10 @@ final class Decisions
     /** @var list<PointStatus>|null */
     private ?array $rows = null;
 
-    public function __construct(private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly LedgerTables $ledger, private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly LedgerTables $ledger,
+        private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly SystemClock $clock
+    ) {}
 
     /** @return list<Decision> */
     public function for(User $user): array
@@ -68,16 +71,28 @@ final class Decisions
         $decisions = [];
         $uncertain = Message::query()->where('state', MessageState::Uncertain)->count();
         if ($uncertain > 0) {
-            $decisions[] = new Decision(0, 'Today', $uncertain === 1 ? 'One mail' : "$uncertain mails", ($uncertain === 1 ? 'is' : 'are').' uncertain: nobody knows whether the mail server took '.($uncertain === 1 ? 'it' : 'them').'.', 'Nothing is sent twice by itself.', 'Decide', route('mails'));
+            $decisions[] = new Decision(
+                0, 'Today', $uncertain === 1 ? 'One mail' : "$uncertain mails",
+                ($uncertain === 1 ? 'is' : 'are').' uncertain: nobody knows whether the mail server took '.($uncertain === 1 ? 'it' : 'them').'.',
+                'Nothing is sent twice by itself.', 'Decide', route('mails')
+            );
         }
-        $faulty = Message::query()->where('state', MessageState::Failed)->whereIn('problem', ['not-composed', 'not-handed-over'])->where('settled_at', '>', Instants::write($this->clock->instant()->plusDays(-self::FAULTY_DAYS)))->count();
+        $faulty = Message::query()->where('state', MessageState::Failed)->whereIn('problem', ['not-composed', 'not-handed-over'])
+            ->where('settled_at', '>', Instants::write($this->clock->instant()->plusDays(-self::FAULTY_DAYS)))->count();
         if ($faulty > 0) {
-            $decisions[] = new Decision(0, 'Today', $faulty === 1 ? 'One mail' : "$faulty mails", 'could not be put together or handed over, whatever was tried.', 'The fault lies with '.($faulty === 1 ? 'this mail or its' : 'these mails or their').' address, not with the server; all others went out.', 'See', route('mails', ['state' => 'failed']));
+            $decisions[] = new Decision(
+                0, 'Today', $faulty === 1 ? 'One mail' : "$faulty mails", 'could not be put together or handed over, whatever was tried.',
+                'The fault lies with '.($faulty === 1 ? 'this mail or its' : 'these mails or their').' address, not with the server; all others went out.',
+                'See', route('mails', ['state' => 'failed'])
+            );
         }
         $late = $this->clock->instant()->plusSeconds(-self::WORKER_STALLED);
         $due = Message::query()->where('state', MessageState::Waiting)->where('due_at', '<', Instants::write($late))->count();
         if ($due > 0) {
-            $decisions[] = new Decision(0, 'Today', 'The worker stands still:', ($due === 1 ? 'one mail has' : "$due mails have").' been due for more than five minutes.', 'No sign-up lapses meanwhile; days count from the mail\'s acceptance.', 'See the mails', route('mails', ['state' => 'waiting']));
+            $decisions[] = new Decision(
+                0, 'Today', 'The worker stands still:', ($due === 1 ? 'one mail has' : "$due mails have").' been due for more than five minutes.',
+                'No sign-up lapses meanwhile; days count from the mail\'s acceptance.', 'See the mails', route('mails', ['state' => 'waiting'])
+            );
         }
 
         return $decisions;
@@ -88,12 +103,24 @@ final class Decisions
     {
         $other = $this->same->isNot();
         if ($other !== null) {
-            return [new Decision(0, 'Now', 'This is not the ledger that was sealed:', lcfirst($other), 'Nothing is sealed and no mail goes out until your administrator has looked into it (ledger:accept-loss).', 'Look a person up', route('evidence'))];
+            return [
+                new Decision(
+                    0, 'Now', 'This is not the ledger that was sealed:', lcfirst($other),
+                    'Nothing is sealed and no mail goes out until your administrator has looked into it (ledger:accept-loss).', 'Look a person up',
+                    route('evidence')
+                ),
+            ];
         }
         $late = Instants::write($this->clock->instant()->plusSeconds(-self::SEALING_STALLED));
         $open = $this->ledger->unsealed()->where('recorded', '<', $late)->count();
 
-        return $open === 0 ? [] : [new Decision(0, 'Today', 'Sealing stands still:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.', 'The scheduler has stopped, or the ledger is not the one that was sealed before. Ask your administrator to run ledger:verify.', 'Look a person up', route('evidence'))];
+        return $open === 0 ? [] : [
+            new Decision(
+                0, 'Today', 'Sealing stands still:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.',
+                'The scheduler has stopped, or the ledger is not the one that was sealed before. Ask your administrator to run ledger:verify.',
+                'Look a person up', route('evidence')
+            ),
+        ];
     }
 
     /** @return list<Decision> what upkeep could not delete */
@@ -101,7 +128,13 @@ final class Decisions
     {
         $stuck = $this->deletions->ofLastDays(2)->get(LapseJourneys::STUCK)->count ?? 0;
 
-        return $stuck === 0 ? [] : [new Decision(0, 'Today', $stuck === 1 ? 'One sign-up' : "$stuck sign-ups", 'should have lapsed and could not be deleted.', 'All others were. The fault is written down; tell your administrator.', 'See those that wait', route('evidence.signups', ['state' => 'waiting']))];
+        return $stuck === 0 ? [] : [
+            new Decision(
+                0, 'Today', $stuck === 1 ? 'One sign-up' : "$stuck sign-ups", 'should have lapsed and could not be deleted.',
+                'All others were. The fault is written down; tell your administrator.', 'See those that wait',
+                route('evidence.signups', ['state' => 'waiting'])
+            ),
+        ];
     }
 
     /** @return list<Decision> */
@@ -113,7 +146,13 @@ final class Decisions
         }
         $first = HeldSubmission::query()->orderBy('deleted_at')->firstOrFail()->deleted_at;
 
-        return [new Decision(1, Moments::day($first), $count === 1 ? 'One held submission' : "$count held submissions", $count === 1 ? 'is deleted unless somebody decides.' : 'wait; the first is deleted then unless somebody decides.', '', 'Decide', route('held'), $first->text())];
+        return [
+            new Decision(
+                1, Moments::day($first), $count === 1 ? 'One held submission' : "$count held submissions",
+                $count === 1 ? 'is deleted unless somebody decides.' : 'wait; the first is deleted then unless somebody decides.', '', 'Decide',
+                route('held'), $first->text()
+            ),
+        ];
     }
 
     /** @return list<PointStatus> taken stock of once for a desk */
@@ -130,16 +169,30 @@ final class Decisions
             $link = route('points.sheet', $row->point->slug);
             if ($row->point->paused_at !== null) {
                 $since = Moments::day($row->point->paused_at);
-                $decisions[] = new Decision(0, 'Paused', $row->sheet->draft->name, "is off the air since $since.", 'Visitors are told so, and nothing is taken.', 'Decide', route('points.pausing', $row->point->slug));
+                $decisions[] = new Decision(
+                    0, 'Paused', $row->sheet->draft->name, "is off the air since $since.", 'Visitors are told so, and nothing is taken.', 'Decide',
+                    route('points.pausing', $row->point->slug)
+                );
             }
             $uncovered = $row->uncovered;
             if ($uncovered !== []) {
                 $n = count($uncovered);
-                $decisions[] = new Decision(0, 'Today', $row->sheet->draft->name, 'has '.($n === 1 ? 'a breach' : "$n breaches").($row->edition === null ? ' and cannot be published.' : '.'), $uncovered[0]->says(), $n === 1 ? 'See the note' : 'See the notes', $link);
+                $decisions[] = new Decision(
+                    0, 'Today', $row->sheet->draft->name,
+                    'has '.($n === 1 ? 'a breach' : "$n breaches").($row->edition === null ? ' and cannot be published.' : '.'), $uncovered[0]->says(),
+                    $n === 1 ? 'See the note' : 'See the notes', $link
+                );
             } elseif ($row->draft && ! $row->changed) {
-                $decisions[] = new Decision(1, 'Waiting', $row->sheet->draft->name, "still shows what held before: words, rules or the controller were approved after edition {$row->edition}.", '', 'Review', route('points.publish', $row->point->slug));
+                $decisions[] = new Decision(
+                    1, 'Waiting', $row->sheet->draft->name,
+                    "still shows what held before: words, rules or the controller were approved after edition {$row->edition}.", '', 'Review',
+                    route('points.publish', $row->point->slug)
+                );
             } elseif ($row->draft) {
-                $decisions[] = new Decision(2, 'Waiting', $row->sheet->draft->name, $row->edition === null ? 'was never published.' : "has a draft after edition {$row->edition}.", 'Saved '.Moments::exact($row->revision->saved_at).'.', 'Review', route('points.publish', $row->point->slug));
+                $decisions[] = new Decision(
+                    2, 'Waiting', $row->sheet->draft->name, $row->edition === null ? 'was never published.' : "has a draft after edition {$row->edition}.",
+                    'Saved '.Moments::exact($row->revision->saved_at).'.', 'Review', route('points.publish', $row->point->slug)
+                );
             }
         }
 
@@ -150,7 +203,8 @@ final class Decisions
     private function exceptions(): array
     {
         $today = $this->clock->today();
-        $ending = AcceptedFinding::query()->with('point', 'maker')->whereBetween('until', [$today->text, $today->plus(self::EXCEPTION_ENDS_SOON)->text])->orderBy('until')->get();
+        $ending = AcceptedFinding::query()->with('point', 'maker')->whereBetween('until', [$today->text, $today->plus(self::EXCEPTION_ENDS_SOON)->text])
+            ->orderBy('until')->get();
 
         return array_values($ending->map(static fn (AcceptedFinding $row): Decision => new Decision(
             1, Moments::shortDay($row->until), $row->point->slug, "is excepted from {$row->requirement} until then.", "{$row->maker->name}: {$row->reason}",
@@ -183,7 +237,11 @@ final class Decisions
         return array_values(Proposal::query()->with('record', 'submitter')->whereNull('decision')->orderBy('submitted_at')->get()->map(static function (Proposal $p) use ($user): Decision {
             $own = $p->submitted_by === $user->id;
 
-            return new Decision(1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug, $own ? 'waits for somebody else to approve what you submitted.' : "waits for approval; {$p->submitter->name} submitted it.", $p->comment, $own ? 'See it' : 'Review', route('records.review', [$p->record->kind->value, $p->record->slug]), $p->submitted_at->text());
+            return new Decision(
+                1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug,
+                $own ? 'waits for somebody else to approve what you submitted.' : "waits for approval; {$p->submitter->name} submitted it.", $p->comment,
+                $own ? 'See it' : 'Review', route('records.review', [$p->record->kind->value, $p->record->slug]), $p->submitted_at->text()
+            );
         })->all());
     }
 
@@ -198,7 +256,12 @@ final class Decisions
 
         return array_values(Proposal::query()->with('record', 'decider')->where('submitted_by', $user->id)->where('decision', Decided::Returned)->where('decided_at', '>', $since)
             ->whereRaw('id = (SELECT MAX(p.id) FROM proposals p WHERE p.record_id = proposals.record_id)')->get()
-            ->map(static fn (Proposal $p): Decision => new Decision(1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug, "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])))->all());
+            ->map(
+                static fn (Proposal $p): Decision => new Decision(
+                    1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug,
+                    "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])
+                )
+            )->all());
     }
 
     /**

@@ -15,6 +15,8 @@ final readonly class DepartureLine
 
     public static function of(string $slug, string $name, Departure $departure, bool $defies): self
     {
-        return new self($slug, $name, $departure->rule->says($departure->value), $defies, "{$departure->reason} {$departure->by}, ".Moments::plain($departure->on));
+        return new self(
+            $slug, $name, $departure->rule->says($departure->value), $defies, "{$departure->reason} {$departure->by}, ".Moments::plain($departure->on)
+        );
     }
 }

@@ -49,13 +49,17 @@ final class ShowPerson
         $values = $this->personal->newestOf($subscriber->subject);
         $chosen = self::find($proven->entries, $asked->entry) ?? self::newestConsent($proven->entries);
         $consent = $chosen === null ? null : self::consentBehind($chosen, $proven->entries);
-        $state = [$values->get('first-name')->value ?? '', $registers->controller($subscriber->controller->slug)->name, 'first seen '.Moments::exact($subscriber->first_seen)];
+        $state = [
+            $values->get('first-name')->value ?? '', $registers->controller($subscriber->controller->slug)->name,
+            'first seen '.Moments::exact($subscriber->first_seen),
+        ];
 
         return new PersonPage(
             $subscriber, $values->get('email')->value ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
             $this->question($subscriber, $proven, $asked, $chosen, $names), $this->acts($subscriber, $proven->entries, $chosen, $names),
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
-            $consent === null ? null : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),
+            $consent === null ? null
+                : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),
         );
     }
 
@@ -155,7 +159,10 @@ final class ShowPerson
             $leaf === null || $proven->checkpoint === null ? null : number_format($leaf + 1).' of '.number_format($proven->checkpoint->size),
             implode(' ', str_split($chosen->digest()->hex(), 8)), (string) $act->edition()?->short(),
             $consent instanceof Given ? $this->agreed($consent) : [],
-            array_map(static fn (Disclosure $d): KeptValue => new KeptValue((string) __('office.values.'.$d->name), $d->value), $this->personal->ofEntry($chosen->id)),
+            array_map(
+                static fn (Disclosure $d): KeptValue => new KeptValue((string) __('office.values.'.$d->name), $d->value),
+                $this->personal->ofEntry($chosen->id)
+            ),
             $act instanceof Given ? self::notes($act) : [],
             (string) json_encode(json_decode($chosen->bytes), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
         );
@@ -182,7 +189,8 @@ final class ShowPerson
     private function agreed(Given $given): array
     {
         $editions = ById::of(
-            ApprovedEdition::query()->with('approver')->whereIn('digest', array_map(static fn (Answer $a): string => $a->edition->bytes, $given->answers))->get(),
+            ApprovedEdition::query()->with('approver')->whereIn('digest', array_map(static fn (Answer $a): string => $a->edition->bytes, $given->answers))
+                ->get(),
             static fn (ApprovedEdition $e): string => $e->digest->hex(),
         );
 
@@ -190,7 +198,8 @@ final class ShowPerson
             $edition = $editions->get($answer->edition->hex());
 
             return new AgreedWords(
-                "Statement {$answer->statement}".($edition === null ? '' : ", edition {$edition->number}").", {$given->language->endonym()}", $given->language->value,
+                "Statement {$answer->statement}".($edition === null ? '' : ", edition {$edition->number}").", {$given->language->endonym()}",
+                $given->language->value,
                 $this->words($given, $answer), $edition === null ? '' : 'approved '.Moments::exact($edition->approved_at).' by '.$edition->approver->name,
                 (string) $edition?->digest->short(),
             );

@@ -68,7 +68,8 @@ final readonly class Margin
             $cover === null ? null : "{$cover->maker->name}, until {$cover->until}: {$cover->reason}",
             $mend?->label, (string) json_encode(['note' => $note->key(), 'where' => $place?->text()]),
             $cover === null && $mend === null ? $result->mend : null,
-            $cover === null && $mend === null && $place?->first() === 'statements' && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,
+            $cover === null && $mend === null && $place?->first() === 'statements'
+                && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,
         );
     }
 }

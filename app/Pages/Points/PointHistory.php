@@ -18,5 +18,7 @@ final readonly class PointHistory
      * @param  Collection<int, Revision>  $revisions  the newest first
      * @param  Collection<int, PublishedEdition>  $editions  the newest first
      */
-    public function __construct(public Point $point, public int $from, public int $to, public array $difference, public Collection $revisions, public Collection $editions) {}
+    public function __construct(
+        public Point $point, public int $from, public int $to, public array $difference, public Collection $revisions, public Collection $editions
+    ) {}
 }

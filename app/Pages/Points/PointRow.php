@@ -50,7 +50,8 @@ final readonly class PointRow
             $status->edition === null ? 'never published' : "edition {$status->edition}", $status->isPaused(),
             $status->draft ? ($status->changed ? 'draft, saved ' : 'registers changed after it; sheet saved ').Moments::exact($status->revision->saved_at) : '',
             $count($status->breaches, 'breach', 'breaches'), $count($status->weaknesses, 'weakness', 'weaknesses'), number_format($status->signups),
-            array_map(static fn (AppliedRule $a): RuleCell => RuleCell::of($a), $status->rules), $draft->countries === [] ? 'unknown: the strictest' : ucfirst(implode(', ', $regimes)),
+            array_map(static fn (AppliedRule $a): RuleCell => RuleCell::of($a), $status->rules),
+            $draft->countries === [] ? 'unknown: the strictest' : ucfirst(implode(', ', $regimes)),
             $draft->departures !== [],
         );
     }

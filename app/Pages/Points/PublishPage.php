@@ -53,8 +53,10 @@ final readonly class PublishPage
         $others = array_filter($publication->judgement->notes, static fn (Note $n): bool => $n->result->verdict !== Verdict::Breach);
 
         return new self(
-            $publication->point, $publication->sheet->draft->name, $publication->looked(), $publication->before?->number, $publication->number(), $publication->differs(),
-            $publication->before === null ? self::whole($publication) : [], $publication->difference(), $publication->uncovered()->all(), $stops, $publication->unapproved(),
+            $publication->point, $publication->sheet->draft->name, $publication->looked(), $publication->before?->number, $publication->number(),
+            $publication->differs(),
+            $publication->before === null ? self::whole($publication) : [], $publication->difference(), $publication->uncovered()->all(), $stops,
+            $publication->unapproved(),
             array_values(array_map(static fn (Note $n): string => ucfirst($n->result->verdict->value).": {$n->result->says}", $others)), $own,
             implode(', ', array_map(static fn (User $u): string => $u->name, $publication->writers->all())),
             $stops === [] && $own === null && $user->can('publish', Point::class),

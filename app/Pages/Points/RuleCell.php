@@ -17,7 +17,9 @@ final readonly class RuleCell
      * @param  string  $from  where it comes from, in a few words
      * @param  bool  $defies  whether it is not what the law of its visitors demands
      */
-    private function __construct(public string $rule, public string $title, public string $says, public string $origin, public string $from, public bool $defies) {}
+    private function __construct(
+        public string $rule, public string $title, public string $says, public string $origin, public string $from, public bool $defies
+    ) {}
 
     public static function of(AppliedRule $applied): self
     {
@@ -26,7 +28,8 @@ final readonly class RuleCell
 
         return new self(
             $applied->rule->value, $applied->rule->title(), self::short($applied), $applied->origin(),
-            $own !== null ? "departs: {$own->reason} ({$own->by}, ".Moments::plain($own->on).')' : ($demands ?: 'house'), $own !== null && $applied->defiesRegime(),
+            $own !== null ? "departs: {$own->reason} ({$own->by}, ".Moments::plain($own->on).')' : ($demands ?: 'house'),
+            $own !== null && $applied->defiesRegime(),
         );
     }
 

@@ -41,14 +41,20 @@ final readonly class RuleRow
     public static function of(AppliedRule $applied): self
     {
         [$rule, $own] = [$applied->rule, $applied->departure];
-        $options = array_map(static fn (bool $value): Option => new Option($value ? '1' : '0', $rule->says($value), $own !== null ? $value === $applied->value : $value !== $applied->value), [true, false]);
+        $options = array_map(
+            static fn (bool $value): Option => new Option(
+                $value ? '1' : '0', $rule->says($value), $own !== null ? $value === $applied->value : $value !== $applied->value
+            ),
+            [true, false]
+        );
 
         return new self(
             $rule->value, $rule->title(), $rule->says($applied->value), ucfirst($applied->why()).'.',
             $applied->defiesRegime() ? "against {$applied->demands[0]->regime->name()} ({$applied->demands[0]->source})" : null,
             $own?->reason, $own === null ? '' : "{$own->by}, ".Moments::plain($own->on).". The house says: {$rule->says($applied->house)}.",
             $rule->isNumber(), (string) (int) $applied->value, $rule->value === 'lapse-days' ? 1 : 0, $rule->isNumber() ? [] : $options,
-            $own === null ? null : new Press("follow-{$rule->value}", "departures/{$rule->value}", 'Follow the house again', 'Follow the house again', 'remove'),
+            $own === null ? null
+                : new Press("follow-{$rule->value}", "departures/{$rule->value}", 'Follow the house again', 'Follow the house again', 'remove'),
         );
     }
 }

@@ -24,8 +24,13 @@ final class ShowPointHistory
         $revisions = $point->record->revisions()->with('author')->orderByDesc('number')->limit(self::MOST)->get();
         $newest = $revisions[0]->number ?? 1;
         [$from, $to] = [$from ?: max(1, $newest - 1), $to ?: $newest];
-        $sheet = static fn (int $number): Sheet => $registers->complete(SheetDraft::from($point->record->revisions()->where('number', $number)->firstOrFail()->document));
+        $sheet = static fn (int $number): Sheet => $registers->complete(
+            SheetDraft::from($point->record->revisions()->where('number', $number)->firstOrFail()->document)
+        );
 
-        return new PointHistory($point, $from, $to, SheetDifference::between($sheet($from), $sheet($to)), $revisions, $point->editions()->orderByDesc('number')->with('publisher')->get());
+        return new PointHistory(
+            $point, $from, $to, SheetDifference::between($sheet($from), $sheet($to)), $revisions,
+            $point->editions()->orderByDesc('number')->with('publisher')->get()
+        );
     }
 }

@@ -83,9 +83,11 @@ final class ShowSheet
             new Several('languages', 'Languages', Sentences::listed($languages), self::languages($draft->languages)),
             $this->fields($draft, $margin), $this->addField($draft), $this->statements($sheet, $margin, $may), $this->addStatement($draft, $registers),
             self::confirmation($sheet), $margin->at('rules/double-opt-in'), array_map(self::unreachable(...), $sheet->unreachable()),
-            array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin), $draft->notice !== null, $margin,
+            array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
+            $draft->notice !== null, $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
-            $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)), $history->undo() !== null, $history->redo() !== null,
+            $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)), $history->undo() !== null,
+            $history->redo() !== null,
             ...$this->proofOf($point, $draft, $shown, $width), conflicts: $conflicts, news: $news,
         );
     }
@@ -98,10 +100,16 @@ final class ShowSheet
         $margin = $this->margin($point, $sheet, $this->judgements->ofTyped($sheet, $registers), $user->can('change', Point::class));
         $proof = $this->proofOf($point, $sheet->draft, $sheet->draft->languageFor($shown), $width);
 
-        return new TypedPage($point, $margin, self::words($sheet->draft, $margin), $sheet->draft->languageFor($shown)->endonym(), $proof['languages'], $proof['widths'], $proof['width'], $proof['proof']);
+        return new TypedPage(
+            $point, $margin, self::words($sheet->draft, $margin), $sheet->draft->languageFor($shown)->endonym(), $proof['languages'], $proof['widths'],
+            $proof['width'], $proof['proof']
+        );
     }
 
-    /** The form as it would be frozen, with a stand-in for what is not written yet; of the draft that its proof was promised of, or of the newest revision where that is no longer kept. */
+    /**
+     * The form as it would be frozen, with a stand-in for what is not written yet; of the draft that its proof was promised of, or of the newest revision
+     * where that is no longer kept.
+     */
     public function proof(Point $point, string $name, ?Language $language): string
     {
         $json = Cache::get("proof:$name");
@@ -112,12 +120,16 @@ final class ShowSheet
         $controller = $registers->controller($sheet->draft->controller);
         $language = $sheet->draft->languageFor($language);
 
-        return (new FormRenderer($sheet, $controller, '/LANGUAGE', route('look', $controller->id->text, false)))->render($language, VisitorWords::form($language))->html;
+        return (
+            new FormRenderer($sheet, $controller, '/LANGUAGE', route('look', $controller->id->text, false))
+        )->render($language, VisitorWords::form($language))->html;
     }
 
     private function margin(Point $point, Sheet $sheet, Judgement $judgement, bool $may): Margin
     {
-        return new Margin($judgement, count($sheet->draft->languages), $may, $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes)));
+        return new Margin(
+            $judgement, count($sheet->draft->languages), $may, $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes))
+        );
     }
 
     /** @return array{languages: list<Tab>, widths: list<Tab>, width: string, proof: string} */
@@ -154,7 +166,9 @@ final class ShowSheet
      */
     private static function countries(array $chosen): array
     {
-        return array_map(static fn (Country $c): Option => new Option($c->code, $c->name(), array_filter($chosen, $c->equals(...)) !== []), Country::choices($chosen));
+        return array_map(
+            static fn (Country $c): Option => new Option($c->code, $c->name(), array_filter($chosen, $c->equals(...)) !== []), Country::choices($chosen)
+        );
     }
 
     /**
@@ -172,7 +186,8 @@ final class ShowSheet
         $rows = [];
         foreach ($draft->fields as $i => $field) {
             $place = "fields/{$field->id}";
-            $name = self::nameOf($field->kind).(str_ends_with($field->id->text, $field->kind->id()) ? '' : ' '.substr($field->id->text, strlen($field->kind->id()) + 1));
+            $name = self::nameOf($field->kind)
+                .(str_ends_with($field->id->text, $field->kind->id()) ? '' : ' '.substr($field->id->text, strlen($field->kind->id()) + 1));
             $isEmail = $field->kind->meaning() === FieldMeaning::Email;
             $rows[] = new FieldRow(
                 ucfirst($name), $margin->at($place, "$place/label"),
@@ -210,11 +225,16 @@ final class ShowSheet
         foreach ($sheet->statements as $i => $statement) {
             $place = "statements/{$statement->id}";
             $rows[] = new StatementRow(
-                $statement->id->text, str_replace('-', ' ', $statement->purpose->text), Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels)),
+                $statement->id->text, str_replace('-', ' ', $statement->purpose->text),
+                Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels)),
                 route('records.show', ['statement', $statement->id->text]), $margin->at($place, "$place/texts"),
-                $may ? Press::forItem($place, $statement->id->text, $i === 0, $i === count($sheet->statements) - 1, count($sheet->statements) > 1 ? 'Take off' : null) : [],
+                $may ? Press::forItem(
+                    $place, $statement->id->text, $i === 0, $i === count($sheet->statements) - 1, count($sheet->statements) > 1 ? 'Take off' : null
+                ) : [],
                 array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->texts->has($l)
-                    ? $margin->underlined($statement->words($l), Place::of('statements', $statement->id, 'texts', $l->value)) : null), $sheet->draft->languages),
+                    ? $margin->underlined(
+                        $statement->words($l), Place::of('statements', $statement->id, 'texts', $l->value)
+                    ) : null), $sheet->draft->languages),
             );
         }
 
@@ -227,7 +247,9 @@ final class ShowSheet
             array_map(static fn (Statement $s): string => $s->id->text, $registers->statements->all()), array_map(strval(...), $draft->statements),
         ));
 
-        return $others === [] ? null : new Choice('statements', 'Ask for another statement', Option::all(['' => 'nothing more'] + array_combine($others, $others), ['']), 'add');
+        return $others === [] ? null : new Choice(
+            'statements', 'Ask for another statement', Option::all(['' => 'nothing more'] + array_combine($others, $others), ['']), 'add'
+        );
     }
 
     /** @return list<string> */
@@ -237,7 +259,8 @@ final class ShowSheet
 
         return [
             ($rules->doubleOptIn ? 'Whoever ticks gets a confirmation mail and has '.Rule::LapseDays->says($rules->lapseDays).' to press its button; we send '
-                .Rule::ReminderDays->says($rules->reminderDays).'. Otherwise the address is deleted.' : 'Whoever ticks is signed up at once, and nobody confirms the address.'),
+                .Rule::ReminderDays->says($rules->reminderDays)
+                    .'. Otherwise the address is deleted.' : 'Whoever ticks is signed up at once, and nobody confirms the address.'),
             self::kept($rules),
             ...($sheet->asksByNumber() ? [self::NUMBERS_WAIT] : []),
         ];
@@ -260,7 +283,8 @@ final class ShowSheet
     {
         $group = static fn (string $place, string $what, Texts $texts, string $in = ''): WordsGroup => new WordsGroup($margin->at($place), array_map(
             static fn (Language $l): Words => new Words(
-                "$place/{$l->value}", "$what, {$l->endonym()}", $texts->orNothing($l), $in ?: $l->value, $margin->underlined($texts->orNothing($l), Place::of($place, $l->value)),
+                "$place/{$l->value}", "$what, {$l->endonym()}", $texts->orNothing($l), $in ?: $l->value,
+                $margin->underlined($texts->orNothing($l), Place::of($place, $l->value)),
             ), $draft->languages,
         ));
 

@@ -16,5 +16,8 @@ final readonly class StatementRow
      * @param  list<Press>  $presses
      * @param  list<ReadWords>  $words
      */
-    public function __construct(public string $id, public string $purpose, public string $channels, public string $link, public array $marks, public array $presses, public array $words) {}
+    public function __construct(
+        public string $id, public string $purpose, public string $channels, public string $link, public array $marks, public array $presses,
+        public array $words
+    ) {}
 }

@@ -28,7 +28,8 @@ final class RegistersPage
         $in = static fn (array $languages): string => implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $languages));
 
         return array_map(static fn (Controller $c): RegisterRow => new RegisterRow($c->name, route('records.show', ['controller', $c->id->text]), '', [
-            $c->postalAddress, $c->contact, $in($c->notice->languages()).($c->noticeText->languages() === [] ? '' : ' · text held in '.$in($c->noticeText->languages())),
+            $c->postalAddress, $c->contact,
+            $in($c->notice->languages()).($c->noticeText->languages() === [] ? '' : ' · text held in '.$in($c->noticeText->languages())),
         ]), $this->registers()->controllers->all());
     }
 
@@ -55,7 +56,8 @@ final class RegistersPage
         $registers = $this->registers();
 
         return array_map(static fn (Channel $c): RegisterRow => new RegisterRow($c->value, '', '', [
-            $registers->house->refreshMonths($c).' months', implode(', ', $registers->statements->filter(static fn (Statement $s): bool => $s->asksBy($c))->ids()) ?: 'none',
+            $registers->house->refreshMonths($c).' months',
+            implode(', ', $registers->statements->filter(static fn (Statement $s): bool => $s->asksBy($c))->ids()) ?: 'none',
         ]), Channel::cases());
     }
 

@@ -25,8 +25,16 @@ final class RelatedRecords
         return match (true) {
             $entry instanceof HouseRules => [new RelatedGroup('Points that depart from them', $this->departing())],
             $entry instanceof Controller => [
-                new RelatedGroup('Its signup points', array_map(self::sheet(...), array_values(array_filter($this->inForce->sheets(), static fn (SheetOnFile $s): bool => $s->draft->controller->equals($entry->id))))),
-                new RelatedGroup('Its purposes', self::purposes($registers->purposes->filter(static fn (Purpose $p): bool => $p->controller->equals($entry->id))->all())),
+                new RelatedGroup(
+                    'Its signup points',
+                    array_map(
+                        self::sheet(...),
+                        array_values(array_filter($this->inForce->sheets(), static fn (SheetOnFile $s): bool => $s->draft->controller->equals($entry->id)))
+                    )
+                ),
+                new RelatedGroup(
+                    'Its purposes', self::purposes($registers->purposes->filter(static fn (Purpose $p): bool => $p->controller->equals($entry->id))->all())
+                ),
             ],
             $entry instanceof Purpose => [
                 new RelatedGroup('Statements that ask for it', array_map(static fn (Statement $s): RelatedLink => new RelatedLink(
@@ -36,7 +44,12 @@ final class RelatedRecords
                     $p->name, route('records.show', ['processor', $p->id->text]), $p->own ? 'for its own use' : 'works for us',
                 ), $registers->processors->filter(static fn (Processor $p): bool => $p->gets($entry->id))->all())),
             ],
-            $entry instanceof Processor => [new RelatedGroup('Purposes whose details it gets', self::purposes($registers->purposes->filter(static fn (Purpose $p): bool => $entry->gets($p->id))->all()))],
+            $entry instanceof Processor => [
+                new RelatedGroup(
+                    'Purposes whose details it gets',
+                    self::purposes($registers->purposes->filter(static fn (Purpose $p): bool => $entry->gets($p->id))->all())
+                ),
+            ],
             $entry instanceof Statement => [new RelatedGroup('Its purpose', self::purposes([$registers->purpose($entry->purpose)]))],
             default => [],
         };
@@ -48,7 +61,10 @@ final class RelatedRecords
      */
     private static function purposes(array $purposes): array
     {
-        return array_map(static fn (Purpose $p): RelatedLink => new RelatedLink($p->title(), route('records.show', ['purpose', $p->id->text]), $p->basis->says()), $purposes);
+        return array_map(
+            static fn (Purpose $p): RelatedLink => new RelatedLink($p->title(), route('records.show', ['purpose', $p->id->text]), $p->basis->says()),
+            $purposes
+        );
     }
 
     private static function sheet(SheetOnFile $sheet): RelatedLink
@@ -62,7 +78,9 @@ final class RelatedRecords
         $links = [];
         foreach ($this->inForce->sheets() as $sheet) {
             foreach ($sheet->draft->departures as $departure) {
-                $links[] = new RelatedLink($sheet->draft->name, route('points.sheet', $sheet->slug).'#part-4', $departure->rule->says($departure->value).': '.$departure->reason);
+                $links[] = new RelatedLink(
+                    $sheet->draft->name, route('points.sheet', $sheet->slug).'#part-4', $departure->rule->says($departure->value).': '.$departure->reason
+                );
             }
         }
 

@@ -37,12 +37,15 @@ final class ShowHistory
         $document = $this->document($record, $to);
         $languages = array_values(array_filter(array_map(Language::tryFrom(...), $document->within(Place::of('texts')))));
         [$l, $r] = [Language::tryFrom($left), Language::tryFrom($right)];
-        $options = static fn (?Language $chosen): array => count($languages) < 2 ? [] : array_map(static fn (Language $x): Option => new Option($x->value, $x->endonym(), $x === $chosen), $languages);
+        $options = static fn (?Language $chosen): array => count($languages) < 2 ? [] : array_map(
+            static fn (Language $x): Option => new Option($x->value, $x->endonym(), $x === $chosen), $languages
+        );
         $both = $l !== null && $r !== null && in_array($l, $languages, true) && in_array($r, $languages, true);
 
         return new RecordHistory(
             $record, Records::read($record->kind, $record->newestRevision()->document)->title(), self::options($states, $from), self::options($states, $to),
-            self::label($from).' and '.self::label($to), self::label($to), RecordDifference::between($this->document($record, $from), $document), $options($l), $options($r),
+            self::label($from).' and '.self::label($to), self::label($to), RecordDifference::between($this->document($record, $from), $document),
+            $options($l), $options($r),
             $both ? "{$l->endonym()} and {$r->endonym()}" : '',
             $both ? Difference::between($document->text(Place::of('texts', $l->value)), $document->text(Place::of('texts', $r->value))) : null,
             $revisions, $editions, $record->proposals()->with('submitter', 'decider')->orderByDesc('id')->get(),
@@ -53,7 +56,8 @@ final class ShowHistory
     {
         $number = (int) substr($state, 1);
 
-        return $state[0] === 'e' ? $record->editions()->where('number', $number)->firstOrFail()->document() : $record->revisions()->where('number', $number)->firstOrFail()->document;
+        return $state[0] === 'e' ? $record->editions()->where('number', $number)->firstOrFail()->document() : $record->revisions()
+            ->where('number', $number)->firstOrFail()->document;
     }
 
     /**

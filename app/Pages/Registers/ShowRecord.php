@@ -85,8 +85,10 @@ final class ShowRecord
         $history = $record->history();
 
         return new RecordPage(
-            $record, $revision, $revision->document, $entry->title(), self::mayWrite($record, $user), $user->can('approve', Record::class), $judged, $entry instanceof Statement ? $this->sheets($entry) : null,
-            $this->related->to($entry, $registers), array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),
+            $record, $revision, $revision->document, $entry->title(), self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
+            $entry instanceof Statement ? $this->sheets($entry) : null,
+            $this->related->to($entry, $registers),
+            array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),
             $edition, $state, $this->standing($record, $state, $edition, $revision, $open), $open, $returned?->reply,
             $returned === null ? null : $returned->decider?->name.', '.Moments::day($returned->decided_at ?? $returned->submitted_at),
             $history->undo() !== null, $history->redo() !== null, $conflicts, $news,
@@ -117,7 +119,9 @@ final class ShowRecord
         return array_map(static function (SheetOnFile $sheet) use ($statement): SheetUse {
             $lacks = array_filter($sheet->draft->languages, static fn (Language $l): bool => ! $statement->texts->has($l));
 
-            return new SheetUse($sheet->draft->name, route('points.sheet', $sheet->slug), implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $lacks)));
+            return new SheetUse(
+                $sheet->draft->name, route('points.sheet', $sheet->slug), implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $lacks))
+            );
         }, $this->use->sheets($statement->id->text));
     }
 
@@ -128,7 +132,8 @@ final class ShowRecord
      */
     private function holds(Record $record, ?ApprovedEdition $edition, Collection $uses): bool
     {
-        return $edition !== null && ($record->kind === RecordKind::Statement ? ($uses->get($edition->id)->shownAt ?? []) !== [] : $edition->holds($this->clock->today()));
+        return $edition !== null
+            && ($record->kind === RecordKind::Statement ? ($uses->get($edition->id)->shownAt ?? []) !== [] : $edition->holds($this->clock->today()));
     }
 
     private function view(ApprovedEdition $edition, ?EditionUse $use, User $user): EditionView
@@ -139,7 +144,8 @@ final class ShowRecord
             $edition->number, $edition->effective > Moments::isoDay($edition->approved_at) ? Moments::plain($edition->effective) : null,
             Moments::exact($edition->approved_at).' by '.$edition->approver->name, $edition->comment, $edition->digest->hex(),
             $use === null ? null : number_format($n).($n === 1 ? ' person' : ' people'),
-            $use !== null && $user->can('viewAny', Subscriber::class) ? route('evidence.signups', ['state' => 'confirmed', 'words' => $edition->digest->hex()]) : null,
+            $use !== null && $user->can('viewAny', Subscriber::class)
+                ? route('evidence.signups', ['state' => 'confirmed', 'words' => $edition->digest->hex()]) : null,
             implode('; ', $use->stood ?? []) ?: 'stood on no point',
         );
     }
@@ -151,7 +157,8 @@ final class ShowRecord
         return match ($state) {
             RecordState::Retired => 'retired '.($record->retired_at === null ? '' : Moments::date($record->retired_at)).": {$record->retired_why}",
             RecordState::InForce => "edition {$edition?->number} in force",
-            RecordState::Approved => "edition {$edition?->number} approved, ".($edition?->holds($this->clock->today()) === false ? 'holds from '.Moments::plain($edition->effective) : 'shown at no point yet'),
+            RecordState::Approved => "edition {$edition?->number} approved, "
+                .($edition?->holds($this->clock->today()) === false ? 'holds from '.Moments::plain($edition->effective) : 'shown at no point yet'),
             RecordState::Submitted => "submitted by {$open?->submitter->name} · $saved",
             RecordState::Draft => 'draft'.($edition === null ? '' : " after edition {$edition->number}")." · $saved",
         };

@@ -44,7 +44,8 @@ final class ShowReview
             implode(' or ', $this->writers->otherOfficers($user)) ?: 'Somebody else',
             $writers === null ? null : implode(', ', array_map(static fn (User $u): string => $u->name, $writers->all())),
             array_map(static fn (Note $n): string => $n->result->says, $page->judged->judgement?->breaches() ?? []), self::behind($page, $difference),
-            $proposal === null ? null : Moments::exact($proposal->submitted_at)." by {$proposal->submitter->name}".($proposal->comment === '' ? '' : ": {$proposal->comment}"),
+            $proposal === null ? null : Moments::exact($proposal->submitted_at)." by {$proposal->submitter->name}"
+                .($proposal->comment === '' ? '' : ": {$proposal->comment}"),
             $proposal !== null && $proposal->revision !== $page->revision->number,
         );
     }

@@ -39,7 +39,8 @@ final class NoticePage
         $held = $controller->noticeText->has($language);
 
         return new NoticeView(
-            $controller->name, route('records.show', ['controller', $controller->id->text]), $language->value, $language->endonym(), $paragraph->sentences, $paragraph->lacks,
+            $controller->name, route('records.show', ['controller', $controller->id->text]), $language->value, $language->endonym(), $paragraph->sentences,
+            $paragraph->lacks,
             $controller->notice->has($language) ? null : "{$controller->name} has no privacy notice in {$language->endonym()}, in which people are asked.",
             $held, $held ? self::lacks($asked, $controller->noticeText->in($language), $language) : [],
         );
@@ -72,7 +73,9 @@ final class NoticePage
     /** @return list<Language> in which any statement of the controller is in force, or its notice is linked */
     private static function languages(Registers $registers, Controller $controller): array
     {
-        return array_values(array_filter(Language::cases(), static fn (Language $l): bool => $controller->notice->has($l) || self::approved($registers, $controller, $l) !== []));
+        return array_values(
+            array_filter(Language::cases(), static fn (Language $l): bool => $controller->notice->has($l) || self::approved($registers, $controller, $l) !== [])
+        );
     }
 
     /**

@@ -15,7 +15,10 @@ use Juramen\Register\Language;
 final readonly class StatementLine
 {
     /** @param  list<ReadWords>  $words */
-    private function __construct(public string $id, public string $asks, public array $words, public string $state, public string $edition, public string $points, public string $people) {}
+    private function __construct(
+        public string $id, public string $asks, public array $words, public string $state, public string $edition, public string $points,
+        public string $people
+    ) {}
 
     public static function of(StatementStatus $status): self
     {
@@ -24,7 +27,8 @@ final readonly class StatementLine
 
         return new self(
             $status->record->slug, str_replace('-', ' ', $statement->purpose->text)." by $channels",
-            array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()), $status->state->value,
+            array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()),
+            $status->state->value,
             $status->edition === null ? 'never approved' : "edition {$status->edition->number}, ".Moments::date($status->edition->approved_at),
             implode(', ', $status->points) ?: 'nowhere', number_format($status->people),
         );

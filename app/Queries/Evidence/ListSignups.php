@@ -17,10 +17,14 @@ use Juramen\Consent\JourneyState;
 final class ListSignups
 {
     /** What the office calls the states of a journey. */
-    public const STATES = ['waiting' => [JourneyState::Asked, JourneyState::Mailed], 'confirmed' => [JourneyState::Confirmed], 'lapsed' => [JourneyState::Lapsed], 'withdrawn' => [JourneyState::Withdrawn]];
+    public const STATES = [
+        'waiting' => [JourneyState::Asked, JourneyState::Mailed], 'confirmed' => [JourneyState::Confirmed], 'lapsed' => [JourneyState::Lapsed],
+        'withdrawn' => [JourneyState::Withdrawn],
+    ];
 
     /**
-     * @param  array{state?: string, point?: string, words?: string, from?: string, to?: string}  $filters  days like 2026-11-25 in the office's zone; what makes no sense filters nothing
+     * @param  array{state?: string, point?: string, words?: string, from?: string, to?: string}  $filters  days like 2026-11-25 in the office's zone; what
+     *     makes no sense filters nothing
      * @return Builder<SignupJourney> newest first
      */
     public function __invoke(array $filters): Builder

@@ -18,14 +18,17 @@ final readonly class AffectedPoint
      * @param  string|null  $stops  why it cannot be published with the change; null where it can
      * @param  string|null  $looked  names what it would show, see Publication::looked()
      */
-    private function __construct(public Point $point, public string $name, public int $edition, public array $difference, public ?string $stops, public ?string $looked) {}
+    private function __construct(
+        public Point $point, public string $name, public int $edition, public array $difference, public ?string $stops, public ?string $looked
+    ) {}
 
     public static function of(Publication $publication): self
     {
         $stops = [...$publication->stops(), ...$publication->breaches()];
 
         return new self(
-            $publication->point, $publication->sheet->draft->name, $publication->number() - 1, $publication->difference(), $stops === [] ? null : $stops[0]->says(), $publication->looked(),
+            $publication->point, $publication->sheet->draft->name, $publication->number() - 1, $publication->difference(),
+            $stops === [] ? null : $stops[0]->says(), $publication->looked(),
         );
     }
 

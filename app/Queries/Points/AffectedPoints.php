@@ -40,6 +40,7 @@ final class AffectedPoints
     public static function published(): Collection
     {
         return PublishedEdition::query()->with('point.controller')
-            ->whereRaw('number = (SELECT MAX(e.number) FROM point_editions e WHERE e.point_id = point_editions.point_id)')->get()->sortBy('point.slug')->values();
+            ->whereRaw('number = (SELECT MAX(e.number) FROM point_editions e WHERE e.point_id = point_editions.point_id)')->get()->sortBy('point.slug')
+            ->values();
     }
 }

@@ -45,6 +45,9 @@ final class Exceptions
      */
     public static function among(Collection $rows, ById $findings): ById
     {
-        return ById::of($rows->filter(static fn (AcceptedFinding $row): bool => $findings->get($row->key())?->digest->equals($row->finding) === true), static fn (AcceptedFinding $row): string => $row->key());
+        return ById::of(
+            $rows->filter(static fn (AcceptedFinding $row): bool => $findings->get($row->key())?->digest->equals($row->finding) === true),
+            static fn (AcceptedFinding $row): string => $row->key()
+        );
     }
 }

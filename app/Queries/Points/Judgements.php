@@ -36,7 +36,12 @@ final class Judgements
     public function ofStatement(Statement $statement, Registers $registers): Judgement
     {
         $purpose = $registers->purpose($statement->purpose);
-        $looked = Document::from(['purpose' => $purpose->document()->toArray(), 'statement' => $statement->document()->toArray(), 'around' => $this->around($purpose->controller->text, [$statement], $registers)]);
+        $looked = Document::from(
+            [
+                'purpose' => $purpose->document()->toArray(), 'statement' => $statement->document()->toArray(),
+                'around' => $this->around($purpose->controller->text, [$statement], $registers),
+            ]
+        );
 
         return self::kept()->remember('statement '.$this->named($looked), self::KEPT, fn (): Judgement => Judgement::ofStatement($statement, $registers));
     }

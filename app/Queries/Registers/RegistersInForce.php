@@ -48,7 +48,9 @@ final class RegistersInForce
     /** @return list<SheetOnFile> those on which a statement stands now */
     public function sheetsWith(Slug $statement): array
     {
-        return array_values(array_filter($this->sheets(), static fn (SheetOnFile $s): bool => array_filter($s->draft->statements, $statement->equals(...)) !== []));
+        return array_values(
+            array_filter($this->sheets(), static fn (SheetOnFile $s): bool => array_filter($s->draft->statements, $statement->equals(...)) !== [])
+        );
     }
 
     /** Something was written: what was read is read anew when it is asked for next. */
@@ -77,7 +79,8 @@ final class RegistersInForce
     {
         $day ??= $this->clock->today();
 
-        return $this->read[$day->text] ??= self::kept()->remember('registers '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
+        return $this->read[$day->text] ??= self::kept()
+            ->remember('registers '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
     }
 
     /** Computed things lie on this machine; each can be computed again from the database. */
@@ -99,7 +102,8 @@ final class RegistersInForce
     private function read(Day $day): RegisterShelf
     {
         $editions = ApprovedEdition::query()->where('effective', '<=', $day->text)
-            ->whereRaw('number = (SELECT MAX(e.number) FROM editions e WHERE e.record_id = editions.record_id AND e.effective <= ?)', [$day->text])->get()->keyBy('record_id');
+            ->whereRaw('number = (SELECT MAX(e.number) FROM editions e WHERE e.record_id = editions.record_id AND e.effective <= ?)', [$day->text])
+            ->get()->keyBy('record_id');
         [$entries, $drafts, $sheets] = [[], [], []];
         foreach (Record::query()->whereNull('retired_at')->with('newest')->orderBy('slug')->get() as $record) {
             $edition = $editions->get($record->id);

@@ -32,11 +32,15 @@ final class StatementUse
     public function of(Collection $editions): Collection
     {
         $digests = $editions->map(static fn (ApprovedEdition $e): string => $e->digest->bytes)->all();
-        $points = DB::table('edition_statements')->join('point_editions', 'point_editions.id', '=', 'edition_statements.point_edition_id')->join('points', 'points.id', '=', 'point_editions.point_id')
+        $points = DB::table('edition_statements')->join('point_editions', 'point_editions.id', '=', 'edition_statements.point_edition_id')
+            ->join('points', 'points.id', '=', 'point_editions.point_id')
             ->whereIn('statement', $digests)->orderBy('points.slug')->orderBy('point_editions.number')
-            ->selectRaw('statement, points.slug, point_editions.number, NOT EXISTS (SELECT 1 FROM point_editions l WHERE l.point_id = points.id AND l.number > point_editions.number) AS current')->get();
+            ->selectRaw(
+                'statement, points.slug, point_editions.number, NOT EXISTS (SELECT 1 FROM point_editions l WHERE l.point_id = points.id AND l.number > point_editions.number) AS current'
+            )->get();
         $people = DB::table('journey_answers')->join('journeys', 'journeys.id', '=', 'journey_answers.journey')->whereIn('edition', $digests)
-            ->where('state', JourneyState::Confirmed->value)->groupBy('edition')->selectRaw('edition, COUNT(DISTINCT subscriber_id) AS n')->pluck('n', 'edition');
+            ->where('state', JourneyState::Confirmed->value)->groupBy('edition')->selectRaw('edition, COUNT(DISTINCT subscriber_id) AS n')
+            ->pluck('n', 'edition');
 
         return $editions->keyBy('id')->map(static function (ApprovedEdition $edition) use ($points, $people): EditionUse {
             $stood = $points->where('statement', $edition->digest->bytes);

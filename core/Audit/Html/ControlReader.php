@@ -77,7 +77,9 @@ final readonly class ControlReader
             }
         }
 
-        return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $response, $kind, false, $question."\n".implode("\n", $options), noIsAnAnswer: true);
+        return $this->control(
+            $where, Page::tidy($question."\n".implode(' / ', $options)), $response, $kind, false, $question."\n".implode("\n", $options), noIsAnAnswer: true
+        );
     }
 
     private function choice(DOMElement $select, FormKind $kind): ?Control
@@ -85,8 +87,13 @@ final readonly class ControlReader
         $label = $this->labels->of($select);
         $options = $this->page->named(['option'], $select);
         $words = implode(' / ', array_map(static fn (DOMElement $o): string => Page::tidy($o->textContent), $options));
-        $chosen = array_values(array_filter($options, static fn (DOMElement $o): bool => $o->hasAttribute('selected')))[0] ?? ($select->hasAttribute('multiple') ? null : $options[0] ?? null);
-        $yesNo = array_filter($options, fn (DOMElement $o): bool => $this->meansYes(Page::tidy($o->textContent), $o->getAttribute('value')) || $this->meansNo(Page::tidy($o->textContent), $o->getAttribute('value'))) !== [];
+        $chosen = array_values(array_filter($options, static fn (DOMElement $o): bool => $o->hasAttribute('selected')))[0]
+            ?? ($select->hasAttribute('multiple') ? null : $options[0] ?? null);
+        $yesNo = array_filter(
+            $options,
+            fn (DOMElement $o): bool => $this->meansYes(Page::tidy($o->textContent), $o->getAttribute('value')) || $this
+                ->meansNo(Page::tidy($o->textContent), $o->getAttribute('value'))
+        ) !== [];
         if (! $yesNo) {
             return null;
         }
@@ -101,13 +108,16 @@ final readonly class ControlReader
         }, $kind, false, noIsAnAnswer: true);
     }
 
-    private function control(DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null, bool $noIsAnAnswer = false): ?Control
-    {
+    private function control(
+        DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null, bool $noIsAnAnswer = false
+    ): ?Control {
         $role = $this->role($judged ?? $label, $kind);
 
         return $role === null ? null : new Control(
             new Selector($this->page->selector($element)), $label, $role, $response,
-            ! $noIsAnAnswer && ($element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match('~\*\s*$~u', $label) === 1),
+            ! $noIsAnAnswer && (
+                $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match('~\*\s*$~u', $label) === 1
+            ),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],
             $role === ControlRole::Consent ? $this->channels($label, $kind) : [],
@@ -137,18 +147,28 @@ final readonly class ControlReader
 
     private function isOn(DOMElement $element): bool
     {
-        return $element->hasAttribute('checked') || in_array('true', [strtolower($element->getAttribute('aria-checked')), strtolower($element->getAttribute('aria-pressed')), strtolower($element->getAttribute('data-checked'))], true)
+        return $element->hasAttribute('checked') || in_array(
+            'true',
+            [
+                strtolower($element->getAttribute('aria-checked')), strtolower($element->getAttribute('aria-pressed')),
+                strtolower($element->getAttribute('data-checked')),
+            ],
+            true
+        )
             || in_array(strtolower($element->getAttribute('data-state')), ['checked', 'on'], true);
     }
 
     private function meansYes(string $text, string $value): bool
     {
-        return ! $this->meansNo($text, $value) && (preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(Topic::Yes, $text) || $this->speaks(Topic::Marketing, $text));
+        return ! $this->meansNo($text, $value) && (
+            preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(Topic::Yes, $text) || $this->speaks(Topic::Marketing, $text)
+        );
     }
 
     private function meansNo(string $text, string $value): bool
     {
-        return preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1 || preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1 || $this->speaks(Topic::Refuses, $text);
+        return preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1 || preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1
+            || $this->speaks(Topic::Refuses, $text);
     }
 
     /** The words that a group of radios answers: its legend, its label, or what stands before the first. */

@@ -18,7 +18,8 @@ final class Encoding
             }
         }
         $head = substr($bytes, 0, 4096);
-        $said = preg_match('~<meta[^>]+charset\s*=\s*["\']?\s*([\w:-]+)~i', $head, $m) === 1 || preg_match('~<\?xml[^>]+encoding\s*=\s*["\']([\w:-]+)~i', $head, $m) === 1 ? strtolower($m[1]) : '';
+        $said = preg_match('~<meta[^>]+charset\s*=\s*["\']?\s*([\w:-]+)~i', $head, $m) === 1
+            || preg_match('~<\?xml[^>]+encoding\s*=\s*["\']([\w:-]+)~i', $head, $m) === 1 ? strtolower($m[1]) : '';
         if ($said === '' || $said === 'utf-8') {
             return mb_check_encoding($bytes, 'UTF-8') ? $bytes : self::convert($bytes, 'Windows-1252');
         }

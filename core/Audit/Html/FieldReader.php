@@ -16,13 +16,16 @@ final readonly class FieldReader
 {
     /** Autofill tokens of the HTML Standard, by their beginnings. */
     private const TOKENS = [
-        'email' => FieldMeaning::Email, 'tel' => FieldMeaning::Phone, 'bday' => FieldMeaning::Birthday, 'sex' => FieldMeaning::Gender, 'street-address' => FieldMeaning::Postal,
-        'address-' => FieldMeaning::Postal, 'postal-code' => FieldMeaning::Postal, 'organization' => FieldMeaning::Employer, 'name' => FieldMeaning::Name, 'given-name' => FieldMeaning::Name,
+        'email' => FieldMeaning::Email, 'tel' => FieldMeaning::Phone, 'bday' => FieldMeaning::Birthday, 'sex' => FieldMeaning::Gender,
+        'street-address' => FieldMeaning::Postal,
+        'address-' => FieldMeaning::Postal, 'postal-code' => FieldMeaning::Postal, 'organization' => FieldMeaning::Employer, 'name' => FieldMeaning::Name,
+        'given-name' => FieldMeaning::Name,
         'family-name' => FieldMeaning::Name,
     ];
 
     private const TOPICS = [
-        [Topic::FieldEmail, FieldMeaning::Email], [Topic::FieldBirthday, FieldMeaning::Birthday], [Topic::FieldGender, FieldMeaning::Gender], [Topic::FieldPhone, FieldMeaning::Phone],
+        [Topic::FieldEmail, FieldMeaning::Email], [Topic::FieldBirthday, FieldMeaning::Birthday], [Topic::FieldGender, FieldMeaning::Gender],
+        [Topic::FieldPhone, FieldMeaning::Phone],
         [Topic::FieldEmployer, FieldMeaning::Employer], [Topic::FieldPostal, FieldMeaning::Postal], [Topic::FieldName, FieldMeaning::Name],
     ];
 
@@ -35,7 +38,8 @@ final readonly class FieldReader
         $fields = [];
         foreach ($form->controls as $element) {
             $type = strtolower($element->getAttribute('type'));
-            if (in_array($type, ['checkbox', 'submit', 'button', 'image', 'reset', 'password', 'file', 'search'], true) || $element->hasAttribute('role') || $this->isTrap($element)) {
+            if (in_array($type, ['checkbox', 'submit', 'button', 'image', 'reset', 'password', 'file', 'search'], true) || $element->hasAttribute('role')
+                || $this->isTrap($element)) {
                 continue;
             }
             $label = $this->labels->of($element);
@@ -44,7 +48,9 @@ final readonly class FieldReader
             if (($type === 'radio' && $meaning !== FieldMeaning::Gender) || ($element->nodeName === 'select' && $meaning === FieldMeaning::Other)) {
                 continue;
             }
-            $fields[] = new AskedField(new Selector($this->page->selector($element)), $label, $meaning, $this->isRequired($element, $label), $this->reason($element, $label));
+            $fields[] = new AskedField(
+                new Selector($this->page->selector($element)), $label, $meaning, $this->isRequired($element, $label), $this->reason($element, $label)
+            );
         }
 
         return $fields;

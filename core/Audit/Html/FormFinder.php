@@ -24,7 +24,10 @@ final readonly class FormFinder
     {
         $controls = $this->page->named(self::CONTROLS);
         if (count($controls) > self::MOST_CONTROLS) {
-            throw new UnreadableHtml('It has '.number_format(count($controls)).' fields and boxes; up to '.number_format(self::MOST_CONTROLS).' are read. Give the part with the form that you ask about.');
+            throw new UnreadableHtml(
+                'It has '.number_format(count($controls)).' fields and boxes; up to '.number_format(self::MOST_CONTROLS)
+                    .' are read. Give the part with the form that you ask about.'
+            );
         }
         [$owned, $loose] = [[], []];
         foreach ($controls as $control) {

@@ -15,7 +15,12 @@ final readonly class FoundForm
     /** @return list<DOMElement> inputs of the given types */
     public function inputs(string ...$types): array
     {
-        return array_values(array_filter($this->controls, static fn (DOMElement $c): bool => $c->nodeName === 'input' && in_array(strtolower($c->getAttribute('type')) ?: 'text', $types, true)));
+        return array_values(
+            array_filter(
+                $this->controls,
+                static fn (DOMElement $c): bool => $c->nodeName === 'input' && in_array(strtolower($c->getAttribute('type')) ?: 'text', $types, true)
+            )
+        );
     }
 
     /** @return list<DOMElement> */

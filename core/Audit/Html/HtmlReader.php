@@ -78,7 +78,8 @@ final class HtmlReader
     private function around(DOMElement $within): Surroundings
     {
         return $this->around[spl_object_id($within)] ??= Surroundings::of($this->page->whole, $this->words, array_map(
-            fn (DOMElement $a): PageLink => new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $a->getAttribute('href')), $this->page->named(['a'], $within),
+            fn (DOMElement $a): PageLink => new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $a->getAttribute('href')),
+            $this->page->named(['a'], $within),
         ));
     }
 }

@@ -23,23 +23,41 @@ final readonly class KindGuess
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
         $passwords = count($form->inputs('password'));
-        $hasEmail = $form->inputs('email') !== [] || array_filter($form->inputs('text'), static fn (DOMElement $i): bool => preg_match('~e-?mail|courriel~i', $i->getAttribute('name').' '.$i->getAttribute('id').' '.$i->getAttribute('placeholder').' '.$i->getAttribute('autocomplete')) === 1) !== [];
+        $hasEmail = $form->inputs('email') !== [] || array_filter(
+            $form->inputs('text'),
+            static fn (DOMElement $i): bool => preg_match(
+                '~e-?mail|courriel~i',
+                $i->getAttribute('name').' '.$i->getAttribute('id').' '.$i->getAttribute('placeholder').' '.$i->getAttribute('autocomplete')
+            ) === 1
+        ) !== [];
         $about = fn (Topic $topic, string $in): bool => array_filter($this->lexicons, static fn (Lexicon $l): bool => $l->speaksOf($topic, $in)) !== [];
 
         return match (true) {
-            $passwords > 0 => $passwords > 1 || ($about(Topic::Account, $says) && ! $about(Topic::Login, $says)) || count($form->inputs('text', 'email', 'tel', 'date')) > 2
+            $passwords > 0 => $passwords > 1 || ($about(Topic::Account, $says) && ! $about(Topic::Login, $says))
+                || count($form->inputs('text', 'email', 'tel', 'date')) > 2
                 ? new GuessedKind(FormKind::Account, 'it asks for a new password') : new GuessedKind(FormKind::Login, 'it asks for a password'),
-            $form->inputs('search') !== [] || $form->element->getAttribute('role') === 'search' || (! $hasEmail && count($form->controls) <= 2 && $about(Topic::Search, $says.' '.$form->element->getAttribute('action'))) => new GuessedKind(FormKind::Search, 'it has a search field'),
+            $form->inputs('search') !== [] || $form->element
+                ->getAttribute('role') === 'search' || (
+                    ! $hasEmail && count($form->controls) <= 2 && $about(Topic::Search, $says.' '.$form->element->getAttribute('action'))
+                ) => new GuessedKind(FormKind::Search, 'it has a search field'),
             $about(Topic::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
             $about(Topic::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
-            $form->inputs('file') !== [] && $about(Topic::Job, $says.' '.$text), $about(Topic::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
-            $this->asksForCard($form) || ($about(Topic::Order, $says) && ! ($hasEmail && $about(Topic::Marketing, $says))) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
+            $form->inputs('file') !== [] && $about(Topic::Job, $says.' '.$text),
+            $about(Topic::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
+            $this->asksForCard($form) || (
+                $about(Topic::Order, $says) && ! ($hasEmail && $about(Topic::Marketing, $says))
+            ) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
             $about(Topic::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
             $about(Topic::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
             $about(Topic::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
-            $form->elements('textarea') !== [] || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),
-            $hasEmail && $about(Topic::Marketing, $says) => new GuessedKind(FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'),
-            $hasEmail && $about(Topic::Marketing, $text) && count($form->inputs('text', 'email', 'tel')) <= 3 => new GuessedKind(FormKind::Newsletter, 'it speaks of news and asks for little else'),
+            $form->elements('textarea') !== []
+                || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),
+            $hasEmail && $about(Topic::Marketing, $says) => new GuessedKind(
+                FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
+            ),
+            $hasEmail && $about(Topic::Marketing, $text) && count($form->inputs('text', 'email', 'tel')) <= 3 => new GuessedKind(
+                FormKind::Newsletter, 'it speaks of news and asks for little else'
+            ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
         };
     }

@@ -38,10 +38,12 @@ final class Labels
     {
         $help = $this->texts($control->getAttribute('aria-describedby'));
         $part = $control->parentNode;
-        if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true) && $this->page->count(self::FIELDS, $part) === 1) {
+        if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true)
+            && $this->page->count(self::FIELDS, $part) === 1) {
             return $this->page->text($part);
         }
-        for ($next = $control->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next) && ! ($next instanceof DOMElement && $next->nodeName === 'label'); $next = $next->nextSibling) {
+        for ($next = $control->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next)
+            && ! ($next instanceof DOMElement && $next->nodeName === 'label'); $next = $next->nextSibling) {
             $help = $this->page->text($next);
         }
 
@@ -64,7 +66,8 @@ final class Labels
         }
 
         // A div that plays a box carries its words inside.
-        return $control->nodeName !== 'input' && in_array($control->getAttribute('role'), ['checkbox', 'switch', 'radio'], true) ? $this->page->text($control) : '';
+        return $control->nodeName !== 'input' && in_array($control->getAttribute('role'), ['checkbox', 'switch', 'radio'], true) ? $this->page
+            ->text($control) : '';
     }
 
     private function byReference(DOMElement $control): string

@@ -26,7 +26,10 @@ final class Page
     private const MOST_ELEMENTS = 200_000;
 
     /** Elements that stand in a line of text; all others begin a new one. */
-    public const INLINE = ['a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'em', 'font', 'i', 'img', 'kbd', 'mark', 'q', 's', 'small', 'span', 'strong', 'sub', 'sup', 'time', 'u', 'input', 'wbr'];
+    public const INLINE = [
+        'a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'em', 'font', 'i', 'img', 'kbd', 'mark', 'q', 's', 'small', 'span', 'strong', 'sub', 'sup', 'time',
+        'u', 'input', 'wbr',
+    ];
 
     private const UNSEEN = ['script', 'style', 'template', 'noscript', 'head', 'option', 'datalist', 'select', 'textarea'];
 
@@ -91,7 +94,9 @@ final class Page
     private function index(DOMElement $element, int $ofType, int $depth): void
     {
         if ($depth > self::DEEPEST) {
-            throw new UnreadableHtml('Its elements stand more than '.self::DEEPEST.' deep in one another, deeper than browsers show; look for tags that are never closed.');
+            throw new UnreadableHtml(
+                'Its elements stand more than '.self::DEEPEST.' deep in one another, deeper than browsers show; look for tags that are never closed.'
+            );
         }
         $place = count($this->elements);
         if ($place >= self::MOST_ELEMENTS) {
@@ -145,7 +150,9 @@ final class Page
     {
         [$first, $last] = $this->places[spl_object_id($within)];
 
-        return array_sum(array_map(fn (string $name): int => self::after($this->named[$name] ?? [], $last) - self::after($this->named[$name] ?? [], $first), $names));
+        return array_sum(
+            array_map(fn (string $name): int => self::after($this->named[$name] ?? [], $last) - self::after($this->named[$name] ?? [], $first), $names)
+        );
     }
 
     /**
@@ -280,7 +287,8 @@ final class Page
 
     public function isHidden(DOMElement $element): bool
     {
-        return $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true' || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
+        return $element->hasAttribute('hidden') || $element
+            ->getAttribute('aria-hidden') === 'true' || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
             || preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $element->getAttribute('style')) === 1;
     }
 

@@ -44,7 +44,8 @@ final class ApartFromTerms extends FormRequirement
 
             return $with === null ? null : $this->finding(
                 Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with,
-                'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.', $this->cut($control, $with),
+                'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.',
+                $this->cut($control, $with),
             );
         });
     }

@@ -48,7 +48,10 @@ final class AsksYesNotNo extends FormRequirement
         return $this->eachConsent($reading, 'A tick is a yes.', function (Control $control) use ($reading): ?Result {
             $no = $control->refuses && $reading->basisOf($control) === LegalBasis::Consent ? $reading->find(Topic::Refuses, $control->label) : null;
 
-            return $no === null ? null : $this->finding(Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.');
+            return $no === null ? null : $this->finding(
+                Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no,
+                'Ask for a yes: "Yes, send me ...", with a box that starts empty.'
+            );
         });
     }
 }

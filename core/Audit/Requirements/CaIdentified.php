@@ -41,7 +41,8 @@ final class CaIdentified extends FormRequirement
             return $this->notApplicable('Nothing says that people in Canada are asked.');
         }
         $page = $reading->text."\n".$reading->around->text;
-        $named = $reading->sheet === null ? preg_match('~\b(?:Inc|Ltd|Limited|Corp|Ltée)\b|©~u', $page) === 1 : str_contains($page, $reading->sheet->controller->name);
+        $named = $reading->sheet === null ? preg_match('~\b(?:Inc|Ltd|Limited|Corp|Ltée)\b|©~u', $page) === 1
+            : str_contains($page, $reading->sheet->controller->name);
         $missing = array_values(array_filter([
             $named ? null : 'who asks',
             preg_match(self::STREET, $page) === 1 ? null : 'a mailing address',

@@ -45,7 +45,10 @@ final class ChannelChoice extends FormRequirement
             $channels = array_values(array_filter(self::CHANNELS, static fn (Topic $t): bool => $reading->speaksOf($t, $control->label)));
 
             return count($channels) < 2 || $control->refuses ? null
-                : $this->finding(Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label), 'Give each channel a box of its own.');
+                : $this->finding(
+                    Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label),
+                    'Give each channel a box of its own.'
+                );
         });
     }
 }

@@ -54,8 +54,10 @@ final class ConfirmedAddress extends FormRequirement
 
         return [$this->finding(
             $demanded ? Verdict::Breach : Verdict::Weakness,
-            'Nobody confirms the address, so anybody can enter anybody\'s.'.($demanded ? ' House rules, or the courts of Germany and Austria, demand a confirmation.' : ''),
-            $rule, null, 'Let whoever agrees confirm from a mail.', Mend::takeAway('Keep to the rule: confirm by mail', Place::of('departures', Rule::DoubleOptIn->value)),
+            'Nobody confirms the address, so anybody can enter anybody\'s.'
+                .($demanded ? ' House rules, or the courts of Germany and Austria, demand a confirmation.' : ''),
+            $rule, null, 'Let whoever agrees confirm from a mail.',
+            Mend::takeAway('Keep to the rule: confirm by mail', Place::of('departures', Rule::DoubleOptIn->value)),
         )];
     }
 }

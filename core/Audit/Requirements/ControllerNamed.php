@@ -45,7 +45,12 @@ final class ControllerNamed extends FormRequirement
         if ($reading->sheet !== null) {
             return str_contains($reading->text.$reading->around->text, $reading->sheet->controller->name)
                 ? $this->met('The controller is named on the form.', null, Found::all($reading->sheet->controller->name))
-                : [$this->finding(Verdict::Breach, 'The controller is not named on the form.', $reading->where, null, "Name {$reading->sheet->controller->name} on the form.")];
+                : [
+                    $this->finding(
+                        Verdict::Breach, 'The controller is not named on the form.', $reading->where, null,
+                        "Name {$reading->sheet->controller->name} on the form."
+                    ),
+                ];
         }
         $name = self::nameIn($reading->text) ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
         if ($name !== null) {
@@ -53,8 +58,18 @@ final class ControllerNamed extends FormRequirement
         }
 
         return $reading->around->whole
-            ? [$this->finding(Verdict::Breach, 'Neither the form nor its page says who asks.', $reading->where, null, 'Name the company in the words of the consent, with its legal form.')]
-            : [$this->finding(Verdict::Open, 'The form does not say who asks; the page around it may.', $reading->where, null, 'Does the page name the controller plainly? Better: name it in the words of the consent.')];
+            ? [
+                $this->finding(
+                    Verdict::Breach, 'Neither the form nor its page says who asks.', $reading->where, null,
+                    'Name the company in the words of the consent, with its legal form.'
+                ),
+            ]
+            : [
+                $this->finding(
+                    Verdict::Open, 'The form does not say who asks; the page around it may.', $reading->where, null,
+                    'Does the page name the controller plainly? Better: name it in the words of the consent.'
+                ),
+            ];
     }
 
     private static function nameIn(string $text): ?Found

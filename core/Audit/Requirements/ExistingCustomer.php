@@ -50,13 +50,24 @@ final class ExistingCustomer extends FormRequirement
             }
             $missing = array_values(array_filter([
                 $reading->speaksOf(Topic::Similar, $control->label.' '.$reading->text) ? null : 'that only own similar goods are advertised',
-                $reading->speaksOf(Topic::Withdrawal, $reading->text) || $reading->speaksOf(Topic::Objects, $reading->text) ? null : 'that one can object at any time, at no more than the basic rate',
+                $reading->speaksOf(Topic::Withdrawal, $reading->text) || $reading
+                    ->speaksOf(Topic::Objects, $reading->text) ? null : 'that one can object at any time, at no more than the basic rate',
             ]));
             if ($missing !== []) {
-                return [$this->finding(Verdict::Breach, 'The form uses the rule for existing customers and does not say '.implode(', nor ', $missing).'.', $control->where, Found::all($control->label), 'Say it beside the box, or ask for consent instead.')];
+                return [
+                    $this->finding(
+                        Verdict::Breach, 'The form uses the rule for existing customers and does not say '.implode(', nor ', $missing).'.', $control->where,
+                        Found::all($control->label), 'Say it beside the box, or ask for consent instead.'
+                    ),
+                ];
             }
 
-            return [$this->finding(Verdict::Open, 'The form uses the rule for existing customers.', $control->where, Found::all($control->label), 'Are only own goods like those bought advertised, and does every mail offer the no again?')];
+            return [
+                $this->finding(
+                    Verdict::Open, 'The form uses the rule for existing customers.', $control->where, Found::all($control->label),
+                    'Are only own goods like those bought advertised, and does every mail offer the no again?'
+                ),
+            ];
         }
 
         return $this->notApplicable('The rule for existing customers is not used here.');
@@ -65,6 +76,7 @@ final class ExistingCustomer extends FormRequirement
     /** Said in the registers; on a foreign order form, a no offered by the seller. */
     private function isUsed(Reading $reading, Control $control): bool
     {
-        return $reading->sheet !== null ? $reading->basisOf($control) === LegalBasis::ExistingCustomer : $reading->kind === FormKind::Order && $control->refuses;
+        return $reading->sheet !== null ? $reading->basisOf($control) === LegalBasis::ExistingCustomer : $reading->kind === FormKind::Order
+            && $control->refuses;
     }
 }

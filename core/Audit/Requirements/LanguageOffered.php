@@ -45,10 +45,16 @@ final class LanguageOffered extends FormRequirement
             $findings = [];
             foreach ($reading->sheet->missing as $text) {
                 $language = $text->language->endonym();
-                $findings[] = $this->finding(Verdict::Breach, ucfirst($text->what)." is missing in $language, which the form offers.", $text->place, null, "Write it in $language, or do not offer $language.");
+                $findings[] = $this->finding(
+                    Verdict::Breach, ucfirst($text->what)." is missing in $language, which the form offers.", $text->place, null,
+                    "Write it in $language, or do not offer $language."
+                );
             }
             foreach ($reading->sheet->demandedLanguages as $language) {
-                $findings[] = $this->finding(Verdict::Weakness, "The house demands {$language->endonym()}, which this form does not offer.", Place::of('languages'), null, "Offer {$language->endonym()}, with all texts.");
+                $findings[] = $this->finding(
+                    Verdict::Weakness, "The house demands {$language->endonym()}, which this form does not offer.", Place::of('languages'), null,
+                    "Offer {$language->endonym()}, with all texts."
+                );
             }
 
             return $findings === [] ? $this->met('Every text is there in every language offered.') : $findings;
@@ -59,7 +65,12 @@ final class LanguageOffered extends FormRequirement
         foreach ($reading->consents() as $control) {
             $language = Lexicon::guess($control->label);
             if ($language !== null && $language !== $reading->around->language) {
-                return [$this->finding(Verdict::Weakness, "The page is in {$reading->around->language->endonym()}, the consent in {$language->endonym()}.", $control->where, Found::all($control->label), "Write the consent in {$reading->around->language->endonym()}.")];
+                return [
+                    $this->finding(
+                        Verdict::Weakness, "The page is in {$reading->around->language->endonym()}, the consent in {$language->endonym()}.", $control->where,
+                        Found::all($control->label), "Write the consent in {$reading->around->language->endonym()}."
+                    ),
+                ];
             }
         }
 

@@ -44,7 +44,12 @@ final class NoConsentBySending extends FormRequirement
         }
         $said = $this->saidIn($reading);
         if ($said !== null) {
-            return [$this->finding(Verdict::Breach, 'Whoever sends the form is taken to agree to be written to.', $reading->where, Found::first($said, $reading->text), 'Ask with a box that starts empty, beside the words of what is sent.')];
+            return [
+                $this->finding(
+                    Verdict::Breach, 'Whoever sends the form is taken to agree to be written to.', $reading->where, Found::first($said, $reading->text),
+                    'Ask with a box that starts empty, beside the words of what is sent.'
+                ),
+            ];
         }
 
         return $this->met('Sending means nothing beyond what the form is for.', $reading->where);

@@ -46,13 +46,24 @@ final class NoticeLinked extends FormRequirement
         if ($links !== []) {
             return [$this->finding(
                 Verdict::Breach, 'The link to the privacy notice leads nowhere: "'.$links[0]->href.'".', $links[0]->where, Found::all($links[0]->text),
-                'Put the address of the privacy notice into the link.', $reading->isOurs() ? Mend::takeAway('Use the controller\'s notice', Place::of('notice')) : null,
+                'Put the address of the privacy notice into the link.',
+                $reading->isOurs() ? Mend::takeAway('Use the controller\'s notice', Place::of('notice')) : null,
             )];
         }
 
         return $reading->around->whole || $reading->sheet !== null
-            ? [$this->finding(Verdict::Breach, 'No privacy notice is linked on the form or its page.', $reading->where, null, 'Link the privacy notice beside the button.')]
-            : [$this->finding(Verdict::Open, 'The form links no privacy notice; the page around it may.', $reading->where, null, 'Is the notice linked plainly on the page? Better: link it beside the button.')];
+            ? [
+                $this->finding(
+                    Verdict::Breach, 'No privacy notice is linked on the form or its page.', $reading->where, null,
+                    'Link the privacy notice beside the button.'
+                ),
+            ]
+            : [
+                $this->finding(
+                    Verdict::Open, 'The form links no privacy notice; the page around it may.', $reading->where, null,
+                    'Is the notice linked plainly on the page? Better: link it beside the button.'
+                ),
+            ];
     }
 
     public static function working(Reading $reading): ?PageLink

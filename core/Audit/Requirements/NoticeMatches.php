@@ -21,7 +21,9 @@ use Juramen\Wording\Topic;
 /** Each statement's purpose and channels stand in the privacy notice, where we hold its text. */
 final class NoticeMatches extends FormRequirement
 {
-    private const CHANNELS = ['email' => Topic::ByEmail, 'sms' => Topic::BySms, 'phone' => Topic::ByPhone, 'post' => Topic::ByPost, 'messaging' => Topic::ByMessaging];
+    private const CHANNELS = [
+        'email' => Topic::ByEmail, 'sms' => Topic::BySms, 'phone' => Topic::ByPhone, 'post' => Topic::ByPost, 'messaging' => Topic::ByMessaging,
+    ];
 
     public function id(): string
     {
@@ -55,7 +57,9 @@ final class NoticeMatches extends FormRequirement
         if ($language === null || $notice === null || ! $notice->has($language)) {
             return $this->notApplicable('The text of the notice is not held here in this language.');
         }
-        $findings = array_values(array_filter(array_map(fn (StatementFacts $s): ?Result => $this->compare($s, $notice->in($language), $language), $reading->sheet->statements)));
+        $findings = array_values(
+            array_filter(array_map(fn (StatementFacts $s): ?Result => $this->compare($s, $notice->in($language), $language), $reading->sheet->statements))
+        );
 
         return $findings === [] ? $this->met('The notice speaks of each purpose and channel.', $reading->where) : $findings;
     }
@@ -64,7 +68,10 @@ final class NoticeMatches extends FormRequirement
     {
         $lacks = self::lacks($statement->purpose, $statement->channels, $notice, $language);
 
-        return $lacks === [] ? null : $this->finding(Verdict::Weakness, 'The privacy notice does not speak of '.implode(', nor of ', $lacks).'.', $statement->where, null, 'Add it to the notice; its paragraph is ready under Wording, for the notice.');
+        return $lacks === [] ? null : $this->finding(
+            Verdict::Weakness, 'The privacy notice does not speak of '.implode(', nor of ', $lacks).'.', $statement->where, null,
+            'Add it to the notice; its paragraph is ready under Wording, for the notice.'
+        );
     }
 
     /**

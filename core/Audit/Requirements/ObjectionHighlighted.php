@@ -52,8 +52,14 @@ final class ObjectionHighlighted extends FormRequirement
         foreach ($relying as $control) {
             $said = $this->sentence($reading, $control->label) ?? $this->sentence($reading, $reading->text);
             $findings[] = match (true) {
-                $said === null => $this->finding(Verdict::Breach, 'The right to object to being written to is not shown.', $control->where, null, 'Say in a sentence of its own: "You can object to this at any time, at no cost beyond the basic rate."'),
-                preg_match_all("~\p{L}+~u", $said) > self::BURIED => $this->finding(Verdict::Open, 'The right to object stands within a long sentence.', $control->where, Found::first($said, $control->label), 'Is it shown apart from everything else? Better: give it a sentence of its own.'),
+                $said === null => $this->finding(
+                    Verdict::Breach, 'The right to object to being written to is not shown.', $control->where, null,
+                    'Say in a sentence of its own: "You can object to this at any time, at no cost beyond the basic rate."'
+                ),
+                preg_match_all("~\p{L}+~u", $said) > self::BURIED => $this->finding(
+                    Verdict::Open, 'The right to object stands within a long sentence.', $control->where, Found::first($said, $control->label),
+                    'Is it shown apart from everything else? Better: give it a sentence of its own.'
+                ),
                 default => null,
             };
         }

@@ -43,14 +43,19 @@ final class OnePurposeEach extends FormRequirement
             $passes = $reading->find(Topic::PassesOn, $control->label);
 
             return $passes === null || ! $this->asksForMoreThan($passes->words, $control->label, $reading) ? null
-                : $this->finding(Verdict::Breach, 'One tick covers two purposes: being written to, and passing the address on.', $control->where, $passes, 'Ask for each with a control of its own.');
+                : $this->finding(
+                    Verdict::Breach, 'One tick covers two purposes: being written to, and passing the address on.', $control->where, $passes,
+                    'Ask for each with a control of its own.'
+                );
         });
     }
 
     private function asksForMoreThan(string $words, string $label, Reading $reading): bool
     {
         // What the others may do with the address belongs to passing it on.
-        $rest = preg_replace('~'.preg_quote($words, '~').'(?:[,;]?\s+(?:so|to|who|which|that|damit|die|um|pour|qui|afin|så|för att|som|der|for at)\b[^.]*)?~u', ' ', $label);
+        $rest = preg_replace(
+            '~'.preg_quote($words, '~').'(?:[,;]?\s+(?:so|to|who|which|that|damit|die|um|pour|qui|afin|så|för att|som|der|for at)\b[^.]*)?~u', ' ', $label
+        );
 
         return $reading->speaksOf(Topic::Marketing, (string) $rest);
     }

@@ -66,11 +66,20 @@ final class PlainWords extends FormRequirement
         }
         $ease = ReadingEase::of($text, $reading->language);
         if ($ease->longest > self::LONGEST) {
-            return [$this->finding(Verdict::Weakness, "A sentence of {$ease->longest} words.", $where, Found::first($ease->hardest, $text), 'Make two sentences of it.')];
+            return [
+                $this->finding(
+                    Verdict::Weakness, "A sentence of {$ease->longest} words.", $where, Found::first($ease->hardest, $text), 'Make two sentences of it.'
+                ),
+            ];
         }
 
         return $ease->words >= self::FEWEST && $ease->isHard()
-            ? [$this->finding(Verdict::Weakness, ucfirst($ease->says()).'.', $where, Found::first($ease->hardest, $text), 'Use shorter words and sentences; this one spoils it.')]
+            ? [
+                $this->finding(
+                    Verdict::Weakness, ucfirst($ease->says()).'.', $where, Found::first($ease->hardest, $text),
+                    'Use shorter words and sentences; this one spoils it.'
+                ),
+            ]
             : [];
     }
 }

@@ -37,7 +37,9 @@ final class PurposeSaid extends FormRequirement
 
     public function source(): Source
     {
-        return new Source('GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'from memory; the articles are well known, the German decision less surely');
+        return new Source(
+            'GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'from memory; the articles are well known, the German decision less surely'
+        );
     }
 
     public function reach(): Reach
@@ -96,7 +98,8 @@ final class PurposeSaid extends FormRequirement
     {
         $facts = $reading->factsOf($control);
 
-        return $facts === null || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $facts->contents);
+        return $facts === null
+            || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $facts->contents);
     }
 
     /**
@@ -111,10 +114,20 @@ final class PurposeSaid extends FormRequirement
         $text = $lexicon->without($text, Topic::AcceptsTerms, Topic::AcceptsNotice);
         // What is said about withdrawing, and what is only made known, says nothing of what comes.
         $parts = preg_split('/[.!?;,\n]+|\s(?:and|und|et|och|og)\s/u', $text) ?: [];
-        $text = implode(' . ', array_filter($parts, static fn (string $s): bool => ! $lexicon->speaksOf(Topic::Withdrawal, $s) && ! ($lexicon->speaksOf(Topic::Notice, $s) && ! $lexicon->speaksOf(Topic::Marketing, $s))));
+        $text = implode(
+            ' . ',
+            array_filter(
+                $parts,
+                static fn (string $s): bool => ! $lexicon->speaksOf(Topic::Withdrawal, $s)
+                    && ! ($lexicon->speaksOf(Topic::Notice, $s) && ! $lexicon->speaksOf(Topic::Marketing, $s))
+            )
+        );
         $text = $lexicon->without($text, Topic::Notice, Topic::Technical, Topic::FieldEmail, Topic::FieldName, Topic::Vague, Topic::Partners);
         // Names of companies are no purpose.
-        $text = (string) preg_replace('~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\s)|\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u', ' ', $text);
+        $text = (string) preg_replace(
+            '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\s)|\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u',
+            ' ', $text
+        );
 
         return array_values(array_diff($lexicon->contentWords($text), $names));
     }

@@ -46,7 +46,12 @@ final class RateSaid extends FormRequirement
             return $this->met('It is said how often.', null, $said);
         }
 
-        return [$this->finding(Verdict::Weakness, 'It is not said how often something will be sent.', $reading->consents()[0]->where ?? $reading->where, null, 'Say how often: "once a month", "at most twice a year".', $this->change($reading))];
+        return [
+            $this->finding(
+                Verdict::Weakness, 'It is not said how often something will be sent.', $reading->consents()[0]->where ?? $reading->where, null,
+                'Say how often: "once a month", "at most twice a year".', $this->change($reading)
+            ),
+        ];
     }
 
     /** What the registers say of it. */

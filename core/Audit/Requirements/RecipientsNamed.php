@@ -52,8 +52,10 @@ final class RecipientsNamed extends FormRequirement
                 $alone = $reading->around->links === [] && $reading->fields === [];
                 $facts = $reading->factsOf($control);
                 $findings[] = $this->finding($alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes,
-                    $alone ? 'Is the list of these companies linked beside the words? Better: name them here.' : 'Name the companies, or link their list right here.',
-                    $facts === null || $facts->recipients === '' ? null : Mend::replace("Name {$facts->recipients}", $facts->where, $passes->words, "{$passes->words} ({recipients})"));
+                    $alone ? 'Is the list of these companies linked beside the words? Better: name them here.'
+                        : 'Name the companies, or link their list right here.',
+                    $facts === null || $facts->recipients === '' ? null
+                        : Mend::replace("Name {$facts->recipients}", $facts->where, $passes->words, "{$passes->words} ({recipients})"));
             }
         }
         if (! $relied) {
@@ -66,11 +68,17 @@ final class RecipientsNamed extends FormRequirement
     /** Whether names follow: in brackets, after a colon, or after "namely". */
     private function isNamed(string $label, int $from): bool
     {
-        return preg_match('~^[^.]{0,30}?(?:\(|:|namely|nämlich|à savoir|such as|wie|comme|nämligen|såsom|nemlig)\s*(?:the |der |die |la |le )?\p{Lu}~u', mb_substr($label, $from)) === 1;
+        return preg_match(
+            '~^[^.]{0,30}?(?:\(|:|namely|nämlich|à savoir|such as|wie|comme|nämligen|såsom|nemlig)\s*(?:the |der |die |la |le )?\p{Lu}~u',
+            mb_substr($label, $from)
+        ) === 1;
     }
 
     private function isListed(Reading $reading): bool
     {
-        return $reading->around->linksAbout("partners {$reading->language?->value}", static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)) !== [];
+        return $reading->around->linksAbout(
+            "partners {$reading->language?->value}",
+            static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)
+        ) !== [];
     }
 }

@@ -45,11 +45,18 @@ final class TrackingSaid extends FormRequirement
     {
         $measured = array_values(array_filter($reading->sheet->statements ?? [], static fn ($s): bool => $s->measures));
         if ($measured === []) {
-            return $this->notApplicable($reading->sheet === null ? 'Whether mails are measured cannot be seen on a form.' : 'The registers say that nothing is measured.');
+            return $this->notApplicable(
+                $reading->sheet === null ? 'Whether mails are measured cannot be seen on a form.' : 'The registers say that nothing is measured.'
+            );
         }
         $said = $reading->find(Topic::Tracking, $reading->text);
 
         return $said !== null ? $this->met('It is said that mails are measured.', $reading->where, $said)
-            : [$this->finding(Verdict::Breach, 'Opens and clicks are measured for this purpose, and the words do not say so.', $measured[0]->where, null, 'Say it and ask for it with a control of its own: "You may measure which links in your mails I open ...", or measure nothing.')];
+            : [
+                $this->finding(
+                    Verdict::Breach, 'Opens and clicks are measured for this purpose, and the words do not say so.', $measured[0]->where, null,
+                    'Say it and ask for it with a control of its own: "You may measure which links in your mails I open ...", or measure nothing.'
+                ),
+            ];
     }
 }

@@ -58,7 +58,12 @@ final class WithdrawalSaid extends FormRequirement
         $sentence = Phrases::withdrawal($reading->language ?? Language::English, Channel::Email, '');
         $mend = "Add to the words of the consent: \"$sentence\"";
         if (! $reading->around->whole && $reading->sheet === null) {
-            return [$this->finding(Verdict::Open, 'The form does not say that consent can be withdrawn; the page around it may.', $where, null, 'Is it said plainly beside the form? Better: '.lcfirst($mend))];
+            return [
+                $this->finding(
+                    Verdict::Open, 'The form does not say that consent can be withdrawn; the page around it may.', $where, null,
+                    'Is it said plainly beside the form? Better: '.lcfirst($mend)
+                ),
+            ];
         }
         $around = $reading->find(Topic::Withdrawal, $reading->around->text);
         if ($around !== null) {
@@ -66,7 +71,12 @@ final class WithdrawalSaid extends FormRequirement
         }
 
         return NoticeLinked::working($reading) !== null
-            ? [$this->finding(Verdict::Weakness, 'The form does not say that consent can be withdrawn; the linked notice may, but was not read.', $where, null, $mend, $this->change($reading))]
+            ? [
+                $this->finding(
+                    Verdict::Weakness, 'The form does not say that consent can be withdrawn; the linked notice may, but was not read.', $where, null, $mend,
+                    $this->change($reading)
+                ),
+            ]
             : [$this->finding(Verdict::Breach, 'Nowhere is it said that consent can be withdrawn.', $where, null, $mend, $this->change($reading))];
     }
 
@@ -77,6 +87,9 @@ final class WithdrawalSaid extends FormRequirement
         $facts = $reading->factsOf($consent);
 
         return $reading->sheet === null || $facts === null || $reading->language === null ? null
-            : Mend::add('Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”', $facts->where, '{withdrawal}');
+            : Mend::add(
+                'Add “'.Phrases::withdrawal($reading->language, $consent->channels[0] ?? Channel::Email, $reading->sheet->controller->contact).'”',
+                $facts->where, '{withdrawal}'
+            );
     }
 }

@@ -43,7 +43,10 @@ final class WordingApproved extends FormRequirement
             return $this->notApplicable($reading->sheet === null ? 'Whether words were approved cannot be seen on a form.' : 'Nothing is agreed to here.');
         }
         $findings = array_map(
-            fn (StatementFacts $s): Result => $this->finding(Verdict::Weakness, 'Nobody has approved these words yet, so they cannot be published.', $s->where->up(), null, 'Submit the statement for approval, under Wording.'),
+            fn (StatementFacts $s): Result => $this->finding(
+                Verdict::Weakness, 'Nobody has approved these words yet, so they cannot be published.', $s->where->up(), null,
+                'Submit the statement for approval, under Wording.'
+            ),
             array_values(array_filter($statements, static fn (StatementFacts $s): bool => ! $s->approved)),
         );
 

@@ -19,8 +19,9 @@ final readonly class Approved extends Act
      * @param  Digest  $edition  of the record
      * @param  string  $effective  the day from which it holds, like 2026-11-25
      */
-    public function __construct(Instant $occurred, public string $record, public Digest $edition, public string $effective, public string $comment, public string $by)
-    {
+    public function __construct(
+        Instant $occurred, public string $record, public Digest $edition, public string $effective, public string $comment, public string $by
+    ) {
         parent::__construct($occurred, How::Officer);
     }
 
@@ -36,13 +37,18 @@ final readonly class Approved extends Act
 
     protected function members(): array
     {
-        return ['edition' => $this->edition->hex(), 'details' => ['record' => $this->record, 'effective' => $this->effective, 'comment' => $this->comment, 'by' => $this->by]];
+        return [
+            'edition' => $this->edition->hex(),
+            'details' => ['record' => $this->record, 'effective' => $this->effective, 'comment' => $this->comment, 'by' => $this->by],
+        ];
     }
 
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $act = new self($occurred, $details->text('record'), $members->digest('edition'), $details->text('effective'), $details->text('comment'), $details->text('by'));
+        $act = new self(
+            $occurred, $details->text('record'), $members->digest('edition'), $details->text('effective'), $details->text('comment'), $details->text('by')
+        );
         $details->end();
 
         return $act;

@@ -18,8 +18,10 @@ final readonly class Excepted extends Act
      * @param  Digest  $finding  of what was found, see Juramen\Audit\Finding; the exception holds for exactly that
      * @param  string  $until  the last day for which it holds, like 2026-12-31
      */
-    public function __construct(Instant $occurred, public string $point, public Digest $edition, public string $requirement, public string $place, public Digest $finding, public string $reason, public string $until, public string $by)
-    {
+    public function __construct(
+        Instant $occurred, public string $point, public Digest $edition, public string $requirement, public string $place, public Digest $finding,
+        public string $reason, public string $until, public string $by
+    ) {
         parent::__construct($occurred, How::Officer);
     }
 
@@ -40,13 +42,22 @@ final readonly class Excepted extends Act
 
     protected function members(): array
     {
-        return ['point' => $this->point, 'edition' => $this->edition->hex(), 'details' => ['requirement' => $this->requirement, 'place' => $this->place, 'finding' => $this->finding->hex(), 'reason' => $this->reason, 'until' => $this->until, 'by' => $this->by]];
+        return [
+            'point' => $this->point, 'edition' => $this->edition->hex(),
+            'details' => [
+                'requirement' => $this->requirement, 'place' => $this->place, 'finding' => $this->finding->hex(), 'reason' => $this->reason,
+                'until' => $this->until, 'by' => $this->by,
+            ],
+        ];
     }
 
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $act = new self($occurred, $members->text('point'), $members->digest('edition'), $details->text('requirement'), $details->text('place'), $details->digest('finding'), $details->text('reason'), $details->text('until'), $details->text('by'));
+        $act = new self(
+            $occurred, $members->text('point'), $members->digest('edition'), $details->text('requirement'), $details->text('place'),
+            $details->digest('finding'), $details->text('reason'), $details->text('until'), $details->text('by')
+        );
         $details->end();
 
         return $act;

@@ -28,8 +28,10 @@ final readonly class Given extends Act
      * @param  bool  $confirmationNeeded  whether permission waits for confirmation
      * @param  list<Digest>  $personal  of the disclosures that hold its personal values
      */
-    public function __construct(Instant $occurred, How $how, public string $placement, public string $screening, public Id $journey, public string $point, public Digest $edition, public Language $language, public array $answers, public array $targets, public bool $confirmationNeeded, public array $personal)
-    {
+    public function __construct(
+        Instant $occurred, How $how, public string $placement, public string $screening, public Id $journey, public string $point, public Digest $edition,
+        public Language $language, public array $answers, public array $targets, public bool $confirmationNeeded, public array $personal
+    ) {
         parent::__construct($occurred, $how);
     }
 
@@ -83,8 +85,10 @@ final readonly class Given extends Act
     {
         $details = $members->within('details');
         $given = new self(
-            $occurred, $how, $details->text('placement'), $details->text('screening'), $members->id('journey'), $members->text('point'), $members->digest('edition'),
-            $members->language('language'), $members->answers('statements'), $members->targets('targets'), $members->flag('confirmation-needed'), $members->digests('_sd'),
+            $occurred, $how, $details->text('placement'), $details->text('screening'), $members->id('journey'), $members->text('point'),
+            $members->digest('edition'),
+            $members->language('language'), $members->answers('statements'), $members->targets('targets'), $members->flag('confirmation-needed'),
+            $members->digests('_sd'),
         );
         $details->end();
 

@@ -42,7 +42,9 @@ final readonly class CountryField implements FieldKind
     public function control(SlottedText $page, Field $field, Language $language): void
     {
         $name = $field->name();
-        $page->write("<input id=\"$name\" name=\"$name\" type=\"text\" list=\"$name-names\" autocomplete=\"country-name\"".($field->required ? ' required' : ''))
+        $page->write(
+            "<input id=\"$name\" name=\"$name\" type=\"text\" list=\"$name-names\" autocomplete=\"country-name\"".($field->required ? ' required' : '')
+        )
             ->slot("state:$name")->write(' value="')->slot("value:$name")->write("\"><datalist id=\"$name-names\">");
         foreach (self::names($language) as $each) {
             $page->write('<option value="'.Markup::escape($each).'">');

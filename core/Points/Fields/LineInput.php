@@ -24,7 +24,10 @@ trait LineInput
     public function control(SlottedText $page, Field $field, Language $language): void
     {
         $name = $field->name();
-        $page->write("<input id=\"$name\" name=\"$name\" type=\"{$this->type()}\" autocomplete=\"{$this->autofill()}\" maxlength=\"{$this->longest()}\"".($field->required ? ' required' : ''))
+        $page->write(
+            "<input id=\"$name\" name=\"$name\" type=\"{$this->type()}\" autocomplete=\"{$this->autofill()}\" maxlength=\"{$this->longest()}\""
+                .($field->required ? ' required' : '')
+        )
             ->slot("state:$name")->write(' value="')->slot("value:$name")->write('">');
     }
 

@@ -23,7 +23,10 @@ final readonly class ChildAge implements ValueType
     {
         $country = Country::parse($place->last());
         if (! is_int($value) || $value < $country->childAge() || $value > self::MOST) {
-            throw Refused::because(DraftRefusal::ChildAge, country: $country->code, least: $country->childAge(), most: self::MOST, given: is_scalar($value) ? (string) $value : '');
+            throw Refused::because(
+                DraftRefusal::ChildAge, country: $country->code, least: $country->childAge(), most: self::MOST,
+                given: is_scalar($value) ? (string) $value : ''
+            );
         }
     }
 }

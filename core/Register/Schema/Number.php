@@ -21,7 +21,9 @@ final readonly class Number implements ValueType
     public function check(mixed $value, Place $place, string $what): void
     {
         if (! is_int($value) || $value < $this->least || $value > $this->most) {
-            throw Refused::because(DraftRefusal::NotInRange, what: $what, least: $this->least, most: $this->most, given: is_scalar($value) ? (string) $value : '');
+            throw Refused::because(
+                DraftRefusal::NotInRange, what: $what, least: $this->least, most: $this->most, given: is_scalar($value) ? (string) $value : ''
+            );
         }
     }
 }

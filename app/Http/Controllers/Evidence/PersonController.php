@@ -47,7 +47,9 @@ final class PersonController
         $edition = $published->edition($given->edition);
         $kept = $personal->ofEntry($found->id);
         $draft = $edition->sheet->draft;
-        $value = static fn (Field $field): string => array_values(array_filter($kept, static fn (Disclosure $d): bool => $d->name === $draft->disclosedAs($field)))[0]->value ?? '';
+        $value = static fn (Field $field): string => array_values(
+            array_filter($kept, static fn (Disclosure $d): bool => $d->name === $draft->disclosedAs($field))
+        )[0]->value ?? '';
         $filling = new Filling(
             array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), $value($f)), $draft->fields),
             array_map(static fn (Answer $a): string => FormRenderer::controlName($a->statement), $given->answers), readOnly: true,

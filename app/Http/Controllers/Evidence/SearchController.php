@@ -14,7 +14,10 @@ use Juramen\Register\EmailAddress;
 use Juramen\Register\EmailFault;
 use Juramen\Register\InvalidEmailAddress;
 
-/** Looks a person up by address, or a signup point by a part of its name. What is typed is sent in the body, so that it stands in no address bar, history or log. */
+/**
+ * Looks a person up by address, or a signup point by a part of its name. What is typed is sent in the body, so that it stands in no address bar, history
+ * or log.
+ */
 final class SearchController
 {
     public function show(): View
@@ -35,7 +38,11 @@ final class SearchController
         try {
             $email = EmailAddress::parse($typed);
         } catch (InvalidEmailAddress $e) {
-            return $this->back($typed, $e->fault === EmailFault::NoAt ? 'No signup point is called like this, and an email address has an @ in it, like name@post.example.' : (string) __('visitor.email.'.$e->fault->value, [], 'en'));
+            return $this->back(
+                $typed,
+                $e->fault === EmailFault::NoAt ? 'No signup point is called like this, and an email address has an @ in it, like name@post.example.'
+                    : (string) __('visitor.email.'.$e->fault->value, [], 'en')
+            );
         }
         foreach (RegisteredController::query()->orderBy('id')->pluck('slug') as $controller) {
             $subscriber = $subscribers->find($controller, $email);

@@ -22,18 +22,24 @@ final class SignupController
 
     public function index(Request $request, ListSignups $list, PersonalValues $personal): View|Response
     {
-        $filters = array_filter(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $request->only(['state', 'point', 'words', 'from', 'to'])), static fn (string $v): bool => $v !== '');
+        $filters = array_filter(
+            array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $request->only(['state', 'point', 'words', 'from', 'to'])),
+            static fn (string $v): bool => $v !== ''
+        );
         if ($request->query('as') === 'csv') {
             // Addresses stand in no file: the subject leads to the person's page, where whoever may see them finds them.
             return Csv::respond('sign-ups.csv', ['asked', 'subject', 'point', 'edition', 'language', 'state', 'ended'], array_values($list($filters)->limit(self::MOST)->get()->map(static fn (SignupJourney $j): array => [
-                $j->asked_at->text(), $j->subscriber->subject->hex(), $j->edition->point->slug, (string) $j->edition->number, $j->language->value, ListSignups::word($j->state), $j->ended_at?->text() ?? '',
+                $j->asked_at->text(), $j->subscriber->subject->hex(), $j->edition->point->slug, (string) $j->edition->number, $j->language->value,
+                ListSignups::word($j->state), $j->ended_at?->text() ?? '',
             ])->all()));
         }
         $signups = $list($filters)->paginate(50)->withQueryString();
 
         return view('evidence.signups', [
-            'signups' => $signups, 'filters' => $filters, 'states' => array_keys(ListSignups::STATES), 'points' => Point::query()->orderBy('slug')->pluck('slug'),
-            'addresses' => $personal->addressesOf(array_values(array_map(static fn (SignupJourney $j) => $j->subscriber->subject, $signups->items()))), 'exact' => Moments::exact(...),
+            'signups' => $signups, 'filters' => $filters, 'states' => array_keys(ListSignups::STATES),
+            'points' => Point::query()->orderBy('slug')->pluck('slug'),
+            'addresses' => $personal->addressesOf(array_values(array_map(static fn (SignupJourney $j) => $j->subscriber->subject, $signups->items()))),
+            'exact' => Moments::exact(...),
         ]);
     }
 }

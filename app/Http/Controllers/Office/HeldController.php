@@ -26,7 +26,13 @@ final class HeldController
             ])->all()));
         }
 
-        return view('office.held', ['days' => $inForce->registers()->house->daysKept(Retention::Held), 'held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50)]);
+        return view(
+            'office.held',
+            [
+                'days' => $inForce->registers()->house->daysKept(Retention::Held),
+                'held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50),
+            ]
+        );
     }
 
     public function release(HeldSubmission $held, HoldSubmission $hold): RedirectResponse

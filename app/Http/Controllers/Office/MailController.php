@@ -21,7 +21,8 @@ final class MailController
         $state = MessageState::tryFrom((string) $request->query('state')) ?? MessageState::Uncertain;
         if ($request->query('as') === 'csv') {
             return Csv::respond("mails-{$state->value}.csv", ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'], array_values(Message::query()->with('edition.point')->where('state', $state)->orderByDesc('id')->limit(20_000)->get()->map(static fn (Message $m): array => [
-                $m->made_at->text(), $m->kind->value, $m->language->value, $m->edition->point->slug, (string) $m->edition->number, (string) $m->attempts, $m->problem ?? '', $m->message_id,
+                $m->made_at->text(), $m->kind->value, $m->language->value, $m->edition->point->slug, (string) $m->edition->number, (string) $m->attempts,
+                $m->problem ?? '', $m->message_id,
             ])->all()));
         }
 

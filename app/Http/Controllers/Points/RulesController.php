@@ -39,7 +39,8 @@ final class RulesController
 
         return view('points.rules', [
             'rows' => $rows, 'only' => $only, 'search' => $search, 'filters' => Option::all(self::FILTERS, [$only]),
-            'departing' => count(array_filter($rows, static fn (PointRow $r): bool => $r->departs)), 'may' => SignedIn::user($request)->can('change', Point::class),
+            'departing' => count(array_filter($rows, static fn (PointRow $r): bool => $r->departs)),
+            'may' => SignedIn::user($request)->can('change', Point::class),
         ]);
     }
 

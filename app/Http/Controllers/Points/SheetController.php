@@ -33,7 +33,10 @@ final class SheetController
 
     public function show(Request $request, Point $point): View
     {
-        return view('points.sheet', ['page' => $this->show->of($this->loaded($point), $point->newest(), SignedIn::user($request), self::language($request), self::width($request))]);
+        return view(
+            'points.sheet',
+            ['page' => $this->show->of($this->loaded($point), $point->newest(), SignedIn::user($request), self::language($request), self::width($request))]
+        );
     }
 
     /** What was typed is judged and shown in the proof, and not saved. */
@@ -71,7 +74,9 @@ final class SheetController
         $note = $request->note($judgements->ofSheet($registers->complete(SheetDraft::from($newest->document)), $registers));
         $mend = MendRequest::of($note);
         if ($note !== null && $mend !== null) {
-            $newest = $this->change->change($point->record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...))->revision;
+            $newest = $this->change->change(
+                $point->record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...)
+            )->revision;
         }
 
         return $this->answer($request, $point, $newest, true);

@@ -29,7 +29,13 @@ final class ApprovalController
     public function review(Request $request, RecordKind $kind, string $slug, ShowReview $show, SystemClock $clock): View
     {
         // Only the house rules may hold from a later day on.
-        return view('records.review', ['page' => $show->of(Record::named($kind, $slug), SignedIn::user($request)), 'effective' => $kind === RecordKind::Rules ? $clock->today()->text : null]);
+        return view(
+            'records.review',
+            [
+                'page' => $show->of(Record::named($kind, $slug), SignedIn::user($request)),
+                'effective' => $kind === RecordKind::Rules ? $clock->today()->text : null,
+            ]
+        );
     }
 
     public function submit(Request $request, RecordKind $kind, string $slug): RedirectResponse

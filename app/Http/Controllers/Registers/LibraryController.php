@@ -54,7 +54,10 @@ final class LibraryController
         $upload = $request->file('file');
         $file = $upload instanceof UploadedFile ? (string) $upload->getContent() : $request->string('text')->toString();
         try {
-            return view('wording.library', ['library' => $read($file), 'file' => $file, 'statements' => ReadLibrary::register()->all(), 'languages' => Language::cases()]);
+            return view(
+                'wording.library',
+                ['library' => $read($file), 'file' => $file, 'statements' => ReadLibrary::register()->all(), 'languages' => Language::cases()]
+            );
         } catch (Refused $e) {
             return $this->refused($e);
         }
@@ -73,6 +76,7 @@ final class LibraryController
 
     private function refused(Refused $refused): RedirectResponse
     {
-        return redirect()->route('wording.library')->withErrors(['file' => $refused->getMessage().' Nothing was changed.'])->with('refusal', $refused->grounds[0]->refusal->value);
+        return redirect()->route('wording.library')->withErrors(['file' => $refused->getMessage().' Nothing was changed.'])
+            ->with('refusal', $refused->grounds[0]->refusal->value);
     }
 }

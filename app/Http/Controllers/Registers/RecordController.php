@@ -80,7 +80,9 @@ final class RecordController
         $note = $kind === RecordKind::Statement ? $request->note($judgements->ofStatement(Statement::from($newest->document), $inForce->registers())) : null;
         $mend = MendRequest::of($note);
         if ($note !== null && $mend !== null) {
-            $newest = $this->change->change($record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...))->revision;
+            $newest = $this->change->change(
+                $record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...)
+            )->revision;
         }
 
         return $this->answer($request, $record, $newest, true);
@@ -106,7 +108,8 @@ final class RecordController
         $record = Record::named($kind, $slug);
         $newest = $record->newestRevision();
 
-        return $newest->number <= $number ? response('', 204) : $this->answer($request, $record, $newest->load('author'), true, news: "{$newest->author->name} {$newest->said}.");
+        return $newest->number <= $number ? response('', 204) : $this
+            ->answer($request, $record, $newest->load('author'), true, news: "{$newest->author->name} {$newest->said}.");
     }
 
     /** @param  list<Conflict>  $conflicts */

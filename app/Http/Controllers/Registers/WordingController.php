@@ -25,7 +25,10 @@ use Juramen\Wording\Starters;
 /** What people are asked, and the registers that stand behind it. */
 final class WordingController
 {
-    private const STATES = ['' => 'all', 'draft' => 'drafts', 'submitted' => 'submitted', 'approved' => 'approved, shown nowhere yet', 'in force' => 'in force', 'retired' => 'retired'];
+    private const STATES = [
+        '' => 'all', 'draft' => 'drafts', 'submitted' => 'submitted', 'approved' => 'approved, shown nowhere yet', 'in force' => 'in force',
+        'retired' => 'retired',
+    ];
 
     private const COLUMNS = ['statement', 'state', 'edition', 'purpose', 'language', 'text', 'points', 'people'];
 
@@ -41,7 +44,8 @@ final class WordingController
 
         return view('wording.index', [
             'rows' => array_map(StatementLine::of(...), $statements), 'search' => $search, 'state' => $state, 'states' => Option::all(self::STATES, [$state]),
-            'purposes' => array_map($asked, $inForce->registers()->purposes->all()), 'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
+            'purposes' => array_map($asked, $inForce->registers()->purposes->all()),
+            'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
         ]);
     }
 
@@ -53,7 +57,8 @@ final class WordingController
     public function starters(Request $request, RegistersPage $page): View
     {
         return view('wording.starters', [
-            'starters' => Starters::all(), 'controllers' => $page->choices(), 'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
+            'starters' => Starters::all(), 'controllers' => $page->choices(),
+            'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
         ]);
     }
 
@@ -63,7 +68,8 @@ final class WordingController
         $statement = $status->statement;
 
         return array_map(static fn (Language $l): array => [
-            $status->record->slug, $status->state->value, (string) $status->edition?->number, $statement->purpose->text, $l->value, $statement->words($l), implode(' ', $status->points), (string) $status->people,
+            $status->record->slug, $status->state->value, (string) $status->edition?->number, $statement->purpose->text, $l->value, $statement->words($l),
+            implode(' ', $status->points), (string) $status->people,
         ], $statement->texts->languages());
     }
 }

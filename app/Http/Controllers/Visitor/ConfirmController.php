@@ -36,7 +36,10 @@ final class ConfirmController
             return $this->ending($journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed, $journey->language, $edition, first: false);
         }
 
-        return VisitorPage::respond($journey->language, 'confirm', ['token' => $token, 'number' => $edition->sheet->asksByNumber(), 'statements' => $journey->agreedWords($edition)], $edition);
+        return VisitorPage::respond(
+            $journey->language, 'confirm', ['token' => $token, 'number' => $edition->sheet->asksByNumber(), 'statements' => $journey->agreedWords($edition)],
+            $edition
+        );
     }
 
     public function press(Request $request, ConfirmJourney $confirm): Response
@@ -81,6 +84,8 @@ final class ConfirmController
 
     private function badLink(Request $request): Response
     {
-        return VisitorPage::respond(Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404);
+        return VisitorPage::respond(
+            Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404
+        );
     }
 }

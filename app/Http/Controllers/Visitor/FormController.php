@@ -63,7 +63,8 @@ final class FormController
         $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
 
         return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
-            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(), 'number' => $edition->sheet->asksByNumber(),
+            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(),
+            'number' => $edition->sheet->asksByNumber(),
         ], $edition);
     }
 
@@ -72,12 +73,17 @@ final class FormController
     {
         $edition = $this->edition($point);
 
-        return VisitorPage::respond($this->offered($edition, $language) ?? $this->preference($request, $edition), 'received', ['number' => $edition->sheet->asksByNumber()], $edition);
+        return VisitorPage::respond(
+            $this->offered($edition, $language) ?? $this->preference($request, $edition), 'received', ['number' => $edition->sheet->asksByNumber()], $edition
+        );
     }
 
     public function stylesheet(string $digest): Response
     {
-        return response($this->published->frozen(Digest::fromHex($digest)), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']);
+        return response(
+            $this->published->frozen(Digest::fromHex($digest)), 200,
+            ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']
+        );
     }
 
     public function look(string $controller, RegistersInForce $inForce): Response

@@ -38,7 +38,9 @@ final class WithdrawController
             return $this->badLink($request);
         }
         [$edition, $language] = $this->shownBefore($subscriber);
-        $open = array_filter(Permissions::of($this->ledger->chain($subscriber->subject))->all(), static fn (Permission $p): bool => $p->allowed() || $p->waits());
+        $open = array_filter(
+            Permissions::of($this->ledger->chain($subscriber->subject))->all(), static fn (Permission $p): bool => $p->allowed() || $p->waits()
+        );
         if ($open === []) {
             return VisitorPage::respond($language, 'ending', ['page' => 'withdrawn-already'], $edition);
         }
@@ -118,6 +120,8 @@ final class WithdrawController
 
     private function badLink(Request $request): Response
     {
-        return VisitorPage::respond(Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404);
+        return VisitorPage::respond(
+            Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404
+        );
     }
 }

@@ -38,7 +38,8 @@ final readonly class ControllerForm
         $contrast = HouseLook::contrast($controller->accent);
 
         return new self(
-            new Line('name', 'Name', $controller->name), new Line('postal-address', 'Postal address', $controller->postalAddress), self::countries('country', 'Country', $controller->country),
+            new Line('name', 'Name', $controller->name), new Line('postal-address', 'Postal address', $controller->postalAddress),
+            self::countries('country', 'Country', $controller->country),
             new Line('contact', 'Contact', $controller->contact), new Line('dpo', 'Data protection officer', $controller->dpo, 'nobody named'),
             new Line('representative', 'Representative', $controller->representative, 'nobody named'),
             new Line('accent', 'Colour of buttons and links', $controller->accent, '', 'color'), number_format($contrast, 1), $contrast >= self::ENOUGH,

@@ -38,10 +38,14 @@ final readonly class ProcessorForm
 
         return new self(
             $registers->controller($processor->controller)->name, new Line('name', 'Name', $processor->name),
-            Choice::yesNo('own', 'Whose use it is', $processor->own, 'for its own use', 'and works for it under a contract'), new Line('does', 'What it does', $processor->does, 'does what?'),
-            new Several('purposes', 'Purposes', Sentences::listed(array_map(static fn (string $p): string => $names[$p] ?? $p, $chosen)), Option::all($names, $chosen)),
+            Choice::yesNo('own', 'Whose use it is', $processor->own, 'for its own use', 'and works for it under a contract'),
+            new Line('does', 'What it does', $processor->does, 'does what?'),
+            new Several(
+                'purposes', 'Purposes', Sentences::listed(array_map(static fn (string $p): string => $names[$p] ?? $p, $chosen)), Option::all($names, $chosen)
+            ),
             new Line('contract', 'Contract', $processor->contract, 'none'), new Line('until', 'End of the contract', (string) $processor->until, '', 'date'),
-            ControllerForm::countries('country', 'Where the details are kept', $processor->country), new Line('transfer', 'Ground of the transfer', $processor->transfer, 'none given'),
+            ControllerForm::countries('country', 'Where the details are kept', $processor->country),
+            new Line('transfer', 'Ground of the transfer', $processor->transfer, 'none given'),
         );
     }
 }

@@ -18,7 +18,9 @@ final readonly class PurposeForm
     private const AS_HOUSE = 'the time that the house sets';
 
     /** @param  list<PurposeLines>  $languages */
-    private function __construct(public string $controller, public Choice $basis, public Choice $measures, public Choice $refresh, public Choice $retention, public array $languages) {}
+    private function __construct(
+        public string $controller, public Choice $basis, public Choice $measures, public Choice $refresh, public Choice $retention, public array $languages
+    ) {}
 
     public static function of(Purpose $purpose, Registers $registers): self
     {

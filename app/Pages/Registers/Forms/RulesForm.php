@@ -53,7 +53,9 @@ final readonly class RulesForm
         $points = $rules->points;
         $tags = array_map(static fn (Language $l): string => $l->value, $rules->languages);
         $names = array_map(static fn (Language $l): string => $l->endonym(), $rules->languages);
-        $kept = static fn (Retention $what, string $label, array $some): Choice => new Choice("retention-days/{$what->value}", $label, Months::days($some, $rules->daysKept($what)));
+        $kept = static fn (Retention $what, string $label, array $some): Choice => new Choice(
+            "retention-days/{$what->value}", $label, Months::days($some, $rules->daysKept($what))
+        );
         $asked = array_merge([], ...array_map(static fn (SheetOnFile $s): array => array_map(strval(...), $s->draft->countries), $sheets));
         $near = array_values(array_filter(Country::choices(), static fn (Country $c): bool => in_array($c->code, $asked, true)));
         $far = array_values(array_filter(Country::choices(), static fn (Country $c): bool => ! in_array($c->code, $asked, true)));
@@ -61,7 +63,8 @@ final readonly class RulesForm
             Months::of(range($c->childAge(), self::OLDEST), $rules->childAge($c), strval(...))));
 
         return new self(
-            Choice::yesNo('double-opt-in', 'What happens to whoever ticks', $points->doubleOptIn, 'gets a confirmation mail', 'is signed up at once'), $points->doubleOptIn,
+            Choice::yesNo('double-opt-in', 'What happens to whoever ticks', $points->doubleOptIn, 'gets a confirmation mail', 'is signed up at once'),
+            $points->doubleOptIn,
             new Choice('lapse-days', 'Days to confirm', Months::days([1, 2, 3, 5, 7, 10, 14, 21, 30], $points->lapseDays)),
             new Choice('reminder-days', 'Reminder', Months::of([0, 1, 2, 3, 4, 5], $points->reminderDays, static fn (int $d): string => $d === 0 ? 'nobody is reminded'
                 : 'we remind once after '.($d === 1 ? '1 day' : "$d days"))),
@@ -70,7 +73,10 @@ final readonly class RulesForm
             Choice::yesNo('keep-network', 'What is kept of the visitor', $points->keepNetwork, 'a truncated network address', 'nothing'),
             new Several('languages', 'Languages demanded', $names === [] ? 'whatever language its sheet says' : Sentences::listed($names),
                 array_map(static fn (Language $l): Option => new Option($l->value, $l->endonym(), in_array($l->value, $tags, true)), Language::cases())),
-            Choice::yesNo('unknown-is-strict', 'Unknown regions', $rules->unknownIsStrict, 'what the strictest place demands', 'what the house says, whatever their own law'),
+            Choice::yesNo(
+                'unknown-is-strict', 'Unknown regions', $rules->unknownIsStrict, 'what the strictest place demands',
+                'what the house says, whatever their own law'
+            ),
             array_map(static fn (Channel $c): ChannelRefresh => new ChannelRefresh($c->value, new Choice("refresh-months/{$c->value}", "Refresh period by {$c->value}",
                 Months::options([6, 12, 18, 24, 36, 48, 60], $rules->refreshMonths($c)))), Channel::cases()),
             $kept(Retention::Withdrawn, 'Days after the last permission', [180, 365, 730, 1095, 1825]),

@@ -29,7 +29,9 @@ final readonly class StatementForm
      * @param  list<Press>  $more  languages in which it is not written yet
      * @param  list<Option>  $placeholders
      */
-    private function __construct(public string $controller, public Choice $purpose, public Several $channels, public array $texts, public array $more, public array $placeholders) {}
+    private function __construct(
+        public string $controller, public Choice $purpose, public Several $channels, public array $texts, public array $more, public array $placeholders
+    ) {}
 
     public static function of(Statement $statement, Document $document, Registers $registers, ?Margin $margin): self
     {
@@ -45,9 +47,15 @@ final readonly class StatementForm
         return new self(
             $registers->controller($registers->purpose($statement->purpose)->controller)->name,
             new Choice('purpose', 'Purpose', Option::all($purposes, [$statement->purpose->text])),
-            new Several('channels', 'Channels', Sentences::listed($channels), Option::all(array_combine(array_column(Channel::cases(), 'value'), array_column(Channel::cases(), 'value')), $channels)),
+            new Several(
+                'channels', 'Channels', Sentences::listed($channels),
+                Option::all(array_combine(array_column(Channel::cases(), 'value'), array_column(Channel::cases(), 'value')), $channels)
+            ),
             array_map(static fn (Language $l): StatementText => self::text($l, $document, $filled, $margin, count($written) > 1), $written),
-            array_map(static fn (Language $l): Press => new Press("add-{$l->value}", "texts/{$l->value}", $l->endonym(), "Write it in {$l->endonym()}", 'begin'), $free),
+            array_map(
+                static fn (Language $l): Press => new Press("add-{$l->value}", "texts/{$l->value}", $l->endonym(), "Write it in {$l->endonym()}", 'begin'),
+                $free
+            ),
             array_map(static fn (Placeholder $p): Option => new Option('{'.$p->value.'}', $p->says()), Placeholder::cases()),
         );
     }

@@ -16,5 +16,7 @@ final readonly class StatementText
      * @param  string  $read  as a visitor reads them, as HTML
      * @param  string  $ease  how easily they read
      */
-    public function __construct(public string $language, public Words $words, public array $marks, public string $read, public string $ease, public ?Press $remove) {}
+    public function __construct(
+        public string $language, public Words $words, public array $marks, public string $read, public string $ease, public ?Press $remove
+    ) {}
 }
