@@ -9,10 +9,12 @@
 @csrf
 <input type="text" name="username" autocomplete="username" value="{{ auth()->user()->email }}" readonly hidden>
 <label for="current">Password now</label>
-<input id="current" name="current" type="password" autocomplete="current-password" required @error('current') aria-invalid="true" aria-describedby="current-wrong" @enderror>
+<input id="current" name="current" type="password" autocomplete="current-password" required @error('current') aria-invalid="true"
+ aria-describedby="current-wrong" @enderror>
 @error('current')<p class="wrong" id="current-wrong" role="alert">{{ $message }}</p>@enderror
 <label for="new">New password</label>
-<input id="new" name="new" type="password" autocomplete="new-password" required minlength="12" @error('new') aria-invalid="true" aria-describedby="new-wrong" @enderror>
+<input id="new" name="new" type="password" autocomplete="new-password" required minlength="12" @error('new') aria-invalid="true"
+ aria-describedby="new-wrong" @enderror>
 @error('new')<p class="wrong" id="new-wrong" role="alert">{{ $message }}</p>@enderror
 <p class="soft">At least 12 characters. Changing it ends your other sessions.</p>
 <button class="do">Change it</button>

@@ -18,7 +18,8 @@ $height = 96;
 <figure class="chart">
 <svg viewBox="0 0 900 {{ $height + 4 }}" role="img" aria-labelledby="chart-title" preserveAspectRatio="none">
 <title id="chart-title">Sign-ups of the last 30 days: {{ $asked }} asked, {{ $sum('confirmed') }} confirmed, {{ $sum('waiting') }} waiting, {{ $sum('lapsed') }} lapsed, {{ $sum('held') }} held</title>
-<defs><pattern id="hatched" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="5" height="5" class="hatch-ground"/><path d="M0 0V5" class="hatch-line"/></pattern></defs>
+<defs><pattern id="hatched" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+<rect width="5" height="5" class="hatch-ground"/><path d="M0 0V5" class="hatch-line"/></pattern></defs>
 @foreach (array_values($days) as $i => $day)
 @php($y = $height)
 @foreach (['confirmed' => 'bar-confirmed', 'withdrawn' => 'bar-confirmed', 'waiting' => 'bar-waiting', 'lapsed' => 'bar-lapsed', 'held' => 'bar-held'] as $what => $class)
@@ -31,8 +32,13 @@ $height = 96;
 @endforeach
 <path d="M0 {{ $height + 1 }}H900" class="axis"/>
 </svg>
-<figcaption><span>{{ date('j M', strtotime(array_key_first($days))) }}</span><span>@foreach ($counts as [$count, $word, $link])@if ($link !== null)<a href="{{ $link }}">{{ $count }} {{ $word }}</a>@else{{ $count }} {{ $word }}@endif{{ $loop->last ? '' : ' · ' }}@endforeach</span><span>today</span></figcaption>
-<details><summary>The same as a table</summary><table><thead><tr><th scope="col">Day</th>@foreach (App\Queries\Desk\ThirtyDays::WHAT as $what)<th scope="col" class="figure">{{ $what }}</th>@endforeach</tr></thead><tbody>@foreach (array_reverse($days) as $day => $counts)<tr><td>{{ date('j M Y', strtotime($day)) }}</td>@foreach ($counts as $what => $count)<td class="figure">@if ($see && $count > 0 && $what !== 'held')<a href="{{ route('evidence.signups', ['state' => $what, 'from' => $day, 'to' => $day]) }}">{{ $count }}</a>@else{{ $count }}@endif</td>@endforeach</tr>@endforeach</tbody></table></details>
+<figcaption><span>{{ date('j M', strtotime(array_key_first($days))) }}</span><span>@foreach ($counts as [$count, $word, $link])@if ($link !== null)<a
+ href="{{ $link }}">{{ $count }} {{ $word }}</a>@else{{ $count }} {{ $word }}@endif{{ $loop->last ? '' : ' · ' }}@endforeach</span><span>today</span></figcaption>
+<details><summary>The same as a table</summary><table><thead><tr>
+<th scope="col">Day</th>@foreach (App\Queries\Desk\ThirtyDays::WHAT as $what)<th scope="col" class="figure">{{ $what }}</th>@endforeach</tr></thead>
+<tbody>@foreach (array_reverse($days) as $day => $counts)<tr>
+<td>{{ date('j M Y', strtotime($day)) }}</td>@foreach ($counts as $what => $count)<td class="figure">@if ($see && $count > 0 && $what !== 'held')<a
+ href="{{ route('evidence.signups', ['state' => $what, 'from' => $day, 'to' => $day]) }}">{{ $count }}</a>@else{{ $count }}@endif</td>@endforeach</tr>@endforeach</tbody></table></details>
 </figure>
 @forelse ($decisions as $decision)
 <article class="decision">
@@ -46,7 +52,8 @@ $height = 96;
 </div>
 <aside class="margin" aria-label="How things stand">
 <p class="soft">Margin</p>
-<section><p class="met"><span aria-hidden="true">✓</span> {{ number_format($sealed) }} entries sealed</p><p class="soft">The newest checkpoint is public <a href="{{ route('ledger.checkpoint') }}">here</a>, for whoever wants to hold us to it.</p></section>
+<section><p class="met"><span aria-hidden="true">✓</span> {{ number_format($sealed) }} entries sealed</p>
+<p class="soft">The newest checkpoint is public <a href="{{ route('ledger.checkpoint') }}">here</a>, for whoever wants to hold us to it.</p></section>
 <section><p><b>Deleted in seven days</b></p>
 @forelse ($deleted as $each)<p>{{ number_format($each->count) }} {{ $each->what }}</p>@empty<p class="soft">Nothing was due.</p>@endforelse</section>
 @if ($departures !== [])<section><p><b>Departures from the house rules</b></p>

@@ -26,7 +26,8 @@
  transform="translate({{ $drawing->cursorAt() }} 0)"><path d="M0 6V{{ $drawing->height() - 30 }}"/><circle r="5" cy="6"/></g>
 </svg>
 <figcaption class="soft"><span data-says-here>Drag the line, or move it with the arrow keys: a day at a time, a month with Shift.</span>
-<span class="legend"><span class="key waiting"></span> waiting <span class="key permitted"></span> permitted <span class="key gone"></span> lapsed</span></figcaption>
+<span class="legend"><span class="key waiting"></span> waiting <span class="key permitted"></span> permitted <span
+ class="key gone"></span> lapsed</span></figcaption>
 <details><summary>The same as a table</summary>
 <table><thead><tr><th scope="col">For</th><th scope="col">State</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Ended by</th></tr></thead>
 <tbody>

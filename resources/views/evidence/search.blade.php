@@ -6,7 +6,8 @@
 <form method="post" action="{{ route('evidence.find') }}" class="ask">
 @csrf
 <label for="email">Whose consent, or which point?</label>
-<input id="email" name="email" type="text" inputmode="email" autocomplete="off" spellcheck="false" placeholder="" value="{{ old('email') }}" @error('email') aria-invalid="true" aria-describedby="wrong" @enderror autofocus>
+<input id="email" name="email" type="text" inputmode="email" autocomplete="off" spellcheck="false" placeholder="" value="{{ old('email') }}"
+ @error('email') aria-invalid="true" aria-describedby="wrong" @enderror autofocus>
 <button class="do">Look up</button>
 @error('email')<p class="wrong" id="wrong" role="alert">{{ $message }}</p>@enderror
 </form>

@@ -14,7 +14,8 @@
 @else
 <table>
 <caption>Enquiries, newest first</caption>
-<thead><tr><th scope="col">Received</th><th scope="col">From</th><th scope="col">What was sent</th><th scope="col">Form</th><th scope="col">Deleted by itself</th>
+<thead><tr><th scope="col">Received</th><th scope="col">From</th><th scope="col">What was sent</th><th scope="col">Form</th>
+<th scope="col">Deleted by itself</th>
 @can('decide', App\Models\Enquiry::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($enquiries as $each)

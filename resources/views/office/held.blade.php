@@ -8,7 +8,8 @@
 <p>Nothing is held. What screening doubts is kept here until somebody releases or deletes it, and is deleted by itself after {{ $days }} days.</p>
 @else
 <table>
-<thead><tr><th scope="col">Received</th><th scope="col">From</th><th scope="col">Form</th><th scope="col">Why it is held</th><th scope="col">Deleted by itself</th>@can('decide', App\Models\HeldSubmission::class)<th scope="col">Decide</th>@endcan</tr></thead>
+<thead><tr><th scope="col">Received</th><th scope="col">From</th><th scope="col">Form</th><th scope="col">Why it is held</th>
+<th scope="col">Deleted by itself</th>@can('decide', App\Models\HeldSubmission::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($held as $each)
 <tr>
@@ -18,7 +19,8 @@
 <td>@foreach (explode(' ', $each->signals) as $signal){{ __('office.signals.'.$signal) }}<br>@endforeach</td>
 <td>{{ App\Support\Moments::exact($each->deleted_at) }}</td>
 @can('decide', App\Models\HeldSubmission::class)
-<td class="doing"><form method="post" action="{{ route('held.release', $each) }}">@csrf<button>Release</button></form><form method="post" action="{{ route('held.delete', $each) }}">@csrf<button class="plain">Delete</button></form></td>
+<td class="doing"><form method="post" action="{{ route('held.release', $each) }}">@csrf<button>Release</button></form>
+<form method="post" action="{{ route('held.delete', $each) }}">@csrf<button class="plain">Delete</button></form></td>
 @endcan
 </tr>
 @endforeach

@@ -45,7 +45,10 @@
 @yield('content')
 </main>
 <dialog id="keys" aria-labelledby="keys-title"><h2 id="keys-title">Keys</h2>
-<dl><dt><kbd>/</kbd></dt><dd>find a person or a point</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>to the wording</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd><dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
+<dl><dt><kbd>/</kbd></dt><dd>find a person or a point</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt>
+<dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>to the wording</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd>
+<dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd>
+<dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
 <form method="dialog"><button>Close</button></form></dialog>
 </body>
 </html>

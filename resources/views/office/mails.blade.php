@@ -5,7 +5,8 @@
 <div class="page">
 <nav aria-label="State" class="choices">
 @foreach (App\Models\MessageState::cases() as $each)
-<a href="{{ route('mails', ['state' => $each->value]) }}" @if ($each === $state) aria-current="true" @endif>{{ ucfirst($each->value) }} <span class="figure">{{ $counts[$each->value] ?? 0 }}</span></a>
+<a href="{{ route('mails', ['state' => $each->value]) }}" @if ($each === $state) aria-current="true"
+ @endif>{{ ucfirst($each->value) }} <span class="figure">{{ $counts[$each->value] ?? 0 }}</span></a>
 @endforeach
 <a href="{{ route('mails', ['state' => $state->value, 'as' => 'csv']) }}">CSV</a>
 </nav>
@@ -14,7 +15,8 @@
 <p>No mail stands here.</p>
 @else
 <table>
-<thead><tr><th scope="col">Laid out</th><th scope="col">Mail</th><th scope="col">Form</th><th scope="col" class="figure">Tries</th><th scope="col">What happened</th><th scope="col">Message-ID</th>@can('decide', App\Models\Message::class)<th scope="col">Decide</th>@endcan</tr></thead>
+<thead><tr><th scope="col">Laid out</th><th scope="col">Mail</th><th scope="col">Form</th><th scope="col" class="figure">Tries</th>
+<th scope="col">What happened</th><th scope="col">Message-ID</th>@can('decide', App\Models\Message::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($mails as $mail)
 <tr>
@@ -25,7 +27,8 @@
 <td>{{ $mail->problem === null ? '' : (str_starts_with($mail->problem, 'server-said-') ? 'The mail server said '.substr($mail->problem, 12) : __('office.problems.'.$mail->problem)) }}</td>
 <td class="mono">{{ substr($mail->message_id, 0, 8) }}</td>
 @can('decide', App\Models\Message::class)
-<td>@if (in_array($mail->state, [App\Models\MessageState::Uncertain, App\Models\MessageState::Failed], true))<form method="post" action="{{ route('mails.again', $mail) }}">@csrf<button>Send again</button></form>@endif</td>
+<td>@if (in_array($mail->state, [App\Models\MessageState::Uncertain, App\Models\MessageState::Failed], true))<form method="post"
+ action="{{ route('mails.again', $mail) }}">@csrf<button>Send again</button></form>@endif</td>
 @endcan
 </tr>
 @endforeach

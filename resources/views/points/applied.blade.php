@@ -11,7 +11,8 @@
 @if ($page->may)
 @if ($rule->follow)<x-place.press :of="$rule->follow" :to="$page->to('change')" />@endif
 <details class="depart"><summary id="{{ $rule->id }}">{{ $rule->departure !== null ? 'Change it' : 'Depart from it' }}</summary>
-<form hx-post="{{ $page->to('change') }}" hx-vals="{{ json_encode(['place' => "departures/{$rule->key}"]) }}" hx-include="this, #base, #shown" class="depart-form">
+<form hx-post="{{ $page->to('change') }}" hx-vals="{{ json_encode(['place' => "departures/{$rule->key}"]) }}" hx-include="this, #base, #shown"
+ class="depart-form">
 <label>At this point
 @if ($rule->isNumber)
 <input type="number" id="{{ $rule->id }}-value" name="value[value]" min="{{ $rule->least }}" max="30" value="{{ $rule->value }}" required> days

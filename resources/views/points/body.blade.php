@@ -15,7 +15,8 @@ Visitors come from <x-place.several :of="$page->countries" :to="$page->to('chang
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
 <table class="asked"><caption>Fields of the form</caption>
 <thead><tr>
-<th scope="col">Field</th><th scope="col">Must it be?</th><th scope="col">Why it is asked</th><th scope="col"><span class="sr-only">Order and removal</span></th>
+<th scope="col">Field</th><th scope="col">Must it be?</th><th scope="col">Why it is asked</th>
+<th scope="col"><span class="sr-only">Order and removal</span></th>
 </tr></thead>
 <tbody>
 @foreach ($page->fields as $field)

@@ -8,7 +8,8 @@
 <label for="from">What changed from revision</label><select id="from" name="from">
 @foreach ($page->revisions as $each)<option @selected($each->number === $page->from)>{{ $each->number }}</option>@endforeach
 </select>
-<label for="to">to</label><select id="to" name="to">@foreach ($page->revisions as $each)<option @selected($each->number === $page->to)>{{ $each->number }}</option>@endforeach</select>
+<label for="to">to</label><select id="to" name="to">@foreach ($page->revisions as $each)<option
+ @selected($each->number === $page->to)>{{ $each->number }}</option>@endforeach</select>
 <button>Compare</button>
 </form>
 @include('points.difference', ['difference' => $page->difference])

@@ -12,7 +12,8 @@
 @endif
 @error('pause')<p class="wrong" role="alert" id="wrong">{{ $message }}</p>@enderror
 <label for="reason">Why</label>
-<textarea class="long" id="reason" name="reason" rows="3" maxlength="500" @error('pause') aria-invalid="true" aria-describedby="wrong" @enderror>{{ old('reason') }}</textarea>
+<textarea class="long" id="reason" name="reason" rows="3" maxlength="500" @error('pause') aria-invalid="true" aria-describedby="wrong"
+ @enderror>{{ old('reason') }}</textarea>
 <button class="do" id="do-pause">{{ $paused ? 'Put it on again' : 'Pause it now' }}</button>
 <p><a href="{{ route('points.sheet', $point->slug) }}">Back to the sheet</a></p>
 </form>

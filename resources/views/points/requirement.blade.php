@@ -13,7 +13,8 @@ $kinds = ['law' => 'A law.', 'case' => 'A decision of a court or an authority.',
 <section><h2>What is said and what is not</h2><p>Juramen says what was read and what was found there. A doubtful case is called open, with the question, and is for a person to decide.</p></section>
 </div>
 <aside class="margin" aria-label="All requirements">
-@foreach ($all as $each)<p>@if ($each->id() === $requirement->id())<b>{{ $each->title() }}</b>@else<a href="{{ route('requirement', $each->id()) }}">{{ $each->title() }}</a>@endif</p>@endforeach
+@foreach ($all as $each)<p>@if ($each->id() === $requirement->id())<b>{{ $each->title() }}</b>@else<a
+ href="{{ route('requirement', $each->id()) }}">{{ $each->title() }}</a>@endif</p>@endforeach
 </aside>
 </div>
 @endsection

@@ -6,12 +6,14 @@
 <div class="page">
 <form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
 <label for="only">show</label>
-<select id="only" name="only">@foreach ($filters as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
+<select id="only" name="only">@foreach ($filters as $option)<option value="{{ $option->value }}"
+ @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
 <button>Show</button><a href="{{ route('rules', ['q' => $search, 'only' => $only, 'as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])<p>No such point. <a href="{{ route('rules') }}">Show all</a></p>@else
 <form method="post" action="{{ route('rules.follow') }}">@csrf
 <table class="by-rules"><caption>Points by rules</caption>
-<thead><tr><th scope="col">Point</th>@foreach ($rows[0]->rules as $cell)<th scope="col">{{ $cell->title }}</th>@endforeach<th scope="col">Law of</th></tr></thead>
+<thead><tr><th scope="col">Point</th>@foreach ($rows[0]->rules as $cell)<th scope="col">{{ $cell->title }}</th>@endforeach<th
+ scope="col">Law of</th></tr></thead>
 <tbody>
 @foreach ($rows as $row)
 <tr>
@@ -20,7 +22,8 @@
 @foreach ($row->rules as $cell)
 <td class="{{ $cell->origin }}" data-rule="{{ $cell->title }}">
 @if ($cell->origin === 'departure')
-<b @class(['breach' => $cell->defies])><span class="departs-mark" aria-hidden="true">↗</span> {{ $cell->says }}</b><br><span class="soft">{{ $cell->from }}</span>
+<b @class(['breach' => $cell->defies])><span class="departs-mark"
+ aria-hidden="true">↗</span> {{ $cell->says }}</b><br><span class="soft">{{ $cell->from }}</span>
 @if ($may)<br><label class="line"><input type="checkbox" name="follow[]" value="{{ $row->slug }}/{{ $cell->rule }}"> follow the house again</label>@endif
 @else
 {{ $cell->says }}<br><span class="soft">{{ $cell->from }}</span>

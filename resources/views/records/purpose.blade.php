@@ -11,7 +11,8 @@
 <tbody>
 @foreach ($form->languages as $lines)
 <tr><td>{{ $lines->endonym }}</td>
-<td><x-place.line :of="$lines->name" :to="$to" /></td><td><x-place.line :of="$lines->contents" :to="$to" /></td><td><x-place.line :of="$lines->rate" :to="$to" /></td></tr>
+<td><x-place.line :of="$lines->name" :to="$to" /></td><td><x-place.line :of="$lines->contents" :to="$to" /></td>
+<td><x-place.line :of="$lines->rate" :to="$to" /></td></tr>
 @endforeach
 </tbody></table>
 </section>

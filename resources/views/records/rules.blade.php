@@ -1,9 +1,12 @@
 @php($to = $page->to('change'))
 <section><h2>Every signup point</h2>
-<p class="sentence">Whoever ticks <x-place.choice :of="$form->doubleOptIn" :to="$to" />@if ($form->confirms) and has <x-place.choice :of="$form->lapse" :to="$to" />
+<p class="sentence">Whoever ticks <x-place.choice :of="$form->doubleOptIn" :to="$to" />@if ($form->confirms) and has <x-place.choice :of="$form->lapse"
+ :to="$to" />
  to press its button; <x-place.choice :of="$form->reminder" :to="$to" />@endif. Whoever does not confirm is deleted.</p>
-<p class="sentence">Submissions are <x-place.choice :of="$form->screening" :to="$to" />; what is held is deleted after <x-place.choice :of="$form->held" :to="$to" />.
- What people send besides is deleted after <x-place.choice :of="$form->enquiry" :to="$to" />. Of the visitor we keep <x-place.choice :of="$form->network" :to="$to" />.</p>
+<p class="sentence">Submissions are <x-place.choice :of="$form->screening" :to="$to" />; what is held is deleted after <x-place.choice :of="$form->held"
+ :to="$to" />.
+ What people send besides is deleted after <x-place.choice :of="$form->enquiry" :to="$to"
+ />. Of the visitor we keep <x-place.choice :of="$form->network" :to="$to" />.</p>
 <div class="sentence">Every point offers at least <x-place.several :of="$form->languages" :to="$to" />.
  Where nobody knows where visitors come from, they get <x-place.choice :of="$form->unknown" :to="$to" />.</div>
 </section>
@@ -27,7 +30,8 @@ Never below what the country sets.</p>
 <table class="asked"><caption>Demands of each regime</caption>
 <thead><tr><th scope="col">People in</th><th scope="col">Beyond the above</th><th scope="col">Source</th></tr></thead><tbody>
 @foreach ($form->regimes as $row)
-<tr><td>{{ $row->place }}</td><td>{{ $row->says }} <span class="soft">{{ $row->sets }}</span></td><td class="soft">{{ $row->source }}<br>{{ $row->sure }}</td></tr>
+<tr><td>{{ $row->place }}</td><td>{{ $row->says }} <span class="soft">{{ $row->sets }}</span></td>
+<td class="soft">{{ $row->source }}<br>{{ $row->sure }}</td></tr>
 @endforeach
 </tbody></table>
 </section>

@@ -6,7 +6,8 @@
 <div class="page">
 <form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
 <label for="state">among</label>
-<select id="state" name="state">@foreach ($states as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
+<select id="state" name="state">@foreach ($states as $option)<option value="{{ $option->value }}"
+ @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
 <button>Find</button><a href="{{ route('wording', ['q' => $search, 'state' => $state, 'as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])
 <p>@if ($search === '' && $state === '')No statement is written yet. Begin with <a href="{{ route('wording.starters') }}">a starter</a>.
@@ -15,7 +16,8 @@
 <table>
 <caption>Statements</caption>
 <thead><tr>
-<th scope="col">Statement</th><th scope="col">Words</th><th scope="col">State</th><th scope="col">In force at</th><th scope="col" class="figure">People who agreed</th>
+<th scope="col">Statement</th><th scope="col">Words</th><th scope="col">State</th><th scope="col">In force at</th>
+<th scope="col" class="figure">People who agreed</th>
 </tr></thead>
 <tbody>
 @foreach ($rows as $row)
@@ -35,7 +37,8 @@
 @error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <label for="name">Write a new statement called</label><input id="name" name="name" value="{{ old('name') }}">
 <label for="purpose">for</label>
-<select id="purpose" name="purpose">@foreach ($purposes as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
+<select id="purpose" name="purpose">@foreach ($purposes as $option)<option value="{{ $option->value }}"
+ @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
 <button>Begin</button> <span class="soft">or from <a href="{{ route('wording.starters') }}">a starter</a></span></form>
 @endif
 </div>

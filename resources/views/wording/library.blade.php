@@ -8,7 +8,8 @@
 @if ($library === null)
 <section><h2>Out</h2>
 <form method="get" action="{{ route('wording.export', 'csv') }}" class="sentence">Write the texts out as CSV, with empty lines for
-@foreach ($languages as $language)<label class="line"><input type="checkbox" name="languages[]" value="{{ $language->value }}"> {{ $language->endonym() }}</label> @endforeach
+@foreach ($languages as $language)<label class="line"><input type="checkbox" name="languages[]"
+ value="{{ $language->value }}"> {{ $language->endonym() }}</label> @endforeach
 where they are not written yet. <button>CSV</button> <a href="{{ route('wording.export', 'json') }}">or everything as JSON</a></form>
 <p class="soft">The columns are statement, language and text. Names in braces such as <span class="mono">{controller}</span> stay as they are.</p>
 </section>
@@ -44,9 +45,11 @@ where they are not written yet. <button>CSV</button> <a href="{{ route('wording.
 @if ($library !== null)
 <p>{{ count($library->rows) }} texts read, {{ count($changes) }} differ, {{ count(array_filter($library->rows, fn ($r) => $r->isEmpty())) }} are empty, {{ count($library->missing) }} are not in the file.</p>
 @foreach ($library->missing as $missing)<p class="soft">Not in the file: {{ $missing }}</p>@endforeach
-@foreach ($library->rows as $row)@if ($row->isEmpty() && $row->fault === null)<p class="soft">Empty: {{ $row->statement }}, {{ $row->languageName() }}</p>@endif @endforeach
+@foreach ($library->rows as $row)@if ($row->isEmpty() && $row->fault === null)<p
+ class="soft">Empty: {{ $row->statement }}, {{ $row->languageName() }}</p>@endif @endforeach
 @if ($faults === [] && $changes !== [])
-<form method="post" action="{{ route('wording.import') }}" class="stack">@csrf<textarea name="text" hidden>{{ $file }}</textarea><button class="do" id="take">Take {{ count($changes) === 1 ? 'it as a draft' : 'them as drafts' }}</button></form>
+<form method="post" action="{{ route('wording.import') }}" class="stack">@csrf<textarea name="text" hidden>{{ $file }}</textarea><button class="do"
+ id="take">Take {{ count($changes) === 1 ? 'it as a draft' : 'them as drafts' }}</button></form>
 @elseif ($faults !== [])
 <p class="breach"><x-shape verdict="breach" /> Nothing was changed</p><p>Mend the file and read it again.</p>
 @else

@@ -24,7 +24,8 @@
 @if ($notice->held)
 <p class="met"><span aria-hidden="true">✓</span> The notice speaks of each purpose and channel</p>
 @else
-<p class="soft">The text of this notice is not held here, so it is not compared. Paste it into <a href="{{ $notice->register }}">the controller's register</a>.</p>
+<p class="soft">The text of this notice is not held here, so it is not compared. Paste it into <a
+ href="{{ $notice->register }}">the controller's register</a>.</p>
 @endif
 @endforelse
 </aside>

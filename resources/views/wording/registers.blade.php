@@ -26,7 +26,8 @@
 </section>
 <section><h2>Processors and recipients</h2>
 @if ($page->processors() === [])<p>Nobody else is on record as getting contact details.</p>@else
-<x-register title="Processors and recipients" :columns="['Name', 'What it does', 'Purposes', 'Contract', 'Details kept in']" :rows="$page->processors()" :record="true" />
+<x-register title="Processors and recipients" :columns="['Name', 'What it does', 'Purposes', 'Contract', 'Details kept in']" :rows="$page->processors()"
+ :record="true" />
 @endif
 @if ($may)
 <form method="post" action="{{ route('records.begin', 'processor') }}" class="ask">@csrf

@@ -12,7 +12,8 @@
 @foreach ($starters as $starter)
 <tr>
 <td class="starter-for"><b>{{ $starter->title }}</b><br><span class="soft">{{ $starter->why }}</span></td>
-<td>@foreach ($starter->words as $words)<blockquote lang="{{ $words->language->value }}" class="mb-1 max-w-[62ch]">{{ $words->statement }}</blockquote>@endforeach</td>
+<td>@foreach ($starter->words as $words)<blockquote lang="{{ $words->language->value }}"
+ class="mb-1 max-w-[62ch]">{{ $words->statement }}</blockquote>@endforeach</td>
 <td>@if ($may)
 <form method="post" action="{{ route('records.begin', 'statement') }}" class="stack">@csrf
 <input type="hidden" name="starter" value="{{ $starter->id }}">

@@ -3,6 +3,7 @@
 <span class="several" role="group" aria-label="{{ $of->label }}" hx-post="{{ $to }}" hx-trigger="change" hx-vals="{{ json_encode(['place' => $of->place]) }}"
  hx-include="find input, #base, #shown">
 @foreach ($of->options as $option)
-<label><input type="checkbox" id="{{ $of->id }}-{{ $option->value }}" name="value[]" value="{{ $option->value }}" @checked($option->chosen)> {{ $option->text }}</label>
+<label><input type="checkbox" id="{{ $of->id }}-{{ $option->value }}" name="value[]" value="{{ $option->value }}"
+ @checked($option->chosen)> {{ $option->text }}</label>
 @endforeach
 </span></details>
