@@ -7,6 +7,8 @@ use App\Actions\Mailing\Outbox;
 use App\Actions\Mailing\Outcome;
 use App\Actions\Signup\LapseJourneys;
 use App\Models\User;
+use App\Queries\Desk\DayOfSignups;
+use App\Queries\Desk\SignupFate;
 use App\Queries\Desk\ThirtyDays;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -94,10 +96,10 @@ test('the thirty days count every sign-up once, by what became of it', function 
     $this->signUp('held@post.example', ['homepage' => 'x']);
     Carbon::setTestNow('2026-11-10 09:00:00');
     $days = app(ThirtyDays::class)();
-    $sum = static fn (string $what): int => array_sum(array_column($days, $what));
-    expect($days)->toHaveCount(30)->and(array_key_last($days))->toBe('2026-11-10')
-        ->and(array_map($sum, ThirtyDays::WHAT))->toBe([1, 1, 1, 1, 1])
-        ->and($days['2026-11-01'])->toMatchArray(['confirmed' => 1, 'withdrawn' => 1, 'lapsed' => 1]);
+    $sum = static fn (SignupFate $fate): int => array_sum(array_map(static fn (DayOfSignups $d): int => $d->of($fate), $days));
+    $first = array_values(array_filter($days, static fn (DayOfSignups $d): bool => $d->day->text === '2026-11-01'))[0];
+    expect($days)->toHaveCount(30)->and($days[29]->day->text)->toBe('2026-11-10')->and(array_map($sum, SignupFate::cases()))->toBe([1, 1, 1, 1, 1])
+        ->and(array_map($first->of(...), [SignupFate::Confirmed, SignupFate::Withdrawn, SignupFate::Lapsed]))->toBe([1, 1, 1]);
     $this->actingAs(person('officer'))->get('/desk')->assertSeeText('4 asked · 1 confirmed · 1 waiting · 1 lapsed · 1 held');
 
     // Beside a day of hundreds, a day of one still has a bar.

@@ -12,29 +12,26 @@ use Illuminate\Support\Facades\DB;
 /** Sign-ups of the last thirty days by what became of them. */
 final class ThirtyDays
 {
-    public const WHAT = ['confirmed', 'waiting', 'lapsed', 'withdrawn', 'held'];
+    private const DAYS = 30;
 
     public function __construct(private readonly SystemClock $clock) {}
 
-    /** @return array<string, array<string, int>> day like 2026-11-25 to counts, oldest first */
+    /** @return non-empty-list<DayOfSignups> the oldest first */
     public function __invoke(): array
     {
         $days = [];
-        for ($ago = 29; $ago >= 0; $ago--) {
-            $days[$this->clock->instant()->plusDays(-$ago)->utc->setTimezone(Moments::zone())->format('Y-m-d')] = array_fill_keys(self::WHAT, 0);
+        for ($ago = self::DAYS - 1; $ago > 0; $ago--) {
+            $days[] = new DayOfSignups($this->clock->today()->plus(-$ago));
         }
-        $since = Instants::write($this->clock->instant()->plusDays(-31));
+        $days[] = new DayOfSignups($this->clock->today());
+        $by = array_combine(array_map(static fn (DayOfSignups $d): string => $d->day->text, $days), $days);
+        $since = Instants::write($this->clock->instant()->plusDays(-self::DAYS - 1));
         foreach (DB::table('journeys')->where('asked_at', '>', $since)->get(['asked_at', 'state']) as $row) {
-            $day = Instants::read($row->asked_at)->utc->setTimezone(Moments::zone())->format('Y-m-d');
-            if (isset($days[$day])) {
-                $days[$day][in_array($row->state, ['asked', 'mailed'], true) ? 'waiting' : $row->state]++;
-            }
+            $fate = SignupFate::tryFrom($row->state) ?? SignupFate::Waiting;
+            ($by[Moments::isoDay(Instants::read($row->asked_at))] ?? null)?->add($fate);
         }
         foreach (DB::table('held_submissions')->where('received_at', '>', $since)->pluck('received_at') as $at) {
-            $day = Instants::read($at)->utc->setTimezone(Moments::zone())->format('Y-m-d');
-            if (isset($days[$day])) {
-                $days[$day]['held']++;
-            }
+            ($by[Moments::isoDay(Instants::read($at))] ?? null)?->add(SignupFate::Held);
         }
 
         return $days;

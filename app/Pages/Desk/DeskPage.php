@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Desk;
+
+use App\Actions\Upkeep\Deleted;
+
+/** What the desk shows: what needs somebody today, and how things stand. */
+final readonly class DeskPage
+{
+    private const WORDS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
+
+    /**
+     * @param  string  $today  as "Friday, 27 November 2026"
+     * @param  list<Decision>  $decisions
+     * @param  list<DepartureLine>  $departures
+     * @param  list<Deleted>  $deleted
+     */
+    public function __construct(
+        public string $today,
+        public array $decisions,
+        public array $departures,
+        public SignupChart $chart,
+        public int $sealed,
+        public array $deleted,
+    ) {}
+
+    public function title(): string
+    {
+        $n = count($this->decisions);
+
+        return (self::WORDS[$n] ?? (string) $n).($n === 1 ? ' thing needs you' : ' things need you');
+    }
+}
