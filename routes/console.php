@@ -10,6 +10,7 @@ use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\RemindJourneys;
 use App\Actions\Upkeep\DeleteDue;
 use App\Actions\Upkeep\DeletePast;
+use App\Models\AssessedSubmission;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use Illuminate\Support\Facades\Schedule;
@@ -31,3 +32,4 @@ Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->e
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();
 Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMinute();
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();
+Schedule::command('model:prune', ['--model' => [AssessedSubmission::class]])->name('prune')->daily();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Points\ExceptionDraft;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Signup\HoldSubmission;
+use App\Models\AssessedSubmission;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\User;
@@ -227,4 +228,17 @@ test('a failing statement is written down without its values', function (): void
     }
     expect((string) file_get_contents($log))->toContain('insert into `messages`')->not->toContain('secret')
         ->and($this->acts())->toBe([])->and(DB::table('spent_marks')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0);
+});
+
+test('what screening made of each submission is kept for a while, whether it passed or was held, without a word of what was sent', function (): void {
+    $this->signUp('imke@post.example', ['first-name' => 'Imke']);
+    $this->signUp('bot@post.example', ['homepage' => 'x']);
+    $kept = DB::table('assessed_submissions')->orderBy('id')->get();
+    expect($kept->pluck('band')->all())->toBe(['pass', 'hold'])->and($kept->pluck('signals')->all())->toBe(['', 'trap-touched'])
+        ->and($kept[1]->risk)->toBeGreaterThan($kept[0]->risk)->and(json_encode($kept))->not->toMatch('/post\.example|Imke/i');
+    $this->artisan('model:prune', ['--model' => [AssessedSubmission::class]]);
+    expect(DB::table('assessed_submissions')->count())->toBe(2);
+    Carbon::setTestNow(now()->addDays(181));
+    $this->artisan('model:prune', ['--model' => [AssessedSubmission::class]]);
+    expect(DB::table('assessed_submissions')->count())->toBe(0);
 });
