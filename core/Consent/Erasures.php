@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Consent;
 
 use Juramen\Canon\Digest;
+use Juramen\Consent\Acts\Given;
 
 /**
  * Which personal values of a chain were deleted, as its entries say. From format 2 on an entry "erased" names each of them. In format 1
@@ -45,7 +46,8 @@ final readonly class Erasures
         $tied = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->reason !== Reason::Lapsed) !== [];
         $gone = [];
         foreach ($chain as $entry) {
-            if (! $tied || ($entry->act->kind() === EntryKind::Given && $lapse->act->journey() !== null && $entry->act->journey()?->equals($lapse->act->journey()) === true)) {
+            $lapsed = $lapse->act->journey();
+            if (! $tied || ($entry->act instanceof Given && $lapsed !== null && $entry->act->journey->equals($lapsed))) {
                 foreach ($entry->act->personal() as $digest) {
                     $gone[$entry->id->bytes.$digest->bytes] = true;
                 }

@@ -15,6 +15,9 @@ use Juramen\Register\Language;
 /** Reads the members of an entry, each once and of one sort; what nobody asked for is a member too many. */
 final class Members
 {
+    /** @var list<self> members that have members of their own */
+    private array $within = [];
+
     /** @param  array<array-key, mixed>  $left  of which what was read is taken away */
     private function __construct(private array $left, private readonly int $format) {}
 
@@ -140,15 +143,16 @@ final class Members
     {
         $members = $this->take($name);
 
-        return is_array($members) && ! array_is_list($members) ? new self($members, $this->format) : throw self::missing($name);
+        return $this->within[] = is_array($members) && ! array_is_list($members) ? new self($members, $this->format) : throw self::missing($name);
     }
 
-    /** @throws InvalidArgumentException where there is more than was asked for */
+    /** @throws InvalidArgumentException where there is more than was asked for, here or within */
     public function end(): void
     {
         if ($this->left !== []) {
             throw new InvalidArgumentException('An entry of its kind says nothing of: '.implode(', ', array_keys($this->left)).'.');
         }
+        array_walk($this->within, static fn (self $members) => $members->end());
     }
 
     /** @return list<mixed> */

@@ -46,11 +46,9 @@ final readonly class Approved extends Act
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $act = new self(
+
+        return new self(
             $occurred, $details->text('record'), $members->digest('edition'), $details->text('effective'), $details->text('comment'), $details->text('by')
         );
-        $details->end();
-
-        return $act;
     }
 }

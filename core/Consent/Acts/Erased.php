@@ -42,11 +42,9 @@ final readonly class Erased extends Act
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $erased = new self(
+
+        return new self(
             $occurred, $how, $details->text('why'), $members->digests('gone') ?: throw new InvalidArgumentException('An erasure names what is gone.')
         );
-        $details->end();
-
-        return $erased;
     }
 }

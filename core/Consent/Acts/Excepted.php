@@ -54,12 +54,10 @@ final readonly class Excepted extends Act
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $act = new self(
+
+        return new self(
             $occurred, $members->text('point'), $members->digest('edition'), $details->text('requirement'), $details->text('place'),
             $details->digest('finding'), $details->text('reason'), $details->text('until'), $details->text('by')
         );
-        $details->end();
-
-        return $act;
     }
 }

@@ -84,14 +84,12 @@ final readonly class Given extends Act
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $given = new self(
+
+        return new self(
             $occurred, $how, $details->text('placement'), $details->text('screening'), $members->id('journey'), $members->text('point'),
             $members->digest('edition'),
             $members->language('language'), $members->answers('statements'), $members->targets('targets'), $members->flag('confirmation-needed'),
             $members->digests('_sd'),
         );
-        $details->end();
-
-        return $given;
     }
 }

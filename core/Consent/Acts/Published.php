@@ -42,9 +42,7 @@ final readonly class Published extends Act
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $act = new self($occurred, $members->text('point'), $members->digest('edition'), $details->text('by'));
-        $details->end();
 
-        return $act;
+        return new self($occurred, $members->text('point'), $members->digest('edition'), $details->text('by'));
     }
 }

@@ -34,9 +34,7 @@ final readonly class Retired extends Act
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
         $details = $members->within('details');
-        $act = new self($occurred, $details->text('record'), $details->text('reason'), $details->text('by'));
-        $details->end();
 
-        return $act;
+        return new self($occurred, $details->text('record'), $details->text('reason'), $details->text('by'));
     }
 }

@@ -6,7 +6,6 @@ namespace Juramen\Points\Fields;
 
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
-use Juramen\Register\Channel;
 
 /** A first name, to greet somebody by. */
 final readonly class FirstNameField implements FieldKind
@@ -23,23 +22,8 @@ final readonly class FirstNameField implements FieldKind
         return FieldMeaning::Name;
     }
 
-    public function reaches(Channel $channel): bool
-    {
-        return false;
-    }
-
-    private function type(): string
-    {
-        return 'text';
-    }
-
     private function autofill(): string
     {
         return 'given-name';
-    }
-
-    private function longest(): int
-    {
-        return 100;
     }
 }

@@ -7,19 +7,31 @@ namespace Juramen\Points\Fields;
 use Juramen\Points\AnswerRefused;
 use Juramen\Points\Field;
 use Juramen\Points\SlottedText;
+use Juramen\Register\Channel;
 use Juramen\Register\Language;
 
 /** A field to type one line in. */
 trait LineInput
 {
     /** The HTML input type, which also chooses the keyboard on a phone. */
-    abstract private function type(): string;
+    private function type(): string
+    {
+        return 'text';
+    }
 
     /** Token of the HTML Standard's autofill field names, so that browsers can help (WCAG 2.2, 1.3.5). */
     abstract private function autofill(): string;
 
     /** The longest answer, in characters. */
-    abstract private function longest(): int;
+    private function longest(): int
+    {
+        return 100;
+    }
+
+    public function reaches(Channel $channel): bool
+    {
+        return false;
+    }
 
     public function control(SlottedText $page, Field $field, Language $language): void
     {

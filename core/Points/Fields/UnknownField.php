@@ -6,7 +6,6 @@ namespace Juramen\Points\Fields;
 
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
-use Juramen\Register\Channel;
 
 /** A field of a kind that is no longer offered: old forms with it are still shown, taken and proven. */
 final readonly class UnknownField implements FieldKind
@@ -23,16 +22,6 @@ final readonly class UnknownField implements FieldKind
     public function meaning(): FieldMeaning
     {
         return FieldMeaning::Other;
-    }
-
-    public function reaches(Channel $channel): bool
-    {
-        return false;
-    }
-
-    private function type(): string
-    {
-        return 'text';
     }
 
     private function autofill(): string
