@@ -73,7 +73,8 @@ enum ActRefusal: string implements Refusal
             self::BreachUnexplained => 'The words have :count. Mend what is found, or say in the comment why the words may be approved all the same.',
             self::SheetWouldBreak => 'With it, no form could be made of “:sheet” any more: :why',
             self::DayIsPast => '“:day” is not a day from today on; write it like 2026-12-01.',
-            self::PointsOnLaterDay => 'It holds from :day on, so no point can be published with it today. Take the points out of the choice; on that day they stand on the desk.',
+            self::PointsOnLaterDay => 'It holds from :day on, so no point can be published with it today.'
+                .' Take the points out of the choice; on that day they stand on the desk.',
             self::PointIsGone => 'One of the chosen points does not exist any more. Look at what it is now, then approve.',
             self::PointNotPublished => ':point: :why Nothing was approved.',
             self::ReplyNeeded => 'Say in the comment what is to be changed.',
@@ -92,7 +93,8 @@ enum ActRefusal: string implements Refusal
             self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
                 .' Ask for it, or choose a statement for email alone.',
             self::Breach => 'A breach stops it (:requirement): :says',
-            self::OwnPublication => 'You wrote part of what would change, and the house demands four eyes: another officer publishes it. Until then you can pause the form.',
+            self::OwnPublication => 'You wrote part of what would change, and the house demands four eyes: another officer publishes it.'
+                .' Until then you can pause the form.',
             self::ExceptionsAtFault => 'An exception cannot be made as it was written. Nothing was published.',
             self::NoSuchBreach => 'There is no such breach on this sheet, so nothing can be excepted there.',
             self::ExceptionReason => 'Say in a sentence why this may stay, so that somebody else understands it next year.',

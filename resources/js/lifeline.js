@@ -7,7 +7,10 @@
   const number = (svg, name) => Number(svg.dataset[name]);
 
   function text(seconds, zone) {
-    const parts = Object.fromEntries(new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' }).formatToParts(new Date(seconds * 1000)).map((p) => [p.type, p.value]));
+    const format = new Intl.DateTimeFormat('en-GB', {
+      timeZone: zone, day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23',
+    });
+    const parts = Object.fromEntries(format.formatToParts(new Date(seconds * 1000)).map((p) => [p.type, p.value]));
     return `${parts.day} ${parts.month.slice(0, 3)} ${parts.year}, ${parts.hour}:${parts.minute}:${parts.second}`;
   }
 
@@ -52,7 +55,10 @@
     const svg = drawing();
     const now = Number(event.target.getAttribute('aria-valuenow'));
     const step = event.shiftKey ? 30 * day : day;
-    const to = { ArrowLeft: now - step, ArrowDown: now - step, ArrowRight: now + step, ArrowUp: now + step, PageDown: now - 30 * day, PageUp: now + 30 * day, Home: number(svg, 'begin'), End: number(svg, 'end') }[event.key];
+    const to = {
+      ArrowLeft: now - step, ArrowDown: now - step, ArrowRight: now + step, ArrowUp: now + step, PageDown: now - 30 * day, PageUp: now + 30 * day,
+      Home: number(svg, 'begin'), End: number(svg, 'end'),
+    }[event.key];
     if (to === undefined) return;
     event.preventDefault();
     move(svg, to, 120);

@@ -51,18 +51,25 @@
 
   // A title, line or button has one line: Enter saves it instead of breaking it.
   document.addEventListener('keydown', (event) => {
-    if (event.key === 'Enter' && event.target.matches?.('textarea[rows="1"]')) { event.preventDefault(); event.target.dispatchEvent(new Event('change', { bubbles: true })); }
+    if (event.key === 'Enter' && event.target.matches?.('textarea[rows="1"]')) {
+      event.preventDefault();
+      event.target.dispatchEvent(new Event('change', { bubbles: true }));
+    }
   });
 
   // What was saved is the new beginning of the field.
   document.addEventListener('htmx:afterRequest', (event) => {
     const field = event.detail.elt;
-    if (event.detail.successful && event.detail.requestConfig.path.endsWith('/change') && typing(field) && 'defaultValue' in field) field.defaultValue = event.detail.requestConfig.parameters.value ?? field.value;
+    const request = event.detail.requestConfig;
+    if (event.detail.successful && request.path.endsWith('/change') && typing(field) && 'defaultValue' in field) {
+      field.defaultValue = request.parameters.value ?? field.value;
+    }
   });
 
   // Others' changes wait while somebody types; they are merged when the typing is saved.
   document.addEventListener('htmx:beforeSwap', (event) => {
-    if (/\/since\/\d+$/.test(event.detail.requestConfig?.path ?? '') && typing(document.activeElement) && unsaved(document.activeElement)) event.detail.shouldSwap = false;
+    const field = document.activeElement;
+    if (/\/since\/\d+$/.test(event.detail.requestConfig?.path ?? '') && typing(field) && unsaved(field)) event.detail.shouldSwap = false;
   });
 
   // A form is sent once, however often its button is pressed; coming back to the page, it can be sent again.

@@ -41,7 +41,8 @@ test('crafted points on an approval put no breach on a live form, and nothing is
     ($this->write)(
         $statement, $this->malin, 'texts/en', 'Yes, {controller} may email me its sailings {rate} and I agree to the terms and conditions. {withdrawal}'
     );
-    foreach ([['footer-newsletter'], ['footer-newsletter' => 'x'], ['footer-newsletter' => (string) chosen($statement, 'footer-newsletter')['footer-newsletter']], ['0' => 'footer-newsletter'], ['nowhere' => 'x']] as $points) {
+    $shown = (string) chosen($statement, 'footer-newsletter')['footer-newsletter'];
+    foreach ([['footer-newsletter'], ['footer-newsletter' => 'x'], ['footer-newsletter' => $shown], ['0' => 'footer-newsletter'], ['nowhere' => 'x']] as $points) {
         ($this->approveBy)(
             $this->arne, '/records/statement/voyage-news', ['points' => $points, 'comment' => 'A comment of more than fifteen letters.']
         )->assertSessionHasErrors('approve');
@@ -66,7 +67,10 @@ test('a controller without the link to its notice reaches no live form', functio
 });
 
 test('whoever wrote any of what differs neither approves nor publishes it, whatever kind it is and whatever was undone between', function (): void {
-    foreach (['purpose' => ['voyage-news', 'contents/en', 'sailings and fares'], 'controller' => ['tidewick-ferries', 'name', 'Tidewick Ferry Lines'], 'processor' => ['quayside-post', 'does', 'sends mails'], 'rules' => ['house', 'lapse-days', 9]] as $kind => [$slug, $place, $value]) {
+    foreach ([
+        'purpose' => ['voyage-news', 'contents/en', 'sailings and fares'], 'controller' => ['tidewick-ferries', 'name', 'Tidewick Ferry Lines'],
+        'processor' => ['quayside-post', 'does', 'sends mails'], 'rules' => ['house', 'lapse-days', 9],
+    ] as $kind => [$slug, $place, $value]) {
         if ($kind === 'processor') {
             begun(RecordKind::Processor, $slug, Database\Demo\House::PROCESSORS[0], $this->malin);
         }

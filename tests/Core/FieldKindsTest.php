@@ -36,7 +36,7 @@ function formWith(FieldKind $kind, Language $language, string $answer): Crawler
     return new Crawler($form->with((new Filling([new FieldValue('and-another', $answer)], [], [], '', []))->pieces()));
 }
 
-test('whatever its kind, a field stands twice on a form, with a label each, nothing answered beforehand, and takes back what was typed', function (FieldKind $kind): void {
+test('whatever its kind, a field stands twice on a form, labelled, with nothing answered beforehand, and takes back what was typed', function (FieldKind $kind): void {
     foreach ([Language::English, Language::German] as $language) {
         $page = formWith($kind, $language, $odd = '"><b>Ü</b>');
         foreach (['one-more' => '', 'and-another' => $odd] as $id => $value) {
@@ -51,7 +51,8 @@ test('whatever its kind, a field stands twice on a form, with a label each, noth
 
 test('a country is meant by its name in any language that we speak, or by its code; anything else is asked again', function (): void {
     $country = FieldKinds::get('country');
-    foreach (['Sweden' => 'SE', ' schweden ' => 'SE', 'Suède' => 'SE', 'SE' => 'SE', 'se' => 'SE', 'Storbritannien' => 'GB', 'côte d’ivoire' => 'CI', 'Brasil' => null, 'Europe' => null, 'EU' => null, 'ZZ' => null, '<b>' => null] as $typed => $code) {
+    $meant = ['Sweden' => 'SE', ' schweden ' => 'SE', 'Suède' => 'SE', 'SE' => 'SE', 'se' => 'SE', 'Storbritannien' => 'GB', 'côte d’ivoire' => 'CI'];
+    foreach ([...$meant, ...array_fill_keys(['Brasil', 'Europe', 'EU', 'ZZ', '<b>'], null)] as $typed => $code) {
         try {
             $read = $country->read($typed);
         } catch (AnswerRefused $e) {

@@ -110,7 +110,9 @@ test('documents change by places, items by their ids, and each change is a new d
         ->and($document->at('list/z/k'))->toBe(3)->and($document->at('list/2/k'))
         ->toBeNull()->and($document->moved(Place::of('list', 'z'), -2)->at('list/z/k'))->toBe(3)
         ->and($ids($document))->toBe('xyz');
-    foreach ([fn () => $document->with(Place::of('list', 'q', 'k'), 1), fn () => $document->with(Place::of('list', 'q'), ['id' => 'r']), fn () => $document->with(Place::of('title', 'en', 'deeper'), 1),
+    foreach ([
+        fn () => $document->with(Place::of('list', 'q', 'k'), 1), fn () => $document->with(Place::of('list', 'q'), ['id' => 'r']),
+        fn () => $document->with(Place::of('title', 'en', 'deeper'), 1),
         fn () => $document->moved(Place::of('title', 'en'), 1), fn () => Place::parse('a//b'), fn () => Place::parse('../x'),
         fn () => Place::parse(str_repeat('a/', 9).'a')] as $odd) {
         expect($odd)->toThrow(fn (Refused $e) => expect($e->isFor(DraftRefusal::UnknownPlace))->toBeTrue());
@@ -150,7 +152,9 @@ test('what a schema does not know, or what does not fit a place, is refused by n
 ]);
 
 test('every kind of record may be written as the demo writes it, and a list must have something in it', function (): void {
-    foreach ([[RecordKind::Controller, House::TIDEWICK], [RecordKind::Controller, House::ATLANTIC], ...array_map(static fn ($p) => [RecordKind::Purpose, $p], House::PURPOSES),
+    foreach ([
+        [RecordKind::Controller, House::TIDEWICK], [RecordKind::Controller, House::ATLANTIC],
+        ...array_map(static fn ($p) => [RecordKind::Purpose, $p], House::PURPOSES),
         ...array_map(static fn ($p) => [RecordKind::Processor, $p], House::PROCESSORS),
         ...array_map(static fn ($s) => [RecordKind::Statement, $s], [...House::STATEMENTS, House::DRAW_NEWS]),
         ...array_map(static fn ($s) => [RecordKind::Sheet, $s], [FooterNewsletter::SHEET, CabinDraw::SHEET])] as [$kind, $document]) {

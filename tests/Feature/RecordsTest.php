@@ -394,7 +394,9 @@ test('a sheet whose words nobody approved is not offered for publishing', functi
 
 test('the registers, the starters, each entry and its history can be looked at by an auditor, who changes nothing', function (): void {
     $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail());
-    foreach (['/wording', '/wording?q=nothing', '/wording/registers', '/wording/starters', '/wording/notice', '/wording/library', '/records/rules/house', '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', VOYAGE, VOYAGE.'/history?to=e1&left=en&right=de', VOYAGE.'/review', '/rules'] as $page) {
+    foreach ([
+        '/wording', '/wording?q=nothing', '/wording/registers', '/wording/starters', '/wording/notice', '/wording/library', '/records/rules/house',
+        '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', VOYAGE, VOYAGE.'/history?to=e1&left=en&right=de', VOYAGE.'/review', '/rules'] as $page) {
         expect((string) $this->get($page)->assertOk()->getContent())->not->toContain('class="do"');
     }
     $this->get('/records/sheet/footer-newsletter')->assertNotFound();

@@ -59,7 +59,8 @@ final class MailCheckpoint
         return (new Email)->from(new Address($from, 'Juramen'))->to(new Address($auditor->email, $auditor->name))
             ->subject("Checkpoint of the consent ledger, $day")
             ->text(
-                "Please keep this. With it, \"php artisan ledger:verify --against=FILE\" shows whether anything before it was rewritten.\n\n$note\nKeys it may be signed with:\n$keys\n"
+                "Please keep this. With it, \"php artisan ledger:verify --against=FILE\" shows whether anything before it was rewritten.\n\n"
+                ."$note\nKeys it may be signed with:\n$keys\n"
             );
     }
 }

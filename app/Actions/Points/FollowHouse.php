@@ -35,7 +35,8 @@ final class FollowHouse
             $points = Point::query()->with('record.newest')->whereIn('slug', array_map(strval(...), array_keys($rules)))->orderBy('id')->get();
             foreach ($points as $point) {
                 $ends = $rules[$point->slug];
-                $this->change->change($point->record, $author, $point->record->newest->number ?? 1, 'follows the house again: '.implode(', ', $ends), static function (Document $document) use ($ends): Document {
+                $said = 'follows the house again: '.implode(', ', $ends);
+                $this->change->change($point->record, $author, $point->record->newest->number ?? 1, $said, static function (Document $document) use ($ends): Document {
                     foreach ($ends as $rule) {
                         $document = $document->without(Place::of('departures', $rule));
                     }

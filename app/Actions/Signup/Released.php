@@ -22,7 +22,8 @@ enum Released
         return match ($this) {
             self::Whole => 'Released. It goes on as every other sign-up: where a mail confirms it, that mail is on its way.',
             self::InPart => 'Released in part: this person withdrew some of it after sending this, and that stays withdrawn.',
-            self::WithoutConsent => 'Released without its consent: this person withdrew after sending this, and that stays withdrawn. What was sent besides is kept under Enquiries.',
+            self::WithoutConsent => 'Released without its consent: this person withdrew after sending this, and that stays withdrawn.'
+                .' What was sent besides is kept under Enquiries.',
             self::Nothing => 'Not entered: this person withdrew after sending this, so it stays withdrawn, and nobody is asked again. The submission is deleted.',
             self::Gone => 'Somebody decided about it before you.',
         };

@@ -24,7 +24,8 @@ final class RemindJourneys
     public function __invoke(): int
     {
         $count = 0;
-        foreach (SignupJourney::query()->where('state', JourneyState::Mailed)->where('remind_at', '<=', Instants::write($this->clock->instant()))->limit(1000)->get('id') as $journey) {
+        $due = SignupJourney::query()->where('state', JourneyState::Mailed)->where('remind_at', '<=', Instants::write($this->clock->instant()));
+        foreach ($due->limit(1000)->get('id') as $journey) {
             $count += $this->remind($journey->id);
         }
 

@@ -69,7 +69,9 @@ final class WithdrawConsent
         }
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
 
-        return array_values(SignupJourney::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])->lockForUpdate()->get()
-            ->filter(static fn (SignupJourney $j): bool => ! isset($waiting[$j->id->hex()]))->all());
+        $onTheWay = SignupJourney::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])
+            ->lockForUpdate()->get();
+
+        return array_values($onTheWay->filter(static fn (SignupJourney $j): bool => ! isset($waiting[$j->id->hex()]))->all());
     }
 }

@@ -44,7 +44,8 @@ final class LedgerAcceptLoss extends Report
         }
         if (! $this->option('yes')) {
             $this->line(
-                'If this loss is understood and written down, call this again with --yes. What lies beside the key is set apart there; sealing goes on from this database, and every mail that waits in it waits for a person.'
+                'If this loss is understood and written down, call this again with --yes.'
+                    .' What lies beside the key is set apart there; sealing goes on from this database, and every mail that waits in it waits for a person.'
             );
 
             return self::FOUND;

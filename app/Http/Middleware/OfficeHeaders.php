@@ -19,7 +19,8 @@ final class OfficeHeaders
         if (! $headers->has('Content-Security-Policy')) {
             $headers->set(
                 'Content-Security-Policy',
-                "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'self'"
+                "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; "
+                ."frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'self'"
             );
         }
         $headers->set('Referrer-Policy', 'no-referrer');

@@ -234,7 +234,9 @@ final class Decisions
      */
     private function proposals(User $user): array
     {
-        return array_values(Proposal::query()->with('record', 'submitter')->whereNull('decision')->orderBy('submitted_at')->get()->map(static function (Proposal $p) use ($user): Decision {
+        $waiting = Proposal::query()->with('record', 'submitter')->whereNull('decision')->orderBy('submitted_at')->get();
+
+        return array_values($waiting->map(static function (Proposal $p) use ($user): Decision {
             $own = $p->submitted_by === $user->id;
 
             return new Decision(
@@ -254,14 +256,17 @@ final class Decisions
     {
         $since = Instants::write($this->clock->instant()->plusDays(-30));
 
-        return array_values(Proposal::query()->with('record', 'decider')->where('submitted_by', $user->id)->where('decision', Decided::Returned)->where('decided_at', '>', $since)
-            ->whereRaw('id = (SELECT MAX(p.id) FROM proposals p WHERE p.record_id = proposals.record_id)')->get()
-            ->map(
+        $returned = Proposal::query()->with('record', 'decider')->where('submitted_by', $user->id)->where('decision', Decided::Returned)
+            ->where('decided_at', '>', $since)->whereRaw('id = (SELECT MAX(p.id) FROM proposals p WHERE p.record_id = proposals.record_id)')->get();
+
+        return array_values(
+            $returned->map(
                 static fn (Proposal $p): Decision => new Decision(
                     1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug,
                     "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])
                 )
-            )->all());
+            )->all()
+        );
     }
 
     /**

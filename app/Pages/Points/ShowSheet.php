@@ -52,8 +52,8 @@ final class ShowSheet
     /** Seconds for which what is being typed is kept for its proof. */
     private const PROOF_KEPT = 900;
 
-    private const NUMBERS_WAIT = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed; there is no way to do that yet, so it is not permitted,'
-        .' and it does not lapse.';
+    private const NUMBERS_WAIT = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed;'
+        .' there is no way to do that yet, so it is not permitted, and it does not lapse.';
 
     public function __construct(
         private readonly Judgements $judgements,

@@ -64,10 +64,12 @@ final class RegistersPage
     /** @return list<RegisterRow> */
     public function processors(): array
     {
-        return array_map(fn (Processor $p): RegisterRow => new RegisterRow($p->name, route('records.show', ['processor', $p->id->text]), $p->own ? 'for its own use' : 'works for us', [
-            $p->does, implode(', ', array_map(static fn (Slug $s): string => $s->text, $p->purposes)),
-            ($p->contract ?: 'none').($p->until === null ? '' : ' · until '.Moments::plain($p->until->text)), $p->country?->name() ?? 'not said',
-        ], $p->lacks($this->clock->today())), $this->registers()->processors->all());
+        return array_map(fn (Processor $p): RegisterRow => new RegisterRow(
+            $p->name, route('records.show', ['processor', $p->id->text]), $p->own ? 'for its own use' : 'works for us', [
+                $p->does, implode(', ', array_map(static fn (Slug $s): string => $s->text, $p->purposes)),
+                ($p->contract ?: 'none').($p->until === null ? '' : ' · until '.Moments::plain($p->until->text)), $p->country?->name() ?? 'not said',
+            ], $p->lacks($this->clock->today()),
+        ), $this->registers()->processors->all());
     }
 
     /** @return list<Option> controllers to choose from; none where there is no choice */

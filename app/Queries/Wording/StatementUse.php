@@ -36,7 +36,8 @@ final class StatementUse
             ->join('points', 'points.id', '=', 'point_editions.point_id')
             ->whereIn('statement', $digests)->orderBy('points.slug')->orderBy('point_editions.number')
             ->selectRaw(
-                'statement, points.slug, point_editions.number, NOT EXISTS (SELECT 1 FROM point_editions l WHERE l.point_id = points.id AND l.number > point_editions.number) AS current'
+                'statement, points.slug, point_editions.number,'
+                .' NOT EXISTS (SELECT 1 FROM point_editions l WHERE l.point_id = points.id AND l.number > point_editions.number) AS current'
             )->get();
         $people = DB::table('journey_answers')->join('journeys', 'journeys.id', '=', 'journey_answers.journey')->whereIn('edition', $digests)
             ->where('state', JourneyState::Confirmed->value)->groupBy('edition')->selectRaw('edition, COUNT(DISTINCT subscriber_id) AS n')

@@ -43,7 +43,8 @@ where they are not written yet. <button>CSV</button> <a href="{{ route('wording.
 </div>
 <aside class="margin" aria-label="Report">
 @if ($library !== null)
-<p>{{ count($library->rows) }} texts read, {{ count($changes) }} differ, {{ count(array_filter($library->rows, fn ($r) => $r->isEmpty())) }} are empty, {{ count($library->missing) }} are not in the file.</p>
+<p>{{ count($library->rows) }} texts read, {{ count($changes) }} differ,
+ {{ count(array_filter($library->rows, fn ($r) => $r->isEmpty())) }} are empty, {{ count($library->missing) }} are not in the file.</p>
 @foreach ($library->missing as $missing)<p class="soft">Not in the file: {{ $missing }}</p>@endforeach
 @foreach ($library->rows as $row)@if ($row->isEmpty() && $row->fault === null)<p
  class="soft">Empty: {{ $row->statement }}, {{ $row->languageName() }}</p>@endif @endforeach

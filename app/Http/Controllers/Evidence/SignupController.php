@@ -28,10 +28,12 @@ final class SignupController
         );
         if ($request->query('as') === 'csv') {
             // Addresses stand in no file: the subject leads to the person's page, where whoever may see them finds them.
-            return Csv::respond('sign-ups.csv', ['asked', 'subject', 'point', 'edition', 'language', 'state', 'ended'], array_values($list($filters)->limit(self::MOST)->get()->map(static fn (SignupJourney $j): array => [
+            $rows = $list($filters)->limit(self::MOST)->get()->map(static fn (SignupJourney $j): array => [
                 $j->asked_at->text(), $j->subscriber->subject->hex(), $j->edition->point->slug, (string) $j->edition->number, $j->language->value,
                 ListSignups::word($j->state), $j->ended_at?->text() ?? '',
-            ])->all()));
+            ]);
+
+            return Csv::respond('sign-ups.csv', ['asked', 'subject', 'point', 'edition', 'language', 'state', 'ended'], array_values($rows->all()));
         }
         $signups = $list($filters)->paginate(50)->withQueryString();
 

@@ -27,9 +27,11 @@ final class EnquiryController
         }
         if ($request->query('as') === 'csv') {
             // Addresses stand in no file.
-            return Csv::respond('enquiries.csv', ['received', 'point', 'edition', 'language', 'deleted_by_itself'], array_values($query->limit(20_000)->get()->map(static fn (Enquiry $e): array => [
+            $rows = $query->limit(20_000)->get()->map(static fn (Enquiry $e): array => [
                 $e->received_at->text(), $e->edition->point->slug, (string) $e->edition->number, $e->language->value, $e->deleted_at->text(),
-            ])->all()));
+            ]);
+
+            return Csv::respond('enquiries.csv', ['received', 'point', 'edition', 'language', 'deleted_by_itself'], array_values($rows->all()));
         }
 
         return view('office.enquiries', [

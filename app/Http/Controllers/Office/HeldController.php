@@ -21,9 +21,11 @@ final class HeldController
     {
         if ($request->query('as') === 'csv') {
             // Addresses stand in no file.
-            return Csv::respond('held.csv', ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'], array_values(HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->limit(20_000)->get()->map(static fn (HeldSubmission $h): array => [
+            $rows = HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->limit(20_000)->get()->map(static fn (HeldSubmission $h): array => [
                 $h->received_at->text(), $h->edition->point->slug, (string) $h->edition->number, $h->language->value, $h->signals, $h->deleted_at->text(),
-            ])->all()));
+            ]);
+
+            return Csv::respond('held.csv', ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'], array_values($rows->all()));
         }
 
         return view(

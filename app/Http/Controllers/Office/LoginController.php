@@ -24,7 +24,8 @@ final class LoginController
         $to = self::within($request->post('to'));
         [$email, $password] = [$request->string('email')->toString(), $request->string('password')->toString()];
         $wrong = match (true) {
-            ! CameFrom::ours($request, (string) config('app.url')) => 'This was not sent from our own page, or your browser does not say so. Sign in once more from here.',
+            ! CameFrom::ours($request, (string) config('app.url')) => 'This was not sent from our own page, or your browser does not say so.'
+                .' Sign in once more from here.',
             $email === '' || $password === '' => 'Give both your email address and your password.',
             mb_strlen($email) > 254 || mb_strlen($password) > 200 => 'An email address has at most 254 characters, a password 200.',
             default => null,

@@ -20,10 +20,15 @@ final class MailController
     {
         $state = MessageState::tryFrom((string) $request->query('state')) ?? MessageState::Uncertain;
         if ($request->query('as') === 'csv') {
-            return Csv::respond("mails-{$state->value}.csv", ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'], array_values(Message::query()->with('edition.point')->where('state', $state)->orderByDesc('id')->limit(20_000)->get()->map(static fn (Message $m): array => [
-                $m->made_at->text(), $m->kind->value, $m->language->value, $m->edition->point->slug, (string) $m->edition->number, (string) $m->attempts,
-                $m->problem ?? '', $m->message_id,
-            ])->all()));
+            $rows = Message::query()->with('edition.point')
+                ->where('state', $state)->orderByDesc('id')->limit(20_000)->get()->map(static fn (Message $m): array => [
+                    $m->made_at->text(), $m->kind->value, $m->language->value, $m->edition->point->slug, (string) $m->edition->number, (string) $m->attempts,
+                    $m->problem ?? '', $m->message_id,
+                ]);
+
+            $columns = ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'];
+
+            return Csv::respond("mails-{$state->value}.csv", $columns, array_values($rows->all()));
         }
 
         return view('office.mails', [
