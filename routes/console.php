@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Actions\Delivery\Deliveries;
 use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
-use App\Actions\Mailing\Outbox;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\RemindJourneys;
 use App\Actions\Upkeep\DeleteDue;
@@ -25,8 +25,8 @@ $seal = static fn (bool $everything) => static function (Seal $seal) use ($every
 };
 Schedule::call($seal(false))->name('seal')->everyTenSeconds();
 Schedule::call($seal(true))->name('seal-everything')->hourly();
-Schedule::call(fn (MailCheckpoint $mail): int => $mail())->name('mail-checkpoint')->everyTenMinutes();
-Schedule::call(fn (Outbox $outbox): int => $outbox->markUncertain())->name('uncertain-mails')->everyTenSeconds();
+Schedule::call(fn (MailCheckpoint $mail) => $mail())->name('mail-checkpoint')->everyTenMinutes();
+Schedule::call(fn (Deliveries $deliveries): int => $deliveries->markUncertain())->name('uncertain-mails')->everyTenSeconds();
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refreshAll())->name('published-forms')->everyMinute();

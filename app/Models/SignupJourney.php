@@ -10,14 +10,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Journey as JourneyMachine;
+use Juramen\Consent\Journey;
 use Juramen\Consent\JourneyState;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
 use Juramen\Wording\Statement;
 
 /**
- * One sign-up's path to consent, as the state machine of the core left it.
+ * One sign-up's path to consent. Where it stands is decided by the core's journey alone: nothing else may write its state and days.
  *
  * @property Id $id
  * @property int $subscriber_id
@@ -40,7 +40,8 @@ final class SignupJourney extends Model
 
     public $incrementing = false;
 
-    protected $guarded = [];
+    /** Only follow() writes them. */
+    protected $guarded = ['state', 'lapse_days', 'lapses_at', 'remind_at', 'ended_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -51,9 +52,30 @@ final class SignupJourney extends Model
         ];
     }
 
-    public function machine(): JourneyMachine
+    public static function begin(Journey $path, Subscriber $subscriber, int $editionId, Language $language, Instant $askedAt): self
     {
-        return JourneyMachine::restore($this->id, $this->state, $this->lapse_days, $this->lapses_at);
+        $journey = new self([
+            'id' => $path->id, 'subscriber_id' => $subscriber->id, 'point_edition_id' => $editionId, 'language' => $language, 'asked_at' => $askedAt,
+        ]);
+        $journey->follow($path);
+
+        return $journey;
+    }
+
+    public function path(): Journey
+    {
+        return Journey::restore($this->id, $this->state, $this->lapse_days, $this->lapses_at, $this->remind_at, $this->ended_at);
+    }
+
+    /** Goes where the core's journey leads. @param  Journey|null  $next  null where no step is allowed; then nothing changes */
+    public function follow(?Journey $next): void
+    {
+        if ($next !== null) {
+            $this->forceFill([
+                'state' => $next->state, 'lapse_days' => $next->lapseDays, 'lapses_at' => $next->lapses, 'remind_at' => $next->reminds,
+                'ended_at' => $next->ended,
+            ])->save();
+        }
     }
 
     /**

@@ -50,10 +50,10 @@ final class Subscriber extends Model
         return $this->hasMany(CurrentPermission::class);
     }
 
-    /** @return HasMany<Message, $this> */
-    public function messages(): HasMany
+    /** @return HasMany<Delivery, $this> */
+    public function deliveries(): HasMany
     {
-        return $this->hasMany(Message::class);
+        return $this->hasMany(Delivery::class);
     }
 
     /** @return HasMany<ContactPoint, $this> */

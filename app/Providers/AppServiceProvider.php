@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\Account\SignIn;
+use App\Actions\Mailing\SmtpSender;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Journal;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
+use App\Support\QuietFailedJobs;
 use App\Support\SystemClock;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -35,6 +37,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
         $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published')));
+        // One connection to the mail server, whatever kinds of mail go over it.
+        $this->app->singleton(SmtpSender::class);
+        $this->app->extend('queue.failer', fn (): QuietFailedJobs => new QuietFailedJobs(
+            $this->app->make('db'), config()->string('queue.failed.database'), config()->string('queue.failed.table')
+        ));
         $this->app->singleton(
             Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address'))
         );

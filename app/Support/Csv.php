@@ -4,22 +4,31 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Lists as CSV (RFC 4180). Cells that a spreadsheet would take for a formula are led by an apostrophe. */
+/** Lists as CSV (RFC 4180), sent row by row. Cells that a spreadsheet would take for a formula are led by an apostrophe. */
 final class Csv
 {
     /**
      * @param  list<string>  $head
-     * @param  list<list<string>>  $rows
+     * @param  iterable<list<string>>  $rows
      */
-    public static function respond(string $name, array $head, array $rows): Response
+    public static function respond(string $name, array $head, iterable $rows): StreamedResponse
     {
-        $lines = array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", [$head, ...$rows]);
+        $send = static function () use ($head, $rows): void {
+            echo self::line($head);
+            foreach ($rows as $row) {
+                echo self::line($row);
+            }
+        };
 
-        return response(
-            implode('', $lines), 200, ['Content-Type' => 'text/csv; charset=utf-8; header=present', 'Content-Disposition' => "attachment; filename=\"$name\""]
-        );
+        return response()->streamDownload($send, $name, ['Content-Type' => 'text/csv; charset=utf-8; header=present']);
+    }
+
+    /** @param  list<string>  $row */
+    private static function line(array $row): string
+    {
+        return implode(',', array_map(self::cell(...), $row))."\r\n";
     }
 
     private static function cell(string $text): string

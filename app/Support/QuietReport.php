@@ -22,11 +22,18 @@ final class QuietReport
         foreach (array_slice($e->getTrace(), 0, 12) as $frame) {
             $way[] = basename($frame['file'] ?? '').':'.($frame['line'] ?? 0);
         }
+        Log::error(self::line($e), ['way' => implode(' < ', $way)]);
+    }
+
+    /** @return string what failed and where, without values */
+    public static function line(Throwable $e): string
+    {
         $what = match (true) {
             $e instanceof QueryException => 'SQLSTATE '.$e->getCode().' in '.$e->getSql(),
             $e instanceof PDOException => 'SQLSTATE '.$e->getCode(),
             default => $e->getMessage(),
         };
-        Log::error($e::class.' at '.basename($e->getFile()).':'.$e->getLine().' '.$what, ['way' => implode(' < ', $way)]);
+
+        return $e::class.' at '.basename($e->getFile()).':'.$e->getLine().' '.$what;
     }
 }

@@ -1,6 +1,6 @@
 # Starts, watches and stops the parts, each an own instance on loopback, each stopped by its own process id.
 
-PARTS="mariadb fpm nginx mailbox worker worker2 scheduler"
+PARTS="mariadb fpm nginx mailbox worker worker2 queue scheduler"
 
 alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
 
@@ -112,8 +112,10 @@ start_fpm() { clear_orphans fpm; cache_for_pages || say "Pages do without caches
 start_nginx() { clear_orphans nginx; fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
 start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
 # Two, so that one that waits for a slow mail server does not stop the other.
-start_worker() { background worker php "$ROOT/artisan" outbox:work; }
-start_worker2() { background worker2 php "$ROOT/artisan" outbox:work; }
+start_worker() { background worker php "$ROOT/artisan" deliveries:work; }
+start_worker2() { background worker2 php "$ROOT/artisan" deliveries:work; }
+# As the scheduler below, it asks the cache between two jobs.
+start_queue() { background queue env CACHE_STORE=array php "$ROOT/artisan" queue:work --sleep=1 --quiet; }
 # Between its beats the scheduler asks the cache whether it is to stop; were that the database, an outage would silence it
 # until the next full minute.
 start_scheduler() { background scheduler env CACHE_STORE=array php "$ROOT/artisan" schedule:work; }
@@ -139,7 +141,7 @@ watch_parts() {
 
 stop_parts() {
     local name pid
-    for name in scheduler worker2 worker mailbox nginx fpm mariadb; do
+    for name in scheduler queue worker2 worker mailbox nginx fpm mariadb; do
         alive "$name" || { rm -f "$RUN/$name.pid"; continue; }
         pid=$(cat "$RUN/$name.pid")
         case $name in fpm|nginx) kill -QUIT "$pid" ;; *) kill -TERM "$pid" ;; esac

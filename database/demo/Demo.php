@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outcome;
 use App\Actions\Ledger\Append;
-use App\Actions\Mailing\Outbox;
-use App\Actions\Mailing\Outcome;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\ReviewPublication;
 use App\Actions\Registers\Approve;
@@ -60,7 +60,7 @@ final class Demo
         private readonly Approve $approve,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
-        private readonly Outbox $outbox,
+        private readonly Deliveries $deliveries,
         private readonly ConfirmJourney $confirm,
         private readonly WithdrawConsent $withdraw,
         private readonly LapseJourneys $lapse,
@@ -228,9 +228,9 @@ final class Demo
                     EmailAddress::parse('torben.uthlande@post.example')
                 )
             );
-            $message = $this->outbox->claim();
+            $message = $this->deliveries->claim();
             if ($message !== null) {
-                $this->outbox->settle($message->load('subscriber'), Outcome::unknown('worker-gone'));
+                $this->deliveries->settle($message->load('subscriber'), Outcome::unknown('worker-gone'));
             }
         });
     }
@@ -248,8 +248,8 @@ final class Demo
     /** In the past of the demo every mail was taken; none is sent again today. */
     private function mailsAreTaken(): void
     {
-        while (($message = $this->outbox->claim()) !== null) {
-            $this->outbox->settle($message->load('subscriber'), Outcome::accepted());
+        while (($message = $this->deliveries->claim()) !== null) {
+            $this->deliveries->settle($message->load('subscriber'), Outcome::accepted());
         }
     }
 

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outcome;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -136,14 +138,15 @@ test('redirects name no host; a trusted proxy says how a request came, a strange
 test('the gates of the state machines hold when an act is called out of turn', function (): void {
     // A mail that was sent is not settled once more, whoever has it in hand.
     $this->signUp('imke@post.example');
-    $message = app(App\Actions\Mailing\Outbox::class)->claim()->load('subscriber');
-    app(App\Actions\Mailing\Outbox::class)->settle($message, App\Actions\Mailing\Outcome::accepted());
-    foreach ([App\Actions\Mailing\Outcome::refused('server-said-550'), App\Actions\Mailing\Outcome::accepted(), App\Actions\Mailing\Outcome::notNow('no-connection')] as $late) {
-        app(App\Actions\Mailing\Outbox::class)->settle($message, $late);
+    $deliveries = app(Deliveries::class);
+    $message = $deliveries->claim();
+    $deliveries->settle($message, Outcome::accepted());
+    foreach ([Outcome::refused('server-said-550'), Outcome::accepted(), Outcome::notNow('no-connection')] as $late) {
+        $deliveries->settle($message, $late);
     }
     expect($this->message()->state->value)->toBe('sent')->and($this->acts())->toBe(['given', 'confirmation-sent']);
     // Nor is one settled that nobody has in hand.
-    DB::table('messages')->update(['state' => 'waiting']);
-    app(App\Actions\Mailing\Outbox::class)->settle($message, App\Actions\Mailing\Outcome::refused('server-said-550'));
+    DB::table('deliveries')->update(['state' => 'waiting']);
+    $deliveries->settle($message, Outcome::refused('server-said-550'));
     expect($this->message()->state->value)->toBe('waiting');
 });

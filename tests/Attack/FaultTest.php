@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Actions\Delivery\Deliver;
+use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\OutcomeKind;
 use App\Actions\Ledger\LedgerTables;
-use App\Actions\Mailing\Outbox;
-use App\Actions\Mailing\OutcomeKind;
-use App\Actions\Mailing\SendMail;
 use App\Actions\Signup\LapseJourneys;
-use App\Models\Message;
-use App\Models\MessageState;
+use App\Models\Delivery;
+use App\Models\DeliveryState;
 use App\Models\SignupJourney;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -30,15 +30,15 @@ afterEach(function (): void {
 test('after the database was away between two mails, transaction, lock and ledger go on over one connection', function (): void {
     $who = [someone(), someone()];
     array_map(fn (string $to) => $this->signUp($to), $who);
-    [$outbox, $send, $ledger] = [app(Outbox::class), app(SendMail::class), app(LedgerTables::class)];
-    expect($send($outbox->claim())->kind)->toBe(OutcomeKind::Accepted);
-    $second = $outbox->claim();
+    [$deliveries, $send, $ledger] = [app(Deliveries::class), app(Deliver::class), app(LedgerTables::class)];
+    expect($send($deliveries->claim())->kind)->toBe(OutcomeKind::Accepted);
+    $second = $deliveries->claim();
     // The server ends every connection of ours, as it does when it stops.
     $id = DB::selectOne('SELECT CONNECTION_ID() AS id')->id;
     exec('mariadb --no-defaults --socket='.escapeshellarg(config('database.connections.owner.unix_socket'))." -e 'KILL $id'", result_code: $code);
     expect($code)->toBe(0);
     Sleep::fake();
-    expect($send($second)->kind)->toBe(OutcomeKind::Accepted)->and(Message::query()->where('state', MessageState::Sent)->count())->toBe(2);
+    expect($send($second)->kind)->toBe(OutcomeKind::Accepted)->and(Delivery::query()->where('state', DeliveryState::Sent)->count())->toBe(2);
     DB::transaction(function () use ($ledger): void {
         $here = DB::selectOne('SELECT CONNECTION_ID() AS id')->id;
         expect((int) $ledger->table('entries')->limit(1)->selectRaw('CONNECTION_ID() AS id')->value('id'))->toBe((int) $here);
@@ -51,7 +51,7 @@ test('after the database was away between two mails, transaction, lock and ledge
 
 test('a mail that cannot be put together stops no other, and stands on the desk after few tries', function (): void {
     $this->signUp(someone());
-    DB::table('messages')->update(['language' => 'xx']);
+    DB::table('deliveries')->update(['language' => 'xx']);
     DB::table('journeys')->update(['language' => 'xx']);
     $this->signUp($well = someone());
     expect(work())->toEqualCanonicalizing([OutcomeKind::Faulty, OutcomeKind::Accepted])->and(arrived($well))->toHaveCount(1);
@@ -59,9 +59,9 @@ test('a mail that cannot be put together stops no other, and stands on the desk 
         Carbon::setTestNow(now()->addHour());
         work();
     }
-    expect(DB::table('messages')->where('language', 'xx')->value('state'))->toBe('failed')
-        ->and(DB::table('messages')->where('language', 'xx')->value('attempts'))->toBe(4);
-    DB::table('messages')->update(['language' => 'en']);
+    expect(DB::table('deliveries')->where('language', 'xx')->value('state'))->toBe('failed')
+        ->and(DB::table('deliveries')->where('language', 'xx')->value('attempts'))->toBe(4);
+    DB::table('deliveries')->update(['language' => 'en']);
     $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('could not be put together or handed over');
 });
 
@@ -74,10 +74,10 @@ test('a mail whose outcome cannot be entered is left uncertain, and the next goe
     expect(work())->toHaveCount(2)->and(arrived($well))->toHaveCount(1);
     Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
     $this->signUp(someone());
-    expect(app(Outbox::class)->claim())->not->toBeNull();
+    expect(app(Deliveries::class)->claim())->not->toBeNull();
     Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
-    expect(app(Outbox::class)->markUncertain())
-        ->toBe(1)->and(Message::query()->where('state', MessageState::Uncertain)->orderBy('id')->pluck('problem')->all())
+    expect(app(Deliveries::class)->markUncertain())
+        ->toBe(1)->and(Delivery::query()->where('state', DeliveryState::Uncertain)->orderBy('id')->pluck('problem')->all())
         ->toBe(['not-entered', 'worker-gone']);
 });
 
@@ -99,22 +99,22 @@ test('told to stop, the worker finishes the mail in hand and takes no other', fu
         $this->signUp(someone());
     }
     Carbon::setTestNow();
-    DB::table('messages')->update(['due_at' => now()->subMinute()->format('Y-m-d H:i:s.u')]);
+    DB::table('deliveries')->update(['due_at' => now()->subMinute()->format('Y-m-d H:i:s.u')]);
     $worker = new Process(
-        ['php', base_path('artisan'), 'outbox:work'], null,
+        ['php', base_path('artisan'), 'deliveries:work'], null,
         [
             'APP_ENV' => 'production', 'DB_DATABASE' => config('database.connections.runtime.database'), 'KEYS_PATH' => config('juramen.keys'),
             'PUBLISHED_PATH' => config('juramen.published'),
         ]
     );
     $worker->start();
-    for ($i = 0; $i < 100 && Message::query()->where('state', MessageState::Claimed)->doesntExist(); $i++) {
+    for ($i = 0; $i < 100 && Delivery::query()->where('state', DeliveryState::Claimed)->doesntExist(); $i++) {
         usleep(50_000);
     }
     $worker->signal(SIGTERM);
     $began = microtime(true);
     $worker->wait();
     expect(microtime(true) - $began)->toBeLessThan(4.0)->and($worker->getExitCode())->toBe(0)
-        ->and(Message::query()->where('state', MessageState::Sent)->count())->toBe(1)->and(Message::query()->where('state', MessageState::Waiting)->count())
+        ->and(Delivery::query()->where('state', DeliveryState::Sent)->count())->toBe(1)->and(Delivery::query()->where('state', DeliveryState::Waiting)->count())
         ->toBe(3);
 });

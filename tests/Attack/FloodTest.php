@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\Mailing\Outbox;
+use App\Actions\Delivery\Deliveries;
 use App\Http\Flood\FloodCounts;
 use App\Http\Flood\FloodGate;
+use App\Models\DeliveryKind;
 use App\Models\HeldSubmission;
-use App\Models\MessageKind;
 use App\Models\SignupJourney;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
@@ -140,17 +140,17 @@ test('twenty at once for one inbox, written in many ways, make five mails', func
     );
     array_walk($all, fn (Process $one) => $one->start());
     expect(array_map(fn (Process $one): string => $one->wait() === 0 ? '' : $one->getOutput().$one->getErrorOutput(), $all))->each->toBe('');
-    expect(DB::table('messages')->count())->toBe(5)->and($this->acts())->toBe(array_fill(0, 5, 'given'));
+    expect(DB::table('deliveries')->count())->toBe(5)->and($this->acts())->toBe(array_fill(0, 5, 'given'));
 });
 
 test('one inbox has its limit however its name goes on, for a day; what is over is held, not lost', function (): void {
     foreach (['victim', 'victim+a', 'VICTIM+b', 'victim+a+b', 'victim+c', 'victim+d'] as $name) {
         $this->signUp("$name@post.example")->assertRedirect('/forms/footer-newsletter/en/sent');
     }
-    expect(DB::table('messages')->count())->toBe(5)->and(HeldSubmission::query()->value('signals'))->toBe('many-for-address');
+    expect(DB::table('deliveries')->count())->toBe(5)->and(HeldSubmission::query()->value('signals'))->toBe('many-for-address');
     Carbon::setTestNow(now()->addHours(25));
     $this->signUp('victim@post.example');
-    expect(DB::table('messages')->count())->toBe(6)->and(DB::table('mailbox_counts')->count())->toBe(1);
+    expect(DB::table('deliveries')->count())->toBe(6)->and(DB::table('mailbox_counts')->count())->toBe(1);
     expect(EmailAddress::parse('+x@post.example')->mailbox())->toBe('+x@post.example');
 });
 
@@ -164,16 +164,16 @@ test('a mail of few goes before the mails of many, and none is put off for ever'
     $person = $lay('imke@post.example', '198.51.100.7');
     Carbon::setTestNow(now()->addSeconds(1));
     $order = [];
-    while (($message = app(Outbox::class)->claim()) !== null) {
+    while (($message = app(Deliveries::class)->claim()) !== null) {
         $order[] = $message->id;
     }
     expect($order)->toHaveCount(11)->and(array_search($person, $order, true))->toBeLessThan(10)->and(array_values(array_diff($order, [$person])))->toBe($crowd);
     // Of one and the same moment, the eleventh of a crowd is twenty seconds behind.
     Carbon::setTestNow(now());
-    DB::table('messages')->update(['state' => 'waiting']);
+    DB::table('deliveries')->update(['state' => 'waiting']);
     $journey = SignupJourney::query()->firstOrFail();
-    app(Outbox::class)->lay($journey, MessageKind::Confirmation, '203.0.113.0/24');
-    app(Outbox::class)->lay($journey, MessageKind::Welcome);
-    $turns = DB::table('messages')->orderByDesc('id')->limit(2)->pluck('turn_at')->all();
+    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Reminder, '203.0.113.0/24');
+    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Welcome);
+    $turns = DB::table('deliveries')->orderByDesc('id')->limit(2)->pluck('turn_at')->all();
     expect((strtotime($turns[1]) - strtotime($turns[0])))->toBe(20);
 });

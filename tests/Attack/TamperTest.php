@@ -229,13 +229,13 @@ test('an older database restored is told at once, sends nothing, and goes on onl
     DB::purge();
     $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('This is not the ledger that was sealed')
         ->assertSee('an older database was restored');
-    expect(app(App\Actions\Mailing\Outbox::class)->claim())->toBeNull()->and(fn () => ($this->seal)())->toThrow(SealingRefused::class);
+    expect(app(App\Actions\Delivery\Deliveries::class)->claim())->toBeNull()->and(fn () => ($this->seal)())->toThrow(SealingRefused::class);
     $this->artisan('ledger:accept-loss')->expectsOutputToContain('lost: entry')->assertExitCode(1);
-    expect(app(App\Actions\Mailing\Outbox::class)->claim())->toBeNull();
+    expect(app(App\Actions\Delivery\Deliveries::class)->claim())->toBeNull();
     $this->artisan('ledger:accept-loss', ['--yes' => true])->expectsOutputToContain('1 mails wait for a person')->assertExitCode(0);
     $this->artisan('ledger:accept-loss')->assertExitCode(0);
     ($this->seal)();
-    expect(app(App\Actions\Mailing\Outbox::class)->claim())->toBeNull()->and($this->message()->state->value)->toBe('uncertain')
+    expect(app(App\Actions\Delivery\Deliveries::class)->claim())->toBeNull()->and($this->message()->state->value)->toBe('uncertain')
         ->and(glob(config('juramen.keys').'/*.lost-*'))->toHaveCount(2)->and(verified()->faults)->toBe([]);
     $this->get('/desk')->assertDontSee('This is not the ledger');
     $this->get('/mails')->assertSee('An older database was restored');
@@ -277,10 +277,10 @@ test('what was held before a withdrawal permits nobody again, and the officer is
     $this->signUp('imke@post.example', ['homepage' => 'x']);
     Carbon::setTestNow(now()->addMinute());
     ($this->withdraw)();
-    $before = DB::table('messages')->count();
+    $before = DB::table('deliveries')->count();
     $this->actingAs(User::query()->firstOrFail())->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')
         ->assertSessionHas('said', App\Actions\Signup\Released::Nothing->says());
-    expect(array_count_values($this->acts())['given'])->toBe(2)->and(DB::table('messages')->count())->toBe($before);
+    expect(array_count_values($this->acts())['given'])->toBe(2)->and(DB::table('deliveries')->count())->toBe($before);
     // Held after it, the new wish goes its way.
     Carbon::setTestNow(now()->addMinute());
     $this->signUp('imke@post.example', ['homepage' => 'x']);

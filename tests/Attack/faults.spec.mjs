@@ -13,7 +13,7 @@ test('MariaDB is killed under a mail in hand: it ends as sent, in the ledger too
   const given = await Promise.all(emails.map(() => marks()));
   await mailServer('delay', 2);
   await pause(2100);
-  const mailOf = () => sql('SELECT state FROM messages ORDER BY id DESC LIMIT 1');
+  const mailOf = () => sql('SELECT state FROM deliveries ORDER BY id DESC LIMIT 1');
   const sentEntries = () => Number(sql("SELECT COUNT(*) FROM juramen_ledger.entries WHERE kind = 'confirmation-sent'"));
   const before = sentEntries();
   expect((await send(emails[0], given[0])).status).toBe(303);

@@ -32,6 +32,6 @@ for (const networks of [1, 500]) {
     for (const one of through) {
       await expect.poll(async () => (await mails(one.email)).length, { timeout: Math.max(1000, 60_000 - (performance.now() - sentAt)), message: `the mail to ${one.email}` }).toBe(1);
     }
-    console.log(`mails of the four within ${((performance.now() - sentAt) / 1000).toFixed(1)} s; ${sql("SELECT COUNT(*) FROM messages WHERE state = 'waiting'")} still wait`);
+    console.log(`mails of the four within ${((performance.now() - sentAt) / 1000).toFixed(1)} s; ${sql("SELECT COUNT(*) FROM deliveries WHERE state = 'waiting'")} still wait`);
   });
 }

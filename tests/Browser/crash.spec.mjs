@@ -8,7 +8,7 @@ const name = (test, i) => `${test}.${i}.${Date.now().toString(36)}@post.example`
 // The demo leaves one mail uncertain; here only what these tests cause shall count.
 test.beforeAll(() => {
   floodGate('open');
-  sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'");
+  sql("UPDATE deliveries SET state = 'failed' WHERE state = 'uncertain'");
 });
 test.afterAll(() => floodGate());
 
@@ -54,12 +54,12 @@ test('the workers are killed, one with a mail in hand: it is listed as uncertain
   const given = await marks();
   await pause(2100);
   expect((await send(email, given)).status).toBe(303);
-  await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state = 'claimed'"), { timeout: 10_000 }).toBe('1');
+  await expect.poll(() => sql("SELECT COUNT(*) FROM deliveries WHERE state = 'claimed'"), { timeout: 10_000 }).toBe('1');
   await pause(1000);
   workers.forEach(kill);
   await mailServer('accept');
   await everyMailOnce([email]);
-  await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state = 'uncertain'"), { timeout: 30_000 }).toBe('1');
+  await expect.poll(() => sql("SELECT COUNT(*) FROM deliveries WHERE state = 'uncertain'"), { timeout: 30_000 }).toBe('1');
   for (const worker of workers) await waitForPart(worker);
   await pause(3000);
   await everyMailOnce([email]);
@@ -67,7 +67,7 @@ test('the workers are killed, one with a mail in hand: it is listed as uncertain
   await page.goto('/mails');
   await expect(page.getByRole('table')).toContainText('The worker stopped with this mail in hand');
   await expect(page.getByRole('table')).not.toContainText(email);
-  sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'");
+  sql("UPDATE deliveries SET state = 'failed' WHERE state = 'uncertain'");
   whole();
 });
 
@@ -100,12 +100,12 @@ for (const part of ['fpm', 'mariadb']) {
     // The same pages sent once more: the refused are taken now; an accepted one changes nothing.
     for (const email of [...refused, accepted[0]]) expect((await send(email, given[emails.indexOf(email)])).status).toBe(303);
     expect(consents(emails)).toEqual(emails.map(() => 1));
-    await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state IN ('waiting', 'claimed')"), { timeout: 40_000 }).toBe('0');
-    const uncertain = Number(sql("SELECT COUNT(*) FROM messages WHERE state = 'uncertain'"));
+    await expect.poll(() => sql("SELECT COUNT(*) FROM deliveries WHERE state IN ('waiting', 'claimed')"), { timeout: 40_000 }).toBe('0');
+    const uncertain = Number(sql("SELECT COUNT(*) FROM deliveries WHERE state = 'uncertain'"));
     const counts = await Promise.all(emails.map(async (email) => (await mails(email)).length));
     expect(counts.filter((n) => n > 1), 'nothing is sent twice').toEqual([]);
     expect(counts.filter((n) => n === 0).length, 'whatever did not arrive is listed as uncertain').toBeLessThanOrEqual(uncertain);
-    sql("UPDATE messages SET state = 'failed' WHERE state = 'uncertain'");
+    sql("UPDATE deliveries SET state = 'failed' WHERE state = 'uncertain'");
     whole();
   });
 }
@@ -126,6 +126,6 @@ test('200 sign-ups at once from 20 connections: each is in the ledger once, chai
   expect(sql("SELECT COUNT(*) FROM (SELECT subject, sequence FROM juramen_ledger.entries GROUP BY 1, 2 HAVING COUNT(*) > 1) x")).toBe('0');
   whole();
   expect(sql('SELECT COUNT(*) FROM juramen_ledger.entries e LEFT JOIN juramen_ledger.leaves l ON l.position = e.position WHERE l.leaf IS NULL AND e.recorded < NOW() - INTERVAL 30 SECOND')).toBe('0');
-  await expect.poll(() => sql("SELECT COUNT(*) FROM messages WHERE state IN ('waiting', 'claimed')"), { timeout: 90_000 }).toBe('0');
+  await expect.poll(() => sql("SELECT COUNT(*) FROM deliveries WHERE state IN ('waiting', 'claimed')"), { timeout: 90_000 }).toBe('0');
   expect((await mails(emails[150])).length).toBe(1);
 });

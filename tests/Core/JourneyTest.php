@@ -29,6 +29,20 @@ test('a mail that cannot be delivered starts the clock too, lest the address sta
         ->and($given->lapsed(day(8.1))?->state)->toBe(JourneyState::Lapsed);
 });
 
+test('the one reminder is due once, moves no deadline, and ends with the journey', function (): void {
+    $mailed = Journey::asked(Id::random(), 7)->mailed(day(0), reminderDays: 3);
+    expect($mailed->reminded(day(2.9)))->toBeNull()->and($mailed->reminded(day(3))?->lapses)->toEqual(day(7))
+        ->and($mailed->reminded(day(3))->reminded(day(4)))->toBeNull()
+        ->and($mailed->confirmed(day(1))->reminded(day(4)))->toBeNull()
+        ->and(Journey::asked(Id::random(), 7)->mailed(day(0))->reminded(day(6)))->toBeNull();
+});
+
+test('once its days are over it has lapsed for the person, before any clock ends it', function (): void {
+    $mailed = Journey::asked(Id::random(), 7)->mailed(day(0));
+    expect($mailed->stateAt(day(7)))->toBe(JourneyState::Mailed)->and($mailed->stateAt(day(7.001)))->toBe(JourneyState::Lapsed)
+        ->and($mailed->confirmed(day(1))->stateAt(day(30)))->toBe(JourneyState::Confirmed);
+});
+
 test('no walk through the machine leaves an end again', function (): void {
     mt_srand(11);
     for ($run = 0; $run < 2000; $run++) {
@@ -40,7 +54,7 @@ test('no walk through the machine leaves an end again', function (): void {
                 1 => $journey->mailGivenUp(day($at)),
                 2 => $journey->confirmed(day($at)),
                 3 => $journey->lapsed(day($at)),
-                4 => $journey->withdrawn(),
+                4 => $journey->withdrawn(day($at)),
             };
             if ($ended !== null) {
                 expect($next)->toBeNull();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Actions\ActRefusal;
 use App\Actions\Evidence\AskPermission;
 use App\Actions\Ledger\LedgerTables;
-use App\Actions\Mailing\ComposeMail;
 use App\Actions\Points\ReviewPublication;
 use App\Actions\Registers\Approve;
 use App\Actions\Signup\LapseJourneys;
@@ -62,7 +61,7 @@ test('a form that serves something else is sent with every box empty, without a 
         ->assertRedirect('/forms/footer-newsletter/de/received')->headers->get('Location');
     $this->get($location)->assertOk()->assertSee('ist angekommen')->assertDontSee('Postfach');
     $enquiry = Enquiry::query()->firstOrFail();
-    expect($this->acts())->toBe([])->and(DB::table('messages')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0)
+    expect($this->acts())->toBe([])->and(DB::table('deliveries')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0)
         ->and($enquiry->content)->toBe(['email' => 'imke@post.example', 'values' => ['first-name' => 'Imke']])
         ->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
     // With a tick, both.
@@ -70,7 +69,7 @@ test('a form that serves something else is sent with every box empty, without a 
         ->assertSee('Check your inbox')->assertSee('What you sent besides has arrived');
     expect($this->acts())->toBe(['given'])->and(Enquiry::query()->count())->toBe(2);
     $this->actingAs($this->runa)->get('/enquiries')->assertOk()->assertSee('imke@post.example')->assertSee('2 are kept');
-    expect((string) $this->get('/enquiries?as=csv')->assertOk()->getContent())->toContain('footer-newsletter,2,de,')->not->toContain('post.example');
+    expect((string) $this->get('/enquiries?as=csv')->assertOk()->streamedContent())->toContain('footer-newsletter,2,de,')->not->toContain('post.example');
     $this->post('/enquiries/'.$enquiry->id->hex().'/delete')->assertRedirect('/enquiries');
     expect(Enquiry::query()->count())->toBe(1);
     Carbon::setTestNow(now()->addDays(181));
@@ -81,11 +80,11 @@ test('what was sent and what was agreed to stand or fall together', function ():
     ($this->change)('kind', 'contact');
     ($this->publish)();
     $marks = $this->marks();
-    DB::connection('owner')->statement('ALTER TABLE messages MODIFY message_id VARCHAR(8)');
+    DB::connection('owner')->statement('ALTER TABLE deliveries MODIFY idempotency_key VARCHAR(8)');
     try {
         $this->signUp('imke@post.example', marks: $marks)->assertStatus(503);
     } finally {
-        DB::connection('owner')->statement('ALTER TABLE messages MODIFY message_id VARCHAR(64) NOT NULL');
+        DB::connection('owner')->statement('ALTER TABLE deliveries MODIFY idempotency_key VARCHAR(64) NOT NULL');
     }
     expect(Enquiry::query()->count())->toBe(0)->and($this->acts())->toBe([]);
     $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
@@ -148,7 +147,7 @@ test('what waits for a number alone sends no mail, and nobody is told to look in
     $location = (string) $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes', 'phone' => '+44 7700 900123'])
         ->assertRedirect('/forms/footer-newsletter/en/received')->headers->get('Location');
     $this->get($location)->assertSee('only once your number is confirmed');
-    expect(DB::table('messages')->count())->toBe(0)->and(($this->may)(Channel::Sms)->pending->count())->toBe(1);
+    expect(DB::table('deliveries')->count())->toBe(0)->and(($this->may)(Channel::Sms)->pending->count())->toBe(1);
     Carbon::setTestNow(now()->addDays(60));
     expect(app(LapseJourneys::class)())->toBe(0);
 });
@@ -157,7 +156,7 @@ test('mails and the confirm page repeat only what this person ticked', function 
     ($this->byNumber)(['email']);
     ($this->publish)();
     $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes']);
-    $text = fn (): string => (string) app(ComposeMail::class)($this->message()->load('subscriber', 'edition'))?->getTextBody();
+    $text = fn (): string => (string) composed($this->message())?->getTextBody();
     expect($text())->toContain('delays of my sailings')->not->toContain('new sailings and fares');
     $this->get('/confirm/'.$this->confirmToken())->assertSee('delays of my sailings')->assertDontSee('new sailings and fares');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();

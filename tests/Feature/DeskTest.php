@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outcome;
 use App\Actions\Ledger\Seal;
-use App\Actions\Mailing\Outbox;
-use App\Actions\Mailing\Outcome;
 use App\Actions\Signup\LapseJourneys;
 use App\Models\User;
 use App\Queries\Desk\DayOfSignups;
@@ -46,7 +46,7 @@ test('with nothing to decide the desk says so', function (): void {
 test('each thing that needs somebody stands on the desk, with what to do, and only for whoever may do it', function (): void {
     $this->signUp('held@post.example', ['homepage' => 'x']);
     $this->signUp('uncertain@post.example');
-    app(Outbox::class)->settle(app(Outbox::class)->claim()->load('subscriber'), Outcome::unknown('no-answer'));
+    app(Deliveries::class)->settle(app(Deliveries::class)->claim(), Outcome::unknown('no-answer'));
     $this->signUp('late@post.example');
     Carbon::setTestNow(now()->addMinutes(10));
     $this->actingAs(person('editor'))->post('/points/footer-newsletter/change', ['place' => 'title/en', 'value' => 'Changed', 'base' => 1]);
@@ -133,11 +133,11 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     $words = App\Models\ApprovedEdition::query()->whereRelation('record', 'kind', 'statement')->firstOrFail()->digest->hex();
     $this->get("/evidence/signups?state=confirmed&words=$words&point=footer-newsletter")->assertSee('1 confirmed at footer-newsletter to exactly these words');
     $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up is like that');
-    $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->getContent();
+    $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->streamedContent();
     expect($csv)->toContain("asked,subject,point,edition,language,state,ended\r\n")->toContain(',footer-newsletter,1,en,waiting,')->not->toContain('@');
-    expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->getContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not
+    expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->streamedContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not
         ->toContain('post.example');
     $this->signUp('bot@post.example', ['homepage' => 'x']);
-    expect((string) $this->get('/held?as=csv')->assertOk()->getContent())->toContain('footer-newsletter,1,en,trap-touched,')->not->toContain('post.example');
+    expect((string) $this->get('/held?as=csv')->assertOk()->streamedContent())->toContain('footer-newsletter,1,en,trap-touched,')->not->toContain('post.example');
     $this->actingAs(person('editor'))->get('/desk')->assertOk()->assertDontSee('/evidence/signups');
 });

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\VerifyLedger;
 use App\Actions\Signup\LapseJourneys;
+use App\Models\FailedWork;
+use App\Models\User;
 use Illuminate\Support\Carbon;
 use Tests\Support\Visitor;
 
@@ -106,7 +108,31 @@ test('the mailbox stand-in forgets with us', function (): void {
     expect(arrived($to))->toHaveCount(1);
     Carbon::setTestNow(now()->addDays(8));
     app(LapseJourneys::class)();
-    expect(arrived($to))->toBe([]);
+    expect(arrived($to))->toHaveCount(1)->and(DB::table('jobs')->value('payload'))->not->toContain($to);
+    expect(doQueuedWork())->toBe(0)->and(arrived($to))->toBe([]);
+});
+
+test('while the mailbox is away it is told again for hours, then a person is told; done again, it is done once', function (): void {
+    config(['juramen.mailbox_url' => 'http://127.0.0.1:1']);
+    $this->signUp($to = someone());
+    work();
+    Carbon::setTestNow(now()->addDays(8));
+    app(LapseJourneys::class)();
+    for ($try = 1; $try <= 12; $try++) {
+        expect(FailedWork::query()->count())->toBe(0);
+        doQueuedWork();
+        Carbon::setTestNow(now()->addHour());
+    }
+    expect(doQueuedWork())->toBe(1)->and(arrived($to))->toHaveCount(1);
+    $work = FailedWork::query()->firstOrFail();
+    expect($work->exception)->toContain('ConnectionException')->and($work->payload.$work->exception)->not->toContain($to);
+    $this->actingAs(User::query()->where('role', 'officer')->firstOrFail())->get('/desk')->assertSee('One piece of work');
+    $this->get('/work')->assertOk()->assertSee('Telling the mailbox to forget');
+    config(['juramen.mailbox_url' => mailbox()]);
+    $this->post("/work/$work->uuid/again")->assertRedirect('/work');
+    $this->followingRedirects()->post("/work/$work->uuid/again")->assertSee('Somebody was quicker');
+    expect(DB::table('jobs')->count())->toBe(1)->and(doQueuedWork())->toBe(0)->and(arrived($to))->toBe([]);
+    $this->get('/desk')->assertDontSee('One piece of work');
 });
 
 test('every act of a person, and how it came about, has words', function (): void {

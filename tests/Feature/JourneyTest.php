@@ -32,7 +32,7 @@ test('a visit to the link confirms nobody; its button does, once', function (): 
     expect(allowedNow())->toBeTrue();
     $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('Sie hatten schon bestätigt');
     $this->get("/confirm/$token")->assertSee('Sie hatten schon bestätigt');
-    expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed'])->and(DB::table('messages')->where('kind', 'welcome')->count())->toBe(1);
+    expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed'])->and(DB::table('deliveries')->where('kind', 'welcome')->count())->toBe(1);
 });
 
 test('a link that was cut, changed, guessed or made for something else is refused', function (callable $token): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Delivery\OutcomeKind;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\RotateKey;
@@ -220,12 +221,20 @@ test('every auditor gets the day\'s checkpoint once, and again only where it was
     $auditor = App\Models\User::query()->where('role', 'auditor')->firstOrFail();
     $auditor->forceFill(['email' => $to = someone()])->save();
     mailServer('later');
-    expect(app(MailCheckpoint::class)())->toBe(0);
+    app(MailCheckpoint::class)();
+    expect(work())->toBe([OutcomeKind::NotNow]);
     mailServer('accept');
-    expect(app(MailCheckpoint::class)())->toBe(1)->and(app(MailCheckpoint::class)())->toBe(0)->and(arrived($to))->toHaveCount(1);
+    Carbon::setTestNow(now()->addMinute());
+    app(MailCheckpoint::class)();
+    expect(work())->toBe([OutcomeKind::Accepted])->and(arrived($to))->toHaveCount(1);
+    $this->actingAs($auditor)->get('/mails?state=sent')->assertOk()->assertSee('to an auditor')->assertDontSee($to);
     // What arrives is what verifying is held against.
     preg_match('/^juramen\.tidewick\.example.*?\n\n— .*?\n/ms', arrived($to)[0]['text'], $note);
     expect(verified($note[0])->faults)->toBe([])->and(arrived($to)[0]['text'])->toContain(app(KeyStore::class)->keyRing()->newest()->text());
+    // Each day brings one; yesterday's that never went out is not sent late.
     Carbon::setTestNow(now()->addDay());
-    expect(app(MailCheckpoint::class)())->toBe(1);
+    app(MailCheckpoint::class)();
+    Carbon::setTestNow(now()->addDay());
+    app(MailCheckpoint::class)();
+    expect(work())->toBe([OutcomeKind::Refused, OutcomeKind::Accepted])->and(arrived($to))->toHaveCount(2);
 });

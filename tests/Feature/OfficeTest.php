@@ -50,6 +50,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
+        'work' => ['officer', 'administrator'], 'work.again' => ['officer', 'administrator'], 'work.leave' => ['officer', 'administrator'],
     ];
     $tried = 0;
     foreach (Route::getRoutes() as $route) {
@@ -62,11 +63,11 @@ test('every route of the office is closed to nobody, and open to each role only 
         $held = (string) HeldSubmission::query()->max('id');
         $address = '/'.str_replace(
             [
-                '{subject}', '{entry}', '{held}', '{message}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}',
+                '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}',
                 '{enquiry}',
             ],
             [
-                $subject, $entry, $held, '1', 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv',
+                $subject, $entry, $held, '1', Illuminate\Support\Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv',
                 str_repeat('0', 32),
             ],
             $route->uri()

@@ -242,7 +242,7 @@ test('a new point is begun around a statement, inherits every rule, and is publi
 test('the inventory finds, and goes out as CSV', function (): void {
     $this->actingAs($this->malin)->get('/points?q=foot')->assertOk()->assertSee('Footer newsletter');
     $this->get('/points?q=nothing')->assertOk()->assertSee('No signup point is called');
-    $csv = $this->get('/points?as=csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present')->getContent();
+    $csv = $this->get('/points?as=csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present')->streamedContent();
     expect($csv)->toStartWith("point,name,place,languages,double_opt_in,edition,draft,breaches,weaknesses,signups_30_days,paused\r\n")
         ->toContain('footer-newsletter,Footer newsletter,the foot of every page of tidewick.example,en de,yes,1,no,0,0,0,no');
 });

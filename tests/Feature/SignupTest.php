@@ -107,7 +107,7 @@ test('the same page sent twice is one sign-up; sent with other details it is sho
     $marks = $this->marks();
     $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
     $this->signUp('imke@post.example', marks: $marks)->assertRedirect();
-    expect($this->acts())->toBe(['given'])->and(DB::table('messages')->count())->toBe(1);
+    expect($this->acts())->toBe(['given'])->and(DB::table('deliveries')->count())->toBe(1);
     $again = $this->signUp('imke@mail.example', marks: $marks)->assertStatus(422)->assertSee('sent before with other details');
     expect($this->acts())->toBe(['given']);
     $this->signUp('imke@mail.example', marks: $this->hidden($again))->assertRedirect();
@@ -139,7 +139,7 @@ test('nobody can flood an inbox: the sixth sign-up of one address within a day i
     for ($i = 0; $i < 6; $i++) {
         $this->signUp('victim@post.example')->assertRedirect('/forms/footer-newsletter/en/sent');
     }
-    expect(DB::table('messages')->count())->toBe(5)->and(HeldSubmission::query()->value('signals'))->toBe('many-for-address');
+    expect(DB::table('deliveries')->count())->toBe(5)->and(HeldSubmission::query()->value('signals'))->toBe('many-for-address');
 });
 
 test('a stranger gets the same answer whoever is known', function (): void {
@@ -220,13 +220,13 @@ test('a failing statement is written down without its values', function (): void
     $log = storage_path('logs/juramen-'.now()->format('Y-m-d').'.log');
     @unlink($log);
     $marks = $this->marks();
-    DB::connection('owner')->statement('ALTER TABLE messages MODIFY message_id VARCHAR(8)');
+    DB::connection('owner')->statement('ALTER TABLE deliveries MODIFY idempotency_key VARCHAR(8)');
     try {
         $this->signUp('imke.secret@post.example', ['first-name' => 'Imkesecret'], marks: $marks)->assertStatus(503);
     } finally {
-        DB::connection('owner')->statement('ALTER TABLE messages MODIFY message_id VARCHAR(64) NOT NULL');
+        DB::connection('owner')->statement('ALTER TABLE deliveries MODIFY idempotency_key VARCHAR(64) NOT NULL');
     }
-    expect((string) file_get_contents($log))->toContain('insert into `messages`')->not->toContain('secret')
+    expect((string) file_get_contents($log))->toContain('insert into `deliveries`')->not->toContain('secret')
         ->and($this->acts())->toBe([])->and(DB::table('spent_marks')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0);
 });
 

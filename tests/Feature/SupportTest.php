@@ -44,7 +44,7 @@ test('a time that is written is read back as the same', function (): void {
 
 // RFC 4180 sections 2.5 to 2.7.
 test('CSV keeps quotes, commas and line breaks, and lets no cell become a formula', function (): void {
-    $csv = Csv::respond('x.csv', ['a', 'b'], [['say "hi", twice', "two\nlines"], ['=1+1', '-x']])->getContent();
+    $csv = Illuminate\Testing\TestResponse::fromBaseResponse(Csv::respond('x.csv', ['a', 'b'], [['say "hi", twice', "two\nlines"], ['=1+1', '-x']]))->streamedContent();
     expect($csv)->toBe("a,b\r\n\"say \"\"hi\"\", twice\",\"two\nlines\"\r\n'=1+1,'-x\r\n");
 });
 

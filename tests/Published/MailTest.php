@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Mailing\OutcomeKind;
+use App\Actions\Delivery\OutcomeKind;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Visitor;
 use ZBateson\MailMimeParser\Message as Parsed;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\Mailing\Outbox;
-use App\Actions\Mailing\Outcome;
-use App\Models\Message;
+use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outcome;
+use App\Models\Delivery;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use Illuminate\Support\Carbon;
@@ -48,8 +48,8 @@ trait Visitor
     /** The mail server takes everything that waits. */
     public function mailsAreTaken(): void
     {
-        while (($message = app(Outbox::class)->claim()) !== null) {
-            app(Outbox::class)->settle($message->load('subscriber'), Outcome::accepted());
+        while (($message = app(Deliveries::class)->claim()) !== null) {
+            app(Deliveries::class)->settle($message, Outcome::accepted());
         }
     }
 
@@ -69,8 +69,8 @@ trait Visitor
         return DB::table($this->ledger('entries'))->whereNotIn('kind', ['published', 'approved'])->orderBy('position')->pluck('kind')->all();
     }
 
-    public function message(): Message
+    public function message(): Delivery
     {
-        return Message::query()->orderByDesc('id')->firstOrFail();
+        return Delivery::query()->orderByDesc('id')->firstOrFail();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
+use App\Actions\Delivery\Outcome;
 use App\Support\QuietReport;
 use Symfony\Component\Mailer\Envelope;
 use Symfony\Component\Mailer\Exception\InvalidArgumentException;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\DeleteValues;
+use App\Actions\Delivery\Deliveries;
 use App\Actions\Ledger\Append;
-use App\Actions\Mailing\Outbox;
-use App\Models\MessageKind;
+use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Support\SystemClock;
@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
-use Juramen\Consent\JourneyState;
+use Juramen\Consent\Journey;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
 use Juramen\Points\FieldValue;
@@ -40,7 +40,7 @@ final class AcceptSignup
         private readonly Screen $screen,
         private readonly KeepAssessment $assessed,
         private readonly DeleteValues $delete,
-        private readonly Outbox $outbox,
+        private readonly Deliveries $deliveries,
         private readonly SystemClock $clock,
     ) {}
 
@@ -108,16 +108,9 @@ final class AcceptSignup
         $some = static fn (callable $is): bool => array_filter($targets, static fn (Target $t): bool => $is($t->channel)) !== [];
         $byMail = $some(static fn (Channel $c): bool => $c === Channel::Email);
         $waits = $byMail ? $signup->edition->sheet->rules->doubleOptIn : $some(static fn (Channel $c): bool => $c->isByNumber());
-        $row = SignupJourney::query()->create([
-            'id' => $journey,
-            'subscriber_id' => $subscriber->id,
-            'point_edition_id' => $signup->editionId(),
-            'language' => $signup->language,
-            'state' => $waits ? JourneyState::Asked : JourneyState::Confirmed,
-            'lapse_days' => $signup->edition->sheet->rules->lapseDays,
-            'asked_at' => $signup->occurred,
-            'ended_at' => $waits ? null : $signup->occurred,
-        ]);
+        $days = $signup->edition->sheet->rules->lapseDays;
+        $path = $waits ? Journey::asked($journey, $days) : Journey::withoutConfirmation($journey, $days, $signup->occurred);
+        $row = SignupJourney::begin($path, $subscriber, $signup->editionId(), $signup->language, $signup->occurred);
         DB::table('journey_answers')->insert(
             array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers)
         );
@@ -125,7 +118,7 @@ final class AcceptSignup
             $this->delete->welcomeBack($subscriber->subject);
         }
         if ($byMail) {
-            $this->outbox->lay($row, $waits ? MessageKind::Confirmation : MessageKind::Welcome, $signup->network);
+            $this->deliveries->toSubscriber($row, $waits ? DeliveryKind::Confirmation : DeliveryKind::Welcome, $signup->network);
         }
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\DeleteValues;
+use App\Actions\Delivery\Deliveries;
 use App\Actions\Ledger\Append;
-use App\Actions\Mailing\Outbox;
-use App\Models\MessageKind;
+use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +20,8 @@ use Juramen\Log\Disclosure;
 final class ConfirmJourney
 {
     public function __construct(
-        private readonly Append $append, private readonly Outbox $outbox, private readonly DeleteValues $delete, private readonly SystemClock $clock
+        private readonly Append $append, private readonly Deliveries $deliveries, private readonly DeleteValues $delete,
+        private readonly SystemClock $clock
     ) {}
 
     /**
@@ -34,15 +35,15 @@ final class ConfirmJourney
             $this->append->lock($found->subscriber->subject);
             $journey = SignupJourney::query()->whereKey($id->bytes)->lockForUpdate()->firstOrFail();
             $now = $this->clock->instant();
-            $next = $journey->machine()->confirmed($now);
+            $next = $journey->path()->confirmed($now);
             if ($next === null) {
-                return $journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed;
+                return $journey->path()->stateAt($now);
             }
             $kept = $network === null ? [] : [Disclosure::make('network', $network)];
             ($this->append)($found->subscriber->subject, new Confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
-            $journey->update(['state' => $next->state, 'ended_at' => $now]);
+            $journey->follow($next);
             $this->delete->welcomeBack($found->subscriber->subject);
-            $this->outbox->lay($journey, MessageKind::Welcome);
+            $this->deliveries->toSubscriber($journey, DeliveryKind::Welcome);
 
             return $next->state;
         }, 5);

@@ -7,11 +7,10 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Mailing\Mailbox;
-use App\Models\Message;
+use App\Jobs\ForgetMails;
+use App\Models\Delivery;
 use App\Models\SignupJourney;
 use App\Models\StoredDisclosure;
-use App\Support\Stored;
-use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
@@ -44,8 +43,10 @@ final class ForgetJourney
                     || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone
             );
         ($this->delete)($subject, $how, $why, array_values($values->all()), lookups: $byMail === []);
-        $sent = Stored::texts(Message::query()->where('journey', $journey->id->bytes)->pluck('message_id'));
-        DB::afterCommit(fn () => $this->mailbox->forget($sent));
+        $sent = Delivery::query()->where('journey', $journey->id->bytes)->get('id')->map(static fn (Delivery $d): int => $d->id)->all();
+        if ($sent !== [] && $this->mailbox->isThere()) {
+            ForgetMails::dispatch(array_values($sent));
+        }
     }
 
     /**

@@ -56,12 +56,12 @@ final class LapseJourneys
         $this->append->lock($subject);
         $journey = SignupJourney::query()->whereKey($found->id->bytes)->lockForUpdate()->firstOrFail();
         $now = $this->clock->instant();
-        $next = $journey->machine()->lapsed($now);
+        $next = $journey->path()->lapsed($now);
         if ($next === null) {
             return 0;
         }
         ($this->append)($subject, new Lapsed($now, $journey->id));
-        $journey->update(['state' => $next->state, 'ended_at' => $now]);
+        $journey->follow($next);
         ($this->forget)($journey, $subject, How::Clock, 'lapsed');
 
         return 1;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Mailing\Outbox;
+use App\Actions\Delivery\Deliveries;
 use App\Casts\Instants;
-use App\Models\MessageKind;
+use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -18,7 +18,7 @@ use Throwable;
 /** Lays out the one reminder of each sign-up that is still unconfirmed when its rule says so. It moves no deadline. */
 final class RemindJourneys
 {
-    public function __construct(private readonly Outbox $outbox, private readonly SystemClock $clock) {}
+    public function __construct(private readonly Deliveries $deliveries, private readonly SystemClock $clock) {}
 
     /** @return int how many are reminded */
     public function __invoke(): int
@@ -37,14 +37,15 @@ final class RemindJourneys
     {
         try {
             return DB::transaction(function () use ($id): int {
-                $journey = SignupJourney::query()->whereKey($id->bytes)->where('state', JourneyState::Mailed)->whereNotNull('remind_at')->lockForUpdate()
-                    ->first();
-                $journey?->update(['remind_at' => null]);
-                if ($journey !== null) {
-                    $this->outbox->lay($journey, MessageKind::Reminder);
+                $journey = SignupJourney::query()->whereKey($id->bytes)->lockForUpdate()->firstOrFail();
+                $next = $journey->path()->reminded($this->clock->instant());
+                if ($next === null) {
+                    return 0;
                 }
+                $journey->follow($next);
+                $this->deliveries->toSubscriber($journey, DeliveryKind::Reminder);
 
-                return $journey === null ? 0 : 1;
+                return 1;
             }, 3);
         } catch (Throwable $e) {
             QuietReport::write($e);

@@ -52,7 +52,7 @@ final class WithdrawConsent
             ($this->append)($subject, new Withdrawn($now, $how, $ends));
             $this->delete->leaveAlone($subject);
             foreach ($this->endedJourneys($subject) as $journey) {
-                $journey->update(['state' => $journey->machine()->withdrawn()->state ?? $journey->state, 'ended_at' => $now]);
+                $journey->follow($journey->path()->withdrawn($now));
                 ($this->forget)($journey, $subject, $how, 'withdrawn');
             }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Delivery\Deliveries;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Ledger\SameLedger;
-use App\Actions\Mailing\Outbox;
 use App\Console\Report;
 use App\Support\Journal;
 use App\Support\JournalLine;
@@ -24,7 +24,7 @@ final class LedgerAcceptLoss extends Report
         private readonly LedgerTables $ledger,
         private readonly KeyStore $keys,
         private readonly Journal $journal,
-        private readonly Outbox $outbox,
+        private readonly Deliveries $deliveries,
         private readonly SystemClock $clock,
     ) {
         parent::__construct();
@@ -53,7 +53,7 @@ final class LedgerAcceptLoss extends Report
         $name = 'lost-'.$this->clock->instant()->utc->format('Ymd-His');
         $this->journal->archive("journal.$name");
         $this->keys->setCheckpointApart("checkpoint.$name", $this->ledger->newestCheckpoint());
-        $this->line($this->outbox->doubtEverything()." mails wait for a person's word. What was set apart lies beside the key under the name $name.");
+        $this->line($this->deliveries->doubtEverything()." mails wait for a person's word. What was set apart lies beside the key under the name $name.");
 
         return self::SUCCESS;
     }

@@ -11,9 +11,10 @@ use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
 use App\Models\AcceptedFinding;
 use App\Models\Decided;
+use App\Models\Delivery;
+use App\Models\DeliveryState;
+use App\Models\FailedWork;
 use App\Models\HeldSubmission;
-use App\Models\Message;
-use App\Models\MessageState;
 use App\Models\Point;
 use App\Models\Proposal;
 use App\Models\Record;
@@ -54,7 +55,8 @@ final class Decisions
     public function for(User $user): array
     {
         $all = [
-            ...($user->can('viewAny', Message::class) ? $this->mails() : []),
+            ...($user->can('viewAny', Delivery::class) ? $this->mails() : []),
+            ...($user->can('viewAny', FailedWork::class) ? $this->work() : []),
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
             ...($user->can('approve', Record::class) ? $this->proposals($user) : []),
@@ -69,7 +71,7 @@ final class Decisions
     private function mails(): array
     {
         $decisions = [];
-        $uncertain = Message::query()->where('state', MessageState::Uncertain)->count();
+        $uncertain = Delivery::query()->where('state', DeliveryState::Uncertain)->count();
         if ($uncertain > 0) {
             $decisions[] = new Decision(
                 0, 'Today', $uncertain === 1 ? 'One mail' : "$uncertain mails",
@@ -77,7 +79,7 @@ final class Decisions
                 'Nothing is sent twice by itself.', 'Decide', route('mails')
             );
         }
-        $faulty = Message::query()->where('state', MessageState::Failed)->whereIn('problem', ['not-composed', 'not-handed-over'])
+        $faulty = Delivery::query()->where('state', DeliveryState::Failed)->whereIn('problem', ['not-composed', 'not-handed-over'])
             ->where('settled_at', '>', Instants::write($this->clock->instant()->plusDays(-self::FAULTY_DAYS)))->count();
         if ($faulty > 0) {
             $decisions[] = new Decision(
@@ -87,7 +89,7 @@ final class Decisions
             );
         }
         $late = $this->clock->instant()->plusSeconds(-self::WORKER_STALLED);
-        $due = Message::query()->where('state', MessageState::Waiting)->where('due_at', '<', Instants::write($late))->count();
+        $due = Delivery::query()->where('state', DeliveryState::Waiting)->where('due_at', '<', Instants::write($late))->count();
         if ($due > 0) {
             $decisions[] = new Decision(
                 0, 'Today', 'The worker stands still:', ($due === 1 ? 'one mail has' : "$due mails have").' been due for more than five minutes.',
@@ -96,6 +98,17 @@ final class Decisions
         }
 
         return $decisions;
+    }
+
+    /** @return list<Decision> */
+    private function work(): array
+    {
+        $failed = FailedWork::query()->count();
+
+        return $failed === 0 ? [] : [new Decision(
+            0, 'Today', $failed === 1 ? 'One piece of work' : "$failed pieces of work", 'failed, however often it was tried.',
+            'Until it is done again, something that was promised is open, such as forgetting a mail.', 'See', route('work')
+        )];
     }
 
     /** @return list<Decision> */

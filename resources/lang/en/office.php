@@ -32,7 +32,13 @@ return [
         'failed' => 'The mail server refused these for good, or their reason is gone.',
         'uncertain' => 'A worker stopped, or the server fell silent, after it may have taken the mail. Nothing is sent twice by itself: decide whether to send again.',
     ],
+    'mails' => [
+        'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
+        'to-a-colleague' => 'to an auditor',
+    ],
+    'work' => ['ForgetMails' => 'Telling the mailbox to forget mails to somebody whom we have forgotten'],
     'problems' => [
+        'server-said' => 'The mail server said :code',
         'worker-gone' => 'The worker stopped with this mail in hand',
         'no-answer' => 'The server fell silent after it had the mail',
         'no-connection' => 'The mail server could not be reached',

@@ -28,7 +28,7 @@
 <br><span class="soft">{{ $each->why }}</span></p>
 @endforeach
 <p><a href="{{ route('rules') }}">All points by rules</a></p></section>@endif
-@can('viewAny', App\Models\Message::class)<section><p><a href="{{ route('mails') }}">Mails on their way</a></p></section>@endcan
+@can('viewAny', App\Models\Delivery::class)<section><p><a href="{{ route('mails') }}">Mails on their way</a></p></section>@endcan
 </aside>
 </div>
 @endsection

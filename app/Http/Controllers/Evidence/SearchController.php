@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evidence;
 
-use App\Actions\Signup\KnowSubscriber;
-use App\Models\RegisteredController;
+use App\Queries\Evidence\FindPerson;
 use App\Queries\Points\PointStatuses;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +24,7 @@ final class SearchController
         return view('evidence.search');
     }
 
-    public function find(Request $request, KnowSubscriber $subscribers, PointStatuses $stock): RedirectResponse
+    public function find(Request $request, FindPerson $find, PointStatuses $stock): RedirectResponse
     {
         $typed = $request->string('email')->toString();
         $points = str_contains($typed, '@') || trim($typed) === '' ? [] : $stock(trim($typed));
@@ -44,14 +43,12 @@ final class SearchController
                     : (string) __('visitor.email.'.$e->fault->value, [], 'en')
             );
         }
-        foreach (RegisteredController::query()->orderBy('id')->pluck('slug') as $controller) {
-            $subscriber = $subscribers->find($controller, $email);
-            if ($subscriber !== null) {
-                return redirect()->route('evidence.person', $subscriber->subject->hex());
-            }
+        $person = $find($email);
+        if ($person === null) {
+            return $this->back($typed, 'Nobody is known under this address. Somebody whose sign-up lapsed, or who was erased, cannot be found by it any more.');
         }
 
-        return $this->back($typed, 'Nobody is known under this address. Somebody whose sign-up lapsed, or who was erased, cannot be found by it any more.');
+        return redirect()->route('evidence.person', $person->subject->hex());
     }
 
     private function back(string $typed, string $message): RedirectResponse

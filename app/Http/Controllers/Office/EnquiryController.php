@@ -4,46 +4,47 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
+use App\Actions\Signup\DeleteKept;
 use App\Models\Enquiry;
-use App\Models\Point;
-use App\Queries\Registers\RegistersInForce;
+use App\Pages\Office\ShowKept;
+use App\Queries\Office\ListEnquiries;
 use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Canon\Id;
-use Juramen\Register\Retention;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What people sent besides their consent: messages, entries, orders. */
 final class EnquiryController
 {
-    public function index(Request $request, RegistersInForce $inForce): View|Response
+    private const COLUMNS = ['received', 'point', 'edition', 'language', 'deleted_by_itself'];
+
+    public function index(Request $request, ListEnquiries $list, ShowKept $show): View|StreamedResponse
     {
         $point = $request->string('point')->toString();
-        $query = Enquiry::query()->with('edition.point')->orderByDesc('received_at')->orderBy('id');
-        if ($point !== '') {
-            $query->whereRelation('edition.point', 'slug', $point);
-        }
-        if ($request->query('as') === 'csv') {
-            // Addresses stand in no file.
-            $rows = $query->limit(20_000)->get()->map(static fn (Enquiry $e): array => [
-                $e->received_at->text(), $e->edition->point->slug, (string) $e->edition->number, $e->language->value, $e->deleted_at->text(),
-            ]);
 
-            return Csv::respond('enquiries.csv', ['received', 'point', 'edition', 'language', 'deleted_by_itself'], array_values($rows->all()));
-        }
-
-        return view('office.enquiries', [
-            'enquiries' => $query->paginate(50)->withQueryString(), 'point' => $point, 'points' => Point::query()->orderBy('slug')->pluck('slug'),
-            'days' => $inForce->registers()->house->daysKept(Retention::Enquiry),
-        ]);
+        return $request->query('as') === 'csv' ? Csv::respond('enquiries.csv', self::COLUMNS, $list->all($point)->map(self::line(...)))
+            : view('office.enquiries', ['page' => $show->enquiries($point)]);
     }
 
-    public function delete(string $enquiry): RedirectResponse
+    public function delete(string $enquiry, DeleteKept $delete): RedirectResponse
     {
-        $gone = preg_match('/^[0-9a-f]{32}$/D', $enquiry) === 1 && Enquiry::query()->whereKey(Id::fromHex($enquiry)->bytes)->delete() === 1;
+        $gone = preg_match('/^[0-9a-f]{32}$/D', $enquiry) === 1 && $delete->enquiry(Id::fromHex($enquiry));
 
         return redirect()->route('enquiries')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
+    }
+
+    /**
+     * Addresses stand in no file.
+     *
+     * @return list<string>
+     */
+    private static function line(Enquiry $enquiry): array
+    {
+        return [
+            $enquiry->received_at->text(), $enquiry->edition->point->slug, (string) $enquiry->edition->number, $enquiry->language->value,
+            $enquiry->deleted_at->text(),
+        ];
     }
 }

@@ -4,37 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
+use App\Actions\Signup\DeleteKept;
 use App\Actions\Signup\HoldSubmission;
 use App\Models\HeldSubmission;
-use App\Queries\Registers\RegistersInForce;
+use App\Pages\Office\ShowKept;
+use App\Queries\Office\ListHeld;
 use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Juramen\Register\Retention;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What screening held: looked at, released or deleted by a person. */
 final class HeldController
 {
-    public function index(Request $request, RegistersInForce $inForce): View|Response
+    private const COLUMNS = ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'];
+
+    public function index(Request $request, ListHeld $list, ShowKept $show): View|StreamedResponse
     {
-        if ($request->query('as') === 'csv') {
-            // Addresses stand in no file.
-            $rows = HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->limit(20_000)->get()->map(static fn (HeldSubmission $h): array => [
-                $h->received_at->text(), $h->edition->point->slug, (string) $h->edition->number, $h->language->value, $h->signals, $h->deleted_at->text(),
-            ]);
-
-            return Csv::respond('held.csv', ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'], array_values($rows->all()));
-        }
-
-        return view(
-            'office.held',
-            [
-                'days' => $inForce->registers()->house->daysKept(Retention::Held),
-                'held' => HeldSubmission::query()->with('edition.point')->orderByDesc('received_at')->paginate(50),
-            ]
-        );
+        return $request->query('as') === 'csv' ? Csv::respond('held.csv', self::COLUMNS, $list->all()->map(self::line(...)))
+            : view('office.held', ['page' => $show->held()]);
     }
 
     public function release(HeldSubmission $held, HoldSubmission $hold): RedirectResponse
@@ -42,10 +31,21 @@ final class HeldController
         return redirect()->route('held')->with('said', $hold->release($held)->says());
     }
 
-    public function delete(HeldSubmission $held): RedirectResponse
+    public function delete(HeldSubmission $held, DeleteKept $delete): RedirectResponse
     {
-        $held->delete();
+        return redirect()->route('held')->with('said', $delete->held($held) ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
+    }
 
-        return redirect()->route('held')->with('said', 'Deleted. Nothing is kept of it.');
+    /**
+     * Addresses stand in no file.
+     *
+     * @return list<string>
+     */
+    private static function line(HeldSubmission $held): array
+    {
+        return [
+            $held->received_at->text(), $held->edition->point->slug, (string) $held->edition->number, $held->language->value, $held->signals,
+            $held->deleted_at->text(),
+        ];
     }
 }

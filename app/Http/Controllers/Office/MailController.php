@@ -4,44 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
-use App\Actions\Mailing\Outbox;
-use App\Models\Message;
-use App\Models\MessageState;
+use App\Actions\Delivery\Deliveries;
+use App\Models\Delivery;
+use App\Models\DeliveryState;
+use App\Pages\Office\MailsPage;
+use App\Queries\Office\ListDeliveries;
 use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Mails on their way, without addresses; uncertain ones wait for a person's decision. */
 final class MailController
 {
-    public function index(Request $request): View|Response
+    private const COLUMNS = ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'];
+
+    public function index(Request $request, ListDeliveries $list): View|StreamedResponse
     {
-        $state = MessageState::tryFrom((string) $request->query('state')) ?? MessageState::Uncertain;
-        if ($request->query('as') === 'csv') {
-            $rows = Message::query()->with('edition.point')
-                ->where('state', $state)->orderByDesc('id')->limit(20_000)->get()->map(static fn (Message $m): array => [
-                    $m->made_at->text(), $m->kind->value, $m->language->value, $m->edition->point->slug, (string) $m->edition->number, (string) $m->attempts,
-                    $m->problem ?? '', $m->message_id,
-                ]);
+        $state = DeliveryState::tryFrom((string) $request->query('state')) ?? DeliveryState::Uncertain;
 
-            $columns = ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'];
-
-            return Csv::respond("mails-{$state->value}.csv", $columns, array_values($rows->all()));
-        }
-
-        return view('office.mails', [
-            'state' => $state,
-            'counts' => Message::query()->toBase()->selectRaw('state, COUNT(*) AS n')->groupBy('state')->pluck('n', 'state'),
-            'mails' => Message::query()->with('edition.point')->where('state', $state)->orderByDesc('id')->paginate(50)->withQueryString(),
-        ]);
+        return $request->query('as') === 'csv' ? Csv::respond("mails-{$state->value}.csv", self::COLUMNS, $list->all($state)->map(self::line(...)))
+            : view('office.mails', ['page' => MailsPage::of($list, $state)]);
     }
 
-    public function again(Message $message, Outbox $outbox): RedirectResponse
+    public function again(Delivery $delivery, Deliveries $deliveries): RedirectResponse
     {
-        $done = $outbox->sendAgain($message);
+        $done = $deliveries->sendAgain($delivery);
 
         return redirect()->route('mails')->with('said', $done ? 'It is sent once more.' : 'This mail is no longer uncertain; nothing was changed.');
+    }
+
+    /** @return list<string> */
+    private static function line(Delivery $mail): array
+    {
+        return [
+            $mail->made_at->text(), $mail->kind->value, $mail->language->value ?? '', $mail->edition->point->slug ?? '', (string) $mail->edition?->number,
+            (string) $mail->attempts, $mail->problem ?? '', $mail->idempotency_key,
+        ];
     }
 }

@@ -17,17 +17,17 @@ use App\Support\SignedIn;
 use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Canon\Refused;
 use Juramen\Register\Language;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Every signup point in one list. */
 final class InventoryController
 {
     private const COLUMNS = ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days', 'paused'];
 
-    public function index(Request $request, PointStatuses $statuses, RegistersInForce $inForce, SystemClock $clock): View|Response
+    public function index(Request $request, PointStatuses $statuses, RegistersInForce $inForce, SystemClock $clock): View|StreamedResponse
     {
         $search = $request->string('q')->trim()->toString();
         $points = $statuses($search);

@@ -14,16 +14,16 @@ use App\Support\Csv;
 use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Register\AppliedRule;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The table of points by rules: what holds where, what departs from the house, and mending several at once. */
 final class RulesController
 {
     private const FILTERS = ['' => 'every point', 'departures' => 'departures only', 'unconfirmed' => 'without confirmation only'];
 
-    public function table(Request $request, PointStatuses $statuses): View|Response
+    public function table(Request $request, PointStatuses $statuses): View|StreamedResponse
     {
         $only = $request->string('only')->toString();
         $search = $request->string('q')->trim()->toString();

@@ -16,6 +16,7 @@ use Illuminate\View\View;
 use Juramen\Canon\Refused;
 use Juramen\Register\Language;
 use Juramen\Wording\Statement;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Texts out to translation and back, as CSV or JSON; nothing changes before its report was looked at. */
 final class LibraryController
@@ -25,7 +26,7 @@ final class LibraryController
         return view('wording.library', ['library' => null, 'file' => '', 'statements' => ReadLibrary::register()->all(), 'languages' => Language::cases()]);
     }
 
-    public function export(Request $request, string $format): Response
+    public function export(Request $request, string $format): Response|StreamedResponse
     {
         $statements = ReadLibrary::register()->all();
         if ($format === 'json') {

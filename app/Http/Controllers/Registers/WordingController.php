@@ -15,12 +15,12 @@ use App\Queries\Wording\StatementStatus;
 use App\Support\Csv;
 use App\Support\SignedIn;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Register\Language;
 use Juramen\Register\Purpose;
 use Juramen\Register\RecordKind;
 use Juramen\Wording\Starters;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What people are asked, and the registers that stand behind it. */
 final class WordingController
@@ -32,7 +32,7 @@ final class WordingController
 
     private const COLUMNS = ['statement', 'state', 'edition', 'purpose', 'language', 'text', 'points', 'people'];
 
-    public function index(Request $request, ListStatements $list, RegistersInForce $inForce): View|Response
+    public function index(Request $request, ListStatements $list, RegistersInForce $inForce): View|StreamedResponse
     {
         $search = $request->string('q')->trim()->toString();
         $state = RecordState::tryFrom($request->string('state')->toString())->value ?? '';

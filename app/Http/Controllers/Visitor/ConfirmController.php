@@ -31,9 +31,9 @@ final class ConfirmController
             return $this->badLink($request);
         }
         $edition = $this->edition($journey);
-        $late = $journey->lapses_at !== null && Instant::of($this->clock->now())->isAfter($journey->lapses_at);
-        if ($journey->state->hasEnded() || $late) {
-            return $this->ending($journey->state->hasEnded() ? $journey->state : JourneyState::Lapsed, $journey->language, $edition, first: false);
+        $state = $journey->path()->stateAt(Instant::of($this->clock->now()));
+        if ($state->hasEnded()) {
+            return $this->ending($state, $journey->language, $edition, first: false);
         }
 
         return VisitorPage::respond(

@@ -2,47 +2,44 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Mailing;
+namespace App\Actions\Delivery;
 
-use App\Models\Message;
+use App\Models\Delivery;
 use App\Support\QuietReport;
 use Illuminate\Database\DetectsLostConnections;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Sleep;
 use PDOException;
-use Symfony\Component\Mime\Email;
 use Throwable;
 
-/** Sends one claimed mail and writes down what became of it, however long the database is away in between. */
-final class SendMail
+/** Tries one claimed delivery and writes down what became of it, however long the database is away in between. */
+final class Deliver
 {
-    /** Tries to write down what became of a mail, where it is not the database that is away. */
+    /** Tries to write down what became of it, where it is not the database that is away. */
     private const MOST_TRIES = 3;
 
     private bool $stopping = false;
 
-    public function __construct(private readonly Outbox $outbox, private readonly ComposeMail $compose, private readonly SmtpSender $smtp) {}
+    public function __construct(private readonly Deliveries $deliveries, private readonly DeliveryHandlers $handlers) {}
 
-    public function __invoke(Message $message): Outcome
+    public function __invoke(Delivery $delivery): Outcome
     {
-        $message->load('subscriber', 'edition');
-        $mail = $this->composed($message);
-        $outcome = $mail instanceof Outcome ? $mail : $this->smtp->send($mail);
-        $this->settle($message, $outcome);
+        $outcome = $this->attempt($delivery);
+        $this->settle($delivery, $outcome);
 
         return $outcome;
     }
 
-    /** The worker is told to stop: the mail in hand is finished, but a database that is away is not waited for. */
+    /** The worker is told to stop: what is in hand is finished, but a database that is away is not waited for. */
     public function stop(): void
     {
         $this->stopping = true;
     }
 
-    private function composed(Message $message): Email|Outcome
+    private function attempt(Delivery $delivery): Outcome
     {
         try {
-            return ($this->compose)($message) ?? Outcome::refused('no-longer-wanted');
+            return $this->handlers->for($delivery->kind)->attempt($delivery);
         } catch (Throwable $e) {
             QuietReport::write($e);
 
@@ -52,11 +49,11 @@ final class SendMail
     }
 
     /** Where even that fails, the claim stays without an outcome, and comes to the desk as uncertain. */
-    private function settle(Message $message, Outcome $outcome): void
+    private function settle(Delivery $delivery, Outcome $outcome): void
     {
         for ($try = 1; ! $this->stopping || $try === 1; $try++) {
             try {
-                $this->outbox->settle($message, $outcome);
+                $this->deliveries->settle($delivery, $outcome);
 
                 return;
             } catch (Throwable $e) {

@@ -10,18 +10,21 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Register\Language;
+use LogicException;
 
 /**
- * A mail to be sent: what for and to whom, never the words or the address, which are put together when it is sent.
+ * Something on its way out: its kind, where it goes, by which key the other side knows it again, and where it stands. Never words or
+ * an address: what goes out is put together when it goes.
  *
  * @property int $id
- * @property string $message_id
- * @property MessageKind $kind
- * @property int $subscriber_id
+ * @property string $idempotency_key the same on every try; 32 hexadecimal digits, or those of an older mail
+ * @property DeliveryKind $kind
+ * @property int|null $subscriber_id to whom it goes: a person...
+ * @property int|null $user_id ...or somebody who works here
  * @property Id|null $journey
- * @property int $point_edition_id
- * @property Language $language
- * @property MessageState $state
+ * @property int|null $point_edition_id
+ * @property Language|null $language
+ * @property DeliveryState $state
  * @property int $attempts
  * @property Instant $due_at
  * @property Instant $made_at
@@ -30,10 +33,11 @@ use Juramen\Register\Language;
  * @property string|null $problem
  * @property string|null $crowd
  * @property Instant $turn_at
- * @property-read Subscriber $subscriber
- * @property-read PublishedEdition $edition
+ * @property-read Subscriber|null $subscriber
+ * @property-read User|null $user
+ * @property-read PublishedEdition|null $edition
  */
-final class Message extends Model
+final class Delivery extends Model
 {
     public $timestamps = false;
 
@@ -43,16 +47,28 @@ final class Message extends Model
     protected function casts(): array
     {
         return [
-            'kind' => MessageKind::class, 'state' => MessageState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
+            'kind' => DeliveryKind::class, 'state' => DeliveryState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
             'due_at' => ValueCast::INSTANT, 'turn_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT,
             'settled_at' => ValueCast::INSTANT,
         ];
+    }
+
+    /** Where it goes. */
+    public function destination(): Subscriber|User
+    {
+        return $this->subscriber ?? $this->user ?? throw new LogicException("Delivery {$this->id} goes to nobody.");
     }
 
     /** @return BelongsTo<Subscriber, $this> */
     public function subscriber(): BelongsTo
     {
         return $this->belongsTo(Subscriber::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return BelongsTo<PublishedEdition, $this> */

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Mailing;
+namespace App\Actions\Delivery;
 
-/** What became of one try to send a mail. */
+/** What became of one try to deliver something. */
 final readonly class Outcome
 {
     /** @param  string|null  $problem a short code, never words of a server that may repeat an address */
@@ -33,5 +33,10 @@ final readonly class Outcome
     public static function unknown(string $problem): self
     {
         return new self(OutcomeKind::Unknown, $problem);
+    }
+
+    public function isAccepted(): bool
+    {
+        return $this->kind === OutcomeKind::Accepted;
     }
 }

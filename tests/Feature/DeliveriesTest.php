@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Actions\Mailing\ComposeMail;
-use App\Actions\Mailing\Outbox;
-use App\Actions\Mailing\OutcomeKind;
+use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\OutcomeKind;
 use App\Actions\Signup\LapseJourneys;
-use App\Models\Message;
-use App\Models\MessageState;
+use App\Models\Delivery;
+use App\Models\DeliveryKind;
+use App\Models\DeliveryState;
 use App\Models\SignupJourney;
 use App\Models\User;
+use Illuminate\Database\Eloquent\MassAssignmentException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Juramen\Consent\JourneyState;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -22,13 +24,13 @@ test('a server that is away or puts off is tried again, with the same Message-ID
     $to = someone();
     mailServer($mode);
     $this->signUp($to);
-    expect(work())->toBe([OutcomeKind::NotNow])->and($this->message()->state)->toBe(MessageState::Waiting)->and(work())->toBe([]);
-    $id = $this->message()->message_id;
+    expect(work())->toBe([OutcomeKind::NotNow])->and($this->message()->state)->toBe(DeliveryState::Waiting)->and(work())->toBe([]);
+    $id = $this->message()->idempotency_key;
     Carbon::setTestNow(now()->addSeconds(11));
     expect(work())->toBe([OutcomeKind::NotNow]);
     mailServer('accept');
     Carbon::setTestNow(now()->addMinutes(5));
-    expect(work())->toBe([OutcomeKind::Accepted])->and($this->message()->attempts)->toBe(3)->and($this->message()->message_id)->toBe($id);
+    expect(work())->toBe([OutcomeKind::Accepted])->and($this->message()->attempts)->toBe(3)->and($this->message()->idempotency_key)->toBe($id);
     expect(arrived($to))->toHaveCount(1)->and(arrived($to)[0]['messageId'])->toContain($id);
     expect(SignupJourney::query()->firstOrFail()->lapses_at->text())->toStartWith(now()->addDays(7)->format('Y-m-d'));
 })->with(['later', 'lost']);
@@ -36,7 +38,7 @@ test('a server that is away or puts off is tried again, with the same Message-ID
 test('a server that refuses for good is not tried again, and the address does not stay for ever', function (): void {
     mailServer('refuse');
     $this->signUp(someone());
-    expect(work())->toBe([OutcomeKind::Refused])->and($this->message()->state)->toBe(MessageState::Failed)->and($this->message()->problem)
+    expect(work())->toBe([OutcomeKind::Refused])->and($this->message()->state)->toBe(DeliveryState::Failed)->and($this->message()->problem)
         ->toBe('server-said-550');
     Carbon::setTestNow(now()->addDays(8));
     expect(work())->toBe([])->and(app(LapseJourneys::class)())->toBe(1)->and(DB::table('disclosures')->count())->toBe(0);
@@ -47,23 +49,23 @@ test('a server that takes the mail and falls silent leaves it uncertain, for a p
     $to = someone();
     mailServer('silent');
     $this->signUp($to);
-    expect(work())->toBe([OutcomeKind::Unknown])->and($this->message()->state)->toBe(MessageState::Uncertain)->and(arrived($to))->toHaveCount(1);
+    expect(work())->toBe([OutcomeKind::Unknown])->and($this->message()->state)->toBe(DeliveryState::Uncertain)->and(arrived($to))->toHaveCount(1);
     mailServer('accept');
     Carbon::setTestNow(now()->addDays(1));
     expect(work())->toBe([])->and(arrived($to))->toHaveCount(1);
     $this->actingAs(User::query()->where('role', 'officer')->firstOrFail())->get('/mails')->assertOk()->assertSee('fell silent')->assertDontSee($to);
     $this->post('/mails/'.$this->message()->id.'/again')->assertRedirect('/mails');
-    expect(work())->toBe([OutcomeKind::Accepted])->and($this->message()->state)->toBe(MessageState::Sent);
+    expect(work())->toBe([OutcomeKind::Accepted])->and($this->message()->state)->toBe(DeliveryState::Sent);
     $this->post('/mails/'.$this->message()->id.'/again')->assertRedirect('/mails');
     expect(work())->toBe([]);
 });
 
 test('a claim whose worker is gone becomes uncertain and is not sent by itself', function (): void {
     $this->signUp(someone());
-    expect(app(Outbox::class)->claim())->not->toBeNull()->and(app(Outbox::class)->claim())->toBeNull()
-        ->and(app(Outbox::class)->markUncertain())->toBe(0);
+    expect(app(Deliveries::class)->claim())->not->toBeNull()->and(app(Deliveries::class)->claim())->toBeNull()
+        ->and(app(Deliveries::class)->markUncertain())->toBe(0);
     Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
-    expect(app(Outbox::class)->markUncertain())->toBe(1)->and($this->message()->state)->toBe(MessageState::Uncertain)->and(work())->toBe([]);
+    expect(app(Deliveries::class)->markUncertain())->toBe(1)->and($this->message()->state)->toBe(DeliveryState::Uncertain)->and(work())->toBe([]);
 });
 
 test('two workers never have the same mail in hand', function (): void {
@@ -73,8 +75,8 @@ test('two workers never have the same mail in hand', function (): void {
     config(['database.connections.second' => config('database.connections.runtime')]);
     $held = DB::connection('second');
     $held->beginTransaction();
-    $locked = $held->table('messages')->where('state', 'waiting')->orderBy('due_at')->lock('for update skip locked')->first();
-    $claimed = [app(Outbox::class)->claim()?->id, app(Outbox::class)->claim()?->id, app(Outbox::class)->claim()?->id];
+    $locked = $held->table('deliveries')->where('state', 'waiting')->orderBy('due_at')->lock('for update skip locked')->first();
+    $claimed = [app(Deliveries::class)->claim()?->id, app(Deliveries::class)->claim()?->id, app(Deliveries::class)->claim()?->id];
     $held->rollBack();
     expect(array_filter($claimed))->toHaveCount(2)->not->toContain($locked->id);
 });
@@ -85,13 +87,36 @@ test('a mail whose reason is gone is not sent', function (): void {
     $this->post('/confirm', ['token' => $this->confirmToken()]);
     $this->post('/withdraw', ['token' => $this->withdrawToken()]);
     expect(work())->toBe([OutcomeKind::Refused, OutcomeKind::Refused])->and(arrived($to))->toBe([])
-        ->and(Message::query()->pluck('problem')->unique()->all())->toBe(['no-longer-wanted']);
+        ->and(Delivery::query()->pluck('problem')->unique()->all())->toBe(['no-longer-wanted']);
 });
 
 test('a mail is put together the same on every try', function (): void {
     $this->signUp(someone());
     $compose = fn (): string => preg_replace(
-        ['/^Date:.*$/m', '/boundary=\S+|--\S{6,}/'], '', app(ComposeMail::class)($this->message()->load('subscriber', 'edition'))->toString()
+        ['/^Date:.*$/m', '/boundary=\S+|--\S{6,}/'], '', composed($this->message())->toString()
     );
     expect($compose())->toBe($compose());
+});
+
+test('the same reason lays out nothing twice, in however many transactions', function (): void {
+    $this->signUp(someone());
+    $journey = SignupJourney::query()->firstOrFail();
+    $key = $this->message()->idempotency_key;
+    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Confirmation);
+    expect(Delivery::query()->count())->toBe(1)->and($this->message()->idempotency_key)->toBe($key);
+    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Reminder);
+    expect(Delivery::query()->distinct()->count('idempotency_key'))->toBe(2);
+    // Nor does what is said once more, after it was sent, go out again.
+    work();
+    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Confirmation);
+    expect(work())->toBe([]);
+});
+
+test('where a sign-up stands and until when is written by its journey alone', function (): void {
+    $this->signUp(someone());
+    $journey = SignupJourney::query()->firstOrFail();
+    foreach (['state' => JourneyState::Confirmed, 'lapses_at' => null, 'ended_at' => null] as $column => $value) {
+        expect(fn () => $journey->update([$column => $value]))->toThrow(MassAssignmentException::class);
+    }
+    expect($journey->refresh()->state)->toBe(JourneyState::Asked);
 });

@@ -7,8 +7,8 @@ namespace App\Policies;
 use App\Models\Role;
 use App\Models\User;
 
-/** Who may see the mails on their way, which are listed without addresses, and send an uncertain one again. */
-final class MessagePolicy
+/** Who may see what is on its way out, which is listed without addresses, and send something once more. */
+final class DeliveryPolicy
 {
     public function viewAny(User $user): bool
     {

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Delivery;
+
+use App\Actions\Mailing\CheckpointMail;
+use App\Actions\Mailing\ConfirmationMail;
+use App\Actions\Mailing\ReminderMail;
+use App\Actions\Mailing\WelcomeMail;
+use App\Models\DeliveryKind;
+use Illuminate\Contracts\Container\Container;
+
+/** Every kind of delivery with its handler. */
+final class DeliveryHandlers
+{
+    public function __construct(private readonly Container $container) {}
+
+    public function for(DeliveryKind $kind): DeliveryHandler
+    {
+        return $this->container->make(match ($kind) {
+            DeliveryKind::Confirmation => ConfirmationMail::class,
+            DeliveryKind::Reminder => ReminderMail::class,
+            DeliveryKind::Welcome => WelcomeMail::class,
+            DeliveryKind::Checkpoint => CheckpointMail::class,
+        });
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Actions\Consent\PersonalValues;
+use App\Models\Delivery;
+use App\Models\SignupJourney;
+use App\Support\PublishedForms;
+use Illuminate\Support\Facades\View;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Link;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+
+/**
+ * A mail of a sign-up: the words as its edition froze them, the address as it is kept, the link made anew. It has lost its reason
+ * where the address is deleted, and where its kind says so.
+ */
+abstract class JourneyMail extends Mail
+{
+    public function __construct(
+        SmtpSender $smtp, private readonly PublishedForms $published, private readonly PersonalValues $personal, protected readonly MacRing $keys
+    ) {
+        parent::__construct($smtp);
+    }
+
+    abstract protected function isWanted(SignupJourney $journey): bool;
+
+    /** Puts text and links into the mail. */
+    abstract protected function write(Email $mail, Letter $letter): Email;
+
+    public function compose(Delivery $delivery): ?Email
+    {
+        $delivery->loadMissing('subscriber', 'edition');
+        [$subscriber, $published, $language] = [$delivery->subscriber, $delivery->edition, $delivery->language];
+        $journey = SignupJourney::query()->whereKey($delivery->journey?->bytes)->first();
+        if ($subscriber === null || $published === null || $language === null || $journey === null || ! $this->isWanted($journey)) {
+            return null;
+        }
+        $values = $this->personal->newestOf($subscriber->subject);
+        $address = $values->get('email');
+        if ($address === null) {
+            return null;
+        }
+        $edition = $this->published->edition($published->digest);
+        $sender = $edition->controller->sender;
+        $words = $edition->in($language)->mail($delivery->kind->value);
+
+        return $this->write($this->begin($delivery, $sender), new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values))
+            ->from(new Address($sender, $edition->controller->name))->to(new Address($address->value))->subject($words->word('subject'));
+    }
+
+    /** @param  array<string, string|null>  $links */
+    protected function rendered(string $view, Email $mail, Letter $letter, array $links): Email
+    {
+        $edition = $letter->edition;
+        $data = [
+            ...$links, 'words' => $letter->words, 'stopping' => $edition->in($letter->language)->mail('welcome'), 'edition' => $edition,
+            'controller' => $edition->controller,
+            'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($letter->journey->language),
+            'statements' => $letter->journey->agreedWords($edition), 'language' => $letter->journey->language,
+        ];
+        $rendered = static fn (string $name): string => View::file(resource_path("views/mail/$name.blade.php"), $data)->render();
+
+        return $mail->html($rendered($view))->text(html_entity_decode($rendered("$view-text"), ENT_QUOTES | ENT_HTML5));
+    }
+
+    protected function withdrawal(Letter $letter): string
+    {
+        return url('/withdraw/'.Link::Withdraw->token($letter->subject, $this->keys));
+    }
+
+    /** RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide. */
+    protected function stoppable(Email $mail, string $link): Email
+    {
+        $mail->getHeaders()->addTextHeader('List-Unsubscribe', '<'.$link.'>');
+        $mail->getHeaders()->addTextHeader('List-Unsubscribe-Post', 'List-Unsubscribe=One-Click');
+
+        return $mail;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Actions\Delivery\DeliveryHandler;
+use App\Actions\Delivery\Outcome;
+use App\Models\Delivery;
+use Symfony\Component\Mime\Email;
+
+/** What goes out by mail: put together at the moment it goes, and handed to the mail server under the delivery's own Message-ID. */
+abstract class Mail implements DeliveryHandler
+{
+    public function __construct(private readonly SmtpSender $smtp) {}
+
+    /** The same on every try, but for its date; null where its reason is gone. */
+    abstract public function compose(Delivery $delivery): ?Email;
+
+    public function attempt(Delivery $delivery): Outcome
+    {
+        $mail = $this->compose($delivery);
+
+        return $mail === null ? Outcome::refused('no-longer-wanted') : $this->smtp->send($mail);
+    }
+
+    public function settled(Delivery $delivery, Outcome $outcome): void {}
+
+    protected function begin(Delivery $delivery, string $sender): Email
+    {
+        $mail = new Email;
+        $mail->getHeaders()->addIdHeader('Message-ID', $delivery->idempotency_key.'@'.substr($sender, (int) strrpos($sender, '@') + 1));
+        $mail->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
+
+        return $mail;
+    }
+}

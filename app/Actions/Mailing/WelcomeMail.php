@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Models\CurrentPermission;
+use App\Models\SignupJourney;
+use Symfony\Component\Mime\Email;
+
+/** Says what was agreed to and how it ends; unless nothing is permitted any more. */
+final class WelcomeMail extends JourneyMail
+{
+    protected function isWanted(SignupJourney $journey): bool
+    {
+        return CurrentPermission::query()->where('subscriber_id', $journey->subscriber_id)->where('allowed', true)->exists();
+    }
+
+    protected function write(Email $mail, Letter $letter): Email
+    {
+        $link = $this->withdrawal($letter);
+        $name = $letter->values->get('first-name')?->value;
+        $greeting = $name === null ? $letter->words->word('greeting-without-name') : str_replace(':name', $name, $letter->words->word('greeting'));
+
+        return $this->stoppable($this->rendered('welcome', $mail, $letter, ['link' => $link, 'greeting' => $greeting]), $link);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What goes out; each kind has a handler of its own in App\Actions\Delivery\DeliveryHandlers. */
+enum DeliveryKind: string
+{
+    /** Asks a person to confirm. */
+    case Confirmation = 'confirmation';
+    /** Asks once more, where the rules of the house say so. */
+    case Reminder = 'reminder';
+    /** Says what was agreed to and how it ends. */
+    case Welcome = 'welcome';
+    /** The day's checkpoint of the ledger, for an auditor. */
+    case Checkpoint = 'checkpoint';
+}

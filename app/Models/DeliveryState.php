@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Where something stands on its way out. */
+enum DeliveryState: string
+{
+    /** To be sent when due. */
+    case Waiting = 'waiting';
+    /** A worker has it in hand. */
+    case Claimed = 'claimed';
+    /** The other side took it. */
+    case Sent = 'sent';
+    /** The other side refused it for good, or its reason is gone. */
+    case Failed = 'failed';
+    /** A worker stopped, or the other side fell silent, after it may have been taken: a person decides. */
+    case Uncertain = 'uncertain';
+
+    /** Whether a person may send it once more. */
+    public function mayBeSentAgain(): bool
+    {
+        return $this === self::Uncertain || $this === self::Failed;
+    }
+}

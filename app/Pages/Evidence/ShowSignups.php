@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Evidence;
+
+use App\Actions\Consent\PersonalValues;
+use App\Models\SignupJourney;
+use App\Pages\Controls\Option;
+use App\Queries\Evidence\ListSignups;
+use App\Queries\Evidence\SignupFilter;
+use App\Queries\Evidence\SignupState;
+use App\Queries\Points\PointNames;
+
+/** Prepares the list of sign-ups, with the addresses that may stand in a list. */
+final class ShowSignups
+{
+    public function __construct(private readonly ListSignups $list, private readonly PersonalValues $personal, private readonly PointNames $points) {}
+
+    public function __invoke(SignupFilter $filter): SignupsPage
+    {
+        $page = $this->list->page($filter);
+        $journeys = array_values($page->items());
+        $addresses = $this->personal->addressesOf(array_map(static fn (SignupJourney $j) => $j->subscriber->subject, $journeys));
+        $found = [
+            number_format($page->total()), $filter->state->value ?? 'of every kind', $filter->point === null ? '' : "at $filter->point",
+            $filter->words === null ? '' : 'to exactly these words',
+        ];
+
+        return new SignupsPage(
+            implode(' ', array_filter($found, static fn (string $part): bool => $part !== '')), $filter,
+            array_map(static fn (SignupState $s): Option => new Option($s->value, $s->value, $s === $filter->state), SignupState::cases()),
+            array_map(static fn (string $name): Option => new Option($name, $name, $name === $filter->point), ($this->points)()),
+            array_map(static fn (SignupJourney $j): SignupRow => SignupRow::of($j, $addresses->get($j->subscriber->subject->hex())?->value), $journeys),
+            route('evidence.signups', [...$filter->query(), 'as' => 'csv']), $page->links('office.pages'),
+        );
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Office;
+
+use App\Actions\Signup\HeldContent;
+use App\Models\Enquiry;
+use App\Models\HeldSubmission;
+use App\Models\PublishedEdition;
+use App\Support\Moments;
+use Juramen\Canon\Instant;
+use Juramen\Points\FieldValue;
+use Juramen\Register\Language;
+
+/** What somebody sent and is kept for some days: held by screening, or an enquiry. */
+final readonly class KeptRow
+{
+    /**
+     * @param  list<KeptLine>  $values
+     * @param  list<string>  $why  it is held, a sentence each
+     */
+    private function __construct(
+        public string $received, public string $email, public array $values, public string $form, public array $why, public string $deleted,
+        public string $delete, public ?string $release
+    ) {}
+
+    public static function held(HeldSubmission $held): self
+    {
+        return self::of(
+            $held->received_at, HeldContent::from($held->content), $held->edition, $held->language, Moments::exact($held->deleted_at),
+            route('held.delete', $held), route('held.release', $held),
+            array_map(static fn (string $signal): string => __("office.signals.$signal"), explode(' ', $held->signals)),
+        );
+    }
+
+    public static function enquiry(Enquiry $enquiry): self
+    {
+        return self::of(
+            $enquiry->received_at, HeldContent::from($enquiry->content), $enquiry->edition, $enquiry->language, Moments::date($enquiry->deleted_at),
+            route('enquiries.delete', $enquiry->id->hex()),
+        );
+    }
+
+    /** @param  list<string>  $why */
+    private static function of(
+        Instant $received, HeldContent $content, PublishedEdition $edition, Language $language, string $deleted, string $delete, ?string $release = null,
+        array $why = []
+    ): self {
+        $values = array_map(static fn (FieldValue $v): KeptLine => new KeptLine(__("office.values.$v->name"), $v->value), $content->values);
+
+        return new self(
+            Moments::exact($received), $content->email, $values, "{$edition->point->slug}, edition $edition->number, {$language->endonym()}", $why, $deleted,
+            $delete, $release
+        );
+    }
+}

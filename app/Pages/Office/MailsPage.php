@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Office;
+
+use App\Models\Delivery;
+use App\Models\DeliveryState;
+use App\Queries\Office\DeliveryCount;
+use App\Queries\Office\ListDeliveries;
+use Illuminate\Contracts\Support\Htmlable;
+
+/** The mails on their way that stand in one state. */
+final readonly class MailsPage
+{
+    /**
+     * @param  list<StateTab>  $tabs
+     * @param  list<MailRow>  $rows
+     */
+    private function __construct(public array $tabs, public string $meaning, public array $rows, public string $csv, public Htmlable $pages) {}
+
+    public static function of(ListDeliveries $list, DeliveryState $state): self
+    {
+        $page = $list->page($state);
+
+        return new self(
+            array_map(static fn (DeliveryCount $each): StateTab => new StateTab(
+                ucfirst($each->state->value), $each->count, route('mails', ['state' => $each->state->value]), $each->state === $state
+            ), $list->counts()),
+            __("office.mail-states.{$state->value}"),
+            array_map(static fn (Delivery $d): MailRow => MailRow::of($d), array_values($page->items())),
+            route('mails', ['state' => $state->value, 'as' => 'csv']),
+            $page->links('office.pages'),
+        );
+    }
+}

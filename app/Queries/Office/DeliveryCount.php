@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Office;
+
+use App\Models\DeliveryState;
+
+/** How many deliveries stand in a state. */
+final readonly class DeliveryCount
+{
+    public function __construct(public DeliveryState $state, public int $count) {}
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Office;
+
+use App\Models\Delivery;
+use App\Models\DeliveryState;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\LazyCollection;
+
+/** What is on its way out, by where it stands, the newest first. */
+final class ListDeliveries
+{
+    private const ON_A_PAGE = 50;
+
+    private const READ_AT_ONCE = 1000;
+
+    /** @return LengthAwarePaginator<int, Delivery> */
+    public function page(DeliveryState $state): LengthAwarePaginator
+    {
+        return Delivery::query()->with('edition.point')->where('state', $state)->orderByDesc('id')->paginate(self::ON_A_PAGE)->withQueryString();
+    }
+
+    /** @return LazyCollection<int, Delivery> */
+    public function all(DeliveryState $state): LazyCollection
+    {
+        return Delivery::query()->with('edition.point')->where('state', $state)->lazyByIdDesc(self::READ_AT_ONCE);
+    }
+
+    /** @return list<DeliveryCount> one for each state, in their order */
+    public function counts(): array
+    {
+        $counts = Delivery::query()->toBase()->selectRaw('state, COUNT(*) AS n')->groupBy('state')->pluck('n', 'state');
+
+        return array_map(static fn (DeliveryState $each): DeliveryCount => new DeliveryCount($each, (int) ($counts[$each->value] ?? 0)), DeliveryState::cases());
+    }
+}
