@@ -71,15 +71,26 @@ final class Record extends Model
     }
 
     /**
-     * Its revisions in order, each with the number of the edition that was made of it, if one was.
+     * A record held until the transaction ends: its revisions in order, each with the record and the number of the edition that was
+     * made of it; in one query.
      *
-     * @return Collection<int, Revision>
+     * @return Collection<int, Revision> none where nothing was written under that name
      */
-    public function revisionsWithEditions(): Collection
+    public static function heldWithRevisions(RecordName $name): Collection
     {
-        return $this->revisions()->leftJoin('editions', static function (JoinClause $join): void {
-            $join->on('editions.record_id', '=', 'revisions.record_id')->on('editions.revision', '=', 'revisions.number');
-        })->orderBy('revisions.number')->get(['revisions.*', 'editions.number as approved_as']);
+        $rows = Revision::query()->join('records', 'records.id', '=', 'revisions.record_id')
+            ->leftJoin('editions', static function (JoinClause $join): void {
+                $join->on('editions.record_id', '=', 'revisions.record_id')->on('editions.revision', '=', 'revisions.number');
+            })->where('records.kind', $name->kind)->where('records.slug', $name->slug->text)->orderBy('revisions.number')->lockForUpdate()
+            ->get(['revisions.*', 'editions.number as approved_as', 'records.kind', 'records.slug', 'records.subject', 'records.retired_at']);
+        $record = null;
+        foreach ($rows as $row) {
+            $of = array_intersect_key($row->getAttributes(), array_flip(['kind', 'slug', 'subject', 'retired_at']));
+            $row->setRawAttributes(array_diff_key($row->getAttributes(), $of), true);
+            $row->setRelation('record', $record ??= (new self)->newFromBuilder(['id' => $row->record_id, ...$of]));
+        }
+
+        return $rows;
     }
 
     /**

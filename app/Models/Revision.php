@@ -26,6 +26,7 @@ use Juramen\Canon\RevisionStep;
  * @property int $author_id
  * @property Instant $saved_at
  * @property-read User $author
+ * @property-read Record $record
  */
 final class Revision extends Model
 {
@@ -43,6 +44,12 @@ final class Revision extends Model
     public function step(): RevisionStep
     {
         return new RevisionStep($this->number, $this->state, $this->from_state);
+    }
+
+    /** @return BelongsTo<Record, $this> */
+    public function record(): BelongsTo
+    {
+        return $this->belongsTo(Record::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use App\Models\Point;
 use App\Models\PublishedEdition;
+use App\Queries\Points\EditionsInForce;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Points\FrozenForm;
@@ -28,37 +28,37 @@ final class PublishedForms
         if (preg_match('/^[a-z0-9-]{1,100}$/D', $slug) !== 1) {
             return null;
         }
-        $kept = @file_get_contents("{$this->folder}/point-$slug") ?: $this->refresh($slug);
+        $kept = $this->kept($slug);
+        if ($kept === '') {
+            $this->refresh([$slug]);
+            $kept = $this->kept($slug);
+        }
 
-        return $kept === null ? null : $this->edition(Digest::fromHex(substr($kept, -64)));
+        return $kept === '' ? null : $this->edition(Digest::fromHex(substr($kept, -64)));
     }
 
     /** Whether a published form is off the air. */
     public function isPaused(string $slug): bool
     {
-        return str_starts_with((string) @file_get_contents("{$this->folder}/point-".basename($slug)), self::PAUSED);
+        return str_starts_with($this->kept($slug), self::PAUSED);
+    }
+
+    /** @return string the digest of a point's edition in hex, behind a word where it is paused; empty where nothing is kept */
+    private function kept(string $slug): string
+    {
+        return (string) @file_get_contents("{$this->folder}/point-".basename($slug));
     }
 
     /**
-     * Reads from the database which edition of a point is in force and whether it is paused, and keeps that.
+     * Reads from the database which edition of points is in force and whether they are paused, and keeps that.
      *
-     * @return string|null the edition's digest in hex, behind a word where it is paused
+     * @param  list<string>|null  $slugs  all, where none are named
      */
-    public function refresh(string $slug): ?string
+    public function refresh(?array $slugs = null): void
     {
-        $row = PublishedEdition::query()->with('point')->whereRelation('point', 'slug', $slug)->orderByDesc('number')->first();
-        if ($row === null) {
-            return null;
+        foreach ($slugs === null ? (new EditionsInForce)->all() : (new EditionsInForce)->of($slugs) as $row) {
+            $this->keep("point-{$row->point->slug}", ($row->point->paused_at === null ? '' : self::PAUSED).$row->digest->hex());
         }
-        $text = ($row->point->paused_at === null ? '' : self::PAUSED).$row->digest->hex();
-        $this->keep("point-$slug", $text);
-
-        return $text;
-    }
-
-    public function refreshAll(): void
-    {
-        Point::query()->pluck('slug')->each(fn (string $slug): ?string => $this->refresh($slug));
     }
 
     public function edition(Digest $digest): PointEdition

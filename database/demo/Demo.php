@@ -130,7 +130,7 @@ final class Demo
         if ($kind === RecordKind::Controller) {
             RegisteredController::query()->create(['slug' => $document['id']]);
         }
-        ($this->approve)($record, $this->person($approver), 1, '');
+        ($this->approve)($record->name(), $this->person($approver), 1, '');
     }
 
     private function published(Point $point, User $officer): PointEdition
@@ -239,7 +239,7 @@ final class Demo
     private function point(array $sheet, string $author): Point
     {
         return DB::transaction(fn (): Point => Point::query()->create([
-            'slug' => $sheet['point'], 'subject' => $this->append->newSubject('point'),
+            'slug' => $sheet['point'], 'subject' => $this->append->begin('point')->subject,
             'controller_id' => RegisteredController::query()->where('slug', $sheet['controller'])->valueOrFail('id'),
             'record_id' => $this->change->begin(RecordKind::Sheet, Slug::parse($sheet['point']), Document::from($sheet), $this->person($author))->id,
         ]));

@@ -2,15 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\Points\PublishPoint;
 use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\User;
-use Database\Demo\BookingPopup;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Juramen\Canon\Id;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
@@ -69,16 +66,7 @@ test('marks of another language, another point, another stamp or none confirm no
     $send('de', $english)->assertStatus(422)->assertSee('Bitte prüfen Sie Ihre Angaben');
     $send('en', ['visit' => $english['visit'], 'stamp' => $german['stamp']])->assertStatus(422)->assertSee('Please check your details');
     // The visit mark of another point, published by the same house.
-    $point = Point::query()->create(
-        [
-            'slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => 1,
-            'record_id' => begun(
-                Juramen\Register\RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, User::query()->where('role', 'editor')->firstOrFail()
-            )->id,
-        ]
-    );
-    DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
-    app(PublishPoint::class)($point->load('record'), User::query()->firstOrFail(), looked('booking-popup'));
+    anotherPoint(User::query()->where('role', 'editor')->firstOrFail(), User::query()->firstOrFail());
     $other = $this->marks('en', 'booking-popup');
     Carbon::setTestNow(now()->addSeconds(5));
     foreach ([$other, ['visit' => $other['visit'], 'stamp' => $english['stamp']]] as $marks) {

@@ -98,7 +98,7 @@ test('what nobody approved fills no words, whichever register it stands in', fun
     $words = begun(
         RecordKind::Statement, 'harbour-days', [...Database\Demo\House::VOYAGE_NEWS_WORDS, 'id' => 'harbour-days', 'purpose' => 'harbour-days'], $this->malin
     );
-    app(Approve::class)($words, $this->runa, 1, 'A comment of fifteen letters.');
+    app(Approve::class)($words->name(), $this->runa, 1, 'A comment of fifteen letters.');
     ($this->write)($this->point->record, $this->malin, 'statements/harbour-days', ['id' => 'harbour-days']);
     expect(fn () => publishNow('footer-newsletter', $this->runa))->toBeRefused(ActRefusal::FillingNotApproved);
 });
@@ -110,7 +110,7 @@ test('what is published is what was looked at, the registers too; ten presses ma
     $looked = looked();
     $purpose = recordOf('purpose', 'voyage-news');
     ($this->write)($purpose, $this->runa, 'rates/en', 'twice a month');
-    app(Approve::class)($purpose, $this->arne, 2, '');
+    app(Approve::class)($purpose->name(), $this->arne, 2, '');
     $publish($looked)->assertSessionHasErrors('looked');
     foreach (['', '1', str_repeat('0', 64)] as $made) {
         $publish($made)->assertSessionHasErrors('looked');
@@ -181,7 +181,7 @@ test('an exception for one statement\'s words is not inherited by the next in it
             ],
             $this->malin
         );
-        app(Approve::class)($words, $this->runa, 1, 'Until the old terms are gone on Monday.');
+        app(Approve::class)($words->name(), $this->runa, 1, 'Until the old terms are gone on Monday.');
     }
     ($this->write)($this->point->record, $this->malin, 'statements', [['id' => 'first-words']]);
     $key = 'apart-from-terms statements/first-words/texts';
@@ -235,7 +235,7 @@ test('senders and contacts are one address each, and no register takes a text wi
 test('a controller is approved only with a sender and a contact', function (): void {
     $this->actingAs($this->runa)->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => 'Pier 2, Ansel'])->assertRedirect();
     ($this->approveBy)($this->arne, '/records/controller/tidewick-sound')->assertRefused(DraftRefusal::Missing);
-    expect(fn () => app(Approve::class)(recordOf('sheet', 'footer-newsletter'), $this->arne, 1, ''))->toBeRefused(ActRefusal::SheetNotApproved)
-        ->and(fn () => app(Approve::class)(recordOf('statement', 'voyage-news'), $this->malin, 1, ''))->toBeRefused(ActRefusal::OfficersApprove)
+    expect(fn () => app(Approve::class)(recordOf('sheet', 'footer-newsletter')->name(), $this->arne, 1, ''))->toBeRefused(ActRefusal::SheetNotApproved)
+        ->and(fn () => app(Approve::class)(recordOf('statement', 'voyage-news')->name(), $this->malin, 1, ''))->toBeRefused(ActRefusal::OfficersApprove)
         ->and(fn () => app(PublishPoint::class)->again($this->point, $this->arne, 'x'))->toBeRefused(ActRefusal::NotAsLooked);
 });

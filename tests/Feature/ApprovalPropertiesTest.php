@@ -50,7 +50,7 @@ test('in whatever order three people write, undo, submit, return and approve, no
             4 => mt_rand(0, 3) === 0 ? $propose->return($this->statement, $who, 'Not like that.') : null,
             default => (function () use ($approve, $who, $newest): void {
                 try {
-                    $approve($this->statement, $who, mt_rand(0, 4) === 0 ? $newest - 1 : $newest, 'A comment of fifteen letters.');
+                    $approve($this->statement->name(), $who, mt_rand(0, 4) === 0 ? $newest - 1 : $newest, 'A comment of fifteen letters.');
                 } catch (Refused) {
                 }
             })(),
@@ -78,10 +78,10 @@ test('in whatever order three people write, undo, submit, return and approve, no
 test('with four eyes switched off an officer approves her own draft; switching it off took two', function (): void {
     [$runa, $arne] = $this->people;
     written($this->rules, $runa, 'four-eyes', false);
-    expect(fn () => app(Approve::class)($this->rules, $runa, 2, ''))->toBeRefused(ActRefusal::OwnDraft);
-    app(Approve::class)($this->rules, $arne, 2, 'We are only two.');
+    expect(fn () => app(Approve::class)($this->rules->name(), $runa, 2, ''))->toBeRefused(ActRefusal::OwnDraft);
+    app(Approve::class)($this->rules->name(), $arne, 2, 'We are only two.');
     written($this->statement, $runa, 'texts/en', 'Yes, {controller} may email me sailings {rate}. {withdrawal}');
-    expect(app(Approve::class)($this->statement, $runa, 2, '')->number)->toBe(2);
+    expect(app(Approve::class)($this->statement->name(), $runa, 2, '')->number)->toBe(2);
 });
 
 test('what is in force on a day is the last that was approved and had begun, for whatever days they hold from', function (): void {
@@ -95,7 +95,7 @@ test('what is in force on a day is the last that was approved and had begun, for
         written($this->rules, $runa, 'lapse-days', $days);
         $from = now()->addDays(mt_rand(0, 10))->format('Y-m-d');
         try {
-            app(Approve::class)($this->rules, $arne, (int) $this->rules->revisions()->max('number'), '', [], $from);
+            app(Approve::class)($this->rules->name(), $arne, (int) $this->rules->revisions()->max('number'), '', [], $from);
             $approved[] = [$from, $days];
         } catch (Refused) {
         }
@@ -115,7 +115,7 @@ test('published again, a point is touched no more; until then it is', function (
         $choose = mt_rand(0, 1) === 1;
         written($this->statement, $malin, 'texts/en', "Yes, {controller} may email me sailings of route $i {rate}. {withdrawal}");
         app(Approve::class)(
-            $this->statement, [$runa, $arne][$i % 2], (int) $this->statement->revisions()->max('number'), '',
+            $this->statement->name(), [$runa, $arne][$i % 2], (int) $this->statement->revisions()->max('number'), '',
             $choose ? chosenPoints($this->statement, $point->slug) : []
         );
         expect(count(app(AffectedPoints::class)->by(app(RegistersInForce::class)->registers())))->toBe($choose ? 0 : 1);

@@ -44,7 +44,7 @@ beforeEach(function (): void {
             ],
             $this->malin
         );
-        app(Approve::class)($words, $this->runa, 1, 'A comment of fifteen letters.');
+        app(Approve::class)($words->name(), $this->runa, 1, 'A comment of fifteen letters.');
         ($this->change)("statements/$id", ['id' => $id]);
     };
     $this->may = function (Channel $channel): Permission {

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Registers\Approve;
+use App\Models\Point;
+use App\Models\PublishedEdition;
 use App\Models\Record;
 use App\Models\User;
-use App\Queries\Registers\RegistersInForce;
 use Database\Demo\House;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -59,17 +59,21 @@ test('a keystroke takes at most five queries', function (string $at, string $pla
     ['/records/statement/voyage-news', 'texts/en', false], ['/records/statement/voyage-news', 'texts/en', true],
 ]);
 
-test('an approval takes at most eight queries', function (bool $more): void {
+test('an approval takes at most eight queries, and six more for each point that is published with it', function (int $points, bool $more): void {
     if ($more) {
         moreRegisters($this->runa);
     }
     $statement = Record::query()->where('slug', 'voyage-news')->where('kind', 'statement')->firstOrFail();
+    for ($i = 2; $i <= $points; $i++) {
+        anotherPoint($this->malin, $this->runa, "popup-$i");
+    }
     written($statement, $this->malin, 'texts/en', 'Yes, {controller} may email me concerts {rate}. {withdrawal}');
-    $looked = newestOf($statement);
+    $names = array_slice(Point::query()->orderBy('id')->pluck('slug')->all(), 0, $points);
     // The officer has looked at the review, in a request before.
-    app(RegistersInForce::class)->registers();
+    $page = ['looked' => newestOf($statement), 'comment' => '', 'points' => $names === [] ? [] : chosen($statement, ...$names)];
+    $this->actingAs($this->runa)->get('/records/statement/voyage-news/review')->assertOk();
     $this->app->forgetScopedInstances();
-    $approve = app(Approve::class);
-    $queries = queriesOf(fn () => $approve($statement, $this->runa, $looked, ''));
-    expect(count($queries))->toBeLessThanOrEqual(8, implode("\n", $queries));
-})->with([false, true]);
+    $queries = queriesOf(fn () => $this->post('/records/statement/voyage-news/approve', $page)->assertSessionHasNoErrors());
+    expect(count($queries))->toBeLessThanOrEqual(8 + 6 * $points, implode("\n", $queries))
+        ->and(PublishedEdition::query()->where('number', 2)->count())->toBe($points);
+})->with([0, 1, 3])->with([false, true]);

@@ -13,14 +13,12 @@ use App\Models\Record;
 use App\Models\RegisteredController;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
-use Database\Demo\BookingPopup;
 use Database\Demo\House;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Day;
 use Juramen\Canon\DraftRefusal;
-use Juramen\Canon\Id;
 use Juramen\Register\RecordKind;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
@@ -39,21 +37,6 @@ function revision(string $kind = 'statement', string $slug = 'voyage-news'): int
     return (int) record($kind, $slug)->revisions()->max('number');
 }
 
-/** A second point that shows the voyage news, published. */
-function secondPoint(User $editor, User $officer): Point
-{
-    $point = Point::query()->create(
-        [
-            'slug' => 'booking-popup', 'subject' => Id::random(), 'controller_id' => RegisteredController::query()->firstOrFail()->id,
-            'record_id' => begun(RecordKind::Sheet, 'booking-popup', BookingPopup::SHEET, $editor)->id,
-        ]
-    );
-    DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
-    publishNow('booking-popup', $officer);
-
-    return $point;
-}
-
 beforeEach(function (): void {
     [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
     $this->write = fn (string $place, mixed $value, ?User $by = null, string $at = VOYAGE, array $more = []) => $this->actingAs($by ?? $this->malin)
@@ -63,7 +46,7 @@ beforeEach(function (): void {
 });
 
 test('an editor drafts, an officer approves, the chosen points are published in the same act; the drafter herself is refused', function (): void {
-    secondPoint($this->malin, $this->runa);
+    anotherPoint($this->malin, $this->runa);
     ($this->write)('texts/en', 'Yes, {controller} may email me new sailings, fares and concerts {rate}. {withdrawal}')->assertOk();
     ($this->write)('texts/de', 'Ja, {controller} darf mir {rate} neue Fahrten, Preise und Konzerte per E-Mail schicken. {withdrawal}')->assertOk();
     $this->post(VOYAGE.'/submit', ['comment' => 'With concerts.'])->assertRedirect(VOYAGE);
@@ -107,7 +90,7 @@ test('one act is done whole or not at all', function (): void {
     ($this->write)('texts/en', 'Yes, {controller} may email me concerts on board {rate}. {withdrawal}')->assertOk();
     $point = Point::query()->firstOrFail();
     DB::table('subjects')->where('id', $point->subject->bytes)->delete();
-    expect(fn () => app(Approve::class)(record(), $this->runa, revision(), '', chosenPoints(record(), $point->slug)))->toThrow(LogicException::class)
+    expect(fn () => app(Approve::class)(record()->name(), $this->runa, revision(), '', chosenPoints(record(), $point->slug)))->toThrow(LogicException::class)
         ->and(ApprovedEdition::query()->where('record_id', record()->id)->count())->toBe(1)->and(PublishedEdition::query()->count())->toBe(1);
 });
 
@@ -405,9 +388,9 @@ test('the registers, the starters, each entry and its history can be looked at b
 
 test('people are counted by the words they said yes to, not by the form', function (): void {
     $purpose = begun(RecordKind::Purpose, 'island-walks', House::PURPOSES[1], $this->runa);
-    app(Approve::class)($purpose, $this->arne, 1, '');
+    app(Approve::class)($purpose->name(), $this->arne, 1, '');
     $walks = begun(RecordKind::Statement, 'island-walks', House::STATEMENTS[1], $this->malin);
-    app(Approve::class)($walks, $this->runa, 1, '');
+    app(Approve::class)($walks->name(), $this->runa, 1, '');
     written(record('sheet', 'footer-newsletter'), $this->malin, 'statements/island-walks', ['id' => 'island-walks']);
     publishNow('footer-newsletter', $this->arne);
     $this->signUp('one@post.example', ['yes-island-walks' => 'yes']);

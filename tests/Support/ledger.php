@@ -20,7 +20,7 @@ use Juramen\Register\Channel;
 function entries(int $count, ?Id $subject = null): Id
 {
     $subject ??= DB::transaction(function (): Id {
-        $id = app(Append::class)->newSubject('person');
+        $id = app(Append::class)->begin('person')->subject;
         Subscriber::query()->create(['subject' => $id, 'controller_id' => 1, 'first_seen' => Instant::of(now())]);
 
         return $id;

@@ -2,17 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Actions\Ledger\Append;
+use App\Actions\Points\ChosenPoint;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\ReviewPublication;
-use App\Actions\Registers\ChosenPoint;
 use App\Models\Point;
 use App\Models\Record;
+use App\Models\RegisteredController;
 use App\Models\User;
 use App\Queries\Points\AffectedPoints;
 use App\Queries\Registers\RegistersInForce;
+use Database\Demo\BookingPopup;
+use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Records;
+use Juramen\Register\RecordKind;
 
 /* Publishing as somebody does who has just looked. */
 
@@ -25,6 +30,19 @@ function looked(string $slug = 'footer-newsletter'): string
 function publishNow(string $slug, User $officer): PointEdition
 {
     return app(PublishPoint::class)(Point::query()->with('record')->where('slug', $slug)->firstOrFail(), $officer, looked($slug));
+}
+
+/** One more signup point that shows the voyage news, published. */
+function anotherPoint(User $editor, User $officer, string $slug = 'booking-popup'): Point
+{
+    $record = begun(RecordKind::Sheet, $slug, ['point' => $slug] + BookingPopup::SHEET, $editor);
+    $point = DB::transaction(fn (): Point => Point::query()->create([
+        'slug' => $slug, 'subject' => app(Append::class)->begin('point')->subject, 'record_id' => $record->id,
+        'controller_id' => RegisteredController::query()->firstOrFail()->id,
+    ]));
+    publishNow($slug, $officer);
+
+    return $point;
 }
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Consent;
 
 use App\Actions\Ledger\Append;
+use App\Actions\Ledger\HeldChain;
 use App\Casts\Instants;
 use App\Models\ContactPoint;
 use App\Models\StoredDisclosure;
@@ -25,14 +26,14 @@ final class DeleteValues
      * @param  bool  $lookups  whether the person is to be found by no address any more
      * @return int how many values were deleted
      */
-    public function __invoke(Id $subject, How $how, string $why, array $values, bool $lookups): int
+    public function __invoke(HeldChain $chain, How $how, string $why, array $values, bool $lookups): int
     {
         if ($values !== []) {
-            ($this->append)($subject, new Erased($this->clock->instant(), $how, $why, array_map(static fn (StoredDisclosure $d) => $d->digest, $values)));
+            ($this->append)($chain, new Erased($this->clock->instant(), $how, $why, array_map(static fn (StoredDisclosure $d) => $d->digest, $values)));
             StoredDisclosure::query()->whereIn('id', array_map(static fn (StoredDisclosure $d): int => $d->id, $values))->delete();
         }
         if ($lookups) {
-            $this->contactPoints($subject)->delete();
+            $this->contactPoints($chain->subject)->delete();
         }
 
         return count($values);

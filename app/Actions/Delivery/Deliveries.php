@@ -101,7 +101,7 @@ final class Deliveries
         DB::transaction(function () use ($claimed, $outcome): void {
             $claimed->loadMissing('subscriber');
             if ($claimed->subscriber !== null) {
-                $this->append->lock($claimed->subscriber->subject);
+                $this->append->hold($claimed->subscriber->subject);
             }
             $delivery = Delivery::query()->with('subscriber', 'edition')->whereKey($claimed->id)
                 ->whereIn('state', [DeliveryState::Claimed, DeliveryState::Uncertain])->lockForUpdate()->first();

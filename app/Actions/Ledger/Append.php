@@ -6,10 +6,10 @@ namespace App\Actions\Ledger;
 
 use App\Actions\Consent\ProjectPermissions;
 use App\Casts\Instants;
-use App\Models\Record;
 use App\Models\StoredDisclosure;
 use App\Support\Journal;
 use App\Support\QuietReport;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -32,11 +32,15 @@ final class Append
         private readonly SystemClock $clock,
     ) {}
 
-    /** @param  list<Disclosure>  $disclosures whose digests the act carries */
-    public function __invoke(Id $subject, Act $act, array $disclosures = []): Entry
+    /**
+     * @param  Id|HeldChain  $to  a subject, or its chain where that is held already
+     * @param  list<Disclosure>  $disclosures whose digests the act carries
+     */
+    public function __invoke(Id|HeldChain $to, Act $act, array $disclosures = []): Entry
     {
-        $this->lock($subject);
-        $entry = Entry::next($this->ledger->newestOf($subject), $subject, $act, $this->clock->instant());
+        $chain = $to instanceof HeldChain ? $to : $this->hold($to);
+        $subject = $chain->subject;
+        $entry = Entry::next($chain->end($this->ledger->newestOf(...)), $subject, $act, $this->clock->instant());
         $position = $this->ledger->table('entries')->insertGetId([
             'id' => $entry->id->bytes,
             'subject' => $subject->bytes,
@@ -45,6 +49,7 @@ final class Append
             'recorded' => Instants::write($entry->recorded),
             'body' => $entry->bytes,
         ]);
+        $chain->endsOn($entry);
         foreach ($disclosures as $disclosure) {
             StoredDisclosure::query()->create(['subject' => $subject, 'entry' => $entry->id, 'digest' => $disclosure->digest(), 'text' => $disclosure->text]);
         }
@@ -67,33 +72,46 @@ final class Append
         }
     }
 
-    /** Holds the subject's chain until the transaction ends. Take it before any other lock that concerns the subject. */
-    public function lock(Id $subject): void
+    /** Holds a subject's chain until the transaction ends. Take it before any other lock that concerns the subject. */
+    public function hold(Id $subject): HeldChain
+    {
+        return $this->holdAll([$subject])[0];
+    }
+
+    /**
+     * Holds several chains at once, always in the same order, so that no two wait for each other.
+     *
+     * @param  non-empty-list<Id>  $subjects
+     * @return non-empty-list<HeldChain> in the order given
+     */
+    public function holdAll(array $subjects): array
     {
         if (DB::transactionLevel() === 0) {
             throw new LogicException('The ledger is appended to inside a transaction, so that an entry and what follows from it stand or fall together.');
         }
-        if (! DB::table('subjects')->where('id', $subject->bytes)->lockForUpdate()->exists()) {
-            throw new LogicException("There is no subject {$subject->hex()}; make it before anything is said of it.");
+        $bytes = array_map(static fn (Id $s): string => $s->bytes, $subjects);
+        $held = Stored::texts(DB::table('subjects')->whereIn('id', $bytes)->orderBy('id')->lockForUpdate()->pluck('id'));
+        foreach ($subjects as $subject) {
+            if (! in_array($subject->bytes, $held, true)) {
+                throw new LogicException("There is no subject {$subject->hex()}; make it before anything is said of it.");
+            }
         }
+        $chains = array_map(static fn (Id $s): HeldChain => new HeldChain($s), $subjects);
+        if (count($chains) > 1) {
+            $ends = $this->ledger->newestOfAll($subjects);
+            array_map(static fn (HeldChain $c) => $c->endsOn($ends->get($c->subject->hex())), $chains);
+        }
+
+        return $chains;
     }
 
-    /** The subject of a record's chain, made at its first approval. */
-    public function subjectOf(Record $record): Id
+    /** Makes a subject; its chain is still empty. */
+    public function begin(string $kind): HeldChain
     {
-        if ($record->subject === null) {
-            $record->update(['subject' => $this->newSubject('record')]);
-        }
+        $chain = new HeldChain(Id::random());
+        $chain->endsOn(null);
+        DB::table('subjects')->insert(['id' => $chain->subject->bytes, 'kind' => $kind]);
 
-        return $record->subject ?? throw new LogicException('A record has a subject once it was given one.');
-    }
-
-    /** Makes a subject, with a chain that is still empty. */
-    public function newSubject(string $kind): Id
-    {
-        $id = Id::random();
-        DB::table('subjects')->insert(['id' => $id->bytes, 'kind' => $kind]);
-
-        return $id;
+        return $chain;
     }
 }

@@ -7,7 +7,9 @@ namespace App\Actions\Ledger;
 use App\Support\Stored;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\ById;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
@@ -50,6 +52,21 @@ final class LedgerTables implements SubtreeHashes
         $body = $this->table('entries')->where('subject', $subject->bytes)->orderByDesc('sequence')->value('body');
 
         return $body === null ? null : Entry::parse(Stored::text($body));
+    }
+
+    /**
+     * @param  list<Id>  $subjects
+     * @return ById<Entry> the newest of each, by subject in hex; none where there is none
+     */
+    public function newestOfAll(array $subjects): ById
+    {
+        $bytes = array_map(static fn (Id $s): string => $s->bytes, $subjects);
+        $ends = $this->table('entries')->whereIn('subject', $bytes)->groupBy('subject')->selectRaw('subject, MAX(sequence) AS sequence');
+        $bodies = $this->table('entries')->joinSub($ends, 'ends', static function (JoinClause $join): void {
+            $join->on('ends.subject', '=', 'entries.subject')->on('ends.sequence', '=', 'entries.sequence');
+        })->pluck('body');
+
+        return ById::of(array_map(Entry::parse(...), Stored::texts($bodies)), static fn (Entry $e): string => $e->subject->hex());
     }
 
     /** @return Builder of entries with their leaf, which is null where they are not sealed */

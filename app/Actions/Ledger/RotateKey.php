@@ -35,6 +35,6 @@ final class RotateKey
     {
         $id = DB::table('subjects')->where('kind', 'ledger')->value('id');
 
-        return $id === null ? $this->append->newSubject('ledger') : Id::fromBytes(Stored::text($id));
+        return $id === null ? $this->append->begin('ledger')->subject : Id::fromBytes(Stored::text($id));
     }
 }

@@ -51,7 +51,7 @@ final class BeginPoint
             $record = $this->change->begin(RecordKind::Sheet, $slug, $document, $author);
 
             return Point::query()->create([
-                'slug' => $slug->text, 'subject' => $this->append->newSubject('point'), 'record_id' => $record->id,
+                'slug' => $slug->text, 'subject' => $this->append->begin('point')->subject, 'record_id' => $record->id,
                 'controller_id' => RegisteredController::query()->where('slug', $controller->text)->valueOrFail('id'),
             ]);
         }, 3);

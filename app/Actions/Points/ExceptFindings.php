@@ -57,19 +57,18 @@ final class ExceptFindings
 
     /**
      * Enters them, inside the transaction that publishes the edition.
-     *
-     * @param  list<AdmittedException>  $admitted
      */
-    public function enter(Publication $publication, Digest $edition, User $officer, array $admitted): void
+    public function enter(AdmittedPublication $admitted, Digest $edition, User $officer): void
     {
         $now = $this->clock->instant();
-        foreach ($admitted as $each) {
+        $publication = $admitted->publication;
+        foreach ($admitted->exceptions as $each) {
             [$id, $place] = [$each->finding->requirement->id(), (string) $each->finding->place?->text()];
             AcceptedFinding::query()->create([
                 'point_id' => $publication->point->id, 'requirement' => $id, 'place' => $place, 'finding' => $each->finding->digest,
                 'reason' => $each->draft->reason, 'until' => $each->draft->until, 'made_by' => $officer->id, 'made_at' => $now,
             ]);
-            ($this->append)($publication->point->subject, new Excepted(
+            ($this->append)($admitted->chain, new Excepted(
                 $now, $publication->point->slug, $edition, $id, $place, $each->finding->digest, $each->draft->reason, $each->draft->until, $officer->named(),
             ));
         }

@@ -24,6 +24,8 @@ final class Freezer
     /** Inside the transaction that publishes; bytes that are kept already stay as they are. */
     public function keep(): void
     {
-        DB::table('frozen_bytes')->insertOrIgnore($this->frozen);
+        if ($this->frozen !== []) {
+            DB::table('frozen_bytes')->insertOrIgnore($this->frozen);
+        }
     }
 }

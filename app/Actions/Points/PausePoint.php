@@ -39,7 +39,7 @@ final class PausePoint
     public function __invoke(Point $point, User $officer, bool $on, string $reason): void
     {
         DB::transaction(function () use ($point, $officer, $on, $reason): void {
-            $this->append->lock($point->subject);
+            $chain = $this->append->hold($point->subject);
             $now = Point::query()->with('current')->whereKey($point->id)->firstOrFail();
             if (($now->paused_at !== null) === $on) {
                 return;
@@ -56,9 +56,9 @@ final class PausePoint
             }
             $now->update(['paused_at' => $on ? $this->clock->instant() : null]);
             $why = [$point->slug, mb_substr($reason, 0, self::LONGEST_REASON), $officer->named()];
-            ($this->append)($point->subject, $on ? new Paused($this->clock->instant(), ...$why) : new Resumed($this->clock->instant(), ...$why));
+            ($this->append)($chain, $on ? new Paused($this->clock->instant(), ...$why) : new Resumed($this->clock->instant(), ...$why));
         }, 3);
-        DB::afterCommit(fn () => $this->published->refresh($point->slug));
+        DB::afterCommit(fn () => $this->published->refresh([$point->slug]));
     }
 
     private function breach(PublishedEdition $edition): ?Ground

@@ -6,11 +6,13 @@ namespace App\Actions\Points;
 
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
+use App\Actions\Ledger\HeldChain;
 use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\Record;
 use App\Models\Role;
 use App\Models\User;
+use App\Queries\Points\EditionsInForce;
 use App\Support\HouseLook;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
@@ -31,7 +33,7 @@ use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
-use Juramen\Wording\Statement;
+use LogicException;
 
 /**
  * The one way in which a signup point gets an edition, whoever asks: reviewed again inside the transaction, refused where it is
@@ -46,6 +48,7 @@ final class PublishPoint
         private readonly ReviewPublication $review,
         private readonly ExceptFindings $except,
         private readonly PublishedForms $published,
+        private readonly EditionsInForce $inForce,
         private readonly SystemClock $clock,
     ) {}
 
@@ -59,50 +62,80 @@ final class PublishPoint
      */
     public function __invoke(Point $point, User $officer, string $looked, array $exceptions = []): PointEdition
     {
-        return $this->publish($point, $officer, $looked, $exceptions, fn (): Publication => $this->review->newest($point));
-    }
-
-    /**
-     * Publishes what is in force once more, with the registers as they are now; what was drafted since stays a draft.
-     *
-     * @throws Refused
-     */
-    public function again(Point $point, User $officer, string $looked): PointEdition
-    {
-        return $this->publish($point, $officer, $looked, [], fn (): Publication => $this->review->again(
-            $point->editions()->orderByDesc('number')->first()?->setRelation('point', $point) ?? throw Refused::because(ActRefusal::NeverPublished),
-        ));
-    }
-
-    /**
-     * @param  list<ExceptionDraft>  $exceptions
-     * @param  callable(): Publication  $review
-     */
-    private function publish(Point $point, User $officer, string $looked, array $exceptions, callable $review): PointEdition
-    {
-        $edition = DB::transaction(function () use ($point, $officer, $looked, $exceptions, $review): PointEdition {
-            $this->append->lock($point->subject);
+        return DB::transaction(function () use ($point, $officer, $looked, $exceptions): PointEdition {
+            $chain = $this->append->hold($point->subject);
             Record::query()->whereKey($point->record_id)->lockForUpdate()->exists();
-            $publication = $review();
+            $publication = $this->review->newest(Point::query()->with('record')->whereKey($point->id)->firstOrFail());
             $admitted = $this->admit($publication, $officer, $looked, $exceptions);
-            $edition = $this->edition($publication);
+
+            return $this->publish([new AdmittedPublication($publication, $chain, $admitted)], $officer)[0];
+        }, 3);
+    }
+
+    /**
+     * Publishes what is in force of several points once more, with the registers as they are now; what was drafted since stays a
+     * draft. Inside the transaction that changed the registers.
+     *
+     * @param  list<ChosenPoint>  $chosen
+     * @param  list<HeldChain>  $chains  of these points, held
+     *
+     * @throws Refused where any of them cannot be published as it was looked at; none is then
+     */
+    public function again(array $chosen, array $chains, User $officer): void
+    {
+        $rows = ById::of(
+            $this->inForce->of(array_map(static fn (ChosenPoint $c): string => $c->slug, $chosen)),
+            static fn (PublishedEdition $row): string => $row->point->slug
+        );
+        $held = ById::of($chains, static fn (HeldChain $c): string => $c->subject->hex());
+        $admitted = [];
+        foreach ($chosen as $each) {
+            try {
+                $row = $rows->get($each->slug) ?? throw Refused::because(ActRefusal::NeverPublished);
+                $publication = $this->review->again($row);
+                $exceptions = $this->admit($publication, $officer, $each->looked, []);
+            } catch (Refused $e) {
+                throw Refused::because(ActRefusal::PointNotPublished, point: $each->slug, why: $e->getMessage());
+            }
+            $chain = $held->get($row->point->subject->hex()) ?? throw new LogicException("The chain of {$each->slug} is not held.");
+            $admitted[] = new AdmittedPublication($publication, $chain, $exceptions);
+        }
+        $this->publish($admitted, $officer);
+    }
+
+    /**
+     * @param  list<AdmittedPublication>  $all
+     * @return list<PointEdition>
+     */
+    private function publish(array $all, User $officer): array
+    {
+        $frozen = new Freezer;
+        $editions = array_map(fn (AdmittedPublication $a): PointEdition => $this->edition($a->publication, $frozen), $all);
+        $frozen->keep();
+        $statements = [];
+        foreach ($all as $i => $admitted) {
+            [$publication, $edition] = [$admitted->publication, $editions[$i]];
             $row = PublishedEdition::query()->create([
-                'point_id' => $point->id, 'number' => $edition->number, 'digest' => $edition->digest(), 'bytes' => $edition->bytes,
+                'point_id' => $publication->point->id, 'number' => $edition->number, 'digest' => $edition->digest(), 'bytes' => $edition->bytes,
                 'revision' => $publication->revision, 'published_by' => $officer->id, 'published_at' => $edition->published,
             ]);
-            DB::table('edition_statements')->insert(
-                array_map(static fn (Statement $s): array => ['point_edition_id' => $row->id, 'statement' => $s->edition()->bytes], $edition->sheet->statements)
-            );
-            // What was paused for its words is on the air again with new ones.
-            Point::query()->whereKey($point->id)->update(['paused_at' => null]);
-            ($this->append)($point->subject, new Published($edition->published, $point->slug, $edition->digest(), $officer->named()));
-            $this->except->enter($publication, $edition->digest(), $officer, $admitted);
+            foreach ($edition->sheet->statements as $statement) {
+                $statements[] = ['point_edition_id' => $row->id, 'statement' => $statement->edition()->bytes];
+            }
+            $act = new Published($edition->published, $publication->point->slug, $edition->digest(), $officer->named());
+            ($this->append)($admitted->chain, $act);
+            $this->except->enter($admitted, $edition->digest(), $officer);
+        }
+        DB::table('edition_statements')->insert($statements);
+        $points = array_map(static fn (AdmittedPublication $a): Point => $a->publication->point, $all);
+        // What was paused for its words is on the air again with new ones.
+        $paused = array_filter($points, static fn (Point $p): bool => $p->paused_at !== null);
+        if ($paused !== []) {
+            Point::query()->whereKey(array_map(static fn (Point $p): int => $p->id, $paused))->update(['paused_at' => null]);
+        }
+        DB::afterCommit(fn () => $this->published->refresh(array_map(static fn (Point $p): string => $p->slug, $points)));
 
-            return $edition;
-        }, 3);
-        DB::afterCommit(fn () => $this->published->refresh($point->slug));
-
-        return $edition;
+        return $editions;
     }
 
     /**
@@ -133,10 +166,9 @@ final class PublishPoint
         return $admitted;
     }
 
-    private function edition(Publication $publication): PointEdition
+    private function edition(Publication $publication, Freezer $frozen): PointEdition
     {
         [$sheet, $controller] = [$publication->sheet, $publication->controller];
-        $frozen = new Freezer;
         $css = $frozen->freeze('text/css', HouseLook::css($controller->accent));
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
         $languages = [];
@@ -147,7 +179,6 @@ final class PublishPoint
             );
             $languages[] = new FrozenLanguage($language, $css, $pages, $this->mails($language, $sheet, $controller));
         }
-        $frozen->keep();
 
         return PointEdition::make(
             $sheet, $publication->number(), $this->clock->instant(), $controller,

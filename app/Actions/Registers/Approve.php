@@ -6,6 +6,8 @@ namespace App\Actions\Registers;
 
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
+use App\Actions\Ledger\HeldChain;
+use App\Actions\Points\ChosenPoint;
 use App\Actions\Points\PublishPoint;
 use App\Models\ApprovedEdition;
 use App\Models\Decided;
@@ -21,6 +23,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Judgement;
 use Juramen\Canon\Day;
+use Juramen\Canon\Id;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
 use Juramen\Consent\Acts\Approved;
@@ -28,6 +31,7 @@ use Juramen\Consent\Acts\Retired;
 use Juramen\Points\Records;
 use Juramen\Register\RecordEdition;
 use Juramen\Register\RecordKind;
+use Juramen\Register\RecordName;
 use Juramen\Wording\Statement;
 use Juramen\Wording\Unfilled;
 
@@ -56,22 +60,21 @@ final class Approve
      *
      * @throws Refused also where one of the points cannot be published as it was looked at; nothing is approved then
      */
-    public function __invoke(Record $record, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): ApprovedEdition
+    public function __invoke(RecordName $name, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): ApprovedEdition
     {
-        return DB::transaction(function () use ($record, $officer, $looked, $comment, $points, $effective): ApprovedEdition {
-            $record = Record::query()->whereKey($record->id)->lockForUpdate()->firstOrFail();
-            $revisions = $record->revisionsWithEditions();
+        return DB::transaction(function () use ($name, $officer, $looked, $comment, $points, $effective): ApprovedEdition {
+            $revisions = Record::heldWithRevisions($name);
             $revision = $revisions->last() ?? throw Refused::because(ActRefusal::NothingWritten);
+            $record = $revision->record;
             $last = $revisions->whereNotNull('approved_as')->sortBy('approved_as')->last();
             $this->admit($record, $revisions, $revision, $last, $officer, $looked, trim($comment));
-            $edition = $this->make($record, $revision, ($last->approved_as ?? 0) + 1, $officer, trim($comment), $this->day($effective));
+            $from = $this->day($effective);
+            $subjects = $this->subjectsOf($points, $from);
+            [$chain, $others] = $this->hold($record, $subjects);
+            $edition = $this->make($record, $revision, ($last->approved_as ?? 0) + 1, $officer, trim($comment), $from, $chain);
             $this->propose->decide($record, Decided::Approved, $officer, $comment);
-            foreach ($this->pointsOf($points, $edition) as [$point, $chosen]) {
-                try {
-                    $this->publish->again($point, $officer, $chosen->looked);
-                } catch (Refused $e) {
-                    throw Refused::because(ActRefusal::PointNotPublished, point: $point->slug, why: $e->getMessage());
-                }
+            if ($points !== []) {
+                $this->publish->again($points, $others, $officer);
             }
 
             return $edition;
@@ -80,24 +83,39 @@ final class Approve
 
     /**
      * @param  list<ChosenPoint>  $chosen
-     * @return list<array{Point, ChosenPoint}> always in the same order, so that two approvals do not wait for each other
+     * @return list<Id>
      */
-    private function pointsOf(array $chosen, ApprovedEdition $edition): array
+    private function subjectsOf(array $chosen, Day $effective): array
     {
         if ($chosen === []) {
             return [];
         }
-        if (! $edition->holds($this->clock->today())) {
-            throw Refused::because(ActRefusal::PointsOnLaterDay, day: $edition->effective);
+        if ($effective->isAfter($this->clock->today())) {
+            throw Refused::because(ActRefusal::PointsOnLaterDay, day: $effective->text);
         }
-        $by = [];
-        foreach ($chosen as $each) {
-            $by[$each->slug] = $each;
-        }
-        $found = Point::query()->whereIn('slug', array_map(strval(...), array_keys($by)))->orderBy('id')->get();
+        $slugs = array_unique(array_map(static fn (ChosenPoint $c): string => $c->slug, $chosen));
+        $found = Point::query()->whereIn('slug', $slugs)->get(['subject'])->map(static fn (Point $p): Id => $p->subject)->all();
 
-        return $found->count() === count($by) ? array_values($found->map(static fn (Point $p): array => [$p, $by[$p->slug]])->all())
-            : throw Refused::because(ActRefusal::PointIsGone);
+        return count($found) === count($chosen) ? array_values($found) : throw Refused::because(ActRefusal::PointIsGone);
+    }
+
+    /**
+     * The chain of the record, made at its first approval, and those of the points, all held at once.
+     *
+     * @param  list<Id>  $others
+     * @return array{HeldChain, list<HeldChain>}
+     */
+    private function hold(Record $record, array $others): array
+    {
+        if ($record->subject === null) {
+            $chain = $this->append->begin('record');
+            $record->update(['subject' => $chain->subject]);
+
+            return [$chain, $others === [] ? [] : $this->append->holdAll($others)];
+        }
+        $chains = $this->append->holdAll([$record->subject, ...$others]);
+
+        return [$chains[0], array_slice($chains, 1)];
     }
 
     /**
@@ -114,11 +132,12 @@ final class Approve
             throw Refused::because(ActRefusal::CannotBeRetired, noun: $record->kind->noun());
         }
         DB::transaction(function () use ($record, $officer, $reason): void {
-            Record::query()->whereKey($record->id)->lockForUpdate()->exists();
+            $record = Record::query()->whereKey($record->id)->lockForUpdate()->firstOrFail();
             $this->admitRetirement($record);
+            [$chain] = $this->hold($record, []);
             $now = $this->clock->instant();
             $record->update(['retired_at' => $now, 'retired_by' => $officer->id, 'retired_why' => mb_substr(trim($reason), 0, 500)]);
-            ($this->append)($this->append->subjectOf($record), new Retired($now, $record->name()->text(), trim($reason), $officer->named()));
+            ($this->append)($chain, new Retired($now, $record->name()->text(), trim($reason), $officer->named()));
             $this->inForce->forget();
         }, 3);
     }
@@ -196,7 +215,7 @@ final class Approve
         }
     }
 
-    private function make(Record $record, Revision $revision, int $number, User $officer, string $comment, Day $effective): ApprovedEdition
+    private function make(Record $record, Revision $revision, int $number, User $officer, string $comment, Day $effective, HeldChain $chain): ApprovedEdition
     {
         $made = RecordEdition::make($record->name(), $number, $revision->document);
         $now = $this->clock->instant();
@@ -204,9 +223,7 @@ final class Approve
             'number' => $made->number, 'digest' => $made->digest, 'bytes' => $made->bytes, 'revision' => $revision->number,
             'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
         ]);
-        ($this->append)(
-            $this->append->subjectOf($record), new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named())
-        );
+        ($this->append)($chain, new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
         $this->inForce->approved(Records::read($record->kind, $revision->document, $made->digest), $effective);
 
         return $edition;

@@ -84,17 +84,17 @@ final class AcceptSignup
     private function enter(Signup $signup): void
     {
         $edition = $signup->edition;
-        $subscriber = $this->subscribers->findOrMake($edition->controller->id->text, $signup->email);
+        $known = $this->subscribers->findOrMake($edition->controller->id->text, $signup->email);
         $journey = Id::random();
         $disclosures = $this->disclosures($signup);
         [$answers, $targets] = $this->answers($signup);
-        ($this->append)($subscriber->subject, new Given(
+        ($this->append)($known->chain, new Given(
             $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
             $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
             array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
         ), $disclosures);
-        $this->journey($signup, $subscriber, $journey, $answers, $targets);
+        $this->journey($signup, $known->subscriber, $journey, $answers, $targets);
     }
 
     /**

@@ -32,7 +32,7 @@ final class ConfirmJourney
     {
         return DB::transaction(function () use ($id, $network): JourneyState {
             $found = SignupJourney::query()->with('subscriber')->whereKey($id->bytes)->firstOrFail();
-            $this->append->lock($found->subscriber->subject);
+            $chain = $this->append->hold($found->subscriber->subject);
             $journey = SignupJourney::query()->whereKey($id->bytes)->lockForUpdate()->firstOrFail();
             $now = $this->clock->instant();
             $next = $journey->path()->confirmed($now);
@@ -40,7 +40,7 @@ final class ConfirmJourney
                 return $journey->path()->stateAt($now);
             }
             $kept = $network === null ? [] : [Disclosure::make('network', $network)];
-            ($this->append)($found->subscriber->subject, new Confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
+            ($this->append)($chain, new Confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
             $journey->follow($next);
             $this->delete->welcomeBack($found->subscriber->subject);
             $this->deliveries->toSubscriber($journey, DeliveryKind::Welcome);

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\DeleteValues;
+use App\Actions\Ledger\HeldChain;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Mailing\Mailbox;
 use App\Jobs\ForgetMails;
 use App\Models\Delivery;
 use App\Models\SignupJourney;
 use App\Models\StoredDisclosure;
-use Juramen\Canon\Id;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
@@ -30,8 +30,9 @@ final class ForgetJourney
     public function __construct(private readonly DeleteValues $delete, private readonly LedgerTables $ledger, private readonly Mailbox $mailbox) {}
 
     /** Inside the transaction that ended it, after the entry that says so. */
-    public function __invoke(SignupJourney $journey, Id $subject, How $how, string $why): void
+    public function __invoke(SignupJourney $journey, HeldChain $held, How $how, string $why): void
     {
+        $subject = $held->subject;
         $chain = $this->ledger->chain($subject);
         $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->everAllowed || $p->waits());
         $byMail = array_filter($ties, static fn (Permission $p): bool => ! $p->target->channel->isByNumber());
@@ -42,7 +43,7 @@ final class ForgetJourney
                 static fn (StoredDisclosure $row): bool => $number === []
                     || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone
             );
-        ($this->delete)($subject, $how, $why, array_values($values->all()), lookups: $byMail === []);
+        ($this->delete)($held, $how, $why, array_values($values->all()), lookups: $byMail === []);
         $sent = Delivery::query()->where('journey', $journey->id->bytes)->get('id')->map(static fn (Delivery $d): int => $d->id)->all();
         if ($sent !== [] && $this->mailbox->isThere()) {
             ForgetMails::dispatch(array_values($sent));

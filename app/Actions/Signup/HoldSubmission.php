@@ -109,7 +109,7 @@ final class HoldSubmission
         if ($subscriber === null) {
             return $this->subscribers->leftAloneSince($controller, $email)?->isAfter($sent) === true ? [] : $said;
         }
-        $this->append->lock($subscriber->subject);
+        $this->append->hold($subscriber->subject);
         $ended = [];
         foreach ($this->ledger->chain($subscriber->subject) as $entry) {
             if ($entry->act->kind() === EntryKind::Withdrawn && $entry->act->occurred->isAfter($sent)) {

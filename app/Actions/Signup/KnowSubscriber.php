@@ -35,26 +35,29 @@ final class KnowSubscriber
     }
 
     /** Inside a transaction; two at once for one address end with one person. */
-    public function findOrMake(string $controller, EmailAddress $email): Subscriber
+    public function findOrMake(string $controller, EmailAddress $email): KnownSubscriber
     {
         $known = $this->find($controller, $email);
         if ($known !== null) {
-            return $known;
+            return new KnownSubscriber($known, $this->append->hold($known->subject));
         }
         $controllerId = RegisteredController::query()->where('slug', $controller)->valueOrFail('id');
         try {
-            return DB::transaction(function () use ($controller, $controllerId, $email): Subscriber {
+            return DB::transaction(function () use ($controller, $controllerId, $email): KnownSubscriber {
+                $chain = $this->append->begin('person');
                 $subscriber = Subscriber::query()->create(
-                    ['subject' => $this->append->newSubject('person'), 'controller_id' => $controllerId, 'first_seen' => $this->clock->instant()]
+                    ['subject' => $chain->subject, 'controller_id' => $controllerId, 'first_seen' => $this->clock->instant()]
                 );
                 ContactPoint::query()->create(
                     ['subscriber_id' => $subscriber->id, 'controller_id' => $controllerId, 'kind' => 'email', 'lookup' => $this->lookup($controller, $email)]
                 );
 
-                return $subscriber;
+                return new KnownSubscriber($subscriber, $chain);
             });
         } catch (UniqueConstraintViolationException $e) {
-            return $this->find($controller, $email) ?? throw $e;
+            $known = $this->find($controller, $email) ?? throw $e;
+
+            return new KnownSubscriber($known, $this->append->hold($known->subject));
         }
     }
 

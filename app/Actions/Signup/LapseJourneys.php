@@ -52,17 +52,16 @@ final class LapseJourneys
 
     private function lapse(SignupJourney $found): int
     {
-        $subject = $found->load('subscriber')->subscriber->subject;
-        $this->append->lock($subject);
+        $chain = $this->append->hold($found->load('subscriber')->subscriber->subject);
         $journey = SignupJourney::query()->whereKey($found->id->bytes)->lockForUpdate()->firstOrFail();
         $now = $this->clock->instant();
         $next = $journey->path()->lapsed($now);
         if ($next === null) {
             return 0;
         }
-        ($this->append)($subject, new Lapsed($now, $journey->id));
+        ($this->append)($chain, new Lapsed($now, $journey->id));
         $journey->follow($next);
-        ($this->forget)($journey, $subject, How::Clock, 'lapsed');
+        ($this->forget)($journey, $chain, How::Clock, 'lapsed');
 
         return 1;
     }

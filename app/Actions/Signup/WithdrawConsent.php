@@ -40,7 +40,7 @@ final class WithdrawConsent
     public function __invoke(Id $subject, How $how, ?array $named = null): bool
     {
         return DB::transaction(function () use ($subject, $how, $named): bool {
-            $this->append->lock($subject);
+            $chain = $this->append->hold($subject);
             $ends = array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter(
                 Permissions::of($this->ledger->chain($subject))->all(),
                 static fn (Permission $p): bool => ($p->allowed() || $p->waits()) && ($named === null || array_filter($named, $p->target->equals(...)) !== []),
@@ -49,11 +49,11 @@ final class WithdrawConsent
                 return false;
             }
             $now = $this->clock->instant();
-            ($this->append)($subject, new Withdrawn($now, $how, $ends));
+            ($this->append)($chain, new Withdrawn($now, $how, $ends));
             $this->delete->leaveAlone($subject);
             foreach ($this->endedJourneys($subject) as $journey) {
                 $journey->follow($journey->path()->withdrawn($now));
-                ($this->forget)($journey, $subject, $how, 'withdrawn');
+                ($this->forget)($journey, $chain, $how, 'withdrawn');
             }
 
             return true;

@@ -93,7 +93,7 @@ final class DeletePast
     private function delete(int $id, Registers $registers): int
     {
         $subscriber = Subscriber::query()->findOrFail($id);
-        $this->append->lock($subscriber->subject);
+        $held = $this->append->hold($subscriber->subject);
         $chain = $this->ledger->chain($subscriber->subject);
         $until = $this->keptUntil($chain, $registers);
         if ($until === null || ! $this->clock->instant()->isAfter($until)) {
@@ -101,7 +101,7 @@ final class DeletePast
         }
         $this->delete->leaveAlone($subscriber->subject);
         $values = array_values(StoredDisclosure::query()->where('subject', $subscriber->subject->bytes)->get()->all());
-        ($this->delete)($subscriber->subject, How::Clock, 'retention', $values, lookups: true);
+        ($this->delete)($held, How::Clock, 'retention', $values, lookups: true);
 
         return 1;
     }

@@ -28,7 +28,7 @@ final class JuramenPrepare extends Command
             app(Demo::class)->load();
             app(Seal::class)(everything: true);
         }
-        $published->refreshAll();
+        $published->refresh();
 
         return self::SUCCESS;
     }

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Points;
 
 use App\Actions\Points\ReviewPublication;
-use App\Models\PublishedEdition;
-use Illuminate\Database\Eloquent\Collection;
 use Juramen\Canon\Refused;
 use Juramen\Points\Registers;
 
 /** Which published points are not what they would be if they were published again, with the registers as given. */
 final class AffectedPoints
 {
-    public function __construct(private readonly ReviewPublication $review) {}
+    public function __construct(private readonly ReviewPublication $review, private readonly EditionsInForce $inForce) {}
 
     /**
      * @param  Registers  $registers  as they are, or as they would be
@@ -22,7 +20,7 @@ final class AffectedPoints
     public function by(Registers $registers): array
     {
         $affected = [];
-        foreach (self::published() as $row) {
+        foreach ($this->inForce->all() as $row) {
             try {
                 $publication = $this->review->again($row, $registers);
                 if ($publication->differs()) {
@@ -34,13 +32,5 @@ final class AffectedPoints
         }
 
         return $affected;
-    }
-
-    /** @return Collection<int, PublishedEdition> the edition in force of every published point */
-    public static function published(): Collection
-    {
-        return PublishedEdition::query()->with('point.controller')
-            ->whereRaw('number = (SELECT MAX(e.number) FROM point_editions e WHERE e.point_id = point_editions.point_id)')->get()->sortBy('point.slug')
-            ->values();
     }
 }

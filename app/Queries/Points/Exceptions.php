@@ -24,7 +24,8 @@ final class Exceptions
      */
     public function covering(Point $point, ById $findings): ById
     {
-        return self::among($this->of([$point->id]), $findings);
+        // Only breaches can be excepted.
+        return $findings->filter(static fn (Finding $f): bool => $f->isBreach())->all() === [] ? ById::none() : self::among($this->of([$point->id]), $findings);
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Registers;
 
 use App\Actions\ActRefusal;
+use App\Actions\Points\ChosenPoint;
 use App\Actions\Registers\Approve;
-use App\Actions\Registers\ChosenPoint;
 use App\Actions\Registers\Propose;
 use App\Http\RefusedAnswer;
 use App\Models\Record;
@@ -17,7 +17,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Canon\Refused;
+use Juramen\Canon\Slug;
 use Juramen\Register\RecordKind;
+use Juramen\Register\RecordName;
 
 /** Submitting, approving and returning drafts, with the points that an approval touches. */
 final class ApprovalController
@@ -71,8 +73,8 @@ final class ApprovalController
         }
         try {
             $edition = ($this->approve)(
-                Record::named($kind, $slug), SignedIn::user($request), $request->integer('looked'), $request->string('comment')->toString(), $points,
-                $request->string('effective')->toString() ?: null,
+                new RecordName($kind, Slug::parse($slug)), SignedIn::user($request), $request->integer('looked'),
+                $request->string('comment')->toString(), $points, $request->string('effective')->toString() ?: null,
             );
         } catch (Refused $e) {
             return $this->again($kind, $slug, 'approve', $e);

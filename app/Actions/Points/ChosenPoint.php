@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Registers;
+namespace App\Actions\Points;
 
 /** A published point that is to be published again with an approval, as it was looked at. */
 final readonly class ChosenPoint
