@@ -69,7 +69,7 @@ test('a mail whose outcome cannot be entered is left uncertain, and the next goe
     Sleep::fake();
     $this->signUp(someone());
     $subject = SignupJourney::query()->firstOrFail()->load('subscriber')->subscriber->subject;
-    DB::table('subjects')->where('id', $subject->bytes)->delete();
+    withoutSubject($subject);
     $this->signUp($well = someone());
     expect(work())->toHaveCount(2)->and(arrived($well))->toHaveCount(1);
     Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1));
@@ -86,7 +86,7 @@ test('a sign-up that cannot lapse keeps no other from lapsing, and stands on the
         $this->signUp("$who@post.example");
         $this->mailsAreTaken();
     }
-    DB::table('subjects')->where('id', SignupJourney::query()->orderBy('asked_at')->firstOrFail()->load('subscriber')->subscriber->subject->bytes)->delete();
+    withoutSubject(SignupJourney::query()->orderBy('asked_at')->firstOrFail()->load('subscriber')->subscriber->subject);
     Carbon::setTestNow(now()->addDays(8));
     expect(app(LapseJourneys::class)())->toBe(2)->and(app(LapseJourneys::class)())->toBe(0);
     app(App\Actions\Ledger\Seal::class)();

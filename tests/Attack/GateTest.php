@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\ActRefusal;
+use App\Actions\Ledger\Append;
+use App\Actions\Points\ChosenPoint;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\ChangeRecord;
@@ -237,5 +239,7 @@ test('a controller is approved only with a sender and a contact', function (): v
     ($this->approveBy)($this->arne, '/records/controller/tidewick-sound')->assertRefused(DraftRefusal::Missing);
     expect(fn () => app(Approve::class)(recordOf('sheet', 'footer-newsletter')->name(), $this->arne, 1, ''))->toBeRefused(ActRefusal::SheetNotApproved)
         ->and(fn () => app(Approve::class)(recordOf('statement', 'voyage-news')->name(), $this->malin, 1, ''))->toBeRefused(ActRefusal::OfficersApprove)
-        ->and(fn () => app(PublishPoint::class)->again($this->point, $this->arne, 'x'))->toBeRefused(ActRefusal::NotAsLooked);
+        ->and(fn () => DB::transaction(fn () => app(PublishPoint::class)->again(
+            [new ChosenPoint($this->point->slug, 'x')], [app(Append::class)->hold($this->point->subject)], $this->arne
+        )))->toBeRefused(ActRefusal::PointNotPublished);
 });

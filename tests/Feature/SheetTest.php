@@ -174,12 +174,11 @@ test('every mend that the cabin draw\'s notes offer mends its note; what is left
     $point = point()->replicate()
         ->fill(
             [
-                'slug' => 'cabin-draw', 'subject' => Juramen\Canon\Id::random(),
+                'slug' => 'cabin-draw', 'subject' => DB::transaction(fn () => app(App\Actions\Ledger\Append::class)->begin('point')->subject),
                 'record_id' => begun(RecordKind::Sheet, 'cabin-draw', CabinDraw::SHEET, $this->malin)->id,
             ]
         );
     $point->save();
-    DB::table('subjects')->insert(['id' => $point->subject->bytes, 'kind' => 'point']);
     $notes = fn (): Crawler => (
         new Crawler((string) $this->actingAs($this->malin)->get('/points/cabin-draw')->assertOk()->getContent())
     )->filter('#margin .note');

@@ -32,6 +32,15 @@ function entries(int $count, ?Id $subject = null): Id
     return $subject;
 }
 
+/** Somebody with every right on the database takes a subject away. */
+function withoutSubject(Id $subject): void
+{
+    $owner = DB::connection('owner');
+    $owner->statement('SET FOREIGN_KEY_CHECKS = 0');
+    $owner->table('subjects')->where('id', $subject->bytes)->delete();
+    $owner->statement('SET FOREIGN_KEY_CHECKS = 1');
+}
+
 function verified(?string $against = null): Verification
 {
     return app(VerifyLedger::class)($against, fn () => null);

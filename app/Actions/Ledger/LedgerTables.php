@@ -75,12 +75,6 @@ final class LedgerTables implements SubtreeHashes
         return $this->table('entries')->leftJoin(self::named('leaves'), 'leaves.position', '=', 'entries.position');
     }
 
-    /** @return Builder of entries that are committed and not sealed */
-    public function unsealed(): Builder
-    {
-        return $this->withLeaves()->whereNull('leaves.position');
-    }
-
     /** How many entries are sealed. */
     public function size(): int
     {

@@ -7,8 +7,8 @@ namespace App\Actions\Ledger;
 use App\Casts\Instants;
 use App\Support\Journal;
 use App\Support\KeyStore;
-use App\Support\Stored;
 use App\Support\SystemClock;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
@@ -29,11 +29,9 @@ final class Seal
 {
     private const BATCH = 5000;
 
-    /** Seconds within which any transaction has ended; far more than a request or a command may take. */
-    private const LONGEST_TRANSACTION = 3600;
-
     public function __construct(
         private readonly LedgerTables $ledger,
+        private readonly Unsealed $unsealed,
         private readonly SameLedger $same,
         private readonly ChainHeads $heads,
         private readonly Journal $journal,
@@ -74,7 +72,7 @@ final class Seal
         $note = null;
         $count = DB::transaction(function () use (&$note, $everything): int {
             $size = $this->ledger->size();
-            $rows = $this->unsealed($everything ? 0 : $this->settledPosition());
+            $rows = $this->next($everything ? $this->unsealed->everything() : $this->unsealed->query());
             if ($rows === []) {
                 return 0;
             }
@@ -178,26 +176,10 @@ final class Seal
     }
 
     /** @return list<\stdClass> with position, body, subject, sequence */
-    private function unsealed(int $settled): array
+    private function next(Builder $unsealed): array
     {
-        return array_values($this->ledger->unsealed()->select('entries.position', 'entries.body', 'entries.subject', 'entries.sequence')
-            ->where('entries.position', '>', $settled)->orderBy('entries.position')->limit(self::BATCH)->get()->all());
-    }
-
-    /**
-     * Every position up to here is sealed or will never appear: it was in the tree so long before the newest
-     * sealing that every transaction then open had ended by then, and was seen by that sealing.
-     */
-    private function settledPosition(): int
-    {
-        $newest = $this->ledger->table('checkpoints')->max('made');
-        if ($newest === null) {
-            return 0;
-        }
-        $size = $this->ledger->table('checkpoints')
-            ->where('made', '<', Instants::write(Instants::read(Stored::text($newest))->plusSeconds(-self::LONGEST_TRANSACTION)))->max('size');
-
-        return $size === null ? 0 : Stored::number($this->ledger->table('leaves')->where('leaf', '<', $size)->max('position'));
+        return array_values($unsealed->select('entries.position', 'entries.body', 'entries.subject', 'entries.sequence')
+            ->orderBy('entries.position')->limit(self::BATCH)->get()->all());
     }
 
     private function lockName(): string

@@ -37,6 +37,7 @@ final class VerifyLedger
 
     public function __construct(
         private readonly LedgerTables $ledger,
+        private readonly Unsealed $unsealed,
         private readonly SameLedger $same,
         private readonly ExamineChains $chains,
         private readonly ExamineEditions $editions,
@@ -260,7 +261,7 @@ final class VerifyLedger
 
     private function overdue(): int
     {
-        return $this->ledger->unsealed()->where('recorded', '<', Instants::write($this->clock->instant()->plusSeconds(-self::SEALED_WITHIN)))->count();
+        return $this->unsealed->everything()->where('recorded', '<', Instants::write($this->clock->instant()->plusSeconds(-self::SEALED_WITHIN)))->count();
     }
 
     private function fault(string $what, ?string $about = null, ?string $entry = null, ?int $leaf = null): void

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Desk;
 
-use App\Actions\Ledger\LedgerTables;
 use App\Actions\Ledger\SameLedger;
+use App\Actions\Ledger\Unsealed;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
@@ -47,7 +47,7 @@ final class Decisions
     private ?array $rows = null;
 
     public function __construct(
-        private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly LedgerTables $ledger,
+        private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly SystemClock $clock
     ) {}
 
@@ -125,7 +125,7 @@ final class Decisions
             ];
         }
         $late = Instants::write($this->clock->instant()->plusSeconds(-self::SEALING_STALLED));
-        $open = $this->ledger->unsealed()->where('recorded', '<', $late)->count();
+        $open = $this->unsealed->query()->where('recorded', '<', $late)->count();
 
         return $open === 0 ? [] : [
             new Decision(

@@ -14,9 +14,9 @@ final class DayOfSignups
 
     public function __construct(public readonly Day $day) {}
 
-    public function add(SignupFate $fate): void
+    public function add(SignupFate $fate, int $count): void
     {
-        $this->counts[$fate->value] = $this->of($fate) + 1;
+        $this->counts[$fate->value] = $this->of($fate) + $count;
     }
 
     public function of(SignupFate $fate): int
