@@ -7,6 +7,7 @@ use Juramen\Log\Checkpoint;
 use Juramen\Log\ConsistencyProof;
 use Juramen\Log\Disclosure;
 use Juramen\Log\Frontier;
+use Juramen\Log\GrowingTree;
 use Juramen\Log\InclusionProof;
 use Juramen\Log\MemorySubtrees;
 use Juramen\Log\Range;
@@ -33,6 +34,18 @@ test('roots of the published tree', function (int $size, string $root): void {
     [3, 'aeb6bcfe274b70a14fb067a5e5578264db0fa9b51af5e0ba159158f329e06e77'],
     [8, '5dc9da79a70659a9ad559cb701ded9a2ab9d823aad2f4960cfe370eff4604328'],
 ]);
+
+test('going through leaves one by one gives every hash of the tree, and its root at every size', function (): void {
+    $leaves = [...publishedLeaves(), ...array_map(static fn (int $i): Digest => TreeHash::ofLeaf("leaf $i"), range(8, 99))];
+    $hashes = MemorySubtrees::ofLeaves($leaves);
+    $tree = new GrowingTree;
+    foreach ($leaves as $size => $leaf) {
+        foreach ($tree->append($leaf->bytes) as $below => $hash) {
+            expect(bin2hex($hash))->toBe($hashes->at($below + 1, $size >> $below + 1)->hex());
+        }
+        expect($tree->root()->hex())->toBe(Range::hash(0, $size + 1, $hashes)->hex());
+    }
+});
 
 // RFC 9162 sections 2.1.3.2 and 2.1.4.2: every proof of every size leads to the root, and to no other.
 test('inclusion and consistency proofs hold for every size up to 70, and only for what they prove', function (): void {

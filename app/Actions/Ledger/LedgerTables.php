@@ -17,6 +17,7 @@ use Juramen\Log\MemorySubtrees;
 use Juramen\Log\MissingSubtree;
 use Juramen\Log\SubtreeHashes;
 use Juramen\Log\WantedSubtrees;
+use PDOStatement;
 
 /**
  * The ledger's tables as queries: the one place that knows their names. The connection is asked for at each use, so that after a
@@ -27,6 +28,12 @@ final class LedgerTables implements SubtreeHashes
     public function connection(): ConnectionInterface
     {
         return DB::connection();
+    }
+
+    /** For going through millions of rows. */
+    public function prepare(string $sql): PDOStatement
+    {
+        return DB::connection()->getPdo()->prepare($sql);
     }
 
     /** @param  'entries'|'leaves'|'subtrees'|'checkpoints'  $name */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Ledger\Fault;
+use App\Actions\Ledger\Pass;
 use App\Actions\Ledger\VerifyLedger;
 use App\Console\Report;
 use RuntimeException;
@@ -32,6 +33,7 @@ final class LedgerVerify extends Report
             $this->json([
                 'ok' => $found->holds(), 'entries' => $found->entries, 'sealed' => $found->sealed, 'checkpoints' => $found->checkpoints,
                 'overdue' => $found->overdue,
+                'passes' => array_map(static fn (Pass $p): array => ['name' => $p->name, 'seconds' => round($p->seconds, 3)], $found->passes),
                 'faults' => array_map(
                     static fn (Fault $f): array => ['what' => $f->what, 'about' => $f->about, 'entry' => $f->entry, 'leaf' => $f->leaf], $found->faults
                 ),
