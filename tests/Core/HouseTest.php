@@ -75,7 +75,7 @@ test('no public signature takes or gives an array by name, but parsers and print
 
 test('core types are immutable', function (): void {
     $builders = [
-        'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Canon\Merge', 'Juramen\Consent\Members',
+        'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Log\GrowingTree', 'Juramen\Canon\Merge', 'Juramen\Consent\Members',
         'Juramen\Audit\Html\HtmlReader', 'Juramen\Audit\Html\Labels', 'Juramen\Audit\Html\Page',
     ];
     $loose = [];
