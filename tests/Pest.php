@@ -2,6 +2,15 @@
 
 declare(strict_types=1);
 
+/* Each of several processes has a database and a mailbox stand-in of its own, which bin/test prepared. */
+if (getenv('TEST_TOKEN') !== false) {
+    $of = (int) getenv('TEST_TOKEN');
+    foreach (['DB_DATABASE' => "juramen_test_$of", 'MAIL_PORT' => (string) ((int) getenv('TEST_MAIL_PORT') + 2 * $of)] as $name => $value) {
+        putenv("$name=$value");
+        $_ENV[$name] = $_SERVER[$name] = $value;
+    }
+}
+
 require_once __DIR__.'/Support/mailbox.php';
 require_once __DIR__.'/Support/publishing.php';
 require_once __DIR__.'/Support/writing.php';

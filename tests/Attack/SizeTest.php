@@ -47,27 +47,6 @@ test('the page of a person of 200 entries asks at most 40 times, for all nodes o
     fwrite(STDERR, sprintf("\n  person's page, 200 entries: %d queries, %.0f ms\n", $queries, min($times)));
 });
 
-test('a large ledger verifies within minutes and 128 MB, and says how far it is', function (): void {
-    $people = fullSize(48_000);
-    $began = microtime(true);
-    app(Crowd::class)->grow($people, static fn (int $so) => null);
-    $grown = microtime(true);
-    $sealed = app(Seal::class)();
-    $done = microtime(true);
-    $run = new Process([PHP_BINARY, '-d', 'memory_limit=128M', 'artisan', 'ledger:verify', '--json'], base_path(), [
-        'DB_DATABASE' => (string) env('DB_DATABASE'), 'KEYS_PATH' => config('juramen.keys'), 'PUBLISHED_PATH' => config('juramen.published'),
-    ], timeout: 900);
-    $run->run();
-    $took = microtime(true) - $done;
-    $said = json_decode($run->getOutput(), true);
-    expect($said['faults'] ?? $run->getErrorOutput())->toBe([])->and($said['entries'])->toBeGreaterThan(3 * $people)
-        ->and(substr_count($run->getErrorOutput(), ' read'))->toBeGreaterThan(2)->and($took)->toBeLessThan(300);
-    fwrite(STDERR, sprintf(
-        "\n  ledger of %d entries: grown in %.0f s, %d sealed in %.0f s, verified in %.0f s within 128 MB\n",
-        $said['entries'], $grown - $began, $sealed, $done - $grown, $took
-    ));
-});
-
 /** @return int rows that the server read, one by one, for what is done */
 function rowsReadBy(callable $do): int
 {
@@ -82,7 +61,7 @@ function rowsReadBy(callable $do): int
     return ($between - $before) - ($read() - $between);
 }
 
-test('desk and sealing read no more rows of a large ledger than of a small one', function (): void {
+test('of a large ledger desk and sealing read no more than of a small one, and it verifies within minutes and 128 MB', function (): void {
     $officer = User::query()->where('role', 'officer')->firstOrFail();
     $both = function () use ($officer): array {
         // Weeks have passed since everything was sealed; then one more person signs up.
@@ -99,9 +78,29 @@ test('desk and sealing read no more rows of a large ledger than of a small one',
     };
     app(Crowd::class)->grow(320, static fn (int $so) => null);
     [$desk, $seal] = $both();
+    $began = microtime(true);
     app(Crowd::class)->grow(fullSize(96_000), static fn (int $so) => null);
+    $grown = microtime(true);
+    app(Seal::class)();
+    $sealed = microtime(true);
     [$deskNow, $sealNow] = $both();
-    $entries = DB::table($this->ledger('entries'))->count();
-    fwrite(STDERR, "\n  of $entries entries the desk reads $deskNow rows ($desk of a thousand), sealing one reads $sealNow ($seal)\n");
-    expect($deskNow)->toBeLessThanOrEqual(1.2 * $desk)->and($sealNow)->toBeLessThanOrEqual(1.2 * $seal);
+    $verifies = microtime(true);
+    // As the command is called; the clock of the test is weeks ahead of its own, which is not its fault.
+    Carbon::setTestNow();
+    $run = new Process([PHP_BINARY, '-d', 'memory_limit=128M', 'artisan', 'ledger:verify', '--json'], base_path(), [
+        'DB_DATABASE' => config('database.connections.runtime.database'), 'KEYS_PATH' => config('juramen.keys'),
+        'PUBLISHED_PATH' => config('juramen.published'),
+    ], timeout: 900);
+    $run->run();
+    $took = microtime(true) - $verifies;
+    $said = json_decode($run->getOutput(), true);
+    fwrite(STDERR, sprintf(
+        "\n  ledger of %d entries: grown in %.0f s, sealed in %.0f s, verified in %.0f s within 128 MB;"
+        ." the desk reads %d rows (%d of a thousand), sealing one entry %d (%d)\n",
+        $said['entries'] ?? 0, $grown - $began, $sealed - $grown, $took, $deskNow, $desk, $sealNow, $seal
+    ));
+    $ahead = array_filter($said['faults'] ?? [], static fn (array $f): bool => ! str_starts_with($f['what'], 'This entry is dated ahead of time'));
+    expect($ahead)->toBe([], $run->getErrorOutput())->and($said['entries'])->toBeGreaterThan(3 * fullSize(96_000))
+        ->and(substr_count($run->getErrorOutput(), ' read'))->toBeGreaterThan(2)->and($took)->toBeLessThan(300)
+        ->and($deskNow)->toBeLessThanOrEqual(1.2 * $desk)->and($sealNow)->toBeLessThanOrEqual(1.2 * $seal);
 });

@@ -67,7 +67,7 @@ test('every route of the office is closed to nobody, and open to each role only 
                 '{enquiry}',
             ],
             [
-                $subject, $entry, $held, '1', Illuminate\Support\Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv',
+                $subject, $entry, $held, (string) $this->message()->id, Illuminate\Support\Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv',
                 str_repeat('0', 32),
             ],
             $route->uri()

@@ -13,6 +13,7 @@ use Juramen\Canon\Digest;
 use Juramen\Log\ConsistencyProof;
 use Juramen\Log\MissingSubtree;
 use Juramen\Log\Range;
+use Juramen\Log\SubtreeHashes;
 
 /**
  * Whether the database holds the ledger that was sealed and written before, by what lies beside the key: the newest checkpoint, and
@@ -22,10 +23,14 @@ final class SameLedger
 {
     public function __construct(private readonly LedgerTables $ledger, private readonly KeyStore $keys, private readonly Journal $journal) {}
 
-    /** Why it is not the same; null where nothing speaks against it. */
-    public function isNot(): ?string
+    /**
+     * Why it is not the same; null where nothing speaks against it.
+     *
+     * @param  SubtreeHashes|null  $hashes  through which the stored tree is read, where whoever asks reads it too
+     */
+    public function isNot(?SubtreeHashes $hashes = null): ?string
     {
-        return $this->isShorter() ?? $this->differs() ?? $this->lacks();
+        return $this->isShorter() ?? $this->differs($hashes ?? new RememberedSubtrees($this->ledger)) ?? $this->lacks();
     }
 
     /** A quick look at the size alone, for whoever asks often. */
@@ -71,7 +76,7 @@ final class SameLedger
             ).'.';
     }
 
-    private function differs(): ?string
+    private function differs(SubtreeHashes $hashes): ?string
     {
         $kept = $this->keys->lastCheckpoint();
         if ($kept === null) {
@@ -80,9 +85,9 @@ final class SameLedger
         $checkpoint = $this->keys->keyRing()->open($kept);
         $size = $this->ledger->size();
         try {
-            $root = Range::hash(0, $checkpoint->size, $this->ledger);
-            $grows = in_array($checkpoint->size, [0, $size], true) || ConsistencyProof::make($checkpoint->size, $size, $this->ledger)
-                ->proves($root, Range::hash(0, $size, $this->ledger));
+            $root = Range::hash(0, $checkpoint->size, $hashes);
+            $grows = in_array($checkpoint->size, [0, $size], true) || ConsistencyProof::make($checkpoint->size, $size, $hashes)
+                ->proves($root, Range::hash(0, $size, $hashes));
         } catch (MissingSubtree|InvalidArgumentException $e) {
             return 'The stored tree is not whole: '.$e->getMessage();
         }

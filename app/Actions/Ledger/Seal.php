@@ -18,6 +18,7 @@ use Juramen\Log\Checkpoint;
 use Juramen\Log\Frontier;
 use Juramen\Log\SignedNote;
 use Juramen\Log\Subtree;
+use Juramen\Log\SubtreeHashes;
 use Juramen\Log\TreeHash;
 
 /**
@@ -52,12 +53,13 @@ final class Seal
             return 0;
         }
         try {
-            $why = $this->same->isNot();
+            $tree = new RememberedSubtrees($this->ledger);
+            $why = $this->same->isNot($tree);
             if ($why !== null) {
                 throw new SealingRefused("$why Nothing was sealed.");
             }
             $this->journal->close();
-            for ($sealed = 0; ($now = $this->batch($everything)) > 0; $sealed += $now) {
+            for ($sealed = 0; ($now = $this->batch($everything, $tree)) > 0; $sealed += $now) {
             }
             $this->journal->clear($this->same->unsealed(...));
 
@@ -67,17 +69,17 @@ final class Seal
         }
     }
 
-    private function batch(bool $everything): int
+    private function batch(bool $everything, SubtreeHashes $tree): int
     {
         $note = null;
-        $count = DB::transaction(function () use (&$note, $everything): int {
+        $count = DB::transaction(function () use (&$note, $everything, $tree): int {
             $size = $this->ledger->size();
             $rows = $this->next($everything ? $this->unsealed->everything() : $this->unsealed->query());
             if ($rows === []) {
                 return 0;
             }
             $before = $this->newestCheckpoint();
-            $frontier = Frontier::of($size, $this->ledger);
+            $frontier = Frontier::of($size, $tree);
             [$leaves, $subtrees] = [[], []];
             foreach ($rows as $row) {
                 $growth = $frontier->append(TreeHash::ofLeaf($row->body));
