@@ -3,13 +3,19 @@ import { defineConfig } from '@playwright/test';
 if (!process.env.PORT || !process.env.JURAMEN_HOME) {
   throw new Error('Browser tests run against an instance: call bin/test, or set PORT, MAILBOX_PORT and JURAMEN_HOME.');
 }
+const project = process.argv.find((argument) => argument.startsWith('--project='))?.slice('--project='.length) ?? 'all';
 export default defineConfig({
   outputDir: `${process.env.JURAMEN_HOME}/browser-results`,
   timeout: 120_000,
   workers: 1,
-  reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/browser.json` }]],
-  // Attacks leave an instance with traces; they come last.
-  projects: [{ name: 'browser', testDir: '.' }, { name: 'attack', testDir: '../Attack' }],
+  reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/${project}.json` }]],
+  // What breaks things on purpose leaves an instance with traces, and has one of its own; floods need a quiet machine and come last.
+  testDir: '..',
+  projects: [
+    { name: 'office', testMatch: /Browser\/(office|whole-path|wording)\.spec\.mjs$/ },
+    { name: 'faults', testMatch: [/Browser\/crash\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
+    { name: 'flood', testMatch: /Attack\/flood\.spec\.mjs$/ },
+  ],
   use: {
     baseURL: `http://127.0.0.1:${process.env.PORT}`,
     viewport: { width: 1280, height: 800 },
