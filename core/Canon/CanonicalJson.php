@@ -88,16 +88,17 @@ final class CanonicalJson
     private static function members(array $members, string $path): string
     {
         $out = [];
+        $plain = preg_match('/[^\x00-\x7f]/', implode('', array_keys($members))) === 0;
         foreach ($members as $name => $item) {
             $key = (string) $name;
-            $out[self::utf16($key, $path)] = self::string($key, $path).':'.self::value($item, $path.'/'.$key);
+            $out[$plain ? 'k'.$key : self::utf16($key, $path)] = self::string($key, $path).':'.self::value($item, $path.'/'.$key);
         }
         ksort($out, SORT_STRING);
 
         return '{'.implode(',', $out).'}';
     }
 
-    /** A key that sorts by UTF-16 code units; the prefix keeps PHP from reading it as an integer. */
+    /** A key that sorts by UTF-16 code units, as names of ASCII alone do by themselves; the prefix keeps PHP from reading it as an integer. */
     private static function utf16(string $text, string $path): string
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
@@ -109,6 +110,10 @@ final class CanonicalJson
 
     private static function string(string $text, string $path): string
     {
+        // Most of what is written has nothing to escape.
+        if (preg_match('/^[\x20\x21\x23-\x5b\x5d-\x7e]*$/D', $text) === 1) {
+            return '"'.$text.'"';
+        }
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw InvalidCanonicalData::at($path, 'text that is not UTF-8', 'convert it to UTF-8 first');
         }
