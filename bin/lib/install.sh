@@ -1,5 +1,6 @@
 # Installs what is missing: Debian packages (as root), Composer and npm packages, built assets.
-DEBIAN_PACKAGES="mariadb-server mariadb-client nginx-light php8.2-fpm php8.2-cli php8.2-mysql php8.2-curl php8.2-gd php8.2-zip php8.2-intl php8.2-mbstring php8.2-xml procps unzip"
+DEBIAN_PACKAGES="mariadb-server mariadb-client nginx-light php8.2-fpm php8.2-cli php8.2-mysql php8.2-curl php8.2-gd php8.2-zip"
+DEBIAN_PACKAGES+=" php8.2-intl php8.2-mbstring php8.2-xml procps unzip"
 DEBIAN_PACKAGES_TESTS="chromium openssl"
 
 missing_packages() {
@@ -26,7 +27,8 @@ Install them as root, then call this again:
     if [ ! -e $policy ]; then printf '#!/bin/sh\nexit 101\n' > $policy; chmod 755 $policy; made=yes; fi
     apt-get update -qq >&2
     # shellcheck disable=SC2086
-    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing >&2 || { [ -z "$made" ] || rm -f $policy; die "apt-get could not install: $missing"; }
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing >&2 \
+        || { [ -z "$made" ] || rm -f $policy; die "apt-get could not install: $missing"; }
     [ -z "$made" ] || rm -f $policy
 }
 
@@ -50,5 +52,6 @@ install_all() {
     install_debian "$@"
     unless_done "$ROOT/vendor/.done" "$ROOT/composer.json" composer_install
     unless_done "$ROOT/node_modules/.done" "$ROOT/package.json $ROOT/package-lock.json" npm_install
-    unless_done "$ROOT/public/build/.done" "$ROOT/resources/css $ROOT/resources/js $ROOT/resources/views $ROOT/package.json $ROOT/bin/lib/build-assets.mjs" build_assets
+    unless_done "$ROOT/public/build/.done" \
+        "$ROOT/resources/css $ROOT/resources/js $ROOT/resources/views $ROOT/package.json $ROOT/bin/lib/build-assets.mjs" build_assets
 }

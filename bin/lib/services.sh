@@ -21,7 +21,9 @@ fill() {
     # What the application trusts as proxies, nginx counts by what they say.
     for proxy in $(setting TRUSTED_PROXIES | tr -d '"' | tr ',' ' '); do trusted+="set_real_ip_from $proxy; "; done
     [ -z "$trusted" ] || trusted+="real_ip_header X-Forwarded-For; real_ip_recursive on;"
-    sed -e "s|@FILES@|$files|g" -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@TRUSTED@|    $trusted|g" -e "s|@ROOT@|$ROOT|g" -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" "$ROOT/deploy/$1" > "$RUN/${1%.in}"
+    sed -e "s|@FILES@|$files|g" -e "s|@NGINX_USER@|$nginx_user|g" -e "s|@TRUSTED@|    $trusted|g" -e "s|@ROOT@|$ROOT|g" \
+        -e "s|@HOME@|$JURAMEN_HOME|g" -e "s|@RUN@|$RUN|g" -e "s|@LOGS@|$LOGS|g" -e "s|@PORT@|$PORT|g" -e "s|@USER@|$(id -un)|g" \
+        "$ROOT/deploy/$1" > "$RUN/${1%.in}"
 }
 
 make_home() {
@@ -40,7 +42,8 @@ MAIL_PORT=$SMTP_PORT
 MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT
 SETTINGS
     )
-    sed -i -e "s|^APP_URL=.*|APP_URL=$URL|" -e "s|^MAIL_PORT=.*|MAIL_PORT=$SMTP_PORT|" -e "s|^MAILBOX_URL=.*|MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT|" "$JURAMEN_HOME/env"
+    sed -i -e "s|^APP_URL=.*|APP_URL=$URL|" -e "s|^MAIL_PORT=.*|MAIL_PORT=$SMTP_PORT|" \
+        -e "s|^MAILBOX_URL=.*|MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT|" "$JURAMEN_HOME/env"
 }
 
 setting() { sed -n "s/^$1=//p" "$JURAMEN_HOME/env"; }
@@ -108,8 +111,17 @@ cache_for_pages() {
     # shellcheck disable=SC2086
     env $PAGE_CACHES php "$ROOT/artisan" config:cache >>"$LOGS/cache.log" && env $PAGE_CACHES php "$ROOT/artisan" route:cache >>"$LOGS/cache.log"
 }
-start_fpm() { clear_orphans fpm; cache_for_pages || say "Pages do without caches; see $LOGS/cache.log"; fill php-fpm.conf.in; background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"; }
-start_nginx() { clear_orphans nginx; fill nginx.conf.in; background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"; }
+start_fpm() {
+    clear_orphans fpm
+    cache_for_pages || say "Pages do without caches; see $LOGS/cache.log"
+    fill php-fpm.conf.in
+    background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"
+}
+start_nginx() {
+    clear_orphans nginx
+    fill nginx.conf.in
+    background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"
+}
 start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
 # Two, so that one that waits for a slow mail server does not stop the other.
 start_worker() { background worker php "$ROOT/artisan" deliveries:work; }

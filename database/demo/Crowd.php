@@ -50,11 +50,12 @@ final class Crowd
 
     private const LANGUAGES = [Language::English, Language::German];
 
-    /** @var array<string, list<array<string, mixed>>> rows to be written, by table */
+    /** @var array<string, list<array<string, int|string|null>>> rows to be written, by table */
     private array $rows = [];
 
     public function __construct(
-        private readonly LedgerTables $ledger, private readonly ProjectPermissions $project, private readonly KeyStore $keys, private readonly SystemClock $clock
+        private readonly LedgerTables $ledger, private readonly ProjectPermissions $project, private readonly KeyStore $keys,
+        private readonly SystemClock $clock
     ) {}
 
     /**

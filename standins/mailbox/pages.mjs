@@ -1,6 +1,7 @@
 // The stand-in's pages: a list of mails, one mail as a reader shows it, and how the server is to behave.
 const escape = (text) => String(text).replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
-const page = (title, content) => `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escape(title)}</title>
+const page = (title, content) => `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">
+<title>${escape(title)}</title>
 <style>body{font:15px/1.5 system-ui,sans-serif;margin:2rem auto;max-width:60rem;padding:0 1rem;color:#1b2230;background:#f3f0e8}
 table{border-collapse:collapse;width:100%}td,th{text-align:left;padding:.5rem .75rem;border-bottom:1px solid #d8d2c4;vertical-align:top}
 a{color:#0f4c5c}iframe{width:100%;height:34rem;border:1px solid #d8d2c4;background:#fff}pre{overflow:auto;font-size:13px}
@@ -14,8 +15,11 @@ const modes = {
 
 export function listPage(mails, mode, search) {
   const choices = Object.entries(modes).map(([name, text]) => `<option value="${name}"${name === mode.name ? ' selected' : ''}>${text}</option>`).join('');
-  const rows = mails.map((m) => `<tr><td>${m.date ? new Date(m.date).toISOString().slice(0, 19).replace('T', ' ') : ''}</td><td>${escape(m.to)}</td><td><a href="/mail/${m.name}">${escape(m.subject)}</a><br><small>${escape(m.from)}</small></td></tr>`).join('');
-  return page('Mailbox stand-in', `<form method="post" action="/mode"><label>The server <select name="name">${choices}</select></label><input type="hidden" name="seconds" value="5"><button>Set</button></form>
+  const at = (date) => (date ? new Date(date).toISOString().slice(0, 19).replace('T', ' ') : '');
+  const rows = mails.map((m) => `<tr><td>${at(m.date)}</td><td>${escape(m.to)}</td>
+<td><a href="/mail/${m.name}">${escape(m.subject)}</a><br><small>${escape(m.from)}</small></td></tr>`).join('');
+  return page('Mailbox stand-in', `<form method="post" action="/mode"><label>The server <select name="name">${choices}</select></label>
+<input type="hidden" name="seconds" value="5"><button>Set</button></form>
 <form action="/"><label>To <input name="to" value="${escape(search)}"></label><button>Find</button></form>
 <table><thead><tr><th>Date (UTC)</th><th>To</th><th>Subject</th></tr></thead><tbody>${rows || '<tr><td colspan="3">No mail yet.</td></tr>'}</tbody></table>`);
 }

@@ -89,7 +89,11 @@ test('a guest who only looks gets neither cookie nor session; who signs in goes 
     $this->get('/login?to='.rawurlencode('/points/footer-newsletter?shown=de'))->assertSee('value="/points/footer-newsletter?shown=de"', false);
     $this->post('/login', [...RIGHT, 'password' => 'wrong', 'to' => '/points'], ['Referer' => 'https://pirate.example/'])
         ->assertRedirect('/login?to=%2Fpoints');
-    foreach (['/points' => '/points', '//pirate.example' => '/', '/\\pirate.example' => '/', 'https://pirate.example' => '/', "/x\r\nSet-Cookie: a=b" => '/', '/login' => '/'] as $to => $goes) {
+    $wanted = [
+        '/points' => '/points', '//pirate.example' => '/', '/\\pirate.example' => '/', 'https://pirate.example' => '/',
+        "/x\r\nSet-Cookie: a=b" => '/', '/login' => '/',
+    ];
+    foreach ($wanted as $to => $goes) {
         auth()->logout();
         $response = $this->post('/login', [...RIGHT, 'to' => $to]);
         expect($response->headers->get('Location'))->toBe($goes);

@@ -44,7 +44,8 @@ test('crafted points on an approval put no breach on a live form, and nothing is
         $statement, $this->malin, 'texts/en', 'Yes, {controller} may email me its sailings {rate} and I agree to the terms and conditions. {withdrawal}'
     );
     $shown = (string) chosen($statement, 'footer-newsletter')['footer-newsletter'];
-    foreach ([['footer-newsletter'], ['footer-newsletter' => 'x'], ['footer-newsletter' => $shown], ['0' => 'footer-newsletter'], ['nowhere' => 'x']] as $points) {
+    $crafted = [['footer-newsletter'], ['footer-newsletter' => 'x'], ['footer-newsletter' => $shown], ['0' => 'footer-newsletter'], ['nowhere' => 'x']];
+    foreach ($crafted as $points) {
         ($this->approveBy)(
             $this->arne, '/records/statement/voyage-news', ['points' => $points, 'comment' => 'A comment of more than fifteen letters.']
         )->assertSessionHasErrors('approve');

@@ -14,13 +14,17 @@ const given = () => Number(sql("SELECT COUNT(*) FROM juramen_ledger.entries WHER
 async function opened(path, localAddress) {
   const started = performance.now();
   const status = await new Promise((done) => {
-    http.get(site + path, { localAddress, agent: false }, (response) => { response.resume().on('end', () => done(response.statusCode)); }).on('error', () => done(0));
+    http.get(site + path, { localAddress, agent: false }, (response) => { response.resume().on('end', () => done(response.statusCode)); })
+      .on('error', () => done(0));
   });
   return { status, seconds: (performance.now() - started) / 1000 };
 }
 
 test('1,000 half-sent headers and 200 half-sent forms from one client stop nobody, and are cut off', async () => {
-  const half = ['POST /forms/footer-newsletter/en HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Slow:', `POST /forms/footer-newsletter/en HTTP/1.1\r\nHost: 127.0.0.1:${port}\r\nContent-Length: 900\r\n\r\nem`];
+  const half = [
+    'POST /forms/footer-newsletter/en HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Slow:',
+    `POST /forms/footer-newsletter/en HTTP/1.1\r\nHost: 127.0.0.1:${port}\r\nContent-Length: 900\r\n\r\nem`,
+  ];
   let closed = 0;
   const sockets = await Promise.all(Array.from({ length: 1200 }, (_, i) => new Promise((done) => {
     const socket = net.connect({ port, host: '127.0.0.1', localAddress: '127.30.0.9' }, () => { socket.write(half[i < 1000 ? 0 : 1]); done(socket); });
@@ -39,7 +43,9 @@ test('1,000 half-sent headers and 200 half-sent forms from one client stop nobod
 });
 
 test('only hosts that are ours are answered', async () => {
-  const asked = (host) => new Promise((done) => { http.get(`${site}/login`, { headers: { Host: host } }, (response) => { response.resume(); done(response.statusCode); }); });
+  const asked = (host) => new Promise((done) => {
+    http.get(`${site}/login`, { headers: { Host: host } }, (response) => { response.resume(); done(response.statusCode); });
+  });
   expect(await asked('elsewhere.example')).toBe(400);
   expect(await asked(`127.0.0.1:${port}`)).toBe(200);
 });
@@ -54,7 +60,8 @@ test('a foreign page that fetched our marks and shows other words: the person ge
     const html = await (await fetch(`${site}/forms/footer-newsletter/en`)).text();
     response.setHeader('Content-Type', 'text/html').end(html
       .replace(/<link[^>]*>/g, '').replace(/action="[^"]*"/, `action="${site}/forms/footer-newsletter/en"`)
-      .replace(/(<label[^>]*for="yes-voyage-news"[^>]*>)[\s\S]*?<\/label>/, '$1Show me the cat</label>').replace('id="yes-voyage-news"', 'id="yes-voyage-news" checked'));
+      .replace(/(<label[^>]*for="yes-voyage-news"[^>]*>)[\s\S]*?<\/label>/, '$1Show me the cat</label>')
+      .replace('id="yes-voyage-news"', 'id="yes-voyage-news" checked'));
   });
   await new Promise((done) => { foreign.listen(0, '127.0.0.1', done); });
   const before = given();
@@ -89,12 +96,17 @@ test('behind a TLS proxy forms arrive, nobody is sent to http, and the cookie is
   const tls = port + 7;
   const folder = mkdtempSync(`${home}/tls-`);
   mkdirSync(`${folder}/tmp`);
-  execFileSync('openssl', ['req', '-x509', '-newkey', 'ec', '-pkeyopt', 'ec_paramgen_curve:prime256v1', '-nodes', '-days', '1', '-subj', '/CN=127.0.0.1', '-keyout', `${folder}/key.pem`, '-out', `${folder}/cert.pem`], { stdio: 'ignore' });
+  execFileSync('openssl', [
+    'req', '-x509', '-newkey', 'ec', '-pkeyopt', 'ec_paramgen_curve:prime256v1', '-nodes', '-days', '1', '-subj', '/CN=127.0.0.1',
+    '-keyout', `${folder}/key.pem`, '-out', `${folder}/cert.pem`,
+  ], { stdio: 'ignore' });
   const temporary = ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi'].map((kind) => `${kind}_temp_path ${folder}/tmp;`).join(' ');
-  writeFileSync(`${folder}/nginx.conf`, `pid ${folder}/nginx.pid; daemon off; error_log ${folder}/error.log; ${process.getuid() === 0 ? 'user root;' : ''} events {}
+  const user = process.getuid() === 0 ? 'user root;' : '';
+  writeFileSync(`${folder}/nginx.conf`, `pid ${folder}/nginx.pid; daemon off; error_log ${folder}/error.log; ${user} events {}
     http { access_log off; ${temporary}
       server { listen 127.0.0.1:${tls} ssl; ssl_certificate ${folder}/cert.pem; ssl_certificate_key ${folder}/key.pem;
-        location / { proxy_pass ${site}; proxy_set_header Host $http_host; proxy_set_header X-Forwarded-For $remote_addr; proxy_set_header X-Forwarded-Proto https; proxy_set_header X-Forwarded-Host $http_host; proxy_set_header X-Forwarded-Port ${tls}; } } }`);
+        location / { proxy_pass ${site}; proxy_set_header Host $http_host; proxy_set_header X-Forwarded-For $remote_addr;
+          proxy_set_header X-Forwarded-Proto https; proxy_set_header X-Forwarded-Host $http_host; proxy_set_header X-Forwarded-Port ${tls}; } } }`);
   const kept = readFileSync(`${home}/env`, 'utf8');
   const restart = async () => {
     for (const part of ['fpm', 'nginx']) {

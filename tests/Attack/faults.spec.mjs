@@ -1,6 +1,8 @@
 // A database that goes away under a worker with a mail in hand; a killed master; parts that die as they start.
 import { expect, test } from '@playwright/test';
-import { artisan, floodGate, holdDown, kill, letUp, mails, mailServer, marks, pause, pid, send, site, sql, waitForMails, waitForPart } from '../Browser/support.mjs';
+import {
+  artisan, floodGate, holdDown, kill, letUp, mails, mailServer, marks, pause, pid, send, site, sql, waitForMails, waitForPart,
+} from '../Browser/support.mjs';
 
 const name = (test, i = 0) => `${test}.${i}.${Date.now().toString(36)}@post.example`;
 

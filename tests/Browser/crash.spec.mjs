@@ -125,7 +125,8 @@ test('200 sign-ups at once from 20 connections: each is in the ledger once, chai
   expect(Number(sql('SELECT COUNT(*) FROM juramen_ledger.entries WHERE kind = \'given\'')) - before).toBe(200);
   expect(sql("SELECT COUNT(*) FROM (SELECT subject, sequence FROM juramen_ledger.entries GROUP BY 1, 2 HAVING COUNT(*) > 1) x")).toBe('0');
   whole();
-  expect(sql('SELECT COUNT(*) FROM juramen_ledger.entries e LEFT JOIN juramen_ledger.leaves l ON l.position = e.position WHERE l.leaf IS NULL AND e.recorded < NOW() - INTERVAL 30 SECOND')).toBe('0');
+  expect(sql(`SELECT COUNT(*) FROM juramen_ledger.entries e LEFT JOIN juramen_ledger.leaves l ON l.position = e.position
+    WHERE l.leaf IS NULL AND e.recorded < NOW() - INTERVAL 30 SECOND`)).toBe('0');
   await expect.poll(() => sql("SELECT COUNT(*) FROM deliveries WHERE state IN ('waiting', 'claimed')"), { timeout: 90_000 }).toBe('0');
   expect((await mails(emails[150])).length).toBe(1);
 });

@@ -99,7 +99,8 @@ export async function marks(language = 'en') {
 export function send(email, given, agent) {
   const body = new URLSearchParams({ email, 'yes-voyage-news': 'yes', ...given }).toString();
   return new Promise((done) => {
-    const request = http.request(`${site}/forms/footer-newsletter/en`, { method: 'POST', agent, headers: { Origin: site, 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body) } }, (response) => {
+    const headers = { Origin: site, 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body) };
+    const request = http.request(`${site}/forms/footer-newsletter/en`, { method: 'POST', agent, headers }, (response) => {
       let text = '';
       response.on('data', (part) => { text += part; });
       response.on('end', () => done({ status: response.statusCode, text }));

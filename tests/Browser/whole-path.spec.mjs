@@ -56,7 +56,8 @@ test('one sign-up, from the form to the proof, and out again', async ({ page, br
   await expect(shown.locator('#email')).toHaveValue(email);
   await expect(shown.locator('#first-name')).toHaveValue('Jette');
   await expect(shown.getByRole('checkbox')).toBeChecked();
-  await expect(shown.locator('label[for=yes-voyage-news]')).toContainText('Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise per E-Mail schicken.');
+  await expect(shown.locator('label[for=yes-voyage-news]'))
+    .toContainText('Ja, Tidewick Ferries darf mir einmal im Monat neue Fahrten und Preise per E-Mail schicken.');
   await expect(office.getByRole('complementary')).toContainText('Statement voyage-news, edition 1, Deutsch');
   await office.getByLabel('on', { exact: true }).fill(before);
   await office.getByLabel('on', { exact: true }).press('Enter');

@@ -38,7 +38,9 @@ test('an editor drafts in two languages, an officer approves from the desk, thre
   await signIn(arne, 'arne@tidewick.example');
   await arne.locator('article').filter({ hasText: 'Statement voyage-news' }).getByRole('link', { name: 'Review' }).click();
   await expect(arne.getByText('3 published points will show something else')).toBeVisible();
-  for (const name of ['Pop-up on the booking page', 'Footer newsletter', 'Island walking guide']) await expect(arne.getByRole('checkbox', { name })).toBeChecked();
+  for (const name of ['Pop-up on the booking page', 'Footer newsletter', 'Island walking guide']) {
+    await expect(arne.getByRole('checkbox', { name })).toBeChecked();
+  }
   await accessible(arne);
   await arne.getByRole('button', { name: 'Approve edition 2' }).click();
   await expect(arne.getByText('Edition 2 is approved. 3 points are published with it.')).toBeVisible();
@@ -78,7 +80,8 @@ test('a file with a damaged placeholder is caught before anything changes; a sou
   await signIn(page, 'malin@tidewick.example');
   await page.goto('/wording/library');
   const take = async (text) => {
-    await page.getByLabel('A file as it came back').setInputFiles({ name: 'back.csv', mimeType: 'text/csv', buffer: Buffer.from(`statement,language,text\n${text}\n`) });
+    const buffer = Buffer.from(`statement,language,text\n${text}\n`);
+    await page.getByLabel('A file as it came back').setInputFiles({ name: 'back.csv', mimeType: 'text/csv', buffer });
     await page.getByRole('button', { name: 'Show what it would change' }).click();
   };
   await take('atlantic-crossings,fr,"Oui, {contrôleur} peut m’envoyer {rate} ses traversées. {withdrawal} Plus dans la {notice}."');

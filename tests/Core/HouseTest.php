@@ -75,8 +75,8 @@ test('no public signature takes or gives an array by name, but parsers and print
 
 test('core types are immutable', function (): void {
     $builders = [
-        'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Log\GrowingTree', 'Juramen\Canon\Merge', 'Juramen\Consent\Members',
-        'Juramen\Audit\Html\HtmlReader', 'Juramen\Audit\Html\Labels', 'Juramen\Audit\Html\Page',
+        'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Log\GrowingTree', 'Juramen\Canon\Merge',
+        'Juramen\Consent\Members', 'Juramen\Audit\Html\HtmlReader', 'Juramen\Audit\Html\Labels', 'Juramen\Audit\Html\Page',
     ];
     $loose = [];
     foreach (coreClasses() as $class) {
@@ -87,6 +87,26 @@ test('core types are immutable', function (): void {
         }
     }
     expect($loose)->toBe([]);
+});
+
+test('no line is wider than 160 columns but in data, or for one text in it', function (): void {
+    $root = dirname(__DIR__, 2);
+    // What people wrote in several languages, a text or a form on each line.
+    $data = '#^(?:resources/lang|core/Wording/(?:Starters|Lexicons|NoticeParagraph)|tests/Core/(?:ForeignForms|UnseenStatements|Statements|Requirements))#';
+    $wide = [];
+    foreach (explode("\n", trim((string) shell_exec('cd '.escapeshellarg($root).' && git ls-files "*.php" "*.mjs" "*.js" bin'))) as $file) {
+        foreach (preg_match($data, $file) === 1 ? [] : (array) file("$root/$file") as $i => $line) {
+            if (mb_strlen((string) $line) <= 161) {
+                continue;
+            }
+            preg_match_all('/\'(?:[^\'\\\\]|\\\\.)*\'|"(?:[^"\\\\]|\\\\.)*"/u', (string) $line, $texts);
+            $longest = max([0, ...array_map(mb_strlen(...), $texts[0])]);
+            if (mb_strlen(trim((string) $line)) - $longest > 100) {
+                $wide[] = "$file:".($i + 1);
+            }
+        }
+    }
+    expect($wide)->toBe([]);
 });
 
 test('no file has grown past what one can hold in the head', function (): void {

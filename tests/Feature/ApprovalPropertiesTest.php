@@ -16,7 +16,6 @@ use App\Models\Revision;
 use App\Models\User;
 use App\Queries\Points\AffectedPoints;
 use App\Queries\Registers\RegistersInForce;
-use App\Support\Csv;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\AuthoredRevision;
@@ -136,7 +135,7 @@ test('a CSV of any words comes back as it went out', function (): void {
             continue;
         }
         written($this->statement, $this->people[2], 'texts', ['en' => $text]);
-        $csv = (string) Illuminate\Testing\TestResponse::fromBaseResponse(Csv::respond('x.csv', ['statement', 'language', 'text'], [['voyage-news', 'en', $text]]))->streamedContent();
+        $csv = csv(['statement', 'language', 'text'], [['voyage-news', 'en', $text]]);
         $library = app(ReadLibrary::class)($csv);
         expect(array_map(static fn ($r) => $r->new, $library->rows))->toBe([$text])->and($library->changes())->toBe([]);
     }

@@ -138,6 +138,7 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->streamedContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not
         ->toContain('post.example');
     $this->signUp('bot@post.example', ['homepage' => 'x']);
-    expect((string) $this->get('/held?as=csv')->assertOk()->streamedContent())->toContain('footer-newsletter,1,en,trap-touched,')->not->toContain('post.example');
+    expect($this->get('/held?as=csv')->assertOk()->streamedContent())->toContain('footer-newsletter,1,en,trap-touched,')
+        ->not->toContain('post.example');
     $this->actingAs(person('editor'))->get('/desk')->assertOk()->assertDontSee('/evidence/signups');
 });

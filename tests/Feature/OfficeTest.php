@@ -9,6 +9,7 @@ use App\Models\Subscriber;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -63,11 +64,13 @@ test('every route of the office is closed to nobody, and open to each role only 
         $held = (string) HeldSubmission::query()->max('id');
         $address = '/'.str_replace(
             [
-                '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}', '{format}',
+                '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
+                '{format}',
                 '{enquiry}',
             ],
             [
-                $subject, $entry, $held, (string) $this->message()->id, Illuminate\Support\Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64), 'notice-linked', 'statement', 'voyage-news', 'csv',
+                $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
+                'notice-linked', 'statement', 'voyage-news', 'csv',
                 str_repeat('0', 32),
             ],
             $route->uri()

@@ -257,7 +257,8 @@ test('without screening nothing is held, and the rule is a departure with its re
 test('a file of texts is read, reported, and taken as drafts; a damaged placeholder is caught before anything changes', function (): void {
     $read = fn (string $text, string $name = 'texts.csv') => $this->actingAs($this->malin)
         ->post('/wording/library', ['file' => UploadedFile::fake()->createWithContent($name, $text)]);
-    $sound = "statement,language,text\r\nvoyage-news,en,\"Yes, {controller} may email me sailings, {rate}. {withdrawal}\"\r\nvoyage-news,fr,\"Oui, {controller} peut m'écrire {rate}. {withdrawal}\"\r\n";
+    $sound = "statement,language,text\r\nvoyage-news,en,\"Yes, {controller} may email me sailings, {rate}. {withdrawal}\"\r\n"
+        ."voyage-news,fr,\"Oui, {controller} peut m'écrire {rate}. {withdrawal}\"\r\n";
     $broken = str_replace('{rate}. {withdrawal}"'."\r\nvoyage-news,fr", '{ rate }. {withdrawal}"'."\r\nvoyage-news,fr", $sound);
     $read($broken)->assertOk()->assertSee('1 text cannot be taken, so nothing is')->assertSee('damaged')->assertDontSee('id="take"', false);
     $this->post('/wording/library/apply', ['text' => $broken])->assertSessionHasErrors('file');
@@ -384,7 +385,9 @@ test('the registers, the starters, each entry and its history can be looked at b
     $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail());
     foreach ([
         '/wording', '/wording?q=nothing', '/wording/registers', '/wording/starters', '/wording/notice', '/wording/library', '/records/rules/house',
-        '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', VOYAGE, VOYAGE.'/history?to=e1&left=en&right=de', VOYAGE.'/review', '/rules'] as $page) {
+        '/records/controller/tidewick-ferries', '/records/purpose/voyage-news', VOYAGE, VOYAGE.'/history?to=e1&left=en&right=de',
+        VOYAGE.'/review', '/rules',
+    ] as $page) {
         expect((string) $this->get($page)->assertOk()->getContent())->not->toContain('class="do"');
     }
     $this->get('/records/sheet/footer-newsletter')->assertNotFound();

@@ -6,6 +6,7 @@ use App\Actions\Registers\Changed;
 use App\Actions\Registers\ChangeRecord;
 use App\Models\Record;
 use App\Models\User;
+use App\Support\Csv;
 use Illuminate\Testing\TestResponse;
 use Juramen\Canon\Document;
 use Juramen\Canon\Place;
@@ -33,6 +34,17 @@ function written(Record $record, User $author, string $place, mixed $value, ?int
     return app(ChangeRecord::class)->change(
         $record, $author, $base ?? newestOf($record), 'wrote', static fn (Document $d): Document => $d->with(Place::parse($place), $value)
     );
+}
+
+/**
+ * A list as its file says it.
+ *
+ * @param  list<string>  $head
+ * @param  list<list<string>>  $rows
+ */
+function csv(array $head, array $rows): string
+{
+    return TestResponse::fromBaseResponse(Csv::respond('x.csv', $head, $rows))->streamedContent();
 }
 
 expect()->extend('toBeRefused', function (Refusal $refusal): mixed {

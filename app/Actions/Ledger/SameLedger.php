@@ -93,7 +93,8 @@ final class SameLedger
         }
 
         return match (true) {
-            ! $root->equals($checkpoint->root) => "The first {$checkpoint->size} sealed entries are not those of the checkpoint beside the key: the ledger was changed.",
+            ! $root->equals($checkpoint->root) => "The first {$checkpoint->size} sealed entries are not those of the checkpoint beside the key:"
+                .' the ledger was changed.',
             ! $grows => 'The stored tree does not grow out of its earlier state.',
             default => null,
         };

@@ -36,7 +36,8 @@ final class FollowHouse
             foreach ($points as $point) {
                 $ends = $rules[$point->slug];
                 $said = 'follows the house again: '.implode(', ', $ends);
-                $this->change->change($point->record, $author, $point->record->newest->number ?? 1, $said, static function (Document $document) use ($ends): Document {
+                $base = $point->record->newest->number ?? 1;
+                $this->change->change($point->record, $author, $base, $said, static function (Document $document) use ($ends): Document {
                     foreach ($ends as $rule) {
                         $document = $document->without(Place::of('departures', $rule));
                     }

@@ -24,7 +24,8 @@ enum Released
             self::InPart => 'Released in part: this person withdrew some of it after sending this, and that stays withdrawn.',
             self::WithoutConsent => 'Released without its consent: this person withdrew after sending this, and that stays withdrawn.'
                 .' What was sent besides is kept under Enquiries.',
-            self::Nothing => 'Not entered: this person withdrew after sending this, so it stays withdrawn, and nobody is asked again. The submission is deleted.',
+            self::Nothing => 'Not entered: this person withdrew after sending this, so it stays withdrawn, and nobody is asked again.'
+                .' The submission is deleted.',
             self::Gone => 'Somebody decided about it before you.',
         };
     }

@@ -18,7 +18,8 @@ use RuntimeException;
 
 final class AuditHtml extends Report
 {
-    protected $signature = 'audit:html {file* : pages or fragments of HTML} {--url= : where the page stands} {--lang= : its language, where it does not say so} {--json}';
+    protected $signature = 'audit:html {file* : pages or fragments of HTML} {--url= : where the page stands}
+        {--lang= : its language, where it does not say so} {--json}';
 
     protected $description = 'Judges every form of the given HTML by the requirements; needs no database';
 
@@ -93,7 +94,8 @@ final class AuditHtml extends Report
             foreach ($results as $result) {
                 if ($result->verdict->isFinding()) {
                     $this->line(
-                        "    {$result->verdict->value}: {$result->requirement->id()} at {$result->where?->text()}. {$result->says} ({$result->requirement->source()->text})"
+                        "    {$result->verdict->value}: {$result->requirement->id()} at {$result->where?->text()}."
+                            ." {$result->says} ({$result->requirement->source()->text})"
                     );
                     $this->line("      {$result->mend}");
                 }

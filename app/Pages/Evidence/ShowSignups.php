@@ -7,9 +7,9 @@ namespace App\Pages\Evidence;
 use App\Actions\Consent\PersonalValues;
 use App\Models\SignupJourney;
 use App\Pages\Controls\Option;
+use App\Queries\Desk\SignupFate;
 use App\Queries\Evidence\ListSignups;
 use App\Queries\Evidence\SignupFilter;
-use App\Queries\Evidence\SignupState;
 use App\Queries\Points\PointNames;
 
 /** Prepares the list of sign-ups, with the addresses that may stand in a list. */
@@ -29,7 +29,7 @@ final class ShowSignups
 
         return new SignupsPage(
             implode(' ', array_filter($found, static fn (string $part): bool => $part !== '')), $filter,
-            array_map(static fn (SignupState $s): Option => new Option($s->value, $s->value, $s === $filter->state), SignupState::cases()),
+            array_map(static fn (SignupFate $s): Option => new Option($s->value, $s->value, $s === $filter->state), SignupFate::ofSignups()),
             array_map(static fn (string $name): Option => new Option($name, $name, $name === $filter->point), ($this->points)()),
             array_map(static fn (SignupJourney $j): SignupRow => SignupRow::of($j, $addresses->get($j->subscriber->subject->hex())?->value), $journeys),
             route('evidence.signups', [...$filter->query(), 'as' => 'csv']), $page->links('office.pages'),

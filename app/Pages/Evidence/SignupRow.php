@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Evidence;
 
 use App\Models\SignupJourney;
-use App\Queries\Evidence\SignupState;
+use App\Queries\Desk\SignupFate;
 use App\Support\Moments;
 
 /** One sign-up of the list. */
@@ -22,7 +22,7 @@ final readonly class SignupRow
 
     public static function of(SignupJourney $journey, ?string $address): self
     {
-        $state = SignupState::of($journey->state);
+        $state = SignupFate::of($journey->state);
 
         return new self(
             Moments::exact($journey->asked_at), $address, $state->withoutAddress(), route('evidence.person', $journey->subscriber->subject->hex()),

@@ -9,6 +9,7 @@ use App\Support\Moments;
 use App\Support\SystemClock;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Juramen\Consent\JourneyState;
 
 /** Sign-ups of the last thirty days by what became of them. */
 final class ThirtyDays
@@ -30,8 +31,10 @@ final class ThirtyDays
         $count = static function (Builder $query, string $at, string $state) use ($by, $since): void {
             // By quarters of hours, which no zone's day cuts.
             $quarters = "FLOOR(TO_SECONDS($at) / 900)";
-            foreach ($query->where($at, '>', $since)->groupByRaw("$quarters, $state")->selectRaw("MIN($at) AS at, $state AS state, COUNT(*) AS n")->get() as $row) {
-                $fate = SignupFate::tryFrom((string) $row->state) ?? SignupFate::Waiting;
+            $counted = $query->where($at, '>', $since)->groupByRaw("$quarters, $state")->selectRaw("MIN($at) AS at, $state AS state, COUNT(*) AS n")->get();
+            foreach ($counted as $row) {
+                $stands = JourneyState::tryFrom((string) $row->state);
+                $fate = $stands === null ? SignupFate::Held : SignupFate::of($stands);
                 ($by[Moments::isoDay(Instants::read($row->at))] ?? null)?->add($fate, (int) $row->n);
             }
         };

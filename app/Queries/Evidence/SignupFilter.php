@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Evidence;
 
+use App\Queries\Desk\SignupFate;
 use DateTimeImmutable;
 use DateTimeZone;
 use Juramen\Canon\Digest;
@@ -17,17 +18,19 @@ final readonly class SignupFilter
      * @param  DateTimeImmutable|null  $to  midnight at the beginning of the last day
      */
     private function __construct(
-        public ?SignupState $state, public ?string $point, public ?Digest $words, public ?DateTimeImmutable $from, public ?DateTimeImmutable $to
+        public ?SignupFate $state, public ?string $point, public ?Digest $words, public ?DateTimeImmutable $from, public ?DateTimeImmutable $to
     ) {}
 
     /** @param  string  $from  a day like 2026-11-25 */
     public static function parse(string $state, string $point, string $words, string $from, string $to, DateTimeZone $zone): self
     {
+        $fate = SignupFate::tryFrom($state);
         $day = static fn (string $text): ?DateTimeImmutable => DateTimeImmutable::createFromFormat('!Y-m-d', $text, $zone) ?: null;
 
+        $edition = preg_match('/^[0-9a-f]{64}$/D', $words) === 1 ? Digest::fromHex($words) : null;
+
         return new self(
-            SignupState::tryFrom($state), $point === '' ? null : $point, preg_match('/^[0-9a-f]{64}$/D', $words) === 1 ? Digest::fromHex($words) : null,
-            $day($from), $day($to),
+            in_array($fate, SignupFate::ofSignups(), true) ? $fate : null, $point === '' ? null : $point, $edition, $day($from), $day($to)
         );
     }
 

@@ -33,6 +33,8 @@ final class ListDeliveries
     {
         $counts = Delivery::query()->toBase()->selectRaw('state, COUNT(*) AS n')->groupBy('state')->pluck('n', 'state');
 
-        return array_map(static fn (DeliveryState $each): DeliveryCount => new DeliveryCount($each, (int) ($counts[$each->value] ?? 0)), DeliveryState::cases());
+        return array_map(
+            static fn (DeliveryState $each): DeliveryCount => new DeliveryCount($each, (int) ($counts[$each->value] ?? 0)), DeliveryState::cases()
+        );
     }
 }

@@ -37,7 +37,8 @@ final class Load
             'wrk', '-t'.self::THREADS, '-c'.self::CONNECTIONS, "-d{$this->seconds}s", '-s', __DIR__."/$script", $instance->url.$path,
         ];
         $pipes = [];
-        $run = proc_open($command, [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, $instance->environment() + $environment);
+        $environment += [...$instance->environment(), 'BENCH' => __DIR__];
+        $run = proc_open($command, [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, $environment);
         $said = (string) stream_get_contents($pipes[1]);
         if (! is_resource($run) || proc_close($run) !== 0 || preg_match('/^BENCH (\d+) (\d+) (\d+)$/m', $said, $found) !== 1) {
             throw new RuntimeException("wrk could not run against $path.");

@@ -123,7 +123,9 @@ $lines[] = [
 /* Pages of the office: the slow ones of many requests, with many people beside few. */
 array_map(static fn (Instance $i) => $i->signIn(), $instances);
 $person = static fn (Instance $i): string => bin2hex((string) $i->database()->query('SELECT subject FROM subscribers ORDER BY id LIMIT 1')->fetchColumn());
-$office = ['/desk', '/points', '/points/footer-newsletter', '/wording', '/wording/registers', '/evidence/signups', '/evidence/PERSON', '/mails?state=sent', '/held'];
+$office = [
+    '/desk', '/points', '/points/footer-newsletter', '/wording', '/wording/registers', '/evidence/signups', '/evidence/PERSON', '/mails?state=sent', '/held',
+];
 foreach ($office as $page) {
     $say("Page $page");
     $slow = [];
@@ -155,7 +157,8 @@ $lines[] = [
 ];
 
 if ($json) {
-    echo json_encode(array_map(static fn (array $l): array => [...$l, 'ratio' => $l['ratio']->median(), 'rounds' => $l['ratio']->values], $lines), JSON_PRETTY_PRINT), "\n";
+    $plain = array_map(static fn (array $l): array => [...$l, 'ratio' => $l['ratio']->median(), 'rounds' => $l['ratio']->values], $lines);
+    echo json_encode($plain, JSON_PRETTY_PRINT), "\n";
     exit(0);
 }
 echo "| work | people | ours | beside | ratio: median (least to most) | goal | met |\n|---|---|---|---|---|---|---|\n";

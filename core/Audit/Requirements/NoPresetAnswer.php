@@ -34,10 +34,11 @@ final class NoPresetAnswer extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        return $this->eachConsent($reading, 'Every consent control starts empty or on no.', fn (Control $control): ?Result => $control->response === Response::Yes
-            ? $this->finding(
-                Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, Found::all($control->label),
-                'Leave it empty, so that only the visitor\'s own act is a yes.'
-            ) : null);
+        $preset = fn (Control $control): ?Result => $control->response !== Response::Yes ? null : $this->finding(
+            Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, Found::all($control->label),
+            'Leave it empty, so that only the visitor\'s own act is a yes.'
+        );
+
+        return $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
     }
 }

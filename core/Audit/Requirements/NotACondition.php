@@ -45,12 +45,13 @@ final class NotACondition extends FormRequirement
         $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $reading->language !== null
             && Lexicon::of($reading->language)->speaksOf(Topic::Exchange, $reading->text);
 
-        return $this->eachConsent($reading, 'The form is sent without any consent, too.', fn (Control $control): ?Result => $control->required && ! $control->refuses
-            ? $this->finding(
-                $open ? Verdict::Weakness : Verdict::Breach,
-                $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.'
-                    : 'The form cannot be sent without this consent, which what it is for does not need.',
-                $control->where, Found::all($control->label), 'Let the form be sent with this left empty.',
-            ) : null);
+        $demanded = fn (Control $control): ?Result => ! $control->required || $control->refuses ? null : $this->finding(
+            $open ? Verdict::Weakness : Verdict::Breach,
+            $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.'
+                : 'The form cannot be sent without this consent, which what it is for does not need.',
+            $control->where, Found::all($control->label), 'Let the form be sent with this left empty.',
+        );
+
+        return $this->eachConsent($reading, 'The form is sent without any consent, too.', $demanded);
     }
 }

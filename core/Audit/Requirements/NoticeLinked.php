@@ -80,7 +80,9 @@ final class NoticeLinked extends FormRequirement
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
-        return $reading->around->linksAbout("notice {$reading->language?->value}", static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
-            || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1);
+        $isNotice = static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
+            || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1;
+
+        return $reading->around->linksAbout("notice {$reading->language?->value}", $isNotice);
     }
 }

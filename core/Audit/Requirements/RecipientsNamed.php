@@ -51,11 +51,13 @@ final class RecipientsNamed extends FormRequirement
             if (! $this->isNamed($control->label, $passes->to) && ! $this->isListed($reading)) {
                 $alone = $reading->around->links === [] && $reading->fields === [];
                 $facts = $reading->factsOf($control);
-                $findings[] = $this->finding($alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes,
+                $findings[] = $this->finding(
+                    $alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes,
                     $alone ? 'Is the list of these companies linked beside the words? Better: name them here.'
                         : 'Name the companies, or link their list right here.',
                     $facts === null || $facts->recipients === '' ? null
-                        : Mend::replace("Name {$facts->recipients}", $facts->where, $passes->words, "{$passes->words} ({recipients})"));
+                        : Mend::replace("Name {$facts->recipients}", $facts->where, $passes->words, "{$passes->words} ({recipients})")
+                );
             }
         }
         if (! $relied) {

@@ -30,8 +30,8 @@ final readonly class Some implements ValueType
         }
         foreach ($value as $item) {
             if (is_array($this->names) ? ! in_array($item, $this->names, true) : ! is_string($item) || $this->names->fault($item) !== null) {
-                throw Refused::because(is_array($this->names) ? DraftRefusal::NotAmong : DraftRefusal::NotOfForm, what: $what, given: is_string($item) ? $item : '',
-                    names: is_array($this->names) ? implode(', ', $this->names) : '');
+                [$refusal, $names] = is_array($this->names) ? [DraftRefusal::NotAmong, implode(', ', $this->names)] : [DraftRefusal::NotOfForm, ''];
+                throw Refused::because($refusal, what: $what, given: is_string($item) ? $item : '', names: $names);
             }
         }
         if (count(array_unique(array_filter($value, is_string(...)))) !== count($value)) {

@@ -11,7 +11,8 @@
 <button class="do">Look up</button>
 @error('email')<p class="wrong" id="wrong" role="alert">{{ $message }}</p>@enderror
 </form>
-<p class="soft">Give a whole email address, or a part of a signup point's name. Capitals do not matter. An address is not written into any log or address bar.</p>
+<p class="soft">Give a whole email address, or a part of a signup point's name. Capitals do not matter.
+An address is not written into any log or address bar.</p>
 <p><a href="{{ route('evidence.signups') }}">All sign-ups</a>, by what became of them, where and when.</p>
 </div>
 @endsection

@@ -1,6 +1,6 @@
 @extends('office.layout')
 @section('title', 'Points by rules')
-@section('state', $departing === 0 ? 'every point follows the house' : ($departing === 1 ? 'one point departs from the house' : "$departing points depart from the house"))
+@section('state', $departing)
 @section('content')
 @include('points.tabs')
 <div class="page">

@@ -51,7 +51,9 @@
 @endif
 <section><p><b>Revisions</b></p>
 @foreach ($page->revisions as $each)
-<p><a href="{{ route('records.history', [$page->record->kind->value, $page->record->slug, 'from' => 'r'.max(1, $each->number - 1), 'to' => 'r'.$each->number]) }}">
+<p><a href="{{ route(
+    'records.history', [$page->record->kind->value, $page->record->slug, 'from' => 'r'.max(1, $each->number - 1), 'to' => 'r'.$each->number]
+) }}">
 {{ $each->number }}</a> {{ $each->author->name }} {{ $each->said ?: 'began it' }} <span
  class="soft">{{ App\Support\Moments::exact($each->saved_at) }}</span></p>
 @endforeach

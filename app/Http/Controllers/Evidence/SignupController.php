@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Evidence;
 
 use App\Models\SignupJourney;
 use App\Pages\Evidence\ShowSignups;
+use App\Queries\Desk\SignupFate;
 use App\Queries\Evidence\ListSignups;
 use App\Queries\Evidence\SignupFilter;
-use App\Queries\Evidence\SignupState;
 use App\Support\Csv;
 use App\Support\Moments;
 use Illuminate\Http\Request;
@@ -38,7 +38,7 @@ final class SignupController
     {
         return [
             $journey->asked_at->text(), $journey->subscriber->subject->hex(), $journey->edition->point->slug, (string) $journey->edition->number,
-            $journey->language->value, SignupState::of($journey->state)->value, $journey->ended_at?->text() ?? '',
+            $journey->language->value, SignupFate::of($journey->state)->value, $journey->ended_at?->text() ?? '',
         ];
     }
 }

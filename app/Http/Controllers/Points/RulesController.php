@@ -39,7 +39,11 @@ final class RulesController
 
         return view('points.rules', [
             'rows' => $rows, 'only' => $only, 'search' => $search, 'filters' => Option::all(self::FILTERS, [$only]),
-            'departing' => count(array_filter($rows, static fn (PointRow $r): bool => $r->departs)),
+            'departing' => match ($n = count(array_filter($rows, static fn (PointRow $r): bool => $r->departs))) {
+                0 => 'every point follows the house',
+                1 => 'one point departs from the house',
+                default => "$n points depart from the house",
+            },
             'may' => SignedIn::user($request)->can('change', Point::class),
         ]);
     }

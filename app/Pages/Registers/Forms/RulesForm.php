@@ -66,8 +66,11 @@ final readonly class RulesForm
             Choice::yesNo('double-opt-in', 'What happens to whoever ticks', $points->doubleOptIn, 'gets a confirmation mail', 'is signed up at once'),
             $points->doubleOptIn,
             new Choice('lapse-days', 'Days to confirm', Months::days([1, 2, 3, 5, 7, 10, 14, 21, 30], $points->lapseDays)),
-            new Choice('reminder-days', 'Reminder', Months::of([0, 1, 2, 3, 4, 5], $points->reminderDays, static fn (int $d): string => $d === 0 ? 'nobody is reminded'
-                : 'we remind once after '.($d === 1 ? '1 day' : "$d days"))),
+            new Choice('reminder-days', 'Reminder', Months::of([0, 1, 2, 3, 4, 5], $points->reminderDays, static fn (int $d): string => match ($d) {
+                0 => 'nobody is reminded',
+                1 => 'we remind once after 1 day',
+                default => "we remind once after $d days",
+            })),
             Choice::yesNo('screening', 'Screening', $points->screening, 'screened', 'not screened'),
             $kept(Retention::Held, 'Days for held submissions', [3, 7, 14, 21, 30]), $kept(Retention::Enquiry, 'Days for enquiries', [30, 90, 180, 365, 730]),
             Choice::yesNo('keep-network', 'What is kept of the visitor', $points->keepNetwork, 'a truncated network address', 'nothing'),
@@ -77,8 +80,9 @@ final readonly class RulesForm
                 'unknown-is-strict', 'Unknown regions', $rules->unknownIsStrict, 'what the strictest place demands',
                 'what the house says, whatever their own law'
             ),
-            array_map(static fn (Channel $c): ChannelRefresh => new ChannelRefresh($c->value, new Choice("refresh-months/{$c->value}", "Refresh period by {$c->value}",
-                Months::options([6, 12, 18, 24, 36, 48, 60], $rules->refreshMonths($c)))), Channel::cases()),
+            array_map(static fn (Channel $c): ChannelRefresh => new ChannelRefresh($c->value, new Choice(
+                "refresh-months/{$c->value}", "Refresh period by {$c->value}", Months::options([6, 12, 18, 24, 36, 48, 60], $rules->refreshMonths($c))
+            )), Channel::cases()),
             $kept(Retention::Withdrawn, 'Days after the last permission', [180, 365, 730, 1095, 1825]),
             Choice::yesNo('four-eyes', 'Four eyes', $rules->fourEyes, 'somebody who did not write them', 'any officer, their own drafts too'),
             array_map($age, $near), array_map($age, $far), self::regimes(),
