@@ -73,7 +73,7 @@ final class Merge
     {
         [$b, $m, $t] = [self::named($base), self::named($mine), self::named($theirs)];
         // Whoever moved something decides on the order; where both did, theirs stays.
-        $order = array_keys(array_keys($b) === array_keys(array_intersect_key($t, $b)) ? $m : $t);
+        $order = array_keys(array_keys(array_intersect_key($b, $t)) === array_keys(array_intersect_key($t, $b)) ? $m : $t);
         $merged = [];
         foreach (array_unique([...$order, ...array_keys($t), ...array_keys($m)]) as $name) {
             $value = $this->values($b[$name] ?? null, $m[$name] ?? null, $t[$name] ?? null, [...$way, ltrim($name, '=')]);

@@ -29,8 +29,8 @@ final readonly class Disclosure
     /** @throws InvalidArgumentException where the text is not a disclosure of an object's member */
     public static function parse(string $text): self
     {
-        $parts = json_decode(Base64Url::decode($text), true);
-        if (! is_array($parts) || ! array_is_list($parts) || count($parts) !== 3 || array_filter($parts, is_string(...)) !== $parts) {
+        $parts = json_decode(Base64Url::decode($text));
+        if (! is_array($parts) || count($parts) !== 3 || array_filter($parts, is_string(...)) !== $parts) {
             throw new InvalidArgumentException('A disclosure is the base64url of a JSON array of salt, name and value, all text.');
         }
 

@@ -23,12 +23,6 @@ use Tests\Support\Visitor;
 uses(Visitor::class);
 
 /* Requests that no page would send, acts in the wrong order, and one person trying to be two. */
-
-function recordOf(string $kind, string $slug): Record
-{
-    return Record::query()->where('kind', $kind)->where('slug', $slug)->firstOrFail();
-}
-
 beforeEach(function (): void {
     [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
     $this->point = Point::query()->with('record')->firstOrFail();

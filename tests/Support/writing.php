@@ -36,6 +36,12 @@ function written(Record $record, User $author, string $place, mixed $value, ?int
     );
 }
 
+/** A record by its name. */
+function recordOf(string $kind, string $slug): Record
+{
+    return Record::query()->where('kind', $kind)->where('slug', $slug)->firstOrFail();
+}
+
 /**
  * A list as its file says it.
  *

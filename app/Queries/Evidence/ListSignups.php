@@ -6,10 +6,10 @@ namespace App\Queries\Evidence;
 
 use App\Casts\Instants;
 use App\Models\SignupJourney;
+use App\Support\Moments;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\LazyCollection;
-use Juramen\Canon\Instant;
 
 /** Sign-ups by what became of them, at which point, on which days, to which words, the newest first: the records behind every number. */
 final class ListSignups
@@ -45,10 +45,10 @@ final class ListSignups
             $query->whereIn('id', static fn ($q) => $q->select('journey')->from('journey_answers')->where('edition', $edition));
         }
         if ($filter->from !== null) {
-            $query->where('asked_at', '>=', Instants::write(Instant::of($filter->from)));
+            $query->where('asked_at', '>=', Instants::write($filter->from->begins(Moments::zone())));
         }
         if ($filter->to !== null) {
-            $query->where('asked_at', '<', Instants::write(Instant::of($filter->to->modify('+1 day'))));
+            $query->where('asked_at', '<', Instants::write($filter->to->plus(1)->begins(Moments::zone())));
         }
 
         return $query;

@@ -10,7 +10,6 @@ use App\Queries\Desk\SignupFate;
 use App\Queries\Evidence\ListSignups;
 use App\Queries\Evidence\SignupFilter;
 use App\Support\Csv;
-use App\Support\Moments;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -23,7 +22,7 @@ final class SignupController
     public function index(Request $request, ListSignups $list, ShowSignups $show): View|StreamedResponse
     {
         $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
-        $filter = SignupFilter::parse($text('state'), $text('point'), $text('words'), $text('from'), $text('to'), Moments::zone());
+        $filter = SignupFilter::parse($text('state'), $text('point'), $text('words'), $text('from'), $text('to'));
 
         return $request->query('as') === 'csv' ? Csv::respond('sign-ups.csv', self::COLUMNS, $list->all($filter)->map(self::line(...)))
             : view('evidence.signups', ['page' => $show($filter)]);
