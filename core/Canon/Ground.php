@@ -7,6 +7,9 @@ namespace Juramen\Canon;
 /** A refusal with its facts. */
 final readonly class Ground
 {
+    /** Characters of what somebody gave that a sentence repeats. */
+    private const REPEATED = 120;
+
     /** @var array<string, string> fact to what stands for it */
     private array $facts;
 
@@ -14,9 +17,17 @@ final readonly class Ground
     {
         $texts = [];
         foreach ($facts as $name => $fact) {
-            $texts[':'.$name] = (string) $fact;
+            $texts[':'.$name] = $name === 'given' ? self::repeated((string) $fact) : (string) $fact;
         }
         $this->facts = $texts;
+    }
+
+    /** What somebody gave, as it fits into a sentence: one line, and not all of a book. */
+    private static function repeated(string $given): string
+    {
+        $line = (string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', mb_scrub($given, 'UTF-8'));
+
+        return mb_strlen($line) > self::REPEATED ? mb_substr($line, 0, self::REPEATED).'…' : $line;
     }
 
     public function fact(string $name): ?string

@@ -141,7 +141,7 @@ test('a place goes by names: it is printed as it was read, lies in those before 
 });
 
 /** A document of fields by id and texts by language, as sheets have them. */
-function drafted(): Document
+function fieldsAndTexts(): Document
 {
     $items = array_map(static fn (string $id): array => ['id' => $id, 'label' => ['en' => "Label of $id"]], ['email', 'name', 'phone', 'country']);
 
@@ -150,7 +150,7 @@ function drafted(): Document
 
 test('a place means the same after items were moved or taken away', function (): void {
     $label = Place::of('fields', 'phone', 'label', 'en');
-    $document = drafted();
+    $document = fieldsAndTexts();
     foreach (['email', 'country'] as $id) {
         $document = $document->without(Place::of('fields', $id));
     }
@@ -162,7 +162,7 @@ test('a place means the same after items were moved or taken away', function ():
 });
 
 /** One of many small changes, and the place that it touches. */
-function change(Document $document): array
+function anyChange(Document $document): array
 {
     $place = Place::parse(['title/en', 'title/de', 'name', 'fields/email/label/en', 'fields/name/label/en', 'fields/phone/label/en'][mt_rand(0, 5)]);
 
@@ -171,9 +171,9 @@ function change(Document $document): array
 
 test('whoever changed what the other did not has it kept; what both changed differently is a conflict, in which theirs stays', function (): void {
     for ($run = 0; $run < 400; $run++) {
-        $base = drafted();
-        [$mine, $here] = change($base);
-        [$theirs, $there] = change($base);
+        $base = fieldsAndTexts();
+        [$mine, $here] = anyChange($base);
+        [$theirs, $there] = anyChange($base);
         $merged = Merge::of($base, $mine, $theirs);
         $same = $mine->at($here) === $theirs->at($here);
         if ($here->equals($there) && ! $same && $mine->at($here) !== $base->at($here) && $theirs->at($there) !== $base->at($there)) {
@@ -191,10 +191,10 @@ test('whoever changed what the other did not has it kept; what both changed diff
 });
 
 test('one moves, another changes, a third takes away: all of it is kept', function (): void {
-    $base = drafted();
-    $merged = Merge::of(
-        $base, $base->moved(Place::of('fields', 'country'), -2), $base->with(Place::parse('fields/phone/label/en'), 'Your number')->without(Place::of('fields', 'name'))
-    );
+    $base = fieldsAndTexts();
+    $mine = $base->moved(Place::of('fields', 'country'), -2);
+    $theirs = $base->with(Place::parse('fields/phone/label/en'), 'Your number')->without(Place::of('fields', 'name'));
+    $merged = Merge::of($base, $mine, $theirs);
     expect($merged->conflicts)->toBe([])->and(array_column($merged->document->at('fields'), 'id'))->toBe(['email', 'country', 'phone'])
         ->and($merged->document->at('fields/phone/label/en'))->toBe('Your number');
 });

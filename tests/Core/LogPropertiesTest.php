@@ -112,7 +112,8 @@ test('the map over chains, brought up to date bucket by bucket, is the one made 
         $touched = [];
         foreach ($new as $head) {
             $bucket = ChainMap::bucketOf($head->subject);
-            $touched[$bucket] = ChainMap::ofBucket(array_values(array_filter($heads, static fn (ChainHead $h): bool => ChainMap::bucketOf($h->subject) === $bucket)));
+            $of = array_filter($heads, static fn (ChainHead $h): bool => ChainMap::bucketOf($h->subject) === $bucket);
+            $touched[$bucket] = ChainMap::ofBucket(array_values($of));
         }
         // What stands beside the ways is all that is needed, and is asked for, no more and no less.
         $asked = [];
@@ -142,7 +143,8 @@ test('the map over chains, brought up to date bucket by bucket, is the one made 
 test('a checkpoint is read back as it was written, and a line more or less is none', function (): void {
     for ($run = 0; $run < 50; $run++) {
         $chains = mt_rand(0, 1) === 1 ? Digest::of((string) mt_rand()) : null;
-        $checkpoint = new Checkpoint('juramen.example/ledger', mt_rand(0, 10 ** 17), Digest::of((string) mt_rand()), $chains, $chains === null ? null : mt_rand(1, 99));
+        $number = $chains === null ? null : mt_rand(1, 99);
+        $checkpoint = new Checkpoint('juramen.example/ledger', mt_rand(0, 10 ** 17), Digest::of((string) mt_rand()), $chains, $number);
         $text = $checkpoint->text();
         expect(Checkpoint::parse($text))->toEqual($checkpoint);
         foreach ([substr($text, 0, -1), "$text\n", ltrim(strstr($text, "\n") ?: ''), str_replace("\n", "\r\n", $text)] as $other) {

@@ -39,7 +39,8 @@ test('what is permitted for an address is said for every moment of its life, and
     $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk();
     $ask('withdrawn');
     $expected = [
-        'before' => [false, 'never-asked'], 'asked' => [false, 'awaiting-confirmation'], 'confirmed' => [true, 'confirmed'], 'withdrawn' => [false, 'withdrawn'],
+        'before' => [false, 'never-asked'], 'asked' => [false, 'awaiting-confirmation'], 'confirmed' => [true, 'confirmed'],
+        'withdrawn' => [false, 'withdrawn'],
     ];
     config(['juramen.timezone' => 'UTC']);
     foreach ($moments as $name => $at) {

@@ -24,7 +24,7 @@ final readonly class Text implements ValueType
 
     public function check(mixed $value, Place $place, string $what): void
     {
-        if (! is_string($value)) {
+        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8')) {
             throw Refused::because($value === null ? DraftRefusal::Missing : DraftRefusal::NotText, what: $what);
         }
         if (trim($value) === '') {
