@@ -29,6 +29,20 @@ arch('an act of the ledger knows nothing of how it is folded')->expect('Juramen\
 arch('a requirement knows no other and not the list they stand in')->expect('Juramen\Audit\Requirements')
     ->not->toUse(['Juramen\Audit\Judgement', 'Juramen\Audit\Finding', 'Juramen\Audit\Note']);
 arch('controllers are thin: they do not touch the database')->expect('App\Http\Controllers')->not->toUse('Illuminate\Support\Facades\DB');
+
+test('controllers make no queries, and views no computations', function (): void {
+    $found = [];
+    foreach (['app/Http/Controllers' => '/::query\(\)|->newQuery\(/', 'resources/views' => '/Juramen\\\\|App\\\\Queries|array_(?:map|filter)\(|->(?:map|filter)\(/'] as $folder => $says) {
+        $root = dirname(__DIR__, 2)."/$folder";
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+            if (preg_match($says, (string) file_get_contents($file->getPathname())) === 1) {
+                $found[] = $file->getFilename();
+            }
+        }
+    }
+    expect($found)->toBe([]);
+});
+
 arch('only the appender writes entries')->expect('App\Actions\Ledger\LedgerTables')->not->toBeUsedIn(['App\Models', 'App\Mail', 'App\Support']);
 arch('nothing is left from debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 

@@ -8,12 +8,20 @@ use App\Actions\Signup\KnowSubscriber;
 use App\Models\RegisteredController;
 use App\Models\Subscriber;
 use App\Support\Stored;
+use Juramen\Canon\Id;
 use Juramen\Register\EmailAddress;
 
 /** The person behind an address, as any controller of the house knows them. */
 final class FindPerson
 {
     public function __construct(private readonly KnowSubscriber $subscribers) {}
+
+    /** @param  string  $subject  in hex; whatever else it is names nobody */
+    public function bySubject(string $subject): ?Subscriber
+    {
+        return preg_match('/^[0-9a-f]{32}$/D', $subject) === 1
+            ? Subscriber::query()->with('controller')->where('subject', Id::fromHex($subject)->bytes)->first() : null;
+    }
 
     public function __invoke(EmailAddress $email): ?Subscriber
     {

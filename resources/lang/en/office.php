@@ -36,6 +36,10 @@ return [
         'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
         'to-a-colleague' => 'to an auditor',
     ],
+    'sources' => [
+        'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',
+        'ours' => 'Good practice of ours; never more than a weakness.',
+    ],
     'work' => ['ForgetMails' => 'Telling the mailbox to forget mails to somebody whom we have forgotten'],
     'problems' => [
         'server-said' => 'The mail server said :code',

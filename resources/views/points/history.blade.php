@@ -16,13 +16,13 @@
 </div>
 <aside class="margin" aria-label="Revisions and editions">
 @foreach ($page->editions as $edition)
-<section><p>Edition {{ $edition->number }}, published {{ App\Support\Moments::exact($edition->published_at) }} by {{ $edition->publisher->name }}</p>
+<section><p>Edition {{ $edition->number }}, published <x-exact :at="$edition->published_at" /> by {{ $edition->publisher->name }}</p>
 <p class="mono soft">{{ $edition->digest->hex() }}</p></section>
 @endforeach
 <section>
 @foreach ($page->revisions as $each)
 <p><a href="{{ route('points.history', [$page->point->slug, 'from' => max(1, $each->number - 1), 'to' => $each->number]) }}">{{ $each->number }}</a>
-{{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft">{{ App\Support\Moments::exact($each->saved_at) }}</span></p>
+{{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft"><x-exact :at="$each->saved_at" /></span></p>
 @endforeach
 </section>
 <p><a href="{{ route('points.sheet', $page->point->slug) }}">Back to the sheet</a></p>

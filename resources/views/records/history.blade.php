@@ -25,23 +25,23 @@
 <section><h2>{{ $page->languagesSaid }}</h2><x-difference :of="$page->languages" class="font-serif text-lg" /></section>
 @endif
 @forelse ($page->difference as $change)
-<section><h2>{{ App\Pages\Registers\PlaceNames::of($change->place) }}</h2>
-<x-difference :of="$change->words" @class(['font-serif text-lg' => App\Pages\Registers\PlaceNames::isWording($change->place)]) /></section>
+<section><h2><x-place-name :of="$change->place" /></h2>
+<x-changed :of="$change" /></section>
 @empty
 <p>Nothing differs between {{ $page->said }}.</p>
 @endforelse
 </div>
 <aside class="margin" aria-label="Editions, proposals and revisions">
 @foreach ($page->editions as $edition)
-<section><p><b>Edition {{ $edition->number }}</b>, approved {{ App\Support\Moments::exact($edition->approved_at) }} by {{ $edition->approver->name }};
- holds from {{ App\Support\Moments::plain($edition->effective) }}</p>
+<section><p><b>Edition {{ $edition->number }}</b>, approved <x-exact :at="$edition->approved_at" /> by {{ $edition->approver->name }};
+ holds from <x-day :of="$edition->effective" /></p>
 @if ($edition->comment !== '')<p>{{ $edition->comment }}</p>@endif
 <p class="mono soft">{{ $edition->digest->hex() }}</p></section>
 @endforeach
 @if (count($page->proposals) > 0)
 <section><p><b>Proposals</b></p>
 @foreach ($page->proposals as $proposal)
-<p>{{ $proposal->submitter->name }} submitted revision {{ $proposal->revision }}, {{ App\Support\Moments::exact($proposal->submitted_at) }}
+<p>{{ $proposal->submitter->name }} submitted revision {{ $proposal->revision }}, <x-exact :at="$proposal->submitted_at" />
 @if ($proposal->comment !== ''): {{ $proposal->comment }}@endif
 @if ($proposal->decision)
 <br><span class="soft">{{ $proposal->decision->value }} by {{ $proposal->decider?->name }}@if ($proposal->reply !== ''): {{ $proposal->reply }}@endif</span>
@@ -55,7 +55,7 @@
     'records.history', [$page->record->kind->value, $page->record->slug, 'from' => 'r'.max(1, $each->number - 1), 'to' => 'r'.$each->number]
 ) }}">
 {{ $each->number }}</a> {{ $each->author->name }} {{ $each->said ?: 'began it' }} <span
- class="soft">{{ App\Support\Moments::exact($each->saved_at) }}</span></p>
+ class="soft"><x-exact :at="$each->saved_at" /></span></p>
 @endforeach
 </section>
 <p><a href="{{ route('records.show', [$page->record->kind->value, $page->record->slug]) }}">Back</a></p>

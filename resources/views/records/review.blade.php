@@ -14,8 +14,8 @@
 @endif
 <section><h2>What changes</h2>
 @forelse ($page->difference as $change)
-<p class="soft">{{ App\Pages\Registers\PlaceNames::of($change->place) }}</p>
-<x-difference :of="$change->words" @class(['font-serif text-lg' => App\Pages\Registers\PlaceNames::isWording($change->place)]) />
+<p class="soft"><x-place-name :of="$change->place" /></p>
+<x-changed :of="$change" />
 @empty
 <p>Nothing differs from edition {{ $page->next - 1 }}.</p>
 @endforelse

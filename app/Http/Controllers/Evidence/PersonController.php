@@ -9,11 +9,11 @@ use App\Actions\Ledger\LedgerTables;
 use App\Models\Subscriber;
 use App\Pages\Evidence\PersonRequest;
 use App\Pages\Evidence\ShowPerson;
+use App\Queries\Evidence\FindPerson;
 use App\Support\PublishedForms;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Juramen\Canon\Id;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
 use Juramen\Log\Disclosure;
@@ -25,21 +25,23 @@ use Juramen\Points\FormRenderer;
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
 final class PersonController
 {
+    public function __construct(private readonly FindPerson $people) {}
+
     public function show(Request $request, ShowPerson $show, string $subject): View
     {
-        return view('evidence.person', ['page' => $show(self::subscriber($subject), PersonRequest::from($request))]);
+        return view('evidence.person', ['page' => $show($this->subscriber($subject), PersonRequest::from($request))]);
     }
 
     /** The question, its answer and the drawing alone, as the cursor moves. */
     public function asked(Request $request, ShowPerson $show, string $subject): View
     {
-        return view('evidence.asked', ['question' => $show(self::subscriber($subject), PersonRequest::from($request))->question ?? abort(404)]);
+        return view('evidence.asked', ['question' => $show($this->subscriber($subject), PersonRequest::from($request))->question ?? abort(404)]);
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */
     public function shown(LedgerTables $ledger, PublishedForms $published, PersonalValues $personal, string $subject, string $entry): Response
     {
-        $found = ShowPerson::find($ledger->chain(self::subscriber($subject)->subject), $entry);
+        $found = ShowPerson::find($ledger->chain($this->subscriber($subject)->subject), $entry);
         $given = $found?->act;
         if ($found === null || ! $given instanceof Given) {
             abort(404);
@@ -61,10 +63,8 @@ final class PersonController
         ]);
     }
 
-    private static function subscriber(string $subject): Subscriber
+    private function subscriber(string $subject): Subscriber
     {
-        return preg_match('/^[0-9a-f]{32}$/D', $subject) === 1
-            ? Subscriber::query()->with('controller')->where('subject', Id::fromHex($subject)->bytes)->firstOrFail()
-            : abort(404);
+        return $this->people->bySubject($subject) ?? abort(404);
     }
 }

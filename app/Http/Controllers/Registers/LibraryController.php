@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Registers;
 
 use App\Actions\Wording\ReadLibrary;
 use App\Actions\Wording\TakeLibrary;
+use App\Pages\Wording\LibraryPage;
 use App\Support\Csv;
 use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +24,7 @@ final class LibraryController
 {
     public function show(): View
     {
-        return view('wording.library', ['library' => null, 'file' => '', 'statements' => ReadLibrary::register()->all(), 'languages' => Language::cases()]);
+        return view('wording.library', ['page' => new LibraryPage(ReadLibrary::register()->all())]);
     }
 
     public function export(Request $request, string $format): Response|StreamedResponse
@@ -55,10 +56,7 @@ final class LibraryController
         $upload = $request->file('file');
         $file = $upload instanceof UploadedFile ? (string) $upload->getContent() : $request->string('text')->toString();
         try {
-            return view(
-                'wording.library',
-                ['library' => $read($file), 'file' => $file, 'statements' => ReadLibrary::register()->all(), 'languages' => Language::cases()]
-            );
+            return view('wording.library', ['page' => new LibraryPage(ReadLibrary::register()->all(), $read($file), $file)]);
         } catch (Refused $e) {
             return $this->refused($e);
         }

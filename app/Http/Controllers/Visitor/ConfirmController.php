@@ -6,14 +6,13 @@ namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\ConfirmJourney;
 use App\Models\SignupJourney;
+use App\Queries\Visitor\LinkTargets;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Juramen\Canon\Instant;
-use Juramen\Canon\MacRing;
 use Juramen\Consent\JourneyState;
-use Juramen\Consent\Link;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
 use Juramen\Register\Network;
@@ -22,11 +21,11 @@ use Psr\Clock\ClockInterface;
 /** The page behind the link of a confirmation mail. Opening it changes nothing; its one button confirms. */
 final class ConfirmController
 {
-    public function __construct(private readonly MacRing $keys, private readonly PublishedForms $published, private readonly ClockInterface $clock) {}
+    public function __construct(private readonly LinkTargets $links, private readonly PublishedForms $published, private readonly ClockInterface $clock) {}
 
     public function show(Request $request, string $token = ''): Response
     {
-        $journey = $this->journey($token);
+        $journey = $this->links->journey($token);
         if ($journey === null) {
             return $this->badLink($request);
         }
@@ -45,7 +44,7 @@ final class ConfirmController
     public function press(Request $request, ConfirmJourney $confirm): Response
     {
         $token = $request->post('token');
-        $journey = $this->journey(is_string($token) ? $token : '');
+        $journey = $this->links->journey(is_string($token) ? $token : '');
         if ($journey === null) {
             return $this->badLink($request);
         }
@@ -68,13 +67,6 @@ final class ConfirmController
             'sender' => $edition->controller->sender,
             'again' => $page === 'lapsed' ? route('form', [$edition->sheet->draft->point->text, $language->value]) : null,
         ], $edition, $page === 'lapsed' ? 410 : 200);
-    }
-
-    private function journey(string $token): ?SignupJourney
-    {
-        $id = Link::Confirm->open($token, $this->keys);
-
-        return $id === null ? null : SignupJourney::query()->with('edition')->whereKey($id->bytes)->first();
     }
 
     private function edition(SignupJourney $journey): PointEdition

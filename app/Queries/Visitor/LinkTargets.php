@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Visitor;
+
+use App\Models\SignupJourney;
+use App\Models\Subscriber;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Link;
+
+/** What the links of our mails lead to; nothing, where they are not ours. */
+final class LinkTargets
+{
+    public function __construct(private readonly MacRing $keys) {}
+
+    public function journey(string $token): ?SignupJourney
+    {
+        $id = Link::Confirm->open($token, $this->keys);
+
+        return $id === null ? null : SignupJourney::query()->with('edition')->whereKey($id->bytes)->first();
+    }
+
+    public function subscriber(string $token): ?Subscriber
+    {
+        $subject = Link::Withdraw->open($token, $this->keys);
+
+        return $subject === null ? null : Subscriber::query()->where('subject', $subject->bytes)->first();
+    }
+
+    /** The newest sign-up of a person: its form and language are those that they know. */
+    public function newestOf(Subscriber $subscriber): SignupJourney
+    {
+        return SignupJourney::query()->with('edition')->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
+    }
+}

@@ -1,0 +1,2 @@
+@props(['of'])
+{{ App\Support\Moments::plain($of) }}

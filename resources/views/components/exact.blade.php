@@ -1,0 +1,2 @@
+@props(['at'])
+{{ App\Support\Moments::exact($at) }}

@@ -1,0 +1,2 @@
+@props(['of'])
+{{ App\Pages\Registers\PlaceNames::of($of) }}
