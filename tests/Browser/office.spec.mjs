@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, signIn } from './support.mjs';
+import { accessible, signIn, sql } from './support.mjs';
 
 /** Tabs until an element with the id has the focus; fails where the keyboard never gets there. */
 async function tabTo(page, id, key = 'Tab') {
@@ -220,4 +220,29 @@ test('in a text of 2,000 characters the notes follow the typing within 300 ms', 
   console.log(`notes after ${times.map((t) => Math.round(t)).join(', ')} ms`);
   expect(times[2]).toBeLessThan(300);
   await page.getByRole('button', { name: /^Undo/ }).isEnabled();
+});
+
+test('work that failed is done again, by keyboard; pressed twice it is done once', async ({ page }) => {
+  const uuid = '6f0c1a52-0000-4000-8000-000000000001';
+  const payload = JSON.stringify({
+    uuid, displayName: 'App\\Jobs\\ForgetMails', job: 'Illuminate\\Queue\\CallQueuedHandler@call', maxTries: 1,
+    data: { commandName: 'App\\Jobs\\ForgetMails', command: 'O:20:"App\\Jobs\\ForgetMails":1:{s:10:"deliveries";a:0:{}}' },
+  }).replaceAll('\\', '\\\\');
+  sql(`INSERT INTO failed_jobs (uuid, connection, queue, payload, exception) VALUES ('${uuid}', 'database', 'default', '${payload}', 'away')`);
+  await signIn(page);
+  await expect(page.locator('main')).toContainText('failed, however often it was tried');
+  await page.goto('/work');
+  await expect(page.getByRole('table')).toContainText('Telling the mailbox to forget');
+  await accessible(page);
+  const second = await page.context().newPage();
+  await second.goto('/work');
+  await page.getByRole('button', { name: 'Do it again' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('It is done again.')).toBeVisible();
+  await second.getByRole('button', { name: 'Do it again' }).click();
+  await expect(second.getByText('Somebody was quicker')).toBeVisible();
+  await expect.poll(() => sql('SELECT COUNT(*) FROM jobs')).toBe('0');
+  expect(sql('SELECT COUNT(*) FROM failed_jobs')).toBe('0');
+  await page.goto('/desk');
+  await expect(page.locator('main')).not.toContainText('failed, however often it was tried');
 });
