@@ -22,6 +22,15 @@ final class Unsealed
         return $this->everything()->where('entries.position', '>', $this->settledPosition());
     }
 
+    /** @return Builder of entries behind the last that is sealed: whether sealing goes on, and nothing of what came late */
+    public function waiting(): Builder
+    {
+        $size = $this->ledger->size();
+        $last = $size === 0 ? 0 : Stored::number($this->ledger->table('leaves')->where('leaf', $size - 1)->value('position') ?? 0);
+
+        return $this->everything()->where('entries.position', '>', $last);
+    }
+
     /** @return Builder looks through the whole ledger */
     public function everything(): Builder
     {

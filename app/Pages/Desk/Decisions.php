@@ -125,7 +125,7 @@ final class Decisions
             ];
         }
         $late = Instants::write($this->clock->instant()->plusSeconds(-self::SEALING_STALLED));
-        $open = $this->unsealed->query()->where('recorded', '<', $late)->count();
+        $open = $this->unsealed->waiting()->where('recorded', '<', $late)->count();
 
         return $open === 0 ? [] : [
             new Decision(
