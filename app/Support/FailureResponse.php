@@ -68,6 +68,8 @@ final class FailureResponse
 
         $words = self::OFFICE[$status] ?? self::OURS;
 
-        return (new OfficeHeaders)->handle($request, static fn (): Response => response()->view('office.failure', ['title' => $words[0], 'text' => $words[1]], $status));
+        $page = static fn (): Response => response()->view('office.failure', ['title' => $words[0], 'text' => $words[1]], $status);
+
+        return (new OfficeHeaders)->handle($request, $page);
     }
 }

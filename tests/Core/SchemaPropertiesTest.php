@@ -23,8 +23,10 @@ use Juramen\Register\Schema\Written;
 function soundRecords(): array
 {
     return [
-        'sheet' => [RecordKind::Sheet, Document::from(FooterNewsletter::SHEET)], 'statement' => [RecordKind::Statement, Document::from(House::VOYAGE_NEWS_WORDS)],
-        'controller' => [RecordKind::Controller, Document::from(House::TIDEWICK)], 'purpose' => [RecordKind::Purpose, Document::from(House::VOYAGE_NEWS)],
+        'sheet' => [RecordKind::Sheet, Document::from(FooterNewsletter::SHEET)],
+        'statement' => [RecordKind::Statement, Document::from(House::VOYAGE_NEWS_WORDS)],
+        'controller' => [RecordKind::Controller, Document::from(House::TIDEWICK)],
+        'purpose' => [RecordKind::Purpose, Document::from(House::VOYAGE_NEWS)],
         'processor' => [RecordKind::Processor, Document::from(House::PROCESSORS[0])],
         'rules' => [RecordKind::Rules, HouseRules::toStartWith()->document()],
     ];
@@ -40,7 +42,10 @@ function placesOf(Document $document): array
         }
         $places["{$leaf->place->text()}x"] ??= Place::parse($leaf->place->text().'x');
     }
-    foreach (['title/sv', 'texts/da', 'notice/fr', 'departures/screening', 'departures/lapse-days', 'child-ages/DE', 'nothing', 'fields/email/nothing/en'] as $more) {
+    $others = [
+        'title/sv', 'texts/da', 'notice/fr', 'departures/screening', 'departures/lapse-days', 'child-ages/DE', 'nothing', 'fields/email/nothing/en',
+    ];
+    foreach ($others as $more) {
         $places[$more] = Place::parse($more);
     }
 
@@ -51,14 +56,16 @@ function placesOf(Document $document): array
 function sent(): array
 {
     return [
-        '', '0', '1', '7', '-1', '31', '999999', 'yes', 'voyage-news', 'Voyage News', 'en', 'xx', 'DE', '#1d4e70', '#1d4e7', 'privacy@tidewick.example', 'not@an',
-        'https://tidewick.example/privacy', 'javascript:alert(1)', '<script>alert(1)</script>', "two\nlines", str_repeat('ä', 6000), "\x00", "\xff\xfe", 'consent',
-        null, 1, true, [], [''], ['email', 'sms'], ['email', 'email'], ['x' => ['y' => ['z' => '1']]], [['email']], ['value' => '1', 'reason' => 'ok'],
+        '', '0', '1', '7', '-1', '31', '999999', 'yes', 'voyage-news', 'Voyage News', 'en', 'xx', 'DE', '#1d4e70', '#1d4e7',
+        'privacy@tidewick.example', 'not@an', 'https://tidewick.example/privacy', 'javascript:alert(1)', '<script>alert(1)</script>', "two\nlines",
+        str_repeat('ä', 6000), "\x00", "\xff\xfe", 'consent', null, 1, true, [], [''], ['email', 'sms'], ['email', 'email'],
+        ['x' => ['y' => ['z' => '1']]], [['email']],
+        ['value' => '1', 'reason' => 'ok'],
         ['value' => '5', 'reason' => 'Many on the islands read their mail once a week.'], ['en' => 'a', 'de' => ['b']],
     ];
 }
 
-test('whatever is sent for whatever place is taken or refused with a reason; what was taken is a record', function (RecordKind $kind, Document $document): void {
+test('whatever is sent for a place is taken or refused with a reason; what was taken is a record', function (RecordKind $kind, Document $document): void {
     $schema = Records::schema($kind);
     $written = new Written('Runa Ekdahl', Day::parse('2026-11-27'));
     [$taken, $refused] = [0, 0];

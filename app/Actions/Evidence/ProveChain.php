@@ -127,7 +127,7 @@ final class ProveChain
         }
         $bucket = ChainMap::bucketOf($subject);
         $heads = $this->heads->of([$bucket]);
-        $nodes = $this->heads->raise($heads);
+        $nodes = $this->heads->raise($heads, $this->heads->beside(array_keys($heads)));
         if (! $nodes[count($nodes) - 1]->hash->equals($checkpoint->chains)) {
             return [new Fault('Where this chain ends cannot be told: the stored map of chains does not lead to the root that was signed')];
         }

@@ -34,15 +34,15 @@ final class ChainHeads
     }
 
     /**
-     * The root to which buckets lead with the stored nodes beside them, and every node on the way.
+     * The stored nodes beside the ways from some buckets to the root, read once for however often these are raised.
      *
-     * @param  array<int, list<ChainHead>>  $heads  by bucket
-     * @return list<Subtree> the root last
+     * @param  list<int>  $buckets
+     * @return array<int, array<int, Digest>> by level and index; those that stand over nobody are not there
      */
-    public function raise(array $heads): array
+    public function beside(array $buckets): array
     {
         $beside = [];
-        foreach (ChainMap::beside(array_keys($heads)) as $node) {
+        foreach (ChainMap::beside($buckets) as $node) {
             $beside[$node->level][] = $node->index;
         }
         $stored = [];
@@ -55,10 +55,23 @@ final class ChainHeads
                 $stored[(int) $row->level][(int) $row->idx] = Digest::fromBytes($row->hash);
             }
         }
+
+        return $stored;
+    }
+
+    /**
+     * The root to which buckets lead with the nodes beside them, and every node on the way.
+     *
+     * @param  array<int, list<ChainHead>>  $heads  by bucket
+     * @param  array<int, array<int, Digest>>  $beside  of these buckets
+     * @return list<Subtree> the root last
+     */
+    public function raise(array $heads, array $beside): array
+    {
         $empty = [];
 
-        return ChainMap::raise(array_map(ChainMap::ofBucket(...), $heads), static function (int $level, int $index) use ($stored, &$empty): Digest {
-            return $stored[$level][$index] ?? $empty[$level] ??= ChainMap::ofEmpty($level);
+        return ChainMap::raise(array_map(ChainMap::ofBucket(...), $heads), static function (int $level, int $index) use ($beside, &$empty): Digest {
+            return $beside[$level][$index] ?? $empty[$level] ??= ChainMap::ofEmpty($level);
         });
     }
 

@@ -127,7 +127,8 @@ final class Seal
         }
         $heads = $this->heads->of(array_values(array_unique(array_map(static fn (ChainHead $h): int => ChainMap::bucketOf($h->subject), array_values($new)))));
         $signed = $before === null ? ChainMap::ofEmpty(ChainMap::DEPTH) : $before->chains;
-        $stored = $this->root($this->heads->raise($heads));
+        $beside = $this->heads->beside(array_keys($heads));
+        $stored = $this->root($this->heads->raise($heads, $beside));
         if ($signed !== null && ! $stored->equals($signed)) {
             throw new SealingRefused('The stored map of chains does not lead to the root that was signed last: it was changed. Nothing was sealed.');
         }
@@ -144,7 +145,7 @@ final class Seal
             ksort($all, SORT_STRING);
             $heads[$bucket] = array_values($all);
         }
-        $nodes = $this->heads->raise($heads);
+        $nodes = $this->heads->raise($heads, $beside);
         $this->heads->keep(array_merge([], ...array_values($heads)), $nodes);
 
         return $this->root($nodes);
