@@ -41,8 +41,8 @@ export async function person(email, address) {
 export async function flood({ networks, rate, marks }) {
   const addresses = Array.from({ length: networks }, (_, i) => `127.${20 + Math.floor(i / 250)}.${i % 250}.9`);
   const pool = [];
-  const open = async (_, i) => hidden((await ask('GET', addresses[i % networks])).text);
-  while (pool.length < marks) pool.push(...(await Promise.all(Array.from({ length: 10 }, open))));
+  const opened = async (_, i) => hidden((await ask('GET', addresses[i % networks])).text);
+  while (pool.length < marks) pool.push(...(await Promise.all(Array.from({ length: 10 }, opened))));
   await pause(2100);
   const answers = {};
   let [sent, open, stopped] = [0, 0, false];
