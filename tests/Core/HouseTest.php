@@ -111,7 +111,7 @@ test('no line is wider than 160 columns but in data, or for one text in it', fun
     // What people wrote in several languages, a text or a form on each line.
     $data = '#^(?:resources/lang|core/Wording/(?:Starters|Lexicons|NoticeParagraph)|tests/Core/(?:ForeignForms|UnseenStatements|Statements|Requirements))#';
     $wide = [];
-    foreach (explode("\n", trim((string) shell_exec('cd '.escapeshellarg($root).' && git ls-files "*.php" "*.mjs" "*.js" bin'))) as $file) {
+    foreach (explode("\n", trim((string) shell_exec('cd '.escapeshellarg($root).' && git ls-files "*.php" "*.mjs" "*.js" "*.css" bin'))) as $file) {
         foreach (preg_match($data, $file) === 1 ? [] : (array) file("$root/$file") as $i => $line) {
             if (mb_strlen((string) $line) <= 161) {
                 continue;
