@@ -17,7 +17,7 @@ use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
-use Juramen\Log\Disclosure as Value;
+use Juramen\Log\Disclosure;
 use Juramen\Points\FieldKinds;
 use Juramen\Points\FieldMeaning;
 
@@ -41,7 +41,7 @@ final class ForgetJourney
             ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
             ->filter(
                 static fn (StoredDisclosure $row): bool => $number === []
-                    || FieldKinds::disclosedAs(Value::parse($row->text)->name)->meaning() !== FieldMeaning::Phone
+                    || FieldKinds::disclosedAs(Disclosure::parse($row->text)->name)->meaning() !== FieldMeaning::Phone
             );
         ($this->delete)($held, $how, $why, array_values($values->all()), lookups: $byMail === []);
         $sent = Delivery::query()->where('journey', $journey->id->bytes)->get('id')->map(static fn (Delivery $d): int => $d->id)->all();

@@ -39,7 +39,7 @@ final class Judgements
         $looked = Document::from(
             [
                 'purpose' => $purpose->document()->toArray(), 'statement' => $statement->document()->toArray(),
-                'around' => $this->around($purpose->controller->text, [$statement], $registers),
+                'around' => $this->besides($purpose->controller->text, [$statement], $registers),
             ]
         );
 
@@ -55,7 +55,7 @@ final class Judgements
     {
         $looked = Document::from([
             'sheet' => $sheet->document()->toArray(),
-            'around' => $this->around($sheet->draft->controller->text, $sheet->statements, $registers),
+            'around' => $this->besides($sheet->draft->controller->text, $sheet->statements, $registers),
         ]);
 
         return "$what ".$this->named($looked);
@@ -67,7 +67,7 @@ final class Judgements
      * @param  list<Statement>  $statements
      * @return list<mixed>
      */
-    private function around(string $controller, array $statements, Registers $registers): array
+    private function besides(string $controller, array $statements, Registers $registers): array
     {
         $around = [$registers->house->document()->toArray(), $registers->controller($controller)->document()->toArray()];
         foreach ($statements as $statement) {

@@ -29,7 +29,7 @@ final class Labels
 
     public function of(DOMElement $control): string
     {
-        return $this->byFor($control) ?: $this->around($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
+        return $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
             ?: $this->nearest($control) ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
     }
 
@@ -57,7 +57,7 @@ final class Labels
         return $id === '' ? '' : Page::tidy(implode(' ', array_map($this->page->text(...), $this->for[$id] ?? [])));
     }
 
-    private function around(DOMElement $control): string
+    private function textAround(DOMElement $control): string
     {
         for ($node = $control->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
             if ($node->nodeName === 'label') {
