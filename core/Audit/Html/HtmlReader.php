@@ -61,7 +61,7 @@ final class HtmlReader
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
             (new ControlReader($page, $this->labels, $lexicons))->read($form, $guessed->kind),
             (new FieldReader($page, $this->labels, $lexicons))->read($form),
-            $text, $this->surroundings($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said), Audience::ofAddress($this->address),
+            $text, $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said), Audience::ofAddress($this->address),
         );
     }
 
@@ -75,7 +75,7 @@ final class HtmlReader
         return $node;
     }
 
-    private function surroundings(DOMElement $within): Surroundings
+    private function saidIn(DOMElement $within): Surroundings
     {
         return $this->around[spl_object_id($within)] ??= Surroundings::of($this->page->whole, $this->words, array_map(
             fn (DOMElement $a): PageLink => new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $a->getAttribute('href')),
