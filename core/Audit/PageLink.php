@@ -9,7 +9,8 @@ use Juramen\Canon\Place;
 /** A link on or around a form. */
 final readonly class PageLink
 {
-    private const PLACEHOLDER = '~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|to-?do|x{3,}|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i';
+    private const PLACEHOLDER =
+        '~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|to-?do|x{3,}|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i';
 
     public function __construct(public Place|Selector $where, public string $text, public string $href) {}
 

@@ -20,21 +20,24 @@ final readonly class NoticeParagraph
     private const WORDS = [
         'en' => [
             'Only with your consent (Art. 6(1)(a) GDPR) do we use your contact details for what follows:',
-            'To existing customers we write without consent (Art. 6(1)(f) GDPR) about what follows; you can object at any time, at no cost beyond the basic rate:',
+            'To existing customers we write without consent (Art. 6(1)(f) GDPR) about what follows; you can object at any time, at no cost beyond the '
+                .'basic rate:',
             'These get the details for their own use: :names.',
             'You can withdraw each consent at any time, as easily as you gave it; what happened before stays lawful.',
             'We keep the details for :months months after the last consent ended.', 'Opens and clicks of these mails are measured.',
         ],
         'de' => [
             'Nur mit Ihrer Einwilligung (Art. 6 Abs. 1 Buchst. a DSGVO) nutzen wir Ihre Kontaktdaten für Folgendes:',
-            'Bestandskunden schreiben wir ohne Einwilligung (Art. 6 Abs. 1 Buchst. f DSGVO) zu Folgendem; Sie können jederzeit widersprechen, es kostet höchstens den Basistarif:',
+            'Bestandskunden schreiben wir ohne Einwilligung (Art. 6 Abs. 1 Buchst. f DSGVO) zu Folgendem; Sie können jederzeit widersprechen, es '
+                .'kostet höchstens den Basistarif:',
             'Für eigene Zwecke erhalten die Daten: :names.',
             'Jede Einwilligung können Sie jederzeit so einfach widerrufen, wie Sie sie gegeben haben; was vorher geschah, bleibt rechtmäßig.',
             'Wir bewahren die Daten :months Monate nach dem Ende der letzten Einwilligung auf.', 'Öffnungen und Klicks dieser E-Mails werden gemessen.',
         ],
         'fr' => [
             'Avec votre seul consentement (art. 6, par. 1, point a) du RGPD), nous utilisons vos coordonnées pour ce qui suit :',
-            'Nous écrivons à nos clients sans consentement (art. 6, par. 1, point f) du RGPD) au sujet de ce qui suit ; vous pouvez vous y opposer à tout moment, sans frais :',
+            'Nous écrivons à nos clients sans consentement (art. 6, par. 1, point f) du RGPD) au sujet de ce qui suit ; vous pouvez vous y opposer à '
+                .'tout moment, sans frais :',
             'Les reçoivent pour leur propre usage : :names.',
             'Vous pouvez retirer chaque consentement à tout moment, aussi simplement que vous l’avez donné ; ce qui a été fait auparavant reste licite.',
             'Nous conservons les coordonnées :months mois après la fin du dernier consentement.', 'Les ouvertures et les clics de ces e-mails sont mesurés.',
@@ -48,7 +51,8 @@ final readonly class NoticeParagraph
         ],
         'da' => [
             'Kun med dit samtykke (art. 6, stk. 1, litra a, GDPR) bruger vi dine kontaktoplysninger til følgende:',
-            'Til eksisterende kunder skriver vi uden samtykke (art. 6, stk. 1, litra f, GDPR) om følgende; du kan til enhver tid gøre indsigelse uden ekstra omkostning:',
+            'Til eksisterende kunder skriver vi uden samtykke (art. 6, stk. 1, litra f, GDPR) om følgende; du kan til enhver tid gøre indsigelse uden '
+                .'ekstra omkostning:',
             'Til eget brug får :names oplysningerne.',
             'Du kan til enhver tid trække hvert samtykke tilbage, lige så let som du gav det; det, der skete før, forbliver lovligt.',
             'Vi gemmer oplysningerne i :months måneder efter, at det sidste samtykke ophørte.', 'Åbninger og klik i disse mails måles.',

@@ -14,7 +14,9 @@ use Juramen\Register\Language;
 final class Syllables
 {
     /** English vowels that stand together and are spoken apart: "radio", "being". */
-    private const ENGLISH_APART = '/ia(?!l$|n$|r$)|(?<![tcsg])ia[nl]$|io(?!u|n)|(?<![tsgcn])ion|iu|eo(?!u)|ua(?!r)|[^q]ue[lt]|creat|uou|ie[tr](?!$|s$)|oing|[aeo]ying|ism$|[^aeiou]ying$/';
+    private const ENGLISH_APART =
+        '/ia(?!l$|n$|r$)|(?<![tcsg])ia[nl]$|io(?!u|n)|(?<![tsgcn])ion|iu|eo(?!u)|ua(?!r)|[^q]ue[lt]|creat|uou|ie[tr](?!$|s$)|oing|[aeo]ying|ism$|'
+            .'[^aeiou]ying$/';
 
     private const FRENCH_APART = '/éa|éo|ïe|oé|(?<=[bcdfgpt][rl])i(?=[aeoé])|uel|uer|aï|oï|yer|ayan/u';
 

@@ -125,7 +125,8 @@ final class PurposeSaid extends FormRequirement
         $text = $lexicon->without($text, Topic::Notice, Topic::Technical, Topic::FieldEmail, Topic::FieldName, Topic::Vague, Topic::Partners);
         // Names of companies are no purpose.
         $text = (string) preg_replace(
-            '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\s)|\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u',
+            '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\s)|'
+                .'\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u',
             ' ', $text
         );
 
