@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Actions\ActRefusal;
 use App\Casts\ValueCast;
+use App\Support\Joined;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -83,11 +84,8 @@ final class Record extends Model
                 $join->on('editions.record_id', '=', 'revisions.record_id')->on('editions.revision', '=', 'revisions.number');
             })->where('records.kind', $name->kind)->where('records.slug', $name->slug->text)->orderBy('revisions.number')->lockForUpdate()
             ->get(['revisions.*', 'editions.number as approved_as', 'records.kind', 'records.slug', 'records.subject', 'records.retired_at']);
-        $record = null;
         foreach ($rows as $row) {
-            $of = array_intersect_key($row->getAttributes(), array_flip(['kind', 'slug', 'subject', 'retired_at']));
-            $row->setRawAttributes(array_diff_key($row->getAttributes(), $of), true);
-            $row->setRelation('record', $record ??= (new self)->newFromBuilder(['id' => $row->record_id, ...$of]));
+            Joined::apart($row, 'record', 'record_id', new self, ['kind', 'slug', 'subject', 'retired_at']);
         }
 
         return $rows;

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\Account\SignIn;
 use App\Actions\Mailing\SmtpSender;
+use App\Queries\Points\EditionsInForce;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Journal;
 use App\Support\KeyStore;
@@ -36,7 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(KeyStore::class, fn (): KeyStore => new KeyStore(config('juramen.keys'), config('juramen.ledger_origin')));
         $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
-        $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published')));
+        $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published'), new EditionsInForce));
         // One connection to the mail server, whatever kinds of mail go over it.
         $this->app->singleton(SmtpSender::class);
         $this->app->extend('queue.failer', fn (): QuietFailedJobs => new QuietFailedJobs(

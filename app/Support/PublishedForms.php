@@ -20,7 +20,7 @@ final class PublishedForms
 {
     private const PAUSED = 'paused ';
 
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder, private readonly EditionsInForce $inForce) {}
 
     /** The edition in force; null where no such point is published. */
     public function current(string $slug): ?PointEdition
@@ -56,7 +56,7 @@ final class PublishedForms
      */
     public function refresh(?array $slugs = null): void
     {
-        foreach ($slugs === null ? (new EditionsInForce)->all() : (new EditionsInForce)->of($slugs) as $row) {
+        foreach ($slugs === null ? $this->inForce->all() : $this->inForce->of($slugs) as $row) {
             $this->keep("point-{$row->point->slug}", ($row->point->paused_at === null ? '' : self::PAUSED).$row->digest->hex());
         }
     }

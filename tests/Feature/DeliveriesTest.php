@@ -54,9 +54,10 @@ test('a server that takes the mail and falls silent leaves it uncertain, for a p
     Carbon::setTestNow(now()->addDays(1));
     expect(work())->toBe([])->and(arrived($to))->toHaveCount(1);
     $this->actingAs(User::query()->where('role', 'officer')->firstOrFail())->get('/mails')->assertOk()->assertSee('fell silent')->assertDontSee($to);
-    $this->post('/mails/'.$this->message()->id.'/again')->assertRedirect('/mails');
+    $this->post('/mails/'.$this->message()->id.'/again')->assertRedirect('/mails?state=uncertain');
     expect(work())->toBe([OutcomeKind::Accepted])->and($this->message()->state)->toBe(DeliveryState::Sent);
-    $this->post('/mails/'.$this->message()->id.'/again')->assertRedirect('/mails');
+    $this->post('/mails/'.$this->message()->id.'/again')->assertRedirect('/mails?state=sent')
+        ->assertSessionHas('said', 'Somebody was quicker; nothing was changed.');
     expect(work())->toBe([]);
 });
 

@@ -12,7 +12,7 @@ use App\Support\PublishedForms;
 use Juramen\Canon\MacRing;
 
 /** Asks a person to confirm; what becomes of it moves the sign-up. */
-final class ConfirmationMail extends ReminderMail
+final class ConfirmationMail extends AskingMail
 {
     public function __construct(SmtpSender $smtp, PublishedForms $published, PersonalValues $personal, MacRing $keys, private readonly HearOfMail $hear)
     {

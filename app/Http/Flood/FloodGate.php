@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Flood;
 
 use App\Actions\Signup\FormMarks;
+use App\Queries\Points\EditionsInForce;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
@@ -53,7 +54,7 @@ final class FloodGate
             $settings,
             new FloodCounts($settings),
             new KeyStore($settings['KEYS_PATH'] ?? "$home/keys", ''),
-            new PublishedForms($settings['PUBLISHED_PATH'] ?? "$home/storage/published"),
+            new PublishedForms($settings['PUBLISHED_PATH'] ?? "$home/storage/published", new EditionsInForce),
         );
     }
 

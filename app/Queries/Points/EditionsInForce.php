@@ -6,6 +6,7 @@ namespace App\Queries\Points;
 
 use App\Models\Point;
 use App\Models\PublishedEdition;
+use App\Support\Joined;
 use Illuminate\Database\Eloquent\Builder;
 
 /** The edition in force of points, each with its point, in one query. */
@@ -37,9 +38,7 @@ final class EditionsInForce
         $columns = ['slug', 'subject', 'controller_id', 'record_id', 'paused_at'];
         $rows = $narrow($query)->get(['point_editions.*', ...array_map(static fn (string $c): string => "points.$c", $columns)]);
         foreach ($rows as $row) {
-            $of = array_intersect_key($row->getAttributes(), array_flip($columns));
-            $row->setRawAttributes(array_diff_key($row->getAttributes(), $of), true);
-            $row->setRelation('point', (new Point)->newFromBuilder(['id' => $row->point_id, ...$of]));
+            Joined::apart($row, 'point', 'point_id', new Point, $columns);
         }
 
         return array_values($rows->all());

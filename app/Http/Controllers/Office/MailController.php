@@ -30,9 +30,11 @@ final class MailController
 
     public function again(Delivery $delivery, Deliveries $deliveries): RedirectResponse
     {
-        $done = $deliveries->sendAgain($delivery);
+        // Back to the list that it stood in.
+        $stood = $delivery->state;
+        $said = $deliveries->sendAgain($delivery) ? 'It is sent once more.' : 'Somebody was quicker; nothing was changed.';
 
-        return redirect()->route('mails')->with('said', $done ? 'It is sent once more.' : 'This mail is no longer uncertain; nothing was changed.');
+        return redirect()->route('mails', ['state' => $stood->value])->with('said', $said);
     }
 
     /** @return list<string> */
