@@ -7,8 +7,10 @@ use App\Models\User;
 use App\Queries\Desk\SignupFate;
 use App\Queries\Evidence\ListSignups;
 use App\Queries\Evidence\SignupFilter;
+use App\Support\Tally;
 use Database\Demo\Crowd;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Consent\JourneyState;
 use Tests\Support\Visitor;
@@ -64,7 +66,7 @@ test('it has exactly those that are asked for, in whatever combination', functio
         $times = $found->map(static fn (SignupJourney $j): string => $j->asked_at->text())->values()->all();
         $sorted = $times;
         rsort($sorted);
-        expect($times)->toBe($sorted)->and(app(ListSignups::class)->page($filter)->total())->toBe(count($times));
+        expect($times)->toBe($sorted)->and(app(ListSignups::class)->count($filter))->toEqual(new Tally(count($times)));
     }
 });
 
@@ -94,6 +96,19 @@ test('addresses stand only with those to whom something is permitted or waits; o
     }
     expect(substr_count($page, 'details deleted'))->toBe(6)
         ->and($this->get('/evidence/signups?as=csv')->streamedContent())->not->toContain('post.example');
+});
+
+test('what grows without end is counted no further than anybody needs, and the list says so', function (): void {
+    $all = SignupJourney::query()->orderBy('asked_at');
+    expect(Tally::of($all, 23)->text())->toBe('more than 23')->and(Tally::of($all, 24)->text())->toBe('24')
+        ->and(Tally::of($all, 23)->plus(new Tally(1000))->text())->toBe('more than 1,023')
+        ->and(Tally::of(SignupJourney::query()->where('state', 'x'), Tally::ALL)->text())->toBe('0');
+    // Where numbers stand side by side they are counted less far, in the CSV to the end.
+    app(Crowd::class)->grow(1100, static fn (int $so) => null);
+    $wording = (string) $this->actingAs($this->runa)->get('/wording')->getContent();
+    $people = (int) DB::table('journeys')->where('state', 'confirmed')->distinct()->count('subscriber_id');
+    expect($people)->toBeGreaterThan(1000)->and($wording)->toContain('more than 1,000')
+        ->and($this->get('/wording?as=csv')->streamedContent())->toContain(",$people\r\n");
 });
 
 test('each state of a journey has one word, and each word its states', function (): void {

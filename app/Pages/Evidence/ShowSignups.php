@@ -19,11 +19,12 @@ final class ShowSignups
 
     public function __invoke(SignupFilter $filter): SignupsPage
     {
-        $page = $this->list->page($filter);
+        $count = $this->list->count($filter);
+        $page = $this->list->page($filter, $count);
         $journeys = array_values($page->items());
         $addresses = $this->personal->addressesOf(array_map(static fn (SignupJourney $j) => $j->subscriber->subject, $journeys));
         $found = [
-            number_format($page->total()), $filter->state->value ?? 'of every kind', $filter->point === null ? '' : "at $filter->point",
+            $count->text(), $filter->state->value ?? 'of every kind', $filter->point === null ? '' : "at $filter->point",
             $filter->words === null ? '' : 'to exactly these words',
         ];
 

@@ -21,12 +21,14 @@ final readonly class MailsPage
 
     public static function of(ListDeliveries $list, DeliveryState $state): self
     {
-        $page = $list->page($state);
+        $counts = $list->counts();
+        $count = collect($counts)->firstOrFail(static fn (DeliveryCount $each): bool => $each->state === $state)->count;
+        $page = $list->page($state, $count);
 
         return new self(
             array_map(static fn (DeliveryCount $each): StateTab => new StateTab(
-                ucfirst($each->state->value), $each->count, route('mails', ['state' => $each->state->value]), $each->state === $state
-            ), $list->counts()),
+                ucfirst($each->state->value), $each->count->text(), route('mails', ['state' => $each->state->value]), $each->state === $state
+            ), $counts),
             __("office.mail-states.{$state->value}"),
             array_map(static fn (Delivery $d): MailRow => MailRow::of($d), array_values($page->items())),
             route('mails', ['state' => $state->value, 'as' => 'csv']),

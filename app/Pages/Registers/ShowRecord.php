@@ -138,12 +138,10 @@ final class ShowRecord
 
     private function view(ApprovedEdition $edition, ?EditionUse $use, User $user): EditionView
     {
-        $n = $use->people ?? 0;
-
         return new EditionView(
             $edition->number, $edition->effective > Moments::isoDay($edition->approved_at) ? Moments::plain($edition->effective) : null,
             Moments::exact($edition->approved_at).' by '.$edition->approver->name, $edition->comment, $edition->digest->hex(),
-            $use === null ? null : number_format($n).($n === 1 ? ' person' : ' people'),
+            $use === null ? null : $use->people->text().($use->people->counted === 1 ? ' person' : ' people'),
             $use !== null && $user->can('viewAny', Subscriber::class)
                 ? route('evidence.signups', ['state' => 'confirmed', 'words' => $edition->digest->hex()]) : null,
             implode('; ', $use->stood ?? []) ?: 'stood on no point',

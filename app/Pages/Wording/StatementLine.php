@@ -30,7 +30,7 @@ final readonly class StatementLine
             array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()),
             $status->state->value,
             $status->edition === null ? 'never approved' : "edition {$status->edition->number}, ".Moments::date($status->edition->approved_at),
-            implode(', ', $status->points) ?: 'nowhere', number_format($status->people),
+            implode(', ', $status->points) ?: 'nowhere', $status->people->text(),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Evidence;
 use App\Casts\Instants;
 use App\Models\SignupJourney;
 use App\Support\Moments;
+use App\Support\Tally;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\LazyCollection;
@@ -18,10 +19,18 @@ final class ListSignups
 
     private const READ_AT_ONCE = 1000;
 
-    /** @return LengthAwarePaginator<int, SignupJourney> */
-    public function page(SignupFilter $filter): LengthAwarePaginator
+    public function count(SignupFilter $filter): Tally
     {
-        return $this->query($filter)->paginate(self::ON_A_PAGE)->withQueryString();
+        return Tally::of($this->query($filter)->select('id'), Tally::LIST);
+    }
+
+    /**
+     * @param  Tally  $count  of all that the filter lets through
+     * @return LengthAwarePaginator<int, SignupJourney>
+     */
+    public function page(SignupFilter $filter, Tally $count): LengthAwarePaginator
+    {
+        return $this->query($filter)->paginate(self::ON_A_PAGE, total: $count->counted)->withQueryString();
     }
 
     /** @return LazyCollection<int, SignupJourney> */

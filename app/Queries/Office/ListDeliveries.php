@@ -6,6 +6,7 @@ namespace App\Queries\Office;
 
 use App\Models\Delivery;
 use App\Models\DeliveryState;
+use App\Support\Tally;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\LazyCollection;
 
@@ -16,10 +17,14 @@ final class ListDeliveries
 
     private const READ_AT_ONCE = 1000;
 
-    /** @return LengthAwarePaginator<int, Delivery> */
-    public function page(DeliveryState $state): LengthAwarePaginator
+    /**
+     * @param  Tally  $count  of all that stand in that state
+     * @return LengthAwarePaginator<int, Delivery>
+     */
+    public function page(DeliveryState $state, Tally $count): LengthAwarePaginator
     {
-        return Delivery::query()->with('edition.point')->where('state', $state)->orderByDesc('id')->paginate(self::ON_A_PAGE)->withQueryString();
+        return Delivery::query()->with('edition.point')->where('state', $state)->orderByDesc('id')
+            ->paginate(self::ON_A_PAGE, total: $count->counted)->withQueryString();
     }
 
     /** @return LazyCollection<int, Delivery> */
@@ -31,10 +36,10 @@ final class ListDeliveries
     /** @return list<DeliveryCount> one for each state, in their order */
     public function counts(): array
     {
-        $counts = Delivery::query()->toBase()->selectRaw('state, COUNT(*) AS n')->groupBy('state')->pluck('n', 'state');
-
         return array_map(
-            static fn (DeliveryState $each): DeliveryCount => new DeliveryCount($each, (int) ($counts[$each->value] ?? 0)), DeliveryState::cases()
+            static fn (DeliveryState $each): DeliveryCount => new DeliveryCount(
+                $each, Tally::of(Delivery::query()->select('id')->where('state', $each), Tally::LIST)
+            ), DeliveryState::cases()
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Wording;
 use App\Models\Proposal;
 use App\Models\Record;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\Tally;
 use Juramen\Register\RecordKind;
 use Juramen\Wording\Statement;
 
@@ -15,13 +16,16 @@ final class ListStatements
 {
     public function __construct(private readonly StatementUse $use, private readonly RegistersInForce $inForce) {}
 
-    /** @return list<StatementStatus> in the order of their names */
-    public function __invoke(string $search = '', string $state = ''): array
+    /**
+     * @param  int  $countTo  how far people are counted for each edition
+     * @return list<StatementStatus> in the order of their names
+     */
+    public function __invoke(string $search = '', string $state = '', int $countTo = Tally::ALL): array
     {
         $registers = $this->inForce->registers();
         $records = Record::query()->where('kind', RecordKind::Statement)->with('newest.author', 'editions')->orderBy('slug')->get();
         $open = Proposal::query()->whereIn('record_id', $records->pluck('id'))->whereNull('decision')->orderBy('id')->get()->keyBy('record_id');
-        $uses = $this->use->of($records->flatMap(static fn (Record $r) => $r->editions)->values());
+        $uses = $this->use->of($records->flatMap(static fn (Record $r) => $r->editions)->values(), $countTo);
         $statuses = [];
         foreach ($records as $record) {
             if ($record->newest === null) {
@@ -38,7 +42,7 @@ final class ListStatements
             $statuses[] = new StatementStatus(
                 $record, $registers->fillings($statement->purpose)->fill($statement), $record->newest, $edition, $stands,
                 array_values(array_unique(array_merge([], ...$of->map(static fn (EditionUse $u): array => $u->shownAt)->values()->all()))),
-                (int) $of->sum(static fn (EditionUse $u): int => $u->people),
+                $of->reduce(static fn (Tally $all, EditionUse $u): Tally => $all->plus($u->people), new Tally(0)),
             );
         }
 

@@ -8,6 +8,7 @@ use App\Models\ApprovedEdition;
 use App\Models\Record;
 use App\Models\RecordState;
 use App\Models\Revision;
+use App\Support\Tally;
 use Juramen\Wording\Statement;
 
 /** A statement with its words as they stand now, its state, where it is in force, and how many people agreed. */
@@ -25,6 +26,6 @@ final readonly class StatementStatus
         public ?ApprovedEdition $edition,
         public RecordState $state,
         public array $points,
-        public int $people,
+        public Tally $people,
     ) {}
 }

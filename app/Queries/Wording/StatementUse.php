@@ -7,6 +7,8 @@ namespace App\Queries\Wording;
 use App\Models\ApprovedEdition;
 use App\Queries\Registers\RegistersInForce;
 use App\Queries\Registers\SheetOnFile;
+use App\Support\Tally;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Slug;
@@ -27,9 +29,10 @@ final class StatementUse
      * Uses of editions of statements.
      *
      * @param  Collection<int, ApprovedEdition>  $editions
+     * @param  int  $countTo  how far people are counted for each
      * @return Collection<int, EditionUse> by the edition's id
      */
-    public function of(Collection $editions): Collection
+    public function of(Collection $editions, int $countTo = Tally::ALL): Collection
     {
         $digests = $editions->map(static fn (ApprovedEdition $e): string => $e->digest->bytes)->all();
         $points = DB::table('edition_statements')->join('point_editions', 'point_editions.id', '=', 'edition_statements.point_edition_id')
@@ -39,18 +42,22 @@ final class StatementUse
                 'statement, points.slug, point_editions.number,'
                 .' NOT EXISTS (SELECT 1 FROM point_editions l WHERE l.point_id = points.id AND l.number > point_editions.number) AS current'
             )->get();
-        $people = DB::table('journey_answers')->join('journeys', 'journeys.id', '=', 'journey_answers.journey')->whereIn('edition', $digests)
-            ->where('state', JourneyState::Confirmed->value)->groupBy('edition')->selectRaw('edition, COUNT(DISTINCT subscriber_id) AS n')
-            ->pluck('n', 'edition');
 
-        return $editions->keyBy('id')->map(static function (ApprovedEdition $edition) use ($points, $people): EditionUse {
+        return $editions->keyBy('id')->map(static function (ApprovedEdition $edition) use ($points, $countTo): EditionUse {
             $stood = $points->where('statement', $edition->digest->bytes);
 
             return new EditionUse(
                 array_values($stood->map(static fn (object $p): string => "{$p->slug}, edition {$p->number}")->all()),
                 array_values($stood->where('current', 1)->pluck('slug')->all()),
-                (int) ($people[$edition->digest->bytes] ?? 0),
+                Tally::of(self::people($edition), $countTo),
             );
         });
+    }
+
+    /** Everybody who agreed to exactly the words of an edition and, where it was needed, confirmed. */
+    private static function people(ApprovedEdition $edition): Builder
+    {
+        return DB::table('journey_answers')->join('journeys', 'journeys.id', '=', 'journey_answers.journey')->where('edition', $edition->digest->bytes)
+            ->where('state', JourneyState::Confirmed->value)->select('subscriber_id')->distinct();
     }
 }

@@ -14,6 +14,7 @@ use App\Queries\Wording\ListStatements;
 use App\Queries\Wording\StatementStatus;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Tally;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Register\Language;
@@ -36,8 +37,9 @@ final class WordingController
     {
         $search = $request->string('q')->trim()->toString();
         $state = RecordState::tryFrom($request->string('state')->toString())->value ?? '';
-        $statements = $list($search, $state);
-        if ($request->query('as') === 'csv') {
+        $whole = $request->query('as') === 'csv';
+        $statements = $list($search, $state, $whole ? Tally::ALL : Tally::BESIDE);
+        if ($whole) {
             return Csv::respond('statements.csv', self::COLUMNS, array_merge([], ...array_map(self::lines(...), $statements)));
         }
         $asked = static fn (Purpose $p): Option => new Option($p->id->text, str_replace('-', ' ', $p->id->text), $request->old('purpose') === $p->id->text);
@@ -69,7 +71,7 @@ final class WordingController
 
         return array_map(static fn (Language $l): array => [
             $status->record->slug, $status->state->value, (string) $status->edition?->number, $statement->purpose->text, $l->value, $statement->words($l),
-            implode(' ', $status->points), (string) $status->people,
+            implode(' ', $status->points), (string) $status->people->counted,
         ], $statement->texts->languages());
     }
 }
