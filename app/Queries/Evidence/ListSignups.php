@@ -42,7 +42,7 @@ final class ListSignups
     /** @return Builder<SignupJourney> */
     private function query(SignupFilter $filter): Builder
     {
-        $query = SignupJourney::query()->with('subscriber', 'edition.point')->orderByDesc('asked_at')->orderBy('id');
+        $query = SignupJourney::query()->with('subscriber', 'edition.point')->orderByDesc('asked_at')->orderByDesc('id');
         if ($filter->state !== null) {
             $query->whereIn('state', $filter->state->journeys());
         }

@@ -1,0 +1,247 @@
+// Every control of every screen is used, found by itself; then the page is opened anew, and what was set must be there: on the screen, in what is
+// stored and in the form's proof; and nothing else may have changed. A screen or control that comes tomorrow is used without being named here.
+import { existsSync, readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { home, holdDown, letUp, pid, signIn } from './support.mjs';
+import { keep, putBack } from './walk/clone.mjs';
+import { differing, record, sent, standing } from './walk/record.mjs';
+import { left, screens } from './walk/screens.mjs';
+import { candidates, manners, quiet, use, watch } from './walk/use.mjs';
+
+/** What is not pressed, and why. */
+const notPressed = [
+  { button: /^Sign out$/, why: 'ends the session that walks; office.spec.mjs signs in and out' },
+  { button: /^Close$/, why: 'stands in the list of keys, which is closed' },
+];
+
+const cookies = `${home}/walk.cookies.json`;
+const parts = ['scheduler', 'worker', 'worker2', 'queue'];
+const inPage = readFileSync(new URL('./walk/inpage.js', import.meta.url), 'utf8');
+const tally = { screens: 0, found: 0, used: 0, gone: 0, left: new Map() };
+
+test.beforeAll(async ({ browser }) => {
+  // What works by itself would change the database beneath the walk.
+  for (const part of parts) { holdDown(part); try { process.kill(pid(part), 'SIGTERM'); } catch { /* was down already */ } }
+  if (existsSync(cookies)) { putBack(); return; }
+  const context = await browser.newContext();
+  await signIn(await context.newPage());
+  await context.storageState({ path: cookies });
+  await context.close();
+  keep();
+});
+test.afterAll(() => {
+  putBack();
+  for (const part of parts) letUp(part);
+  const why = [...tally.left].map(([what, reason]) => `    left out: ${what}: ${reason}`).join('\n');
+  console.log(`walked: ${tally.screens} screens, ${tally.found} controls found, ${tally.used} used, ${tally.gone} gone after others were used\n${why}`);
+});
+
+const long = process.env.LONG === '1';
+const walks = screens().filter((screen) => long || screen.alike === 0)
+  .flatMap((screen) => (long ? manners.slice(1) : manners.slice(0, 1)).map((manner) => ({ ...screen, manner })));
+
+for (const walk of walks) {
+  test(`${walk.path}, ${walk.manner.says}`, async ({ browser }) => {
+    putBack();
+    const context = await browser.newContext({ storageState: walk.route === 'login' ? undefined : cookies });
+    await context.addInitScript({ content: inPage });
+    const page = await context.newPage();
+    const now = watch(page);
+    await page.goto(walk.path);
+    await quiet(now);
+    const controls = await page.evaluate(() => window.walk.list());
+    tally.screens += 1;
+    tally.found += controls.length;
+    const usable = controls.filter((control) => {
+      const reason = notPressed.find(({ button }) => button.test(control.name));
+      if (reason) tally.left.set(control.name, reason.why);
+      return !reason;
+    });
+    const sheet = usable.filter((control) => control.sheet);
+    if (sheet.length > 0) await useSheet(page, now, walk, sheet);
+    await useRest(page, now, walk, usable.filter((control) => !control.sheet && control.kind !== 'button' && control.form < 0));
+    await useForms(page, now, walk, usable.filter((control) => !control.sheet));
+    expect(now.wrong).toEqual([]);
+    await context.close();
+  });
+}
+
+/** Fields and choices of a sheet, which save themselves, all of them and one reload; then its buttons, each looked at by itself. */
+async function useSheet(page, now, walk, controls) {
+  const before = record(walk.path);
+  const set = [];
+  const fields = controls.filter((control) => control.place && !['button', 'disclosure'].includes(control.kind) && control.form < 0);
+  for (const [turn, control] of fields.entries()) {
+    const words = control.kind === 'text' ? candidates(control)[0] : '';
+    const shows = await use(page, control, walk.manner, now, turn, words);
+    if (shows === undefined) { tally.gone += 1; continue; }
+    tally.used += 1;
+    if (shows === null) continue;
+    set.push({ ...control, shows });
+    if (control.kind === 'checkbox') expect.soft(await page.evaluate((key) => window.walk.find(key)?.checkVisibility(), control.key), `${control.key} closed`).toBe(true);
+  }
+  await quiet(now, 400);
+  expect.soft(await page.evaluate(() => window.walk.focus()), 'the focus').toBe('seen');
+  // What was refused is tried with other words, and must be said where it can be seen.
+  for (const control of set.filter((each) => each.kind === 'text' && sent(standing(record(walk.path).document, each.place)) !== each.shows)) {
+    for (const words of candidates(control).slice(1)) {
+      await use(page, control, { ...walk.manner, slowly: true }, now, 0, words);
+      expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen, ${control.key}`).toEqual([]);
+      control.shows = words;
+      if (sent(standing(record(walk.path).document, control.place)) === words) break;
+    }
+  }
+  const after = record(walk.path);
+  for (const control of set) expectStored(after.document, control, before.document);
+  const meant = set.map((control) => control.place);
+  const other = differing(before.document, after.document).filter((place) => !meant.some((each) => place === each || place === `${each} (order)`
+    || place.startsWith(`${each}/`)));
+  expect.soft(other, 'what else changed').toEqual([]);
+
+  await page.goto(walk.path);
+  await quiet(now);
+  for (const control of set.filter((each) => each.does === 'set')) {
+    expect.soft(await page.evaluate((key) => window.walk.value(key), control.key), `${control.key} after opening it anew`).toBe(control.shows);
+  }
+  if (walk.route === 'points/{point}') await expectProof(page, set);
+  await usePresses(page, now, walk);
+  await useConflict(page, now, walk, controls.find((control) => control.kind === 'text' && control.place && control.form < 0));
+}
+
+/** Somebody else changes the same place meanwhile: who is told so, decides, by each button that is offered, and what was decided stands. */
+async function useConflict(page, now, walk, control) {
+  if (control === undefined) return;
+  const other = await (await page.context().browser().newContext()).newPage();
+  await signIn(other, 'arne@tidewick.example');
+  for (let choice = 0; ; choice += 1) {
+    putBack();
+    await signIn(other, 'arne@tidewick.example');
+    await page.goto(walk.path);
+    await other.goto(walk.path);
+    const [theirs, mine] = [`${candidates(control)[0]} theirs`, `${candidates(control)[0]} mine`].map((words) => words.replaceAll(' ', control.value.includes(' ') ? ' ' : ''));
+    const field = page.locator(`[id="${control.key.slice(1)}"]`);
+    await field.fill(mine);
+    await other.locator(`[id="${control.key.slice(1)}"]`).fill(theirs);
+    await other.keyboard.press('Tab');
+    await expect.poll(() => sent(standing(record(walk.path).document, control.place))).toBe(theirs);
+    await field.press('Tab');
+    await quiet(now);
+    const choices = page.locator('.conflict button');
+    expect.soft(await page.evaluate(() => window.walk.hidden()), 'a conflict off the screen').toEqual([]);
+    if (choice >= await choices.count()) break;
+    const says = (await choices.nth(choice).innerText()).trim();
+    if (choice % 2 === 0) await choices.nth(choice).press('Enter'); else await choices.nth(choice).click();
+    await quiet(now);
+    tally.used += 1;
+    await expect.soft(page.locator('.conflict'), `the conflict after "${says}"`).toHaveCount(0);
+    const stands = sent(standing(record(walk.path).document, control.place));
+    expect.soft([theirs, mine], `what is stored after "${says}"`).toContain(stands);
+    expect.soft(await field.inputValue(), `what the field shows after "${says}"`).toBe(stands);
+    expect.soft(await page.evaluate(() => window.walk.focus()), `the focus after "${says}"`).toBe('seen');
+    if (/mine/i.test(says)) expect.soft(stands, `after "${says}"`).toBe(mine);
+  }
+  await other.context().close();
+}
+
+function expectStored(document, control, before) {
+  const stands = standing(document, control.place);
+  const what = `${control.place} as it is stored`;
+  if (control.kind === 'checkbox' && control.item) {
+    expect.soft(stands?.includes?.(control.item) ?? stands, what).toBe(control.shows);
+  } else if (control.does === 'add') {
+    expect.soft(Object.keys(stands).length, what).toBe(Object.keys(standing(before, control.place)).length + 1);
+  } else expect.soft(sent(stands), what).toBe(control.shows);
+}
+
+async function expectProof(page, set) {
+  const proof = await page.frameLocator('#proof iframe').locator('body').innerText();
+  const language = await page.frameLocator('#proof iframe').locator('html').getAttribute('lang');
+  for (const control of set.filter((each) => each.kind === 'text' && each.place.endsWith(`/${language}`) && each.language === language)) {
+    expect.soft(proof, `${control.place} in the proof`).toContain(control.shows);
+  }
+}
+
+/** Buttons of a sheet: each changes one place or nothing, keeps the focus in sight, and is answered where one can see it. */
+async function usePresses(page, now, walk) {
+  const used = new Set();
+  for (let turn = 0; ; turn += 1) {
+    const controls = (await page.evaluate(() => window.walk.list())).filter((each) => each.sheet && ['button', 'disclosure'].includes(each.kind) && each.form < 0);
+    const control = controls.find((each) => !used.has(each.key));
+    if (control === undefined) break;
+    used.add(control.key);
+    const before = record(walk.path);
+    await use(page, control, walk.manner, now, turn);
+    await quiet(now);
+    tally.used += 1;
+    const after = record(walk.path);
+    expect.soft(after.number - before.number, `revisions by one press of ${control.name}`).toBeLessThanOrEqual(1);
+    if (control.place && control.kind === 'button') {
+      const other = differing(before.document, after.document).filter((place) => place !== control.place && !place.startsWith(`${control.place}/`)
+        && place !== `${control.place.split('/').slice(0, -1).join('/')} (order)`);
+      expect.soft(other, `what else changed by ${control.name}`).toEqual([]);
+    }
+    if (control.kind === 'disclosure') expect.soft(after.number, `${control.name} only opens`).toBe(before.number);
+    expect.soft(await page.evaluate(() => window.walk.focus()), `the focus after ${control.name}`).toBe('seen');
+    expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen after ${control.name}`).toEqual([]);
+  }
+}
+
+/** What belongs to no form and no sheet: disclosures, the lifeline's cursor. */
+async function useRest(page, now, walk, controls) {
+  if (controls.length > 0) await page.goto(walk.path);
+  for (const [turn, control] of controls.entries()) {
+    if (await use(page, control, walk.manner, now, turn, candidates(control)[0]) === undefined) { tally.gone += 1; continue; }
+    await quiet(now);
+    tally.used += 1;
+    expect.soft(await page.evaluate(() => window.walk.focus()), `the focus after ${control.key}`).toBe('seen');
+  }
+}
+
+/** Each form filled in and sent: it is done, or refused with everything that was typed. */
+async function useForms(page, now, walk, controls) {
+  const forms = [...new Set(controls.filter((control) => control.form >= 0).map((control) => control.form))];
+  const loose = controls.filter((control) => control.kind === 'button' && control.form < 0);
+  for (const form of forms) {
+    const mine = controls.filter((control) => control.form === form);
+    const buttons = mine.filter((control) => control.submits);
+    for (const button of buttons.length > 0 ? buttons : [null]) {
+      putBack();
+      await page.goto(walk.path);
+      await quiet(now);
+      const filled = [];
+      for (const [turn, control] of mine.filter((each) => each.kind !== 'button').entries()) {
+        const shows = await use(page, control, walk.manner, now, turn, control.kind === 'text' ? candidates(control)[0] : '');
+        if (shows === undefined) { tally.gone += 1; continue; }
+        tally.used += 1;
+        if (shows !== null) filled.push({ ...control, shows });
+      }
+      for (const control of filled.filter((each) => each.kind !== 'radio')) {
+        expect.soft(await page.evaluate((key) => window.walk.value(key), control.key), `${control.key} while the form is filled in`).toBe(control.shows);
+      }
+      if (button === null) continue;
+      const pressed = await page.evaluateHandle((key) => window.walk.find(key), button.key);
+      if (pressed.asElement() === null) { tally.gone += 1; continue; }
+      if (walk.manner.by === 'keys') await pressed.asElement().press('Enter'); else await pressed.asElement().click();
+      await quiet(now);
+      tally.used += 1;
+      const refused = await page.evaluate(() => window.walk.errors?.() ?? 0);
+      expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen after ${button.name}`).toEqual([]);
+      if (refused > 0 || button.method === 'get') {
+        for (const control of filled) {
+          const shown = await page.evaluate((key) => window.walk.value(key), control.key);
+          if (shown !== undefined) expect.soft(shown, `${control.key} after ${button.name}`).toBe(control.shows);
+        }
+      }
+    }
+  }
+  for (const control of loose) {
+    await page.goto(walk.path);
+    await use(page, control, walk.manner, now, 1);
+    await quiet(now);
+    tally.used += 1;
+  }
+}
+
+test('what is no screen is named with its reason', () => {
+  for (const [route, why] of Object.entries(left)) expect(why, route).not.toBe('');
+});

@@ -1,0 +1,52 @@
+// Every screen there is, found by the routes: a new one falls under the walk by itself.
+import { artisan, sql } from '../support.mjs';
+
+/** What a parameter of a route is filled with; a parameter that is not here fails the walk until somebody says how it is filled. */
+const first = (query) => sql(`${query} LIMIT 1`);
+const all = (query) => sql(query).split('\n').filter((line) => line !== '');
+const subject = () => first('SELECT LOWER(HEX(subject)) FROM subscribers JOIN permissions ON subscriber_id = subscribers.id WHERE allowed ORDER BY subscribers.id');
+const fillings = {
+  'points/{point}': () => all('SELECT slug FROM points ORDER BY id').map((point) => ({ point })),
+  'records/{kind}/{slug}': () => all("SELECT kind, slug FROM records WHERE kind <> 'sheet' ORDER BY kind, id").map((line) => line.split('\t'))
+    .map(([kind, slug]) => ({ kind, slug })),
+  'requirements/{id}': () => [{ id: 'purpose-said' }],
+  'evidence/{subject}': () => [{ subject: subject() }],
+  'evidence/{subject}/shown/{entry}': () => [{
+    subject: subject(),
+    entry: first(`SELECT LOWER(HEX(id)) FROM juramen_ledger.entries WHERE kind = 'given' AND subject = UNHEX('${subject()}') ORDER BY sequence`),
+  }],
+  'forms/{point}/{language}': () => [{ point: first("SELECT slug FROM points ORDER BY id"), language: 'en' }],
+};
+
+/** What is opened by address and yet is no screen with something to use on it. */
+const noScreens = {
+  'forms/{point}': 'leads on to the form in the visitor\'s language',
+  'forms/{point}/{language}/received': 'says that something arrived; nothing can be used on it',
+  'forms/{point}/{language}/sent': 'says that a mail is on its way; nothing can be used on it',
+  'points/{point}/proof/{language}/{draft}': 'the form within the sheet, in which nothing runs',
+  'confirm/{token?}': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
+  'withdraw/{token?}': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
+  'frozen/{digest}.css': 'a style', 'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
+  'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
+  'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record', '/': 'leads on to the desk',
+};
+
+/** @return {{path: string, route: string, alike: number}[]} alike: how many of the same route and kind come before it */
+export function screens() {
+  const routes = JSON.parse(artisan('route:list', '--json').out).filter((route) => route.method.includes('GET')).map((route) => route.uri);
+  const found = [];
+  for (const route of routes.filter((uri) => !(uri in noScreens))) {
+    const parameters = [...route.matchAll(/\{(\w+)\??\}/g)].map((m) => m[1]);
+    const base = Object.keys(fillings).filter((key) => route === key || route.startsWith(`${key}/`)).sort((a, b) => b.length - a.length)[0];
+    const sets = parameters.length === 0 ? [{}] : base === undefined ? null : fillings[base]();
+    if (sets === null || parameters.some((name) => !(name in sets[0]))) throw new Error(`The walk does not know how to fill in ${route}: say it in screens.mjs.`);
+    const seen = {};
+    for (const set of sets) {
+      const kind = set.kind ?? '';
+      found.push({ route, path: `/${route.replace(/\{(\w+)\??\}/g, (_, name) => set[name])}`, alike: seen[kind] = (seen[kind] ?? -1) + 1 });
+    }
+  }
+  return found;
+}
+
+export const left = noScreens;

@@ -1,0 +1,123 @@
+// How a control is used: by mouse or keys, slowly or at typing speed with an immediate Tab.
+import { expect } from '@playwright/test';
+import { writeFileSync } from 'node:fs';
+import { home } from '../support.mjs';
+
+/** @typedef {{by: 'mouse'|'keys'|'both', slowly: boolean, says: string}} Manner  both: by turns */
+export const manners = [
+  { by: 'both', slowly: false, says: 'by mouse and keys in turn, at typing speed' },
+  ...['mouse', 'keys'].flatMap((by) => [true, false].map((slowly) => ({ by, slowly, says: `by ${by}, ${slowly ? 'slowly' : 'at typing speed'}` }))),
+];
+
+/** Counts what is under way, so that one can wait until nothing is. */
+export function watch(page) {
+  const now = { pending: 0, last: Date.now(), wrong: [], expected: false };
+  const done = () => { now.pending -= 1; now.last = Date.now(); };
+  page.on('request', () => { now.pending += 1; now.last = Date.now(); });
+  page.on('requestfinished', done);
+  page.on('requestfailed', done);
+  page.on('pageerror', (error) => now.wrong.push(`the page broke: ${error.message}`));
+  page.on('response', (response) => {
+    if (response.status() >= 500) now.wrong.push(`${response.request().method()} ${response.url()} answered ${response.status()}`);
+  });
+  page.on('console', (message) => {
+    // A refusal has a status of its own, which Chromium reports as an error.
+    if (message.type() === 'error' && !/status of 4(03|04|09|22)/.test(message.text())) now.wrong.push(`console: ${message.text()}`);
+  });
+  page.on('dialog', (dialog) => dialog.accept());
+  return now;
+}
+
+export async function quiet(now, still = 130) {
+  const until = Date.now() + 15_000;
+  while (now.pending > 0 || Date.now() - now.last < still) {
+    if (Date.now() > until) throw new Error(`${now.pending} requests do not end.`);
+    await new Promise((so) => { setTimeout(so, 20); });
+  }
+}
+
+/** The control with a key, or null; one with an id is found again where the page was drawn anew meanwhile. */
+async function held(page, key) {
+  if (!key.startsWith('#')) return (await page.evaluateHandle((k) => window.walk.find(k), key)).asElement();
+  const control = page.locator(`[id="${key.slice(1)}"]`);
+  return (await control.count()) === 0 ? null : control;
+}
+
+/** Opens what a control lies in, as somebody would. */
+async function reach(page, element, keys) {
+  const closed = await element.evaluateHandle((e) => [...document.querySelectorAll('details:not([open])')].find((d) => d.contains(e) && !e.closest('summary')));
+  const details = closed.asElement();
+  if (details === null) return;
+  const summary = await details.$('summary');
+  if (keys) await summary.press('Enter'); else await summary.click();
+}
+
+/** Words that fit what is asked for there, the likeliest first; what is refused is followed by the next. */
+export function candidates(control) {
+  const { value, type, name } = control;
+  if (type === 'color') return [value === '#0f4c5c' ? '#123a52' : '#0f4c5c'];
+  if (type === 'date') return ['2027-03-14'];
+  if (type === 'number') return [String(Number(value || control.least || 1) + 1), String(control.least || 1), String(Number(value) - 1)];
+  if (type === 'email') return ['walk@post.example'];
+  const ends = ['Walked here', 'walk@tidewick.example', 'https://tidewick.example/walk', '2027-03-14'];
+  if (/^https?:/.test(value)) return [`${value.replace(/\/$/, '')}/walk`];
+  if (/^\S+@\S+$/.test(value)) return [`walk.${value}`];
+  if (/^\d{4}-\d\d-\d\d$/.test(value) || /day|until|ends on|\bfrom\b|\bto\b/i.test(name)) return ['2027-03-14', ...ends];
+  return value === '' ? ends : [`${value.trim()} anew`, ...ends];
+}
+
+/**
+ * Uses a control once.
+ * @returns {Promise<string|boolean|null>} what it should show from now on; null where there was nothing to set
+ */
+export async function use(page, control, manner, now, turn, what) {
+  const keys = manner.by === 'both' ? turn % 2 === 0 : manner.by === 'keys';
+  const element = await held(page, control.key);
+  if (element === null) return undefined;
+  await reach(page, element, keys);
+  const delay = manner.slowly ? 30 : 0;
+  let shows = null;
+  if (control.kind === 'text') {
+    if (keys) await element.focus(); else await element.click();
+    if (['color', 'date'].includes(control.type)) {
+      await element.fill(what);
+      if (control.type === 'color') await element.dispatchEvent('change');
+    } else {
+      await page.keyboard.press('ControlOrMeta+a');
+      if (what.length > 200) await page.keyboard.insertText(what.slice(0, -3));
+      await page.keyboard.type(what.length > 200 ? what.slice(-3) : what, { delay });
+    }
+    await page.keyboard.press('Tab');
+    shows = what;
+  } else if (control.kind === 'password') {
+    await element.fill('harbour-lamp-42');
+  } else if (control.kind === 'choice') {
+    const from = control.options.indexOf(await element.inputValue());
+    if (control.options.length < 2) return null;
+    const to = from + 1 < control.options.length ? from + 1 : from - 1;
+    shows = control.options[to];
+    if (keys) {
+      await element.focus();
+      await page.keyboard.press(to > from ? 'ArrowDown' : 'ArrowUp');
+    } else await element.selectOption(shows);
+  } else if (['checkbox', 'radio'].includes(control.kind)) {
+    shows = control.kind === 'radio' ? true : !(await element.isChecked());
+    if (keys) { await element.focus(); await page.keyboard.press('Space'); } else await element.click();
+  } else if (control.kind === 'file') {
+    const path = `${home}/walk/file.csv`;
+    writeFileSync(path, 'statement,language,text\nvoyage-news,en,"Yes, {controller} may email me {rate}. {withdrawal}"\n');
+    await element.setInputFiles(path);
+  } else if (control.kind === 'slider') {
+    const before = await element.getAttribute('aria-valuenow');
+    const box = await page.locator('[data-lifeline]').boundingBox();
+    if (keys) { await element.focus(); await page.keyboard.press('PageDown'); } else {
+      await page.mouse.move(box.x + box.width * 0.7, box.y + 30);
+      await page.mouse.down();
+      await page.mouse.move(box.x + box.width * 0.4, box.y + 30, { steps: 4 });
+      await page.mouse.up();
+    }
+    await expect.poll(async () => (await held(page, control.key)).getAttribute('aria-valuenow')).not.toBe(before);
+  } else if (keys) await element.press('Enter'); else await element.click();
+  if (manner.slowly) await quiet(now);
+  return shows;
+}
