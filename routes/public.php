@@ -21,10 +21,12 @@ Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where
 // The house look by itself, for proofs: their frame sends no cookies for styles.
 Route::get('/look/{controller}.css', [FormController::class, 'look'])->name('look');
 
-Route::get('/confirm/{token?}', [ConfirmController::class, 'show'])->name('confirm');
+Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
+Route::get('/confirm/{token}', [ConfirmController::class, 'open'])->name('confirm.open');
 Route::post('/confirm', [ConfirmController::class, 'press'])->name('confirm.press');
 
-Route::get('/withdraw/{token?}', [WithdrawController::class, 'show'])->name('withdraw');
+Route::get('/withdraw', [WithdrawController::class, 'show'])->name('withdraw');
+Route::get('/withdraw/{token}', [WithdrawController::class, 'open'])->name('withdraw.open');
 Route::post('/withdraw', [WithdrawController::class, 'press'])->name('withdraw.press');
 Route::post('/withdraw/{token}', [WithdrawController::class, 'oneClick'])->name('withdraw.one-click');
 

@@ -8,6 +8,7 @@ use App\Models\PublishedEdition;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Juramen\Points\PointEdition;
 use Tests\Support\PreparedDatabase;
 
@@ -51,5 +52,22 @@ abstract class TestCase extends Base
     protected function ledger(string $table): string
     {
         return config('juramen.ledger_schema').'.'.$table;
+    }
+
+    /**
+     * Opens a mail's link as a browser does, with the cookie that leads to the page without the secret.
+     *
+     * @param  array<string, string>  $headers
+     */
+    public function openLink(string $path, array $headers = []): TestResponse
+    {
+        $opened = $this->get($path, $headers);
+        if (! $opened->isRedirect()) {
+            return $opened;
+        }
+        expect($opened->getStatusCode())->toBe(303);
+        $cookie = $opened->headers->getCookies()[0];
+
+        return $this->withUnencryptedCookie($cookie->getName(), (string) $cookie->getValue())->get((string) $opened->headers->get('Location'), $headers);
     }
 }

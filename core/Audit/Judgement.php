@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Canon\Document;
+use Juramen\Canon\Refused;
 use Juramen\Points\FormWords;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
 use Juramen\Register\Language;
+use Juramen\Wording\Difference;
 use Juramen\Wording\Statement;
 
 /** What requirements say of something that is written here, in all its languages. */
 final readonly class Judgement
 {
+    /** Characters of what stays that are shown on each side of what a mend changes. */
+    private const BESIDE = 60;
+
     /**
      * @param  list<Note>  $notes  findings, most urgent first
      * @param  int  $checked  how many results there were
@@ -39,18 +45,65 @@ final readonly class Judgement
     public static function ofStatement(Statement $statement, Registers $registers): self
     {
         $reader = new SheetReader($registers);
-        $filled = $registers->fillings($statement->purpose)->fill($statement);
-        $document = $statement->document();
+        $fillings = $registers->fillings($statement->purpose);
+        $filled = $fillings->fill($statement);
         $results = [];
         foreach ($filled->texts->languages() as $language) {
             [$shown, $written] = [$filled->words($language), $statement->texts->in($language)];
-            foreach (Requirements::judge($reader->statement($filled, $language)) as $result) {
-                $change = $result->change?->changes($document) === true ? $result->change : null;
+            $judged = Requirements::judge($reader->statement($filled, $language));
+            foreach ($judged as $result) {
+                $change = self::sound($result, $judged, $statement->document(), $shown, static function (Document $document) use (
+                    $fillings, $reader, $language
+                ): Mended {
+                    $mended = $fillings->fill(Statement::from($document));
+
+                    return new Mended($mended->words($language), Requirements::judge($reader->statement($mended, $language)));
+                });
                 $results[] = new ResultIn($language, $result->withChange($change)->in($shown, $written));
             }
         }
 
         return self::collect($results);
+    }
+
+    /**
+     * A mend that mends: it changes something, what it is for is gone then, and nothing new is found; nor does it hide another finding, unless
+     * it takes away what that one speaks of. Null where it is not such.
+     *
+     * @param  list<Result>  $before
+     * @param  string  $shown  the words as people read them now
+     * @param  callable(Document): Mended  $judge
+     */
+    private static function sound(Result $result, array $before, Document $document, string $shown, callable $judge): ?Mend
+    {
+        $mend = $result->change;
+        if ($mend === null || ! $mend->changes($document)) {
+            return null;
+        }
+        try {
+            $mended = $judge($mend->apply($document));
+        } catch (Refused) {
+            return null;
+        }
+        $own = $result->requirement->id();
+        [$was, $is] = [self::found($before), self::found($mended->results)];
+        $fewer = ($is[$own] ?? 0) < ($was[$own] ?? 0);
+        unset($was[$own], $is[$own]);
+        $new = array_filter($is, static fn (int $n, string $id): bool => $n > ($was[$id] ?? 0), ARRAY_FILTER_USE_BOTH);
+
+        return $fewer && $new === [] && ($mend->takes() || $was === $is)
+            ? $mend->becoming(Difference::between($shown, $mended->words)->near(self::BESIDE)) : null;
+    }
+
+    /**
+     * @param  list<Result>  $results
+     * @return array<string, int> how many findings of each requirement
+     */
+    private static function found(array $results): array
+    {
+        return array_count_values(array_map(
+            static fn (Result $r): string => $r->requirement->id(), array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding())
+        ));
     }
 
     /** @param  list<ResultIn>  $results */

@@ -6,16 +6,35 @@ namespace Juramen\Audit;
 
 use Juramen\Canon\Document;
 use Juramen\Canon\Place;
+use Juramen\Wording\Difference;
 
-/** A change to what is written here that mends a finding. */
+/**
+ * A change to what is written here that mends a finding. It touches whole words only, and leaves whole sentences; where it could do neither
+ * it changes nothing.
+ */
 final readonly class Mend
 {
     /**
      * @param  string  $label  what pressing it does, such as "Remove the field"
      * @param  string  $value  put in; empty where something is taken away
      * @param  string  $words  which it replaces or cuts
+     * @param  Difference|null  $becomes  what it makes of the words as people read them; null where it changes none
      */
-    private function __construct(public string $label, public Place $place, private MendHow $how, private string $value, private string $words = '') {}
+    private function __construct(
+        public string $label, public Place $place, private MendHow $how, private string $value, private string $words = '', public ?Difference $becomes = null
+    ) {}
+
+    /** The same, with what it makes of the words as people read them. */
+    public function becoming(Difference $becomes): self
+    {
+        return new self($this->label, $this->place, $this->how, $this->value, $this->words, $becomes);
+    }
+
+    /** Whether other findings may go with it, because what they speak of goes. */
+    public function takes(): bool
+    {
+        return $this->how === MendHow::Cuts || $this->how === MendHow::TakesAway;
+    }
 
     public static function takeAway(string $label, Place $place): self
     {
@@ -60,24 +79,39 @@ final readonly class Mend
 
     private function mended(string $text): string
     {
-        $words = preg_quote($this->words, '~');
+        $words = '(?<![\p{L}\p{N}])'.preg_quote($this->words, '~').'(?![\p{L}\p{N}])';
 
         return match ($this->how) {
             MendHow::Replaces => preg_replace_callback("~$words~u", fn (): string => $this->value, $text, 1) ?? $text,
-            MendHow::EndsFirstSentence => preg_replace_callback(
-                '~\s*(?:[.!?](?=\s|$)|$)~u', fn (array $stop): string => " $this->value".trim($stop[0]), trim($text), 1
-            ) ?? $text,
-            MendHow::Cuts => $this->cutFrom($text, $words),
+            MendHow::EndsFirstSentence => $this->ended(trim($text)),
+            MendHow::Cuts => $this->cutFrom(trim($text), $words),
             default => trim($text).' '.$this->value,
         };
     }
 
+    /** A full stop ends a sentence behind a word or placeholder and before a new beginning: "approx. 5" and "Yes!" are no sentences. */
+    private function ended(string $text): string
+    {
+        $stop = '~(?<=[\p{L}\p{N}]{3}|[})”“»])\s*([.!?])(?=\s+[\p{Lu}{*]|$)~u';
+        if (preg_match($stop, $text) === 1) {
+            return preg_replace_callback($stop, fn (array $found): string => " $this->value$found[1]", $text, 1) ?? $text;
+        }
+
+        return preg_match('~[.!?]~u', $text) === 1 ? $text : "$text $this->value";
+    }
+
     private function cutFrom(string $text, string $words): string
     {
-        $rest = preg_replace("~(?<=^|[.!?]\s)[^.!?]*?$words\s*[,;.]*\s*(?:(?:and|und|et|och|og)\s+)?~u", '', $text, 1) ?? $text;
-        $begins = '~^(?:\p{Lu}|\{|(?:i|ich|je|j[’\']|jag|jeg|you|sie|vous|du|may)\b)~u';
+        $and = '(?:and|und|et|och|og)';
+        // Behind the last "and" of its sentence: what stands before is a sentence already.
+        $tail = "~\s*,?\s+$and\s+(?:(?!\s$and\s)[^.!?])*?$words\s*(?=[.!?]|$)~u";
+        if (preg_match($tail, $text) === 1) {
+            return preg_replace($tail, '', $text, 1) ?? $text;
+        }
+        $rest = trim(preg_replace("~(?<=^|[.!?]\s)[^.!?]*?$words\s*[,;.]*\s*(?:$and\s+)?~u", '', $text, 1) ?? $text);
+        // What is left must be a sentence by itself: it begins with a placeholder, or with somebody who says it.
+        $begins = '~^(?:(?:yes|ja|oui)[,:]?\s+)?(?:\{|(?:i|ich|je|j[’\']|jag|jeg|you|sie|vous|du)\b)~iu';
 
-        // What is left must be a sentence by itself: it begins with a name, a placeholder, or somebody.
-        return preg_match($begins, trim($rest)) === 1 ? mb_strtoupper(mb_substr(trim($rest), 0, 1)).mb_substr(trim($rest), 1) : $text;
+        return preg_match($begins, $rest) === 1 ? mb_strtoupper(mb_substr($rest, 0, 1)).mb_substr($rest, 1) : $text;
     }
 }

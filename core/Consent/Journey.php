@@ -73,9 +73,16 @@ final readonly class Journey
         return ! $this->state->hasEnded() && $this->stateAt($now) === JourneyState::Lapsed ? $this->ended(JourneyState::Lapsed, $now) : null;
     }
 
+    /** Withdrawn while it waited. */
     public function withdrawn(Instant $at): ?self
     {
         return $this->state->hasEnded() ? null : $this->ended(JourneyState::Withdrawn, $at);
+    }
+
+    /** What it gave was withdrawn later, all of it. */
+    public function revoked(Instant $at): ?self
+    {
+        return $this->state === JourneyState::Confirmed ? $this->ended(JourneyState::Revoked, $at) : null;
     }
 
     /** Where it stands for the person at a moment: once its days are over it has lapsed, though no clock has ended it yet. */

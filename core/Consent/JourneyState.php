@@ -16,12 +16,14 @@ enum JourneyState: string
     case Lapsed = 'lapsed';
     /** Withdrawn before it was confirmed. */
     case Withdrawn = 'withdrawn';
+    /** Confirmed, and withdrawn later: nothing that it gave is permitted any more. */
+    case Revoked = 'revoked';
 
     public function hasEnded(): bool
     {
         return match ($this) {
             self::Asked, self::Mailed => false,
-            self::Confirmed, self::Lapsed, self::Withdrawn => true,
+            self::Confirmed, self::Lapsed, self::Withdrawn, self::Revoked => true,
         };
     }
 }

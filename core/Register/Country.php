@@ -20,11 +20,11 @@ final readonly class Country implements Stringable
     /** Ages from which a child consents alone, where they are below the 16 of GDPR Art. 8(1). */
     private const AGES = [
         'AT' => 14, 'BE' => 13, 'BG' => 14, 'CY' => 14, 'CZ' => 15, 'DK' => 15, 'EE' => 13, 'ES' => 14, 'FI' => 13, 'FR' => 15, 'GB' => 13, 'GR' => 15,
-        'IS' => 13, 'IT' => 14, 'LT' => 14, 'LV' => 13, 'MT' => 13, 'NO' => 15, 'PT' => 13, 'SE' => 13, 'SI' => 15, 'CA' => 13,
+        'IS' => 13, 'IT' => 14, 'LT' => 14, 'LV' => 13, 'MT' => 13, 'NO' => 13, 'PT' => 13, 'SE' => 13, 'SI' => 15, 'CA' => 14,
     ];
 
     /** Without a regime of ours, but asked from often enough to stand in a list of choices. */
-    private const NEAR = ['CH', 'US', 'AU', 'NZ', 'JP'];
+    private const NEAR = ['US', 'AU', 'NZ', 'JP'];
 
     private function __construct(public string $code) {}
 
@@ -48,7 +48,7 @@ final readonly class Country implements Stringable
      */
     public static function choices(array $chosen = []): array
     {
-        $codes = array_unique([...self::EEA, 'GB', 'CA', ...self::NEAR, ...array_map(static fn (self $c): string => $c->code, $chosen)]);
+        $codes = array_unique([...self::EEA, 'GB', 'CH', 'CA', ...self::NEAR, ...array_map(static fn (self $c): string => $c->code, $chosen)]);
         $countries = array_map(static fn (string $code): self => new self($code), array_values($codes));
         usort($countries, static fn (self $a, self $b): int => $a->name() <=> $b->name());
 
@@ -67,6 +67,7 @@ final readonly class Country implements Stringable
             $this->code === 'DE' => Regime::Germany,
             $this->code === 'AT' => Regime::Austria,
             $this->code === 'GB' => Regime::UnitedKingdom,
+            $this->code === 'CH' => Regime::Switzerland,
             $this->code === 'CA' => Regime::Canada,
             $this->isInEea() => Regime::RestOfEea,
             default => null,
@@ -84,10 +85,21 @@ final readonly class Country implements Stringable
         return $this->isInEea() || $this->code === 'GB';
     }
 
-    /** Years from which a child consents alone to an online service; 16 where a country has set nothing of its own. */
+    /** Years from which a child consents alone to an online service: what the country has set, or the 16 of GDPR Art. 8(1), elsewhere as a caution. */
     public function childAge(): int
     {
         return self::AGES[$this->code] ?? 16;
+    }
+
+    /** What is to be said of that age; empty where it is known as law. */
+    public function childAgeRemark(): string
+    {
+        return match (true) {
+            $this->code === 'NO' => '15 is proposed there; less sure',
+            $this->code === 'CA' => 'by the law of Quebec',
+            ! $this->isInEea() && ! isset(self::AGES[$this->code]) => 'no age known to us; 16 as a caution',
+            default => '',
+        };
     }
 
     public function equals(self $other): bool

@@ -11,10 +11,17 @@ final readonly class Demand
      * @param  Rule|null  $rule  the house rule that it settles; null where it is a duty of another kind
      * @param  bool|int|null  $value  that the rule must have
      * @param  string  $says  in a sentence
-     * @param  string  $source  recalled from memory; how sure it is stands behind
+     * @param  string  $source  recalled from memory
+     * @param  string  $doubt  what of it is least sure; empty where it is well known
      */
     public function __construct(
         public Regime $regime, public ?Rule $rule, public bool|int|null $value, public string $says, public string $source,
-        public string $sure = 'from memory; well known'
+        public string $doubt = ''
     ) {}
+
+    /** How far the source can be relied on. */
+    public function sure(): string
+    {
+        return SourceCheck::says($this->doubt);
+    }
 }

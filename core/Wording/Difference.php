@@ -35,6 +35,21 @@ final readonly class Difference
         return new self(self::joined($steps));
     }
 
+    /** The same with no more of what stayed than so many characters on each side of what changed. @param  positive-int  $characters */
+    public function near(int $characters): self
+    {
+        $last = count($this->runs) - 1;
+        $runs = [];
+        foreach ($this->runs as $i => $run) {
+            $head = $i === 0 ? '' : mb_substr($run->words, 0, $characters);
+            $tail = $i === $last ? '' : mb_substr($run->words, -$characters);
+            $short = $run->kind === RunKind::Same && mb_strlen($run->words) > mb_strlen($head.$tail) + 1;
+            $runs[] = $short ? new Run(RunKind::Same, "{$head}…{$tail}") : $run;
+        }
+
+        return new self($runs);
+    }
+
     public function isEmpty(): bool
     {
         return array_filter($this->runs, static fn (Run $run): bool => $run->kind !== RunKind::Same) === [];

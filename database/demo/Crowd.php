@@ -98,7 +98,7 @@ final class Crowd
             new Confirmed($pressed, $journey, []),
         ];
         if (mt_rand(1, self::WITHDRAWN) === 1) {
-            $acts[] = new Withdrawn($pressed->plusDays(mt_rand(1, 30)), How::OneClick, $targets);
+            $acts[] = $withdrawn = new Withdrawn($pressed->plusDays(mt_rand(1, 30)), How::OneClick, $targets);
         }
         $entries = $this->entries($subject, $acts);
         $this->rows['subjects'][] = ['id' => $subject->bytes, 'kind' => 'person'];
@@ -115,7 +115,7 @@ final class Crowd
         foreach ($this->project->of($id, Permissions::of($entries)) as $permission) {
             $this->rows['permissions'][] = $permission->getAttributes();
         }
-        $this->journey($journey, $id, $row, $language, $asked, $mailed, $pressed, $edition);
+        $this->journey($journey, $id, $row, $language, $asked, $mailed, $pressed, $edition, $withdrawn->occurred ?? null);
     }
 
     /**
@@ -137,14 +137,16 @@ final class Crowd
     }
 
     private function journey(
-        Id $id, int $subscriber, PublishedEdition $row, Language $language, Instant $asked, Instant $mailed, Instant $pressed, PointEdition $edition
+        Id $id, int $subscriber, PublishedEdition $row, Language $language, Instant $asked, Instant $mailed, Instant $pressed, PointEdition $edition,
+        ?Instant $withdrawn
     ): void {
         $path = Journey::asked($id, $edition->sheet->rules->lapseDays)->mailed($mailed)?->confirmed($pressed)
             ?? throw new RuntimeException('Whoever is asked and mailed may confirm.');
+        $path = $withdrawn === null ? $path : $path->revoked($withdrawn) ?? $path;
         $this->rows['journeys'][] = [
             'id' => $id->bytes, 'subscriber_id' => $subscriber, 'point_edition_id' => $row->id, 'language' => $language->value,
             'state' => $path->state->value, 'lapse_days' => $path->lapseDays, 'asked_at' => Instants::write($asked),
-            'lapses_at' => $path->lapses === null ? null : Instants::write($path->lapses), 'ended_at' => Instants::write($pressed),
+            'lapses_at' => $path->lapses === null ? null : Instants::write($path->lapses), 'ended_at' => Instants::write($path->ended ?? $pressed),
         ];
         $this->rows['journey_answers'][] = ['journey' => $id->bytes, 'edition' => $edition->sheet->statements[0]->edition()->bytes];
         foreach ([[DeliveryKind::Confirmation, $mailed], [DeliveryKind::Welcome, $pressed->plusSeconds(4)]] as [$kind, $sent]) {

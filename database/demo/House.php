@@ -49,7 +49,7 @@ final class House
 
     public const VOYAGE_NEWS = [
         'id' => 'voyage-news', 'controller' => 'tidewick-ferries',
-        'names' => ['en' => 'voyage news', 'de' => 'Neues von Bord', 'sv' => 'nytt från ombord', 'da' => 'nyt fra turene'],
+        'names' => ['en' => 'voyage news', 'de' => 'Neues von Bord', 'sv' => 'nytt ombord', 'da' => 'nyt fra turene'],
         'contents' => ['en' => 'new sailings and fares', 'de' => 'neue Fahrten und Preise', 'sv' => 'nya turer och priser', 'da' => 'nye afgange og priser'],
         'rates' => ['en' => 'once a month', 'de' => 'einmal im Monat', 'sv' => 'en gång i månaden', 'da' => 'en gang om måneden'],
         'basis' => 'consent', 'measures' => false, 'refresh-months' => 0, 'retention-months' => 36,

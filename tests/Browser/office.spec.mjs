@@ -133,7 +133,7 @@ test('a session that ended while typing loses nothing that was typed', async ({ 
   await context.clearCookies();
   await field.fill('News from the deck');
   await field.blur();
-  await expect(page.locator('#sheet-said')).toContainText('Your session ended while you typed');
+  await expect(page.locator('#said-at-title-en')).toContainText('Your session ended while you typed');
   await expect(field).toHaveValue('News from the deck');
   const other = await context.newPage();
   await signIn(other, 'malin@tidewick.example');
@@ -161,7 +161,7 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
   await expect(one.locator('#sheet-state')).toContainText('draft');
   await one.waitForTimeout(500);
   await two.locator('#at-title-en').blur();
-  await expect(two.getByRole('alert')).toContainText('changed the same place');
+  await expect(two.getByRole('alert')).toContainText('changed the same');
   await expect(two.getByRole('alert')).toContainText('Walks by Runa');
   await two.getByRole('button', { name: 'Use mine' }).click();
   await expect(one.locator('#at-title-en')).toHaveValue('Walks by Malin', { timeout: 10_000 });
@@ -182,7 +182,7 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
   await signIn(officer);
   for (const path of screens) {
     await officer.emulateMedia({ colorScheme: 'light' });
-    await officer.goto(path);
+    expect((await officer.goto(path)).status(), path).toBe(path === '/nowhere' ? 404 : 200);
     await accessible(officer);
     // In the dark the same page has other colours and nothing else.
     await officer.emulateMedia({ colorScheme: 'dark' });

@@ -14,9 +14,11 @@ export default defineConfig({
   projects: [
     { name: 'office', testMatch: /Browser\/(office|whole-path|wording)\.spec\.mjs$/ },
     { name: 'faults', testMatch: [/Browser\/crash\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
+    { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/ },
     { name: 'flood', testMatch: /Attack\/flood\.spec\.mjs$/ },
   ],
   use: {
+    actionTimeout: 5_000,
     baseURL: `http://127.0.0.1:${process.env.PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Berlin',

@@ -11,7 +11,7 @@ test('one sign-up, from the form to the proof, and out again', async ({ page, br
   await accessible(page);
   expect(await page.context().cookies()).toEqual([]);
   await signUp(page, { email, name: 'Jette' });
-  await expect(page.getByRole('heading', { name: 'Bitte sehen Sie in Ihr Postfach' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Bitte prüfen Sie Ihr Postfach' })).toBeVisible();
   await accessible(page);
 
   // The mail arrives; it has one link and nothing to unsubscribe from.

@@ -174,13 +174,16 @@ test('rules and register entries come back from their documents as they were', f
 test('every country of the EEA has a regime and an age of consent that GDPR allows', function (): void {
     $in = static fn (string ...$codes): array => array_map(Country::parse(...), $codes);
     foreach (Country::choices() as $country) {
-        expect($country->regime() !== null)->toBe($country->isInEea() || in_array($country->code, ['GB', 'CA'], true))->and($country->childAge())
+        expect($country->regime() !== null)->toBe($country->isInEea() || in_array($country->code, ['GB', 'CH', 'CA'], true))->and($country->childAge())
             ->toBeGreaterThanOrEqual(13)->toBeLessThanOrEqual(16);
     }
     expect(array_filter(Country::choices(), static fn (Country $c): bool => $c->isInEea()))->toHaveCount(30)->and(Audience::from($in('US'))->regimes())
         ->toBe([])->and(Audience::from([])->regimes())->toBe(Regime::cases())
         ->and(Audience::from([], false)->regimes())->toBe([])->and(Audience::ofAddress('https://shop.tidewick.de/x')->isUnder(Regime::Germany))
-        ->toBeTrue()->and(Audience::ofAddress('https://tidewick.example/')->regimes())->toBe([]);
+        ->toBeTrue()->and(Audience::ofAddress('https://tidewick.example/')->regimes())->toBe([])
+        // What is no law is not shown as if it were.
+        ->and(Country::parse('JP')->childAgeRemark())->toContain('no age known')->and(Country::parse('NL')->childAgeRemark())->toBe('')
+        ->and(Country::parse('NO')->childAgeRemark())->toContain('proposed')->and(Country::parse('CA')->childAge())->toBe(14);
 });
 
 test('what a processor\'s record lacks is named', function (array $change, array $expected): void {

@@ -117,7 +117,7 @@ test('the mail confirms email alone: by SMS the answer is no, and why; it waits 
     $this->signUp('imke@post.example', $both)->assertStatus(422)->assertSee('fill this in, or take the tick away: Mobile');
     $this->signUp('imke@post.example', [...$both, 'phone' => '+44 7700 900123'])->assertRedirect('/forms/footer-newsletter/en/sent');
     $this->mailsAreTaken();
-    $this->get('/confirm/'.$this->confirmToken())->assertSee('only once your number is confirmed');
+    $this->openLink('/confirm/'.$this->confirmToken())->assertSee('only once your number is confirmed');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
     expect(($this->may)(Channel::Email)->allowed())->toBeTrue()->and(($this->may)(Channel::Sms)->allowed())->toBeFalse()
         ->and(AskPermission::sentence(($this->may)(Channel::Sms), fn (Instant $i): string => 'then'))->toContain('the number had not been confirmed by then');
@@ -158,7 +158,7 @@ test('mails and the confirm page repeat only what this person ticked', function 
     $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes']);
     $text = fn (): string => (string) composed($this->message())?->getTextBody();
     expect($text())->toContain('delays of my sailings')->not->toContain('new sailings and fares');
-    $this->get('/confirm/'.$this->confirmToken())->assertSee('delays of my sailings')->assertDontSee('new sailings and fares');
+    $this->openLink('/confirm/'.$this->confirmToken())->assertSee('delays of my sailings')->assertDontSee('new sailings and fares');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
     expect($text())->toContain('delays of my sailings')->not->toContain('new sailings and fares');
 });

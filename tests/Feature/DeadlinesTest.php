@@ -57,9 +57,9 @@ test('the page behind the link agrees with the clock, though nothing has ended i
     $this->mailsAreTaken();
     $token = $this->confirmToken();
     Carbon::setTestNow(now()->addDays(7));
-    $this->get("/confirm/$token")->assertOk();
+    $this->openLink("/confirm/$token")->assertOk();
     Carbon::setTestNow(now()->addSecond());
-    $this->get("/confirm/$token")->assertStatus(410);
+    $this->openLink("/confirm/$token")->assertStatus(410);
     $this->post('/confirm', ['token' => $token])->assertStatus(410);
     expect(SignupJourney::query()->firstOrFail()->state)->toBe(JourneyState::Mailed)->and($this->acts())->toBe(['given', 'confirmation-sent']);
 });

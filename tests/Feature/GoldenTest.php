@@ -61,10 +61,10 @@ test('it verifies, before and after it is sealed anew, and its permissions are t
 });
 
 test('links of its mails work', function (): void {
-    $this->get('/confirm/'.$this->links['confirm'])->assertOk()->assertSee('Tidewick Ferries');
+    $this->openLink('/confirm/'.$this->links['confirm'])->assertOk()->assertSee('Tidewick Ferries');
     $this->post('/confirm', ['token' => $this->links['confirm']])->assertOk();
     expect(SignupJourney::query()->orderByDesc('ended_at')->firstOrFail()->state)->toBe(JourneyState::Confirmed);
-    $this->get('/withdraw/'.$this->links['withdraw'])->assertOk();
+    $this->openLink('/withdraw/'.$this->links['withdraw'])->assertOk();
     $this->post('/withdraw', ['token' => $this->links['withdraw'], 'all' => '1'])->assertOk();
     expect(DB::table('permissions')->where('reason', 'withdrawn')->where('since', '>', '2026-11-27')->count())->toBe(1);
     app(Seal::class)(everything: true);

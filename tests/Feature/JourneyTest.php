@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Actions\Signup\LapseJourneys;
 use App\Models\SignupJourney;
+use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Canon\MacKey;
 use Juramen\Canon\MacRing;
+use Juramen\Consent\JourneyState;
 use Juramen\Consent\Link;
 use Tests\Support\Visitor;
 
@@ -24,21 +26,21 @@ test('a visit to the link confirms nobody; its button does, once', function (): 
     $this->mailsAreTaken();
     $token = $this->confirmToken();
     for ($i = 0; $i < 3; $i++) {
-        $this->get("/confirm/$token")->assertOk()->assertSee('Ja, Tidewick Ferries darf mir einmal im Monat')->assertSee('Ja, melden Sie mich an');
+        $this->openLink("/confirm/$token")->assertOk()->assertSee('Ja, Tidewick Ferries darf mir einmal im Monat')->assertSee('Ja, melden Sie mich an');
     }
-    $this->head("/confirm/$token")->assertOk();
+    $this->head("/confirm/$token")->assertStatus(303);
     expect(allowedNow())->toBeFalse();
     $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('Sie sind angemeldet');
     expect(allowedNow())->toBeTrue();
     $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('Sie hatten schon bestätigt');
-    $this->get("/confirm/$token")->assertSee('Sie hatten schon bestätigt');
+    $this->openLink("/confirm/$token")->assertSee('Sie hatten schon bestätigt');
     expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed'])->and(DB::table('deliveries')->where('kind', 'welcome')->count())->toBe(1);
 });
 
 test('a link that was cut, changed, guessed or made for something else is refused', function (callable $token): void {
     $this->signUp('imke@post.example');
     $given = $token($this);
-    $this->get('/confirm/'.$given, ['Accept-Language' => 'de'])->assertNotFound()->assertSee('Link ist nicht vollständig');
+    $this->openLink('/confirm/'.$given, ['Accept-Language' => 'de'])->assertNotFound()->assertSee('Link ist nicht vollständig');
     $this->post('/confirm', ['token' => $given])->assertNotFound();
     expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given']);
 })->with([
@@ -62,19 +64,68 @@ test('withdrawing needs no password, ends everything, and can be done again with
     $this->post('/confirm', ['token' => $this->confirmToken()]);
     $this->mailsAreTaken();
     $token = $this->withdrawToken();
-    $this->get("/withdraw/$token")->assertOk()->assertSee('Keine E-Mails mehr schicken');
+    $this->openLink("/withdraw/$token")->assertOk()->assertSee('Keine E-Mails mehr schicken');
     expect(allowedNow())->toBeTrue();
-    $this->post('/withdraw', ['token' => $token])->assertOk()->assertSee('Wir schreiben Ihnen nicht mehr');
+    $this->post('/withdraw', ['token' => $token])->assertOk()->assertSee('Sie bekommen diese E-Mails nicht mehr');
     expect(allowedNow())->toBeFalse();
     $this->post('/withdraw', ['token' => $token])->assertOk()->assertSee('nichts mehr abzubestellen');
-    $this->get("/withdraw/$token")->assertSee('nichts mehr abzubestellen');
+    $this->openLink("/withdraw/$token")->assertSee('nichts mehr abzubestellen');
     expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed', 'withdrawn']);
 });
+
+test('the confirmation link of what was withdrawn since does not say that anybody is signed up, and leads to the form', function (): void {
+    $this->signUp('imke@post.example', language: 'de');
+    $first = $this->confirmToken();
+    $this->post('/confirm', ['token' => $first])->assertSee('Sie sind angemeldet');
+    $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk();
+    $this->openLink("/confirm/$first")->assertOk()->assertSee('Diese Anmeldung wurde widerrufen')->assertSee('/forms/footer-newsletter/de')
+        ->assertDontSee('Sie sind angemeldet')->assertDontSee('schon bestätigt');
+    $this->post('/confirm', ['token' => $first])->assertSee('Diese Anmeldung wurde widerrufen');
+    expect(allowedNow())->toBeFalse();
+    // Who signs up anew has a sign-up of its own; the old one stays what it was, and the list says so of each.
+    Carbon::setTestNow(now()->addHour());
+    $this->signUp('imke@post.example', language: 'de');
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('Sie sind angemeldet');
+    $this->openLink("/confirm/$first")->assertSee('Diese Anmeldung wurde widerrufen');
+    expect(SignupJourney::query()->orderBy('asked_at')->pluck('state')->map(static fn (JourneyState $s): string => $s->value)->all())
+        ->toBe(['revoked', 'confirmed']);
+    $this->actingAs(User::query()->firstOrFail());
+    $this->get('/evidence/signups?state=withdrawn')->assertSee('1 withdrawn')->assertDontSee('No sign-up is like that');
+    $this->get('/evidence/signups?state=confirmed')->assertSee('1 confirmed');
+    // Withdrawn again by the same link of the first mail: the newer sign-up ends with it.
+    $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk();
+    $this->get('/evidence/signups?state=withdrawn')->assertSee('2 withdrawn');
+});
+
+test('a mail\'s link leads to an address without its secret, which a page that is loaded anew still knows', function (string $path, string $says): void {
+    $this->signUp('imke@post.example');
+    $token = $path === 'confirm' ? $this->confirmToken() : $this->withdrawToken();
+    $opened = $this->get("/$path/$token");
+    expect($opened->getStatusCode())->toBe(303)->and($opened->headers->get('Location'))->toBe("/$path");
+    $cookie = $opened->headers->getCookies();
+    expect($cookie)->toHaveCount(1);
+    [$cookie] = $cookie;
+    expect([$cookie->getName(), $cookie->getPath(), $cookie->isHttpOnly(), $cookie->getSameSite(), $cookie->isSecure(), $cookie->getDomain()])
+        ->toBe([$path, "/$path", true, 'lax', false, null])
+        ->and($cookie->getMaxAge())->toBeGreaterThan(1700)->toBeLessThanOrEqual(1800)
+        ->and($this->get("https://localhost/$path/$token")->headers->getCookies()[0]->isSecure())->toBeTrue();
+    foreach (['opened', 'loaded anew', 'loaded once more'] as $time) {
+        $page = $this->withUnencryptedCookie($path, (string) $cookie->getValue())->get("/$path")->assertOk()->assertSee($says);
+        expect((string) $page->getContent())->not->toContain('<script')->and($page->headers->getCookies())->toBe([]);
+    }
+    // Without the cookie, or with one that is none of ours, nothing is known; opening changes nothing.
+    $this->withUnencryptedCookies([$path => ''])->get("/$path")->assertNotFound();
+    $this->withUnencryptedCookies([$path => $path === 'confirm' ? $this->withdrawToken() : $this->confirmToken()])->get("/$path")->assertNotFound();
+    $this->get("/$path/nonsense")->assertNotFound();
+    expect($this->acts())->toBe(['given']);
+    // A form sets none.
+    expect($this->get('/forms/footer-newsletter/en')->headers->getCookies())->toBe([]);
+})->with([['confirm', 'Yes, sign me up'], ['withdraw', 'Stop']]);
 
 test('withdrawn before it was confirmed, the button confirms nothing any more', function (): void {
     $this->signUp('imke@post.example');
     $this->post('/withdraw', ['token' => $this->withdrawToken()]);
-    $this->get('/confirm/'.$this->confirmToken())->assertOk()->assertSee('This sign-up was withdrawn');
+    $this->openLink('/confirm/'.$this->confirmToken())->assertOk()->assertSee('This sign-up was withdrawn');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('This sign-up was withdrawn');
     expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given', 'withdrawn', 'erased']);
 });
@@ -84,10 +135,10 @@ test('the link ends when its days are over, even before the clock has tidied up'
     $this->mailsAreTaken();
     $token = $this->confirmToken();
     Carbon::setTestNow(now()->addDays(7)->addMinute());
-    $this->get("/confirm/$token")->assertStatus(410)->assertSee('This link has ended');
+    $this->openLink("/confirm/$token")->assertStatus(410)->assertSee('This link has expired');
     $this->post('/confirm', ['token' => $token])->assertStatus(410);
     expect(app(LapseJourneys::class)())->toBe(1)->and(app(LapseJourneys::class)())->toBe(0);
-    $this->get("/confirm/$token")->assertStatus(410)->assertSee('/forms/footer-newsletter/en');
+    $this->openLink("/confirm/$token")->assertStatus(410)->assertSee('/forms/footer-newsletter/en');
     expect($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed', 'erased'])->and(allowedNow())->toBeFalse();
 });
 

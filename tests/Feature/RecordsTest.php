@@ -160,7 +160,7 @@ test('what is typed is judged, filled in and counted, and not saved; a mend adds
     expect(revision())->toBe(1);
     ($this->write)('texts/en', 'Yes, {controller} may email me sailings {rate}.');
     $page = new Crawler((string) $this->get(VOYAGE)->getContent());
-    $this->post(VOYAGE.'/mend', json_decode((string) $page->filter('#margin button.mend')->attr('hx-vals'), true))->assertOk();
+    $this->post(VOYAGE.'/mend', json_decode((string) $page->filter('#margin button.mend')->attr('data-values'), true))->assertOk();
     expect(record()->newest->document->at('texts/en'))->toBe('Yes, {controller} may email me sailings {rate}. {withdrawal}');
 });
 
@@ -182,7 +182,7 @@ test('bad input into a statement is refused or shown as text, and loses nothing'
 test('two people on one text are shown both; a language removed while a point offers it is told', function (): void {
     $base = revision();
     ($this->write)('texts/en', 'Malin writes', $this->malin, VOYAGE, ['base' => $base]);
-    ($this->write)('texts/en', 'Runa writes', $this->runa, VOYAGE, ['base' => $base])->assertSee('the same place')->assertSee('Malin writes')
+    ($this->write)('texts/en', 'Runa writes', $this->runa, VOYAGE, ['base' => $base])->assertSee('changed the same')->assertSee('Malin writes')
         ->assertSee('Runa writes');
     ($this->write)('texts/de', null, $this->malin, VOYAGE, ['do' => 'remove'])->assertOk()->assertSee('offers Deutsch, which is not written');
     ($this->write)('texts/en', 'Yes, {controller} may email me sailings {rate}. {withdrawal}', $this->malin);

@@ -75,7 +75,7 @@ test('two editors\' changes to different parts are brought together, and each se
 test('two editors in the same sentence are shown both, side by side, and neither is lost', function (): void {
     $base = number();
     ($this->change)('purpose-line/en', 'Runa\'s words, <b>bold</b>', $base, $this->runa)->assertOk();
-    ($this->change)('purpose-line/en', 'Malin\'s words', $base, $this->malin)->assertOk()->assertSee('the same place')
+    ($this->change)('purpose-line/en', 'Malin\'s words', $base, $this->malin)->assertOk()->assertSee('changed the same')
         ->assertSee('Runa\'s words, <b>bold</b>')->assertSee('Malin\'s words')->assertDontSee('<b>bold', false);
     expect(sheetNow()->at('purpose-line/en'))->toBe('Runa\'s words, <b>bold</b>');
     ($this->change)('purpose-line/en', 'Malin\'s words', null, $this->malin)->assertOk();
@@ -185,7 +185,7 @@ test('every mend that the cabin draw\'s notes offer mends its note; what is left
     $left = $notes()->count();
     expect($left)->toBe(9);
     while (($mend = $notes()->filter('button.mend'))->count() > 0) {
-        $this->post('/points/cabin-draw/mend', json_decode((string) $mend->first()->attr('hx-vals'), true))->assertOk();
+        $this->post('/points/cabin-draw/mend', json_decode((string) $mend->first()->attr('data-values'), true))->assertOk();
         expect($now = $notes()->count())->toBeLessThan($left);
         $left = $now;
     }

@@ -66,7 +66,7 @@ test('what is wrong is said, what was typed stays, and the mark is not spent', f
     'a name of 10,000 characters' => [['email' => 'imke@post.example', 'first-name' => str_repeat('ö', 10_000)], 'höchstens 100 Zeichen hin; es sind 10000'],
     'a name of several lines' => [['email' => 'imke@post.example', 'first-name' => "Imke\nBcc: all@post.example"], 'nur eine Zeile'],
     'markup' => [['email' => '<script>alert(1)</script>@post.example', 'first-name' => '"><img src=x onerror=alert(1)>'], 'keine E-Mail-Adresse'],
-    'no tick' => [['email' => 'imke@post.example', 'yes-voyage-news' => 'no'], 'Ohne Ihr Kreuz'],
+    'no tick' => [['email' => 'imke@post.example', 'yes-voyage-news' => 'no'], 'Ohne Häkchen'],
 ]);
 
 test('fields that are not texts, or that nobody asked for, do no harm', function (): void {

@@ -51,27 +51,32 @@ final class WithdrawConsent
             $now = $this->clock->instant();
             ($this->append)($chain, new Withdrawn($now, $how, $ends));
             $this->delete->leaveAlone($subject);
-            foreach ($this->endedJourneys($subject) as $journey) {
-                $journey->follow($journey->path()->withdrawn($now));
-                ($this->forget)($journey, $chain, $how, 'withdrawn');
+            foreach ($this->comeToNothing($subject) as $journey) {
+                $revoked = $journey->path()->revoked($now);
+                $journey->follow($revoked ?? $journey->path()->withdrawn($now));
+                if ($revoked === null) {
+                    ($this->forget)($journey, $chain, $how, 'withdrawn');
+                }
             }
 
             return true;
         }, 5);
     }
 
-    /** @return list<SignupJourney> that were on their way and for which nothing waits any more */
-    private function endedJourneys(Id $subject): array
+    /** @return list<SignupJourney> for which nothing waits any more, and on which no permission rests */
+    private function comeToNothing(Id $subject): array
     {
-        $waiting = [];
+        $holds = [];
         foreach (Permissions::of($this->ledger->chain($subject))->all() as $permission) {
-            $waiting += array_fill_keys($permission->pending->ids(), true);
+            $holds += array_fill_keys($permission->pending->ids(), true);
+            foreach ($permission->allowed() ? $permission->entries : [] as $entry) {
+                $holds[$entry->act->journey()?->hex() ?? ''] = true;
+            }
         }
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
+        $standing = SignupJourney::query()->where('subscriber_id', $subscriber->id)
+            ->whereIn('state', [JourneyState::Asked, JourneyState::Mailed, JourneyState::Confirmed])->lockForUpdate()->get();
 
-        $onTheWay = SignupJourney::query()->where('subscriber_id', $subscriber->id)->whereIn('state', [JourneyState::Asked, JourneyState::Mailed])
-            ->lockForUpdate()->get();
-
-        return array_values($onTheWay->filter(static fn (SignupJourney $j): bool => ! isset($waiting[$j->id->hex()]))->all());
+        return array_values($standing->filter(static fn (SignupJourney $j): bool => ! isset($holds[$j->id->hex()]))->all());
     }
 }

@@ -30,6 +30,12 @@ final class EditRequest extends FormRequest
         return $this->integer('base');
     }
 
+    /** Whether the page is drawn anew whatever was changed. */
+    public function whole(): bool
+    {
+        return $this->boolean('whole');
+    }
+
     /** The language in which the proof is shown. */
     public function shown(): ?Language
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Notes;
 
 use App\Models\AcceptedFinding;
+use App\Pages\Controls\PlaceId;
 use App\Support\Underlines;
 use Juramen\Audit\Judgement;
 use Juramen\Audit\Note;
@@ -66,7 +67,8 @@ final readonly class Margin
             $result->requirement->source()->text, $result->requirement->id(),
             count($note->languages) < $offered ? implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $note->languages)) : '',
             $cover === null ? null : "{$cover->maker->name}, until {$cover->until}: {$cover->reason}",
-            $mend?->label, (string) json_encode(['note' => $note->key(), 'where' => $place?->text()]),
+            $mend?->label, $mend?->becomes, (string) json_encode(['note' => $note->key(), 'where' => $place?->text()]),
+            $place === null ? '' : PlaceId::of($place->text()),
             $cover === null && $mend === null ? $result->mend : null,
             $cover === null && $mend === null && $place?->first() === 'statements'
                 && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Notes;
 
+use Juramen\Wording\Difference;
+
 /** A note as it stands in the margin. */
 final readonly class NoteView
 {
@@ -15,7 +17,9 @@ final readonly class NoteView
      * @param  string  $languages  those in which it holds; empty where it holds in all
      * @param  string|null  $excepted  who accepted it, until when and why
      * @param  string|null  $mend  what a button does that mends it; null where none can
+     * @param  Difference|null  $becomes  what it would make of the words
      * @param  string  $mendValues  what goes with that button's request, as JSON
+     * @param  string  $at  id of the control whose words or choice it speaks of
      * @param  string|null  $advice  what would be right, where no button mends it
      * @param  string|null  $words  address at which the words it speaks of can be changed
      */
@@ -29,7 +33,9 @@ final readonly class NoteView
         public string $languages,
         public ?string $excepted,
         public ?string $mend,
+        public ?Difference $becomes,
         public string $mendValues,
+        public string $at,
         public ?string $advice,
         public ?string $words,
     ) {}

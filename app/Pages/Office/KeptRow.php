@@ -8,6 +8,7 @@ use App\Actions\Signup\HeldContent;
 use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
+use App\Pages\Evidence\ValueName;
 use App\Support\Moments;
 use Juramen\Canon\Instant;
 use Juramen\Points\FieldValue;
@@ -47,7 +48,7 @@ final readonly class KeptRow
         Instant $received, HeldContent $content, PublishedEdition $edition, Language $language, string $deleted, string $delete, ?string $release = null,
         array $why = []
     ): self {
-        $values = array_map(static fn (FieldValue $v): KeptLine => new KeptLine(__("office.values.$v->name"), $v->value), $content->values);
+        $values = array_map(static fn (FieldValue $v): KeptLine => new KeptLine(ValueName::of($v->name), $v->value), $content->values);
 
         return new self(
             Moments::exact($received), $content->email, $values, "{$edition->point->slug}, edition $edition->number, {$language->endonym()}", $why, $deleted,

@@ -7,11 +7,11 @@ namespace App\Pages\Points;
 use App\Models\Point;
 use App\Models\Revision;
 use App\Pages\Controls\Choice;
+use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
 use App\Pages\Controls\Several;
 use App\Pages\Notes\Margin;
 use App\Pages\Notes\NoteView;
-use Juramen\Canon\Conflict;
 
 /** What the screen of a sheet shows. */
 final readonly class SheetPage
@@ -30,7 +30,7 @@ final readonly class SheetPage
      * @param  list<Tab>  $languages  of the proof
      * @param  list<Tab>  $widths  of the proof
      * @param  string  $proof  address of the proof
-     * @param  list<Conflict>  $conflicts
+     * @param  list<ConflictView>  $conflicts
      * @param  string  $news  what somebody else did meanwhile
      */
     public function __construct(

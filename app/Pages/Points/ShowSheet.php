@@ -8,6 +8,7 @@ use App\Models\Point;
 use App\Models\Revision;
 use App\Models\User;
 use App\Pages\Controls\Choice;
+use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
 use App\Pages\Controls\Option;
 use App\Pages\Controls\Press;
@@ -88,7 +89,7 @@ final class ShowSheet
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)), $history->undo() !== null,
             $history->redo() !== null,
-            ...$this->proofOf($point, $draft, $shown, $width), conflicts: $conflicts, news: $news,
+            ...$this->proofOf($point, $draft, $shown, $width), conflicts: ConflictView::all($conflicts), news: $news,
         );
     }
 

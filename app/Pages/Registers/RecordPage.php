@@ -9,7 +9,7 @@ use App\Models\Proposal;
 use App\Models\Record;
 use App\Models\RecordState;
 use App\Models\Revision;
-use Juramen\Canon\Conflict;
+use App\Pages\Controls\ConflictView;
 use Juramen\Canon\Document;
 
 /** What the screen of a statement or a register's entry shows. */
@@ -22,7 +22,7 @@ final readonly class RecordPage
      * @param  list<EditionView>  $editions  the newest first
      * @param  string  $standing  how it stands, in a few words
      * @param  string|null  $returned  why it came back, where its newest proposal did
-     * @param  list<Conflict>  $conflicts
+     * @param  list<ConflictView>  $conflicts
      * @param  string  $news  what somebody else did meanwhile
      */
     public function __construct(

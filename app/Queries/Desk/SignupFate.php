@@ -22,7 +22,7 @@ enum SignupFate: string
             JourneyState::Asked, JourneyState::Mailed => self::Waiting,
             JourneyState::Confirmed => self::Confirmed,
             JourneyState::Lapsed => self::Lapsed,
-            JourneyState::Withdrawn => self::Withdrawn,
+            JourneyState::Withdrawn, JourneyState::Revoked => self::Withdrawn,
         };
     }
 

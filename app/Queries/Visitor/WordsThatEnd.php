@@ -17,17 +17,22 @@ final class WordsThatEnd
 {
     public function __construct(private readonly LedgerTables $ledger, private readonly PublishedForms $published) {}
 
-    /** @return list<string>|null null where nothing is permitted or waits */
-    public function __invoke(Subscriber $subscriber): ?array
+    /** @return list<EndingConsent> one for each purpose; none where nothing is permitted or waits */
+    public function __invoke(Subscriber $subscriber): array
     {
-        $words = null;
+        $ending = [];
         foreach (Permissions::of($this->ledger->chain($subscriber->subject))->all() as $permission) {
             if ($permission->allowed() || $permission->waits()) {
-                $words = [...$words ?? [], ...$this->of($permission)];
+                $purpose = $permission->target->purpose;
+                $before = $ending[$purpose] ?? null;
+                $ending[$purpose] = new EndingConsent(
+                    $purpose, array_values(array_unique([...$before->words ?? [], ...$this->of($permission)])),
+                    [...$before->targets ?? [], $permission->target],
+                );
             }
         }
 
-        return $words === null ? null : array_values(array_unique($words));
+        return array_values($ending);
     }
 
     /** @return list<string> */

@@ -30,7 +30,7 @@ final class ConfirmedAddress extends FormRequirement
 
     public function source(): Source
     {
-        return new Source('GDPR Art. 7(1); BGH I ZR 164/09; Austrian authority 2019', SourceKind::Case, 'from memory; the Austrian decision less surely');
+        return new Source('GDPR Art. 7(1), 32; BGH I ZR 164/09; Austrian authority 2019', SourceKind::Case, 'the Austrian decision');
     }
 
     public function judgedBy(): JudgedBy
@@ -50,12 +50,14 @@ final class ConfirmedAddress extends FormRequirement
         if ($reading->sheet->doubleOptIn) {
             return $this->met('Whoever agrees confirms from a mail first.', $rule);
         }
-        $demanded = $reading->sheet->houseDemandsDoubleOptIn || $reading->audience->isUnder(Regime::Germany) || $reading->audience->isUnder(Regime::Austria);
+        $proof = $reading->audience->isUnder(Regime::Germany) || $reading->audience->isUnder(Regime::Austria);
+        $demanded = $reading->sheet->houseDemandsDoubleOptIn;
 
         return [$this->finding(
-            $demanded ? Verdict::Breach : Verdict::Weakness,
+            $demanded || $proof ? Verdict::Breach : Verdict::Weakness,
             'Nobody confirms the address, so anybody can enter anybody\'s.'
-                .($demanded ? ' House rules, or the courts of Germany and Austria, demand a confirmation.' : ''),
+                .($proof ? ' German courts take a confirmation as the proof of consent; the Austrian authority wants it as a safeguard.' : '')
+                .($demanded ? ' The house rules demand a confirmation.' : ''),
             $rule, null, 'Let whoever agrees confirm from a mail.',
             Mend::takeAway('Keep to the rule: confirm by mail', Place::of('departures', Rule::DoubleOptIn->value)),
         )];

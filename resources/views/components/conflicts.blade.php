@@ -1,11 +1,13 @@
-@props(['of', 'news', 'to'])
+@props(['of', 'news'])
 @foreach ($of as $conflict)
-<div class="conflict" role="alert">
-<p>You and somebody else changed the same place ({{ $conflict->place->text() }}). Theirs is kept until you decide.</p>
-<div><p class="soft">Theirs</p><blockquote>{{ is_scalar($conflict->theirs) ? $conflict->theirs : json_encode($conflict->theirs) }}</blockquote></div>
-<div><p class="soft">Yours</p><blockquote>{{ is_scalar($conflict->mine) ? $conflict->mine : json_encode($conflict->mine) }}</blockquote>
-@if (is_string($conflict->mine))
-<button type="button" hx-post="{{ $to }}" hx-vals="{{ json_encode(['place' => $conflict->place->text(), 'value' => $conflict->mine]) }}">Use mine</button>
+<div class="conflict" role="alert" data-at="{{ $conflict->at }}">
+<p>You and somebody else changed the same: {{ $conflict->name }}. Theirs is kept until you decide.</p>
+<div><p class="soft">Theirs</p><blockquote>{{ $conflict->theirs }}</blockquote>
+<button type="button" id="keep-{{ $conflict->at }}" data-keeps="{{ $conflict->at }}">Keep theirs</button></div>
+<div><p class="soft">Yours</p><blockquote>{{ $conflict->mine }}</blockquote>
+@if ($conflict->settles !== null)
+<button type="button" id="settle-{{ $conflict->at }}" data-place="{{ $conflict->place }}" data-settles="{{ $conflict->settles }}"
+ data-follows="{{ $conflict->at }}">Use mine</button>
 @endif
 </div>
 </div>

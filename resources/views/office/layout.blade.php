@@ -10,6 +10,7 @@
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
 <script src="/build/htmx.js" defer></script>
 <script src="/build/office.js" defer></script>
+<script src="/build/sheet.js" defer></script>
 <script src="/build/lifeline.js" defer></script>
 </head>
 <body hx-headers="{{ json_encode(['X-CSRF-TOKEN' => csrf_token()]) }}">

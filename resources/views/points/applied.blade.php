@@ -9,10 +9,9 @@
 <td>@if ($rule->against)<span class="breach">{{ $rule->against }}</span><br>@endif
 @if ($rule->departure !== null)<b>Departure.</b> {{ $rule->departure }} <span class="soft">{{ $rule->departed }}</span>@else{{ $rule->why }}@endif
 @if ($page->may)
-@if ($rule->follow)<x-place.press :of="$rule->follow" :to="$page->to('change')" />@endif
+@if ($rule->follow)<x-place.press :of="$rule->follow" />@endif
 <details class="depart"><summary id="{{ $rule->id }}">{{ $rule->departure !== null ? 'Change it' : 'Depart from it' }}</summary>
-<form hx-post="{{ $page->to('change') }}" hx-vals="{{ json_encode(['place' => "departures/{$rule->key}"]) }}" hx-include="this, #base, #shown"
- class="depart-form">
+<form class="depart-form" data-place="departures/{{ $rule->key }}">
 <label>At this point
 @if ($rule->isNumber)
 <input type="number" id="{{ $rule->id }}-value" name="value[value]" min="{{ $rule->least }}" max="30" value="{{ $rule->value }}" required> days

@@ -1,15 +1,17 @@
-<div id="sheet-body" class="sheet-grid" hx-include="#base, #shown" hx-swap="none">
+<div id="sheet-body" class="sheet-grid" data-change="{{ $page->to('change') }}" data-judge="{{ $page->to('judge') }}"
+ data-since="{{ $page->to('sheet') }}/since"
+ data-width="{{ $page->width }}">
 <input type="hidden" id="shown" name="shown" value="{{ $page->shown }}">
 @include('points.state', ['oob' => false])
 <fieldset class="page parts" @disabled(! $page->may)>
 <legend class="sr-only">The sheet</legend>
-<x-conflicts :of="$page->conflicts" :news="$page->news" :to="$page->to('change')" />
+<x-conflicts :of="$page->conflicts" :news="$page->news" />
 
 <section aria-labelledby="part-1"><h2 id="part-1"><span>1</span> Place and people</h2>
-<div class="sentence">Stands at <x-place.line :of="$page->place" :to="$page->to('change')" />
- and is <x-place.choice :of="$page->kind" :to="$page->to('change')" />, answered for by <b>{{ $page->controller }}</b>.
-Visitors come from <x-place.several :of="$page->countries" :to="$page->to('change')" />
- and read <x-place.several :of="$page->offered" :to="$page->to('change')" />.</div>
+<div class="sentence">Stands at <x-place.line :of="$page->place" />
+ and is <x-place.choice :of="$page->kind" />, answered for by <b>{{ $page->controller }}</b>.
+Visitors come from <x-place.several :of="$page->countries" />
+ and read <x-place.several :of="$page->offered" />.</div>
 </section>
 
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
@@ -22,13 +24,13 @@ Visitors come from <x-place.several :of="$page->countries" :to="$page->to('chang
 @foreach ($page->fields as $field)
 <tr>
 <td>{{ $field->name }} <x-marks :of="$field->marks" /></td>
-<td>@if ($field->required)<x-place.choice :of="$field->required" :to="$page->to('change')" />@else required @endif</td>
-<td><x-place.line :of="$field->reason" :to="$page->to('change')" /></td>
-<td class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" :to="$page->to('change')" />@endforeach</td>
+<td>@if ($field->required)<x-place.choice :of="$field->required" />@else required @endif</td>
+<td><x-place.line :of="$field->reason" /></td>
+<td class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</td>
 </tr>
 @endforeach
 </tbody></table>
-@if ($page->addField)<p class="sentence">Ask also for <x-place.choice :of="$page->addField" :to="$page->to('change')" />.</p>@endif
+@if ($page->addField)<p class="sentence">Ask also for <x-place.choice :of="$page->addField" />.</p>@endif
 </section>
 
 <section aria-labelledby="part-3"><h2 id="part-3"><span>3</span> What is agreed to</h2>
@@ -37,7 +39,7 @@ Visitors come from <x-place.several :of="$page->countries" :to="$page->to('chang
 <p class="sentence">A tick box that starts empty asks for <b>{{ $statement->purpose }}</b> by {{ $statement->channels }},
  in the words of <a href="{{ $statement->link }}">{{ $statement->id }}</a>. <x-marks :of="$statement->marks" />
 @if ($statement->presses !== [])
-<span class="line">@foreach ($statement->presses as $press)<x-place.press :of="$press" :to="$page->to('change')" />@endforeach</span>
+<span class="line">@foreach ($statement->presses as $press)<x-place.press :of="$press" />@endforeach</span>
 @endif</p>
 @foreach ($statement->words as $words)
 @if ($words->html !== null)
@@ -48,7 +50,7 @@ Visitors come from <x-place.several :of="$page->countries" :to="$page->to('chang
 @endforeach
 </div>
 @endforeach
-@if ($page->addStatement)<p class="sentence">Ask also for <x-place.choice :of="$page->addStatement" :to="$page->to('change')" />.</p>@endif
+@if ($page->addStatement)<p class="sentence">Ask also for <x-place.choice :of="$page->addStatement" />.</p>@endif
 </section>
 
 <section aria-labelledby="part-4"><h2 id="part-4"><span>4</span> How it is confirmed</h2>
@@ -64,7 +66,7 @@ Visitors come from <x-place.several :of="$page->countries" :to="$page->to('chang
 <section aria-labelledby="part-5"><h2 id="part-5"><span>5</span> What visitors read</h2>
 @foreach ($page->words as $group)
 @if ($group->marks !== [])<p class="line numbers"><x-marks :of="$group->marks" /></p>@endif
-@foreach ($group->words as $words)<x-place.words :of="$words" :to="$page->to('change')" :judge="$page->to('judge')" />@endforeach
+@foreach ($group->words as $words)<x-place.words :of="$words" />@endforeach
 @endforeach
 @unless ($page->ownNotice)<p class="sentence soft">The privacy notice is the controller's, in each language.</p>@endunless
 </section>

@@ -1,4 +1,4 @@
-<section id="proof" class="proof" aria-label="Proof" @if ($oob) hx-swap-oob="true" @endif>
+<section id="proof" class="proof" aria-label="Proof" @if ($oob) data-part @endif>
 <nav aria-label="Language of the proof" class="choices">
 @foreach ($page->languages as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
 <span class="gap"></span>

@@ -1,4 +1,4 @@
-<div id="sheet-state" class="sheet-state" @if ($oob) hx-swap-oob="true" @endif>
+<div id="sheet-state" class="sheet-state" @if ($oob) data-part @endif>
 <input type="hidden" id="base" name="base" value="{{ $page->revision->number }}">
 <h1>{{ $page->name }}</h1>
 <p class="soft" role="status">@if ($page->point->paused_at)<b class="weakness">paused</b> · @endif
@@ -7,14 +7,13 @@
  · <a href="{{ $page->to('history') }}">history</a>
 @if ($page->edition) · <a href="{{ route('form', [$page->point->slug, $page->shown]) }}">as visitors see it</a>@endif</p>
 @if ($page->may)
-<button type="button" class="plain" id="undo" hx-post="{{ $page->to('undo') }}" @disabled(! $page->canUndo)>Undo <kbd>Ctrl Z</kbd></button>
-<button type="button" class="plain" id="redo" hx-post="{{ $page->to('redo') }}" @disabled(! $page->canRedo)>Redo</button>
+<button type="button" class="plain" id="undo" data-act="{{ $page->to('undo') }}" @disabled(! $page->canUndo)>Undo <kbd>Ctrl Z</kbd></button>
+<button type="button" class="plain" id="redo" data-act="{{ $page->to('redo') }}" @disabled(! $page->canRedo)>Redo</button>
 @endif
 @if ($page->mayPublish)
 @if ($page->isPublished)<span class="soft">nothing to publish</span>
 @else<a class="do" id="publish" href="{{ $page->to('publish') }}">Publish edition {{ ($page->edition ?? 0) + 1 }}…</a>@endif
 @if ($page->edition)<a id="pause" href="{{ $page->to('pausing') }}">{{ $page->point->paused_at ? 'Put it on again…' : 'Pause…' }}</a>@endif
 @endif
-<div hx-get="{{ route('points.since', [$page->point->slug, $page->revision->number]) }}" hx-trigger="every 4s" id="since"></div>
 <div id="sheet-said"></div>
 </div>

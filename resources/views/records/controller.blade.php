@@ -1,27 +1,26 @@
-@php($to = $page->to('change'))
 <section><h2>Who it is</h2>
-<p class="sentence"><x-place.line :of="$form->name" :to="$to" /> answers for its signup points. Its address is <x-place.line :of="$form->address" :to="$to" />,
- in <x-place.choice :of="$form->country" :to="$to" />. People reach it at <x-place.line :of="$form->contact" :to="$to" />;
- its data protection officer at <x-place.line :of="$form->dpo" :to="$to" />.
- Where it has no seat in the EU or the UK it is represented by <x-place.line :of="$form->representative" :to="$to" />.</p>
+<p class="sentence"><x-place.line :of="$form->name" /> answers for its signup points. Its address is <x-place.line :of="$form->address" />,
+ in <x-place.choice :of="$form->country" />. People reach it at <x-place.line :of="$form->contact" />;
+ its data protection officer at <x-place.line :of="$form->dpo" />.
+ Where it has no seat in the EU or the UK it is represented by <x-place.line :of="$form->representative" />.</p>
 </section>
 <section><h2>House look</h2>
 <p class="sentence">Buttons and links of its forms are
 <input type="color" class="swatch" id="{{ $form->accent->id }}" name="value" value="{{ $form->accent->value }}" aria-label="{{ $form->accent->label }}"
- hx-post="{{ $to }}" hx-trigger="change" hx-vals='{"place":"accent"}'> <span class="mono">{{ $form->accent->value }}</span>;
+ data-place="accent"> <span class="mono">{{ $form->accent->value }}</span>;
  white on it has a contrast of {{ $form->contrast }} to 1, which is
 @if ($form->isEnough)<span class="met">enough</span>@else<span class="breach">too little: 4.5 is needed</span>@endif.
- Mails come from <x-place.line :of="$form->sender" :to="$to" />.</p>
+ Mails come from <x-place.line :of="$form->sender" />.</p>
 </section>
 <section><h2>Privacy notice</h2>
 <p class="soft">The link stands on every form. Where the text is kept here too, statements are compared with it.</p>
 @foreach ($form->notices as $notice)
 <div class="notice">
-<p class="sentence">{{ $notice->endonym }}: <x-place.line :of="$notice->link" :to="$to" /></p>
-<details @if ($notice->text !== '') open @endif><summary>Its text in {{ $notice->endonym }}</summary>
+<p class="sentence">{{ $notice->endonym }}: <x-place.line :of="$notice->link" /></p>
+<details @if ($notice->text !== '') open @endif><summary id="notice-text-{{ $notice->language }}">Its text in {{ $notice->endonym }}</summary>
 <textarea class="long" id="at-notice-text-{{ $notice->language }}" name="value" lang="{{ $notice->language }}" rows="5"
- aria-label="Text of the notice, {{ $notice->endonym }}" hx-post="{{ $to }}" hx-trigger="change"
- hx-vals="{{ json_encode(['place' => $notice->place]) }}">{{ $notice->text }}</textarea></details>
+ aria-label="Text of the notice, {{ $notice->endonym }}"
+ data-place="{{ $notice->place }}">{{ $notice->text }}</textarea></details>
 </div>
 @endforeach
 </section>

@@ -1,4 +1,4 @@
-<div id="judged" @if ($oob) hx-swap-oob="true" @endif>
+<div id="judged" @if ($oob) data-part @endif>
 @if ($judged->margin !== null)
 <x-notes :of="$judged->margin->notes" :mend="$judged->mends()" />
 @foreach ($judged->unfilled as $each)

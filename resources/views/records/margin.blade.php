@@ -1,4 +1,4 @@
-<aside id="margin" class="margin" aria-label="Notes" @if ($oob) hx-swap-oob="true" @endif>
+<aside id="margin" class="margin" aria-label="Notes" @if ($oob) data-part @endif>
 <p class="soft">Margin</p>
 @if ($page->returned !== null)
 <section class="returned"><p><b>Came back</b> from {{ $page->returnedBy }}</p><p>{{ $page->returned }}</p></section>

@@ -1,9 +1,8 @@
-@php($to = $page->to('change'))
 <section>
-<p class="sentence">A purpose of {{ $form->controller }}. It stands on <x-place.choice :of="$form->basis" :to="$to" />.
- Opens and clicks of its mails are <x-place.choice :of="$form->measures" :to="$to" />.
- Consent is asked for again after <x-place.choice :of="$form->refresh" :to="$to" />;
- details are kept for <x-place.choice :of="$form->retention" :to="$to" /> after the last permission ended.</p>
+<p class="sentence">A purpose of {{ $form->controller }}. It stands on <x-place.choice :of="$form->basis" />.
+ Opens and clicks of its mails are <x-place.choice :of="$form->measures" />.
+ Consent is asked for again after <x-place.choice :of="$form->refresh" />;
+ details are kept for <x-place.choice :of="$form->retention" /> after the last permission ended.</p>
 </section>
 <section><h2>In subscribers' words</h2>
 <table class="asked"><caption>Words by language</caption>
@@ -11,8 +10,8 @@
 <tbody>
 @foreach ($form->languages as $lines)
 <tr><td>{{ $lines->endonym }}</td>
-<td><x-place.line :of="$lines->name" :to="$to" /></td><td><x-place.line :of="$lines->contents" :to="$to" /></td>
-<td><x-place.line :of="$lines->rate" :to="$to" /></td></tr>
+<td><x-place.line :of="$lines->name" /></td><td><x-place.line :of="$lines->contents" /></td>
+<td><x-place.line :of="$lines->rate" /></td></tr>
 @endforeach
 </tbody></table>
 </section>

@@ -1,29 +1,26 @@
-@php($to = $page->to('change'))
 <section><h2>Every signup point</h2>
-<p class="sentence">Whoever ticks <x-place.choice :of="$form->doubleOptIn" :to="$to" />@if ($form->confirms) and has <x-place.choice :of="$form->lapse"
- :to="$to" />
- to press its button; <x-place.choice :of="$form->reminder" :to="$to" />@endif. Whoever does not confirm is deleted.</p>
-<p class="sentence">Submissions are <x-place.choice :of="$form->screening" :to="$to" />; what is held is deleted after <x-place.choice :of="$form->held"
- :to="$to" />.
- What people send besides is deleted after <x-place.choice :of="$form->enquiry" :to="$to"
- />. Of the visitor we keep <x-place.choice :of="$form->network" :to="$to" />.</p>
-<div class="sentence">Every point offers at least <x-place.several :of="$form->languages" :to="$to" />.
- Where nobody knows where visitors come from, they get <x-place.choice :of="$form->unknown" :to="$to" />.</div>
+<p class="sentence">Whoever ticks <x-place.choice :of="$form->doubleOptIn" />@if ($form->confirms) and has <x-place.choice :of="$form->lapse" />
+ to press its button; <x-place.choice :of="$form->reminder" />@endif. Whoever does not confirm is deleted.</p>
+<p class="sentence">Submissions are <x-place.choice :of="$form->screening" />; what is held is deleted after <x-place.choice :of="$form->held" />.
+ What people send besides is deleted after <x-place.choice :of="$form->enquiry"
+ />. Of the visitor we keep <x-place.choice :of="$form->network" />.</p>
+<div class="sentence">Every point offers at least <x-place.several :of="$form->languages" />.
+ Where nobody knows where visitors come from, they get <x-place.choice :of="$form->unknown" />.</div>
 </section>
 <section><h2>How long</h2>
 <p class="sentence">Consent is asked for again after
-@foreach ($form->refresh as $each)<x-place.choice :of="$each->months" :to="$to" /> by {{ $each->channel }}{{ $loop->last ? '.' : ', ' }} @endforeach
-Details of people whose last permission ended are kept for <x-place.choice :of="$form->withdrawn" :to="$to" />.</p>
+@foreach ($form->refresh as $each)<x-place.choice :of="$each->months" /> by {{ $each->channel }}{{ $loop->last ? '.' : ', ' }} @endforeach
+Details of people whose last permission ended are kept for <x-place.choice :of="$form->withdrawn" />.</p>
 </section>
 <section><h2>Who decides</h2>
-<p class="sentence">Forms are published, and whatever fills words that people read is approved, by <x-place.choice :of="$form->fourEyes" :to="$to" />.</p>
+<p class="sentence">Forms are published, and whatever fills words that people read is approved, by <x-place.choice :of="$form->fourEyes" />.</p>
 </section>
 <section><h2>Children</h2>
 <p class="sentence">A child consents alone from
-@foreach ($form->near as $each)<x-place.choice :of="$each->age" :to="$to" /> in {{ $each->country }}{{ $loop->last ? '.' : ', ' }} @endforeach
+<x-child-ages :of="$form->near" />
 Never below what the country sets.</p>
-<details><summary>In other countries</summary><p class="sentence">
-@foreach ($form->far as $each)<x-place.choice :of="$each->age" :to="$to" /> in {{ $each->country }}{{ $loop->last ? '.' : ', ' }} @endforeach
+<details><summary id="other-countries">In other countries</summary><p class="sentence">
+<x-child-ages :of="$form->far" />
 </p></details>
 </section>
 <section><h2>What the law of a place adds by itself</h2>

@@ -1,8 +1,5 @@
 @extends('visitor.layout')
 @section('title', $say('confirm.title'))
-@push('head')
-<script src="/build/quiet-address.js" defer></script>
-@endpush
 @section('content')
 <p>{{ $say('confirm.text') }}</p>
 @foreach ($statements as $words)

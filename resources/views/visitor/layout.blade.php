@@ -6,7 +6,6 @@
 <meta name="robots" content="noindex">
 <title>@yield('title')</title>
 <link rel="stylesheet" href="{{ $stylesheet }}">
-@stack('head')
 </head>
 <body>
 <main>

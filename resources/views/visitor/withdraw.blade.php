@@ -1,12 +1,18 @@
 @extends('visitor.layout')
 @section('title', $say('withdraw.title'))
-@push('head')
-<script src="/build/quiet-address.js" defer></script>
-@endpush
 @section('content')
 <p>{{ $say('withdraw.text') }}</p>
-@foreach ($statements as $words)
+@foreach ($consents as $consent)
+@foreach ($consent->words as $words)
 <blockquote>{{ $words }}</blockquote>
+@endforeach
+@if (count($consents) > 1)
+<form method="post" action="/withdraw">
+<input type="hidden" name="token" value="{{ $token }}">
+<input type="hidden" name="only" value="{{ $consent->purpose }}">
+<p><button class="lesser">{{ $say('withdraw.only') }}</button></p>
+</form>
+@endif
 @endforeach
 <form method="post" action="/withdraw">
 <input type="hidden" name="token" value="{{ $token }}">

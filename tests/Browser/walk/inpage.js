@@ -2,7 +2,8 @@
 window.walk = (() => {
   const usable = 'input:not([type=hidden]), select, textarea, button, summary, [role=slider]';
   const name = (e) => (e.getAttribute('aria-label') ?? e.labels?.[0]?.textContent ?? e.textContent ?? '').replace(/\s+/g, ' ').trim();
-  const seen = (e) => e.checkVisibility({ visibilityProperty: true }) || (e.closest('details:not([open])') !== null && !e.closest('[hidden], dialog:not([open])'));
+  const folded = (e) => e.closest('details:not([open])') !== null && !e.closest('[hidden], dialog:not([open])');
+  const seen = (e) => e.checkVisibility({ visibilityProperty: true }) || folded(e);
   const kind = (e) => {
     if (e.tagName === 'BUTTON' || ['submit', 'button'].includes(e.type)) return 'button';
     if (e.tagName === 'SUMMARY') return 'disclosure';
@@ -12,8 +13,6 @@ window.walk = (() => {
   };
   const at = (e) => {
     const from = e.closest('[data-place]');
-    const old = from === null ? e.closest('[hx-vals]') : null; // OLD
-    if (old) { const v = JSON.parse(old.getAttribute('hx-vals')); return v.place ? { place: v.place, does: v.do ?? 'set' } : null; } // OLD
     return from === null ? null : { place: from.dataset.place, does: from.dataset.does ?? 'set' };
   };
   const base = (e) => (e.id ? `#${e.id}` : [
@@ -39,6 +38,14 @@ window.walk = (() => {
       rows: e.rows, least: e.min ?? '', most: e.max ?? '', method: e.form?.method ?? '', action: e.form?.getAttribute('action') ?? '',
     })),
     find: (key) => { for (const [k, e] of each()) if (k === key) return e; return null; },
+    // The key of the disclosure that a control lies in and that is closed.
+    closedOver: (key) => {
+      const control = window.walk.find(key);
+      const details = [...document.querySelectorAll('details:not([open])')].find((d) => d.contains(control) && !(control.tagName === 'SUMMARY' && control.parentElement === d));
+      if (details === undefined) return null;
+      for (const [k, e] of each()) if (e.parentElement === details && e.tagName === 'SUMMARY') return k;
+      return null;
+    },
     value: (key) => { const e = window.walk.find(key); return e === null ? undefined : value(e); },
     focus: () => {
       const e = document.activeElement;

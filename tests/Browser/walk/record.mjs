@@ -32,7 +32,9 @@ export function places(document, at = '') {
 /** Places at which two documents differ. */
 export function differing(one, other) {
   const [a, b] = [places(one), places(other)];
-  return [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((place) => a[place] !== b[place]);
+  // A list that was empty is no place of its own once something stands in it.
+  const empty = (place) => [a, b].some((one) => one[place] === '[]') && [a, b].some((one) => Object.keys(one).some((each) => each.startsWith(`${place}/`)));
+  return [...new Set([...Object.keys(a), ...Object.keys(b)])].filter((place) => a[place] !== b[place] && !empty(place));
 }
 
 /** What stands at a place; undefined where nothing does. */

@@ -11,10 +11,6 @@ const fillings = {
     .map(([kind, slug]) => ({ kind, slug })),
   'requirements/{id}': () => [{ id: 'purpose-said' }],
   'evidence/{subject}': () => [{ subject: subject() }],
-  'evidence/{subject}/shown/{entry}': () => [{
-    subject: subject(),
-    entry: first(`SELECT LOWER(HEX(id)) FROM juramen_ledger.entries WHERE kind = 'given' AND subject = UNHEX('${subject()}') ORDER BY sequence`),
-  }],
   'forms/{point}/{language}': () => [{ point: first("SELECT slug FROM points ORDER BY id"), language: 'en' }],
 };
 
@@ -24,10 +20,12 @@ const noScreens = {
   'forms/{point}/{language}/received': 'says that something arrived; nothing can be used on it',
   'forms/{point}/{language}/sent': 'says that a mail is on its way; nothing can be used on it',
   'points/{point}/proof/{language}/{draft}': 'the form within the sheet, in which nothing runs',
-  'confirm/{token?}': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
-  'withdraw/{token?}': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
+  'confirm/{token}': 'leads on to the page without the secret', 'withdraw/{token}': 'leads on to the page without the secret',
+  'confirm': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
+  'withdraw': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
   'frozen/{digest}.css': 'a style', 'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
+  'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
   'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record', '/': 'leads on to the desk',
 };
 
@@ -39,7 +37,7 @@ export function screens() {
     const parameters = [...route.matchAll(/\{(\w+)\??\}/g)].map((m) => m[1]);
     const base = Object.keys(fillings).filter((key) => route === key || route.startsWith(`${key}/`)).sort((a, b) => b.length - a.length)[0];
     const sets = parameters.length === 0 ? [{}] : base === undefined ? null : fillings[base]();
-    if (sets === null || parameters.some((name) => !(name in sets[0]))) throw new Error(`The walk does not know how to fill in ${route}: say it in screens.mjs.`);
+    if (sets === null || parameters.some((name) => !(name in sets[0]))) throw new Error(`screens.mjs does not say how ${route} is filled in.`);
     const seen = {};
     for (const set of sets) {
       const kind = set.kind ?? '';

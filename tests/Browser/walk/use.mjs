@@ -44,17 +44,18 @@ async function held(page, key) {
 }
 
 /** Opens what a control lies in, as somebody would. */
-async function reach(page, element, keys) {
-  const closed = await element.evaluateHandle((e) => [...document.querySelectorAll('details:not([open])')].find((d) => d.contains(e) && !e.closest('summary')));
-  const details = closed.asElement();
-  if (details === null) return;
-  const summary = await details.$('summary');
-  if (keys) await summary.press('Enter'); else await summary.click();
+async function reach(page, key, keys) {
+  const summary = await page.evaluate((k) => window.walk.closedOver(k), key);
+  if (summary === null) return;
+  const element = await held(page, summary);
+  if (keys) await element.press('Enter'); else await element.click();
+  await expect.poll(() => page.evaluate((k) => window.walk.closedOver(k), key), { message: `${summary} opens` }).toBe(null);
 }
 
 /** Words that fit what is asked for there, the likeliest first; what is refused is followed by the next. */
 export function candidates(control) {
-  const { value, type, name } = control;
+  const { type, name } = control;
+  const value = control.value ?? '';
   if (type === 'color') return [value === '#0f4c5c' ? '#123a52' : '#0f4c5c'];
   if (type === 'date') return ['2027-03-14'];
   if (type === 'number') return [String(Number(value || control.least || 1) + 1), String(control.least || 1), String(Number(value) - 1)];
@@ -71,10 +72,22 @@ export function candidates(control) {
  * @returns {Promise<string|boolean|null>} what it should show from now on; null where there was nothing to set
  */
 export async function use(page, control, manner, now, turn, what) {
+  // What is drawn anew at that very moment is looked for once more, as anybody would.
+  for (let tries = 0; ; tries += 1) {
+    try {
+      return await once(page, control, manner, now, turn, what);
+    } catch (error) {
+      if (await held(page, control.key) === null) return undefined;
+      if (tries > 1 || !/not attached|detached|Timeout/.test(error.message)) throw error;
+    }
+  }
+}
+
+async function once(page, control, manner, now, turn, what) {
   const keys = manner.by === 'both' ? turn % 2 === 0 : manner.by === 'keys';
   const element = await held(page, control.key);
   if (element === null) return undefined;
-  await reach(page, element, keys);
+  await reach(page, control.key, keys);
   const delay = manner.slowly ? 30 : 0;
   let shows = null;
   if (control.kind === 'text') {
@@ -99,6 +112,8 @@ export async function use(page, control, manner, now, turn, what) {
     if (keys) {
       await element.focus();
       await page.keyboard.press(to > from ? 'ArrowDown' : 'ArrowUp');
+      // Another choice may have taken it away at that moment.
+      if (await held(page, control.key) === null) return undefined;
     } else await element.selectOption(shows);
   } else if (['checkbox', 'radio'].includes(control.kind)) {
     shows = control.kind === 'radio' ? true : !(await element.isChecked());

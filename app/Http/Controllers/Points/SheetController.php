@@ -61,7 +61,7 @@ final class SheetController
         } catch (Refused $e) {
             return RefusedAnswer::inPlace($e);
         }
-        $anew = $edit->redraws() || $changed->revision->number > $request->base() + 1 || $changed->conflicts !== [];
+        $anew = $edit->redraws() || $changed->revision->number > $request->base() + 1 || $changed->conflicts !== [] || $request->whole();
 
         return $this->answer($request, $point, $changed->revision, $anew, $changed->conflicts);
     }

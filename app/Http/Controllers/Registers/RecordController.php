@@ -67,7 +67,7 @@ final class RecordController
         } catch (Refused $e) {
             return RefusedAnswer::inPlace($e);
         }
-        $anew = $edit->redraws() || $changed->revision->number > $request->base() + 1 || $changed->conflicts !== [];
+        $anew = $edit->redraws() || $changed->revision->number > $request->base() + 1 || $changed->conflicts !== [] || $request->whole();
 
         return $this->answer($request, $record, $changed->revision, $anew, $changed->conflicts);
     }

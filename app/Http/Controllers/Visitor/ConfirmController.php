@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\ConfirmJourney;
+use App\Http\LinkCookie;
 use App\Models\SignupJourney;
 use App\Queries\Visitor\LinkTargets;
 use App\Support\PublishedForms;
 use App\Support\VisitorPage;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Juramen\Canon\Instant;
@@ -23,8 +25,15 @@ final class ConfirmController
 {
     public function __construct(private readonly LinkTargets $links, private readonly PublishedForms $published, private readonly ClockInterface $clock) {}
 
-    public function show(Request $request, string $token = ''): Response
+    /** The link of the mail: its secret leaves the address bar at once, so that whoever reloads or shares the page keeps it to themselves. */
+    public function open(Request $request, string $token): Response|RedirectResponse
     {
+        return $this->links->journey($token) === null ? $this->badLink($request) : LinkCookie::Confirm->keep($token);
+    }
+
+    public function show(Request $request): Response
+    {
+        $token = LinkCookie::Confirm->token($request);
         $journey = $this->links->journey($token);
         if ($journey === null) {
             return $this->badLink($request);
@@ -58,14 +67,14 @@ final class ConfirmController
     {
         $page = match ($state) {
             JourneyState::Confirmed => $first ? 'confirmed' : 'already',
-            JourneyState::Withdrawn => 'journey-withdrawn',
+            JourneyState::Withdrawn, JourneyState::Revoked => 'journey-withdrawn',
             default => 'lapsed',
         };
 
         return VisitorPage::respond($language, 'ending', [
             'page' => $page,
             'sender' => $edition->controller->sender,
-            'again' => $page === 'lapsed' ? route('form', [$edition->sheet->draft->point->text, $language->value]) : null,
+            'again' => in_array($page, ['lapsed', 'journey-withdrawn'], true) ? route('form', [$edition->sheet->draft->point->text, $language->value]) : null,
         ], $edition, $page === 'lapsed' ? 410 : 200);
     }
 

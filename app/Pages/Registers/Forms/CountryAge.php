@@ -9,5 +9,6 @@ use App\Pages\Controls\Choice;
 /** From which age a child consents alone in a country. */
 final readonly class CountryAge
 {
-    public function __construct(public string $country, public Choice $age) {}
+    /** @param  string  $remark  what is to be said of the least age; empty where it is law */
+    public function __construct(public string $country, public string $remark, public Choice $age) {}
 }

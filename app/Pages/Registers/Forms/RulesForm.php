@@ -59,7 +59,7 @@ final readonly class RulesForm
         $asked = array_merge([], ...array_map(static fn (SheetOnFile $s): array => array_map(strval(...), $s->draft->countries), $sheets));
         $near = array_values(array_filter(Country::choices(), static fn (Country $c): bool => in_array($c->code, $asked, true)));
         $far = array_values(array_filter(Country::choices(), static fn (Country $c): bool => ! in_array($c->code, $asked, true)));
-        $age = static fn (Country $c): CountryAge => new CountryAge($c->name(), new Choice("child-ages/{$c->code}", "Age in {$c->name()}",
+        $age = static fn (Country $c): CountryAge => new CountryAge($c->name(), $c->childAgeRemark(), new Choice("child-ages/{$c->code}", "Age in {$c->name()}",
             Months::of(range($c->childAge(), self::OLDEST), $rules->childAge($c), strval(...))));
 
         return new self(
@@ -96,7 +96,7 @@ final readonly class RulesForm
         foreach (Regime::cases() as $regime) {
             foreach ($regime->demands() as $i => $demand) {
                 $sets = $demand->rule instanceof Rule ? 'Sets '.strtolower($demand->rule->title()).'.' : '';
-                $rows[] = new RegimeRow($i === 0 ? ucfirst($regime->name()) : '', $demand->says, $sets, $demand->source, $demand->sure);
+                $rows[] = new RegimeRow($i === 0 ? ucfirst($regime->name()) : '', $demand->says, $sets, $demand->source, $demand->sure());
             }
         }
 

@@ -1,5 +1,5 @@
-@props(['of', 'to'])
-<select class="inline-choice" id="{{ $of->id }}" name="value" aria-label="{{ $of->label }}" hx-post="{{ $to }}" hx-trigger="change"
- hx-vals="{{ $of->values() }}">
+@props(['of'])
+<select class="inline-choice" id="{{ $of->id }}" name="value" aria-label="{{ $of->label }}"
+ data-place="{{ $of->place }}" data-does="{{ $of->does }}">
 @foreach ($of->options as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
 </select>

@@ -1,2 +1,3 @@
-@props(['of', 'to'])
-<button type="button" class="plain" id="{{ $of->id }}" hx-post="{{ $to }}" hx-vals="{{ $of->values() }}" aria-label="{{ $of->label }}">{{ $of->text }}</button>
+@props(['of'])
+<button type="button" class="plain" id="{{ $of->id }}" data-place="{{ $of->place }}" data-does="{{ $of->does }}" data-value="{{ $of->value }}"
+ aria-label="{{ $of->label }}">{{ $of->text }}</button>

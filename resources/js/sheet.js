@@ -1,0 +1,344 @@
+// A sheet saves itself. Every edit is sent in the order in which it was made, one after another, and none is given up; judging what is being
+// typed gives way to them. Whatever the page draws anew, what was typed, what was open and where somebody stood stay as they were.
+(() => {
+  const $ = (id) => document.getElementById(id);
+  const body = () => $('sheet-body');
+  const usable = 'a[href], button:not(:disabled), input:not([type=hidden]):not(:disabled), select:not(:disabled), textarea:not(:disabled), summary';
+
+  /* What waits to be saved, what is being saved, and what could not be. */
+  const queue = [];
+  let sending = null;
+  let saving = false;
+  let failed = [];
+  /* Where typing in a field began: the revision that was shown then. Revisions that we made ourselves are no news to us. */
+  const began = new Map();
+  const ours = new Set();
+  const said = new Map();
+
+  const revision = () => Number($('base').value);
+  const known = (from) => { let at = from; while (ours.has(at + 1)) at += 1; return at; };
+  const busy = () => saving || queue.length > 0;
+
+  const isText = (field) => 'defaultValue' in field && !['checkbox', 'radio', 'file'].includes(field.type);
+  const chosen = (select) => [...select.options].find((option) => option.defaultSelected)?.value ?? select.options[0]?.value;
+  const isTyped = (field) => (field.tagName === 'SELECT' ? field.closest('form[data-place]') !== null && field.value !== chosen(field)
+    : isText(field) && field.value !== field.defaultValue);
+  const typed = () => [...body().querySelectorAll('[id]:is(input, textarea, select)')].filter(isTyped);
+
+  /* ---- what an edit is ---- */
+
+  function valueOf(control) {
+    const several = control.closest('.several[data-place]');
+    return several ? [...several.querySelectorAll('input:checked')].map((box) => box.value) : control.value;
+  }
+
+  function change(control) {
+    const at = control.closest('[data-place]');
+    const place = at.dataset.place;
+    const waits = queue.find((edit) => edit.place === place && edit.does === 'set');
+    const value = valueOf(control);
+    if (isText(control) && value === control.defaultValue && !waits && sending?.place !== place) return;
+    unsay(control.id);
+    failed = failed.filter((edit) => edit.place !== place);
+    if (waits && (at.dataset.does ?? 'set') === 'set') { waits.value = value; return; }
+    add({ url: body().dataset.change, place, does: at.dataset.does ?? 'set', value, from: control.id, base: began.get(control.id) ?? revision() });
+  }
+
+  function press(button) {
+    const { act, values, place, does = 'set', value = '', settles, follows } = button.dataset;
+    if (act) return add({ url: act, fields: JSON.parse(values ?? '{}'), from: button.id, follows });
+    return add({ url: body().dataset.change, place, does, value: settles ? JSON.parse(settles) : value, settles: Boolean(settles), from: button.id, follows });
+  }
+
+  function fill(form) {
+    const value = Object.fromEntries(new FormData(form));
+    const details = form.closest('details');
+    add({ url: body().dataset.change, place: form.dataset.place, does: 'set', value, from: form.elements[0].id, closes: details.querySelector('summary').id });
+  }
+
+  function fields(edit) {
+    const sent = new URLSearchParams({ shown: $('shown')?.value ?? '', width: body().dataset.width ?? '' });
+    for (const [name, value] of Object.entries(edit.fields ?? {})) sent.append(name, value ?? '');
+    if (!edit.place) return sent;
+    sent.append('place', edit.place);
+    sent.append('do', edit.does);
+    sent.append('base', edit.base === undefined ? revision() : known(edit.base));
+    if (edit.settles) sent.append('whole', '1');
+    if (Array.isArray(edit.value)) edit.value.forEach((each) => sent.append('value[]', each));
+    else if (typeof edit.value === 'object' && edit.value !== null) Object.entries(edit.value).forEach(([name, each]) => sent.append(name, each));
+    else sent.append('value', edit.value);
+    return sent;
+  }
+
+  /* ---- hands ---- */
+
+  /* A page that is drawn anew under a finger or a key takes the press away: it waits until nothing is held down, though not for long. */
+  const down = new Set();
+  const patience = 250;
+  for (const [begins, ends, what] of [['pointerdown', 'pointerup', 'pointerId'], ['keydown', 'keyup', 'code']]) {
+    document.addEventListener(begins, (event) => down.add(event[what]), true);
+    document.addEventListener(ends, (event) => down.delete(event[what]), true);
+  }
+  for (const lost of ['pointercancel', 'blur']) window.addEventListener(lost, () => down.clear());
+  async function released() {
+    for (const until = Date.now() + patience; down.size > 0 && Date.now() < until;) await new Promise((so) => { setTimeout(so, 10); });
+    // What a press does comes right behind its end.
+    await new Promise((so) => { setTimeout(so, 0); });
+  }
+
+  /* ---- sending ---- */
+
+  const ask = (url, sent, more = {}) => fetch(url, {
+    method: 'POST', body: sent, redirect: 'manual', credentials: 'same-origin', ...more,
+    headers: { ...JSON.parse(document.body.getAttribute('hx-headers')), 'HX-Request': 'true', Accept: 'text/html' },
+  });
+
+  function add(edit) {
+    queue.push(edit);
+    if (!saving) send();
+  }
+
+  async function send() {
+    saving = true;
+    body().dataset.saving = 'yes';
+    judging?.abort();
+    if (failed.length > 0) await renew();
+    queue.unshift(...failed.splice(0));
+    while (queue.length > 0) {
+      sending = queue.shift();
+      try { await save(sending); } catch { fail(sending, 0); }
+      sending = null;
+    }
+    saving = false;
+    delete body().dataset.saving;
+    if (isTyped(document.activeElement)) judge(document.activeElement);
+    document.dispatchEvent(new Event('sheet:saved'));
+  }
+
+  async function save(edit) {
+    const before = revision();
+    const response = await ask(edit.url, fields(edit), { keepalive: true });
+    if (response.status === 422) { said422(edit, await response.text()); return; }
+    if (!response.ok) { fail(edit, response.type === 'opaqueredirect' ? 401 : response.status); return; }
+    const html = await response.text();
+    await released();
+    const field = $(edit.from);
+    if (field && isText(field) && edit.does === 'set' && typeof edit.value === 'string') field.defaultValue = edit.value;
+    began.delete(edit.from);
+    unsay(edit.from);
+    take(html, response.headers.get('HX-Reswap') === 'outerHTML', edit);
+    if (revision() > before) ours.add(revision());
+    if ($(edit.from) && isTyped($(edit.from))) began.set(edit.from, revision());
+  }
+
+  function said422(edit, html) {
+    say(edit, new DOMParser().parseFromString(html, 'text/html').body.textContent.trim());
+  }
+
+  /* A failed request loses nothing: what was typed stays, it is said at its field what to do, and the edit is kept to be sent again. */
+  function fail(edit, status) {
+    if (status === 403) { say(edit, 'Your role may not change this. Nothing was saved; what you typed still stands.'); return; }
+    failed = [...failed.filter((each) => each.from !== edit.from), edit];
+    const again = document.createElement('button');
+    Object.assign(again, { type: 'button', className: 'plain', id: `again-${edit.from}`, textContent: 'Save it now' });
+    again.addEventListener('click', () => { if (!saving) send(); });
+    if (status !== 419 && status !== 401) { say(edit, 'This could not be saved just now. What you typed still stands. ', [again]); return; }
+    const link = document.createElement('a');
+    Object.assign(link, { href: '/login', target: '_blank', textContent: 'Sign in' });
+    say(edit, 'Your session ended while you typed. Nothing you typed is lost: sign in again in another window, then save it here. ', [link, ' ', again]);
+  }
+
+  /* After signing in elsewhere the page still carries the old token. */
+  async function renew() {
+    const response = await fetch('/token', { credentials: 'same-origin', headers: { Accept: 'application/json' } }).catch(() => null);
+    if (response?.ok) document.body.setAttribute('hx-headers', JSON.stringify({ 'X-CSRF-TOKEN': (await response.json()).token }));
+  }
+
+  /* ---- judging what is being typed ---- */
+
+  let judging = null;
+  let soon;
+  async function judge(field) {
+    const url = body().dataset.judge;
+    if (busy() || !url || !field.matches('[data-judged]')) return;
+    judging?.abort();
+    const mine = judging = new AbortController();
+    const place = field.closest('[data-place]').dataset.place;
+    try {
+      const response = await ask(url, fields({ place, does: 'set', value: field.value, base: began.get(field.id) }), { signal: mine.signal });
+      const html = await response.text();
+      if (mine.signal.aborted || busy()) return;
+      if (response.ok) take(html, false);
+    } catch { /* a later one, or a save, took its place */ }
+  }
+
+  /* ---- what comes back ---- */
+
+  const key = (element) => {
+    if (element.id) return element.id;
+    const within = element.parentElement.closest('[id]');
+    return `${within.id}~${[...within.querySelectorAll(usable)].indexOf(element)}`;
+  };
+  const find = (name) => {
+    const [id, nth] = name.split('~');
+    const found = nth === undefined ? $(id) : $(id)?.querySelectorAll(usable)[Number(nth)];
+    return found?.matches(usable) && found.checkVisibility() ? found : null;
+  };
+
+  function remember() {
+    const active = document.activeElement;
+    const inside = body().contains(active);
+    return {
+      y: window.scrollY, margin: $('margin')?.scrollTop ?? 0,
+      open: [...body().querySelectorAll('details[open] > summary')].map(key),
+      typed: typed().map((field) => [field.id, field.value]),
+      order: inside ? [...body().querySelectorAll(usable)].map(key) : [],
+      focus: inside && active.matches(usable) ? key(active) : null,
+      from: isText(active ?? {}) && active.type !== 'color' ? [active.selectionStart, active.selectionEnd] : null,
+    };
+  }
+
+  function take(html, whole, edit = null) {
+    const stood = remember();
+    const page = new DOMParser().parseFromString(html, 'text/html');
+    if (whole) body().replaceWith(page.getElementById('sheet-body'));
+    else page.body.querySelectorAll('[data-part]').forEach((part) => $(part.id)?.replaceWith(part));
+    if (whole) {
+      if (saving) body().dataset.saving = 'yes';
+      for (const name of stood.open.filter((each) => each !== edit?.closes)) find(name)?.closest('details').setAttribute('open', '');
+      const typedIn = edit?.closes ? stood.typed.filter(([id]) => !$(id)?.closest('details')?.contains($(edit.closes))) : stood.typed;
+      for (const [id, value] of typedIn) if ($(id)) $(id).value = value;
+      // What waits in the queue is shown as it was set.
+      for (const waits of queue.filter((each) => each.does === 'set' && typeof each.value === 'string')) if ($(waits.from)) $(waits.from).value = waits.value;
+      for (const waits of queue.filter((each) => Array.isArray(each.value))) {
+        $(waits.from)?.closest('.several').querySelectorAll('input').forEach((box) => { box.checked = waits.value.includes(box.value); });
+      }
+      for (const [id, box] of said) put(id, box);
+    }
+    for (const box of body().querySelectorAll('.conflict')) put(box.dataset.at, box);
+    refocus(stood, edit);
+    if (whole) window.scrollTo(0, stood.y);
+    if ($('margin')) $('margin').scrollTop = stood.margin;
+    const focus = document.activeElement;
+    if (edit && body().contains(focus)) focus.scrollIntoView({ block: 'nearest' });
+    for (const box of body().querySelectorAll('.conflict')) box.scrollIntoView({ block: 'nearest' });
+    document.dispatchEvent(new Event('sheet:drawn'));
+  }
+
+  /* The focus goes to what was used, or where that is gone to what it changed, or to what follows it. */
+  function refocus(stood, edit) {
+    if (stood.focus === null || document.activeElement !== document.body) return;
+    const at = stood.order.indexOf(stood.focus);
+    const follow = [
+      ...(edit?.follows && edit.from === stood.focus ? [edit.follows] : []), stood.focus, ...(edit?.closes && edit.from !== stood.focus ? [edit.closes] : []),
+      ...stood.order.slice(at + 1), ...stood.order.slice(0, at).reverse(),
+    ];
+    for (const name of follow) {
+      const element = find(name);
+      if (!element) continue;
+      element.focus({ preventScroll: true });
+      if (name === stood.focus && stood.from?.[0] !== null && stood.from && isText(element)) {
+        try { element.setSelectionRange(...stood.from); } catch { /* a field without a selection */ }
+      }
+      return;
+    }
+  }
+
+  /* ---- what is said at a field ---- */
+
+  function say(edit, text, more = []) {
+    unsay(edit.from);
+    const box = document.createElement('span');
+    Object.assign(box, { id: `said-${edit.from}`, className: 'wrong at-field' });
+    box.setAttribute('role', 'alert');
+    box.append(text, ...more);
+    said.set(edit.from, box);
+    put(edit.from, box);
+    box.scrollIntoView({ block: 'nearest' });
+  }
+
+  function put(id, box) {
+    const control = $(id);
+    if (!control) { $('sheet-said').append(box); return; }
+    const form = control.closest('form[data-place]');
+    if (form) form.append(box); else (control.closest('.words, .inline-several') ?? control).after(box);
+    if (!control.matches('button, summary')) control.setAttribute('aria-invalid', 'true');
+    if (box.id) control.setAttribute('aria-describedby', box.id);
+  }
+
+  function unsay(id) {
+    said.get(id)?.remove();
+    said.delete(id);
+    $(id)?.removeAttribute('aria-invalid');
+    $(id)?.removeAttribute('aria-describedby');
+  }
+
+  /* Theirs stands, as it does already. */
+  function keep(button) {
+    const field = $(button.dataset.keeps);
+    button.closest('.conflict').remove();
+    field?.removeAttribute('aria-invalid');
+    field?.focus();
+  }
+
+  /* ---- what somebody does ---- */
+
+  const onSheet = (target) => target.closest?.('#sheet-body') ?? null;
+
+  document.addEventListener('input', ({ target }) => {
+    if (!onSheet(target) || !target.closest('[data-place]') || !isText(target)) return;
+    if (!began.has(target.id)) began.set(target.id, revision());
+    clearTimeout(soon);
+    soon = setTimeout(() => { if (target.isConnected) judge(target); }, 80);
+  });
+  document.addEventListener('change', ({ target }) => {
+    if (onSheet(target) && target.closest('[data-place]') && !target.closest('form[data-place]')) change(target);
+  });
+  document.addEventListener('submit', (event) => {
+    if (!onSheet(event.target)) return;
+    event.preventDefault();
+    fill(event.target);
+  });
+  document.addEventListener('click', (event) => {
+    const button = event.target.closest?.('#sheet-body button');
+    if (button?.dataset.keeps) keep(button);
+    else if (button?.dataset.act || button?.dataset.place) press(button);
+  });
+  document.addEventListener('keydown', (event) => {
+    // A title, line or button has one line: Enter saves it instead of breaking it.
+    if (event.key === 'Enter' && event.target.matches?.('#sheet-body textarea[rows="1"]')) { event.preventDefault(); change(event.target); return; }
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || !body() || isTyped(event.target)) return;
+    event.preventDefault();
+    const button = $(event.shiftKey ? 'redo' : 'undo');
+    if (button) press(button);
+  });
+
+  /* ---- leaving, and others ---- */
+
+  // Whoever leaves at once after typing takes nothing away: what is being saved is saved first.
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest?.('a[href]');
+    if (!link || !body() || !busy() || link.target || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    document.addEventListener('sheet:saved', () => link.click(), { once: true });
+  });
+  window.addEventListener('beforeunload', (event) => {
+    if (!body()) return;
+    const active = document.activeElement;
+    if (isTyped(active) && active.closest('[data-place]') && !active.closest('form[data-place]')) change(active);
+    if (busy() || failed.length > 0) event.preventDefault();
+  });
+
+  // What others changed comes by itself, unless somebody is typing; then it is merged when the typing is saved.
+  async function look() {
+    if (!body() || busy() || document.hidden || isTyped(document.activeElement)) return;
+    const from = revision();
+    const query = new URLSearchParams({ shown: $('shown')?.value ?? '', width: body().dataset.width ?? '' });
+    const response = await fetch(`${body().dataset.since}/${from}?${query}`, { credentials: 'same-origin', redirect: 'manual' }).catch(() => null);
+    const html = await response?.text();
+    await released();
+    if (response?.status !== 200 || busy() || revision() !== from || isTyped(document.activeElement)) return;
+    take(html, true);
+  }
+  if (body()) setInterval(look, 4000);
+})();
