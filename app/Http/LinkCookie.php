@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Support\VisitorPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Juramen\Register\Language;
 use Symfony\Component\HttpFoundation\Cookie;
 
 /**
@@ -19,12 +22,26 @@ enum LinkCookie: string
 
     private const SECONDS = 1800;
 
+    /** Says in the address that a link led here, for whoever's browser keeps no cookie. */
+    private const OPENED = 'opened';
+
     public function keep(string $token): RedirectResponse
     {
         $cookie = Cookie::create($this->value)->withValue($token)->withExpires(time() + self::SECONDS)->withPath("/$this->value")
             ->withSecure(request()->isSecure())->withHttpOnly()->withSameSite(Cookie::SAMESITE_LAX);
 
-        return redirect()->route($this->value, [], 303)->withCookie($cookie);
+        return redirect()->route($this->value, [self::OPENED => '1'], 303)->withCookie($cookie);
+    }
+
+    /** The page for whoever comes without a link that is ours. */
+    public static function unknown(Request $request): Response
+    {
+        $lost = $request->query(self::OPENED) === '1' && $request->isMethodSafe();
+
+        return VisitorPage::respond(
+            Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => $lost ? 'no-cookie' : 'bad-link'],
+            status: $lost ? 200 : 404
+        );
     }
 
     /** The token that was kept; nothing where none was. */

@@ -10,6 +10,7 @@
   let sending = null;
   let saving = false;
   let failed = [];
+  let signedOut = false;
   /* Where typing in a field began: the revision that was shown then. Revisions that we made ourselves are no news to us. */
   const began = new Map();
   const ours = new Set();
@@ -102,7 +103,7 @@
     saving = true;
     body().dataset.saving = 'yes';
     judging?.abort();
-    if (failed.length > 0) await renew();
+    if (signedOut) await renew();
     queue.unshift(...failed.splice(0));
     while (queue.length > 0) {
       sending = queue.shift();
@@ -143,6 +144,7 @@
     Object.assign(again, { type: 'button', className: 'plain', id: `again-${edit.from}`, textContent: 'Save it now' });
     again.addEventListener('click', () => { if (!saving) send(); });
     if (status !== 419 && status !== 401) { say(edit, 'This could not be saved just now. What you typed still stands. ', [again]); return; }
+    signedOut = true;
     const link = document.createElement('a');
     Object.assign(link, { href: '/login', target: '_blank', textContent: 'Sign in' });
     say(edit, 'Your session ended while you typed. Nothing you typed is lost: sign in again in another window, then save it here. ', [link, ' ', again]);
@@ -151,7 +153,9 @@
   /* After signing in elsewhere the page still carries the old token. */
   async function renew() {
     const response = await fetch('/token', { credentials: 'same-origin', headers: { Accept: 'application/json' } }).catch(() => null);
-    if (response?.ok) document.body.setAttribute('hx-headers', JSON.stringify({ 'X-CSRF-TOKEN': (await response.json()).token }));
+    if (!response?.ok) return;
+    signedOut = false;
+    document.body.setAttribute('hx-headers', JSON.stringify({ 'X-CSRF-TOKEN': (await response.json()).token }));
   }
 
   /* ---- judging what is being typed ---- */

@@ -101,7 +101,7 @@ test('a mail\'s link leads to an address without its secret, which a page that i
     $this->signUp('imke@post.example');
     $token = $path === 'confirm' ? $this->confirmToken() : $this->withdrawToken();
     $opened = $this->get("/$path/$token");
-    expect($opened->getStatusCode())->toBe(303)->and($opened->headers->get('Location'))->toBe("/$path");
+    expect($opened->getStatusCode())->toBe(303)->and($opened->headers->get('Location'))->toBe("/$path?opened=1");
     $cookie = $opened->headers->getCookies();
     expect($cookie)->toHaveCount(1);
     [$cookie] = $cookie;
@@ -117,6 +117,8 @@ test('a mail\'s link leads to an address without its secret, which a page that i
     $this->withUnencryptedCookies([$path => ''])->get("/$path")->assertNotFound();
     $this->withUnencryptedCookies([$path => $path === 'confirm' ? $this->withdrawToken() : $this->confirmToken()])->get("/$path")->assertNotFound();
     $this->get("/$path/nonsense")->assertNotFound();
+    // A browser that keeps no cookie is told so.
+    $this->withUnencryptedCookies([$path => ''])->get("/$path?opened=1")->assertOk()->assertSee('Your browser kept nothing of the link');
     expect($this->acts())->toBe(['given']);
     // A form sets none.
     expect($this->get('/forms/footer-newsletter/en')->headers->getCookies())->toBe([]);

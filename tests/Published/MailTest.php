@@ -47,7 +47,7 @@ test('one-click withdrawal takes the body of RFC 8058 and nothing else', functio
     $this->signUp('imke@post.example');
     $token = $this->withdrawToken();
     foreach ([[], ['List-Unsubscribe' => 'yes'], ['list-unsubscribe' => 'One-Click']] as $body) {
-        $this->post("/withdraw/$token", $body)->assertRedirect('/withdraw');
+        $this->post("/withdraw/$token", $body)->assertRedirect('/withdraw?opened=1');
     }
     expect($this->acts())->toBe(['given']);
     $response = $this->post("/withdraw/$token", ['List-Unsubscribe' => 'One-Click'])->assertOk();

@@ -72,6 +72,7 @@ return [
     'withdrawn' => ['title' => 'Klaret: du får ikke flere af disse mails', 'text' => 'Dit samtykke er trukket tilbage fra nu af.'],
     'withdrawn-already' => ['title' => 'Der er intet tilbage at stoppe', 'text' => 'Dit samtykke blev trukket tilbage tidligere. Vi skriver ikke til dig.'],
     'bad-link' => ['title' => 'Linket er ikke fuldstændigt', 'text' => 'Det kan være blevet klippet over, da det blev kopieret. Åbn det en gang til fra mailen.'],
+    'no-cookie' => ['title' => 'Din browser huskede ikke linket', 'text' => 'Tillad denne side at gemme en cookie i en halv time, og åbn linket fra mailen igen.'],
     'gone' => ['title' => 'Siden findes ikke', 'text' => 'Se adressen efter. En formular kan også være flyttet eller slut.'],
     'paused' => ['title' => 'Denne formular er sat på pause', 'text' => 'Der kan ikke sendes noget her lige nu, og intet er sendt. Kom tilbage senere, eller skriv til adressen herunder.'],
     'language' => ['title' => 'Formularen findes ikke på det sprog', 'text' => 'Den findes på disse:'],

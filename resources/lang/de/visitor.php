@@ -72,6 +72,7 @@ return [
     'withdrawn' => ['title' => 'Erledigt: Sie bekommen diese E-Mails nicht mehr', 'text' => 'Ihre Einwilligung ist ab sofort widerrufen.'],
     'withdrawn-already' => ['title' => 'Es ist nichts mehr abzubestellen', 'text' => 'Ihre Einwilligung war schon widerrufen. Wir schreiben Ihnen nicht.'],
     'bad-link' => ['title' => 'Dieser Link ist nicht vollständig', 'text' => 'Vielleicht wurde er beim Kopieren abgeschnitten. Bitte öffnen Sie ihn noch einmal aus der E-Mail.'],
+    'no-cookie' => ['title' => 'Ihr Browser hat sich den Link nicht gemerkt', 'text' => 'Bitte erlauben Sie dieser Seite für eine halbe Stunde ein Cookie, und öffnen Sie den Link noch einmal aus der E-Mail.'],
     'gone' => ['title' => 'Diese Seite gibt es nicht', 'text' => 'Bitte prüfen Sie die Adresse. Ein Formular kann auch umgezogen oder beendet sein.'],
     'paused' => ['title' => 'Dieses Formular pausiert', 'text' => 'Hier kann gerade nichts gesendet werden, und es wurde nichts gesendet. Bitte kommen Sie später wieder, oder schreiben Sie an die Adresse unten.'],
     'language' => ['title' => 'Dieses Formular gibt es nicht in dieser Sprache', 'text' => 'Es gibt es in diesen:'],

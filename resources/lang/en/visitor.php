@@ -72,6 +72,7 @@ return [
     'withdrawn' => ['title' => 'Done: you will get no more of these mails', 'text' => 'Your consent is withdrawn from this moment on.'],
     'withdrawn-already' => ['title' => 'Nothing is left to stop', 'text' => 'Your consent was withdrawn before. We do not write to you.'],
     'bad-link' => ['title' => 'This link is not complete', 'text' => 'It may have been cut off when it was copied. Please open it from the mail once more.'],
+    'no-cookie' => ['title' => 'Your browser kept nothing of the link', 'text' => 'Please allow this page to keep a cookie for half an hour, and open the link from the mail once more.'],
     'gone' => ['title' => 'There is no such page', 'text' => 'Please check the address. A form may also have moved or ended.'],
     'paused' => ['title' => 'This form is paused', 'text' => 'Nothing can be sent here at the moment, and nothing was. Please come back later, or write to the address below.'],
     'language' => ['title' => 'This form does not speak that language', 'text' => 'It is offered in these:'],

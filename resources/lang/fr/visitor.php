@@ -72,6 +72,7 @@ return [
     'withdrawn' => ['title' => 'C’est fait : vous ne recevrez plus ces e-mails', 'text' => 'Votre consentement est retiré dès maintenant.'],
     'withdrawn-already' => ['title' => 'Il n’y a plus rien à arrêter', 'text' => 'Votre consentement avait déjà été retiré. Nous ne vous écrivons pas.'],
     'bad-link' => ['title' => 'Ce lien n’est pas complet', 'text' => 'Il a peut-être été coupé en le copiant. Ouvrez-le à nouveau depuis l’e-mail.'],
+    'no-cookie' => ['title' => 'Votre navigateur n’a pas retenu le lien', 'text' => 'Autorisez cette page à garder un cookie pendant une demi-heure, puis ouvrez à nouveau le lien depuis l’e-mail.'],
     'gone' => ['title' => 'Cette page n’existe pas', 'text' => 'Vérifiez l’adresse. Un formulaire peut aussi avoir déménagé ou pris fin.'],
     'paused' => ['title' => 'Ce formulaire est en pause', 'text' => 'Rien ne peut être envoyé ici pour le moment, et rien ne l’a été. Revenez plus tard, ou écrivez à l’adresse ci-dessous.'],
     'language' => ['title' => 'Ce formulaire n’existe pas dans cette langue', 'text' => 'Il existe dans celles-ci :'],

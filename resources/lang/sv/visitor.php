@@ -72,6 +72,7 @@ return [
     'withdrawn' => ['title' => 'Klart: du får inte de här mejlen längre', 'text' => 'Ditt samtycke är återkallat från och med nu.'],
     'withdrawn-already' => ['title' => 'Det finns inget kvar att sluta med', 'text' => 'Ditt samtycke återkallades redan tidigare. Vi skriver inte till dig.'],
     'bad-link' => ['title' => 'Den här länken är inte fullständig', 'text' => 'Den kan ha kapats när den kopierades. Öppna den en gång till från mejlet.'],
+    'no-cookie' => ['title' => 'Webbläsaren sparade inte länken', 'text' => 'Tillåt den här sidan att spara en kaka i en halvtimme och öppna länken från mejlet igen.'],
     'gone' => ['title' => 'Det finns ingen sådan sida', 'text' => 'Kontrollera adressen. Formuläret kan ha flyttats eller stängts.'],
     'paused' => ['title' => 'Det här formuläret är pausat', 'text' => 'Just nu går det inte att skicka något här, och inget har skickats. Kom tillbaka senare, eller skriv till adressen nedan.'],
     'language' => ['title' => 'Det här formuläret talar inte det språket', 'text' => 'Det finns på de här:'],

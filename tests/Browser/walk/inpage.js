@@ -41,7 +41,8 @@ window.walk = (() => {
     // The key of the disclosure that a control lies in and that is closed.
     closedOver: (key) => {
       const control = window.walk.find(key);
-      const details = [...document.querySelectorAll('details:not([open])')].find((d) => d.contains(control) && !(control.tagName === 'SUMMARY' && control.parentElement === d));
+      const details = [...document.querySelectorAll('details:not([open])')]
+        .find((d) => d.contains(control) && !(control.tagName === 'SUMMARY' && control.parentElement === d));
       if (details === undefined) return null;
       for (const [k, e] of each()) if (e.parentElement === details && e.tagName === 'SUMMARY') return k;
       return null;

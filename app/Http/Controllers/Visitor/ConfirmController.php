@@ -28,7 +28,7 @@ final class ConfirmController
     /** The link of the mail: its secret leaves the address bar at once, so that whoever reloads or shares the page keeps it to themselves. */
     public function open(Request $request, string $token): Response|RedirectResponse
     {
-        return $this->links->journey($token) === null ? $this->badLink($request) : LinkCookie::Confirm->keep($token);
+        return $this->links->journey($token) === null ? LinkCookie::unknown($request) : LinkCookie::Confirm->keep($token);
     }
 
     public function show(Request $request): Response
@@ -36,7 +36,7 @@ final class ConfirmController
         $token = LinkCookie::Confirm->token($request);
         $journey = $this->links->journey($token);
         if ($journey === null) {
-            return $this->badLink($request);
+            return LinkCookie::unknown($request);
         }
         $edition = $this->edition($journey);
         $state = $journey->path()->stateAt(Instant::of($this->clock->now()));
@@ -55,7 +55,7 @@ final class ConfirmController
         $token = $request->post('token');
         $journey = $this->links->journey(is_string($token) ? $token : '');
         if ($journey === null) {
-            return $this->badLink($request);
+            return LinkCookie::unknown($request);
         }
         $edition = $this->edition($journey);
         $network = $edition->sheet->rules->keepNetwork ? Network::truncate((string) $request->ip()) : null;
@@ -81,12 +81,5 @@ final class ConfirmController
     private function edition(SignupJourney $journey): PointEdition
     {
         return $this->published->edition($journey->edition->digest);
-    }
-
-    private function badLink(Request $request): Response
-    {
-        return VisitorPage::respond(
-            Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404
-        );
     }
 }

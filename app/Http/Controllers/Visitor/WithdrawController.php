@@ -32,7 +32,7 @@ final class WithdrawController
     /** The link of a mail: its secret leaves the address bar at once. */
     public function open(Request $request, string $token): Response|RedirectResponse
     {
-        return $this->links->subscriber($token) === null ? $this->badLink($request) : LinkCookie::Withdraw->keep($token);
+        return $this->links->subscriber($token) === null ? LinkCookie::unknown($request) : LinkCookie::Withdraw->keep($token);
     }
 
     public function show(Request $request): Response
@@ -40,7 +40,7 @@ final class WithdrawController
         $token = LinkCookie::Withdraw->token($request);
         $subscriber = $this->links->subscriber($token);
         if ($subscriber === null) {
-            return $this->badLink($request);
+            return LinkCookie::unknown($request);
         }
         [$edition, $language] = $this->shownBefore($subscriber);
         $ending = ($this->ending)($subscriber);
@@ -71,7 +71,7 @@ final class WithdrawController
     {
         $subscriber = $this->links->subscriber($token);
         if ($subscriber === null) {
-            return $this->badLink($request);
+            return LinkCookie::unknown($request);
         }
         [$edition, $language] = $this->shownBefore($subscriber);
         $named = $purpose === null ? null
@@ -92,12 +92,5 @@ final class WithdrawController
         $journey = $this->links->newestOf($subscriber);
 
         return [$this->published->edition($journey->edition->digest), $journey->language];
-    }
-
-    private function badLink(Request $request): Response
-    {
-        return VisitorPage::respond(
-            Language::preferred((string) $request->header('Accept-Language'), Language::cases()), 'ending', ['page' => 'bad-link'], status: 404
-        );
     }
 }
