@@ -14,7 +14,8 @@ export default defineConfig({
   projects: [
     { name: 'office', testMatch: /Browser\/(office|whole-path|wording)\.spec\.mjs$/ },
     { name: 'faults', testMatch: [/Browser\/crash\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
-    { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/ },
+    // In any order, and so in shards: each of its tests begins with the same database.
+    { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/, fullyParallel: true },
     { name: 'flood', testMatch: /Attack\/flood\.spec\.mjs$/ },
   ],
   use: {
