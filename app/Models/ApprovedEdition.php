@@ -11,6 +11,7 @@ use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
 use Juramen\Canon\Instant;
+use Juramen\Register\Language;
 use Juramen\Register\RecordEdition;
 
 /**
@@ -26,6 +27,7 @@ use Juramen\Register\RecordEdition;
  * @property Instant $approved_at
  * @property string $comment
  * @property string $effective
+ * @property list<string>|null $fit
  * @property-read Record $record
  * @property-read User $approver
  */
@@ -40,13 +42,19 @@ final class ApprovedEdition extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['digest' => ValueCast::DIGEST, 'approved_at' => ValueCast::INSTANT];
+        return ['digest' => ValueCast::DIGEST, 'approved_at' => ValueCast::INSTANT, 'fit' => 'array'];
     }
 
     /** What was approved. */
     public function document(): Document
     {
         return RecordEdition::parse($this->bytes)->document;
+    }
+
+    /** @return list<Language> of which whoever approved it said that they still say the same */
+    public function fitting(): array
+    {
+        return array_values(array_filter(array_map(Language::tryFrom(...), $this->fit ?? [])));
     }
 
     /** Whether its day has come. */

@@ -25,9 +25,10 @@ final readonly class Finding
         return $this->notes[0]->key();
     }
 
-    public function isBreach(): bool
+    /** Whether it stops a publication: as a breach, or by a house rule. */
+    public function stops(): bool
     {
-        return array_filter($this->notes, static fn (Note $n): bool => $n->result->verdict === Verdict::Breach) !== [];
+        return array_filter($this->notes, static fn (Note $n): bool => $n->result->stops()) !== [];
     }
 
     /** The first that is said of it. */

@@ -21,10 +21,11 @@ final readonly class Judgement
 
     /**
      * @param  list<Note>  $notes  findings, most urgent first
-     * @param  int  $checked  how many results there were
+     * @param  list<Result>  $unwritten  what is still to be written, which is judged once it is
+     * @param  int  $checked  how many results there were besides
      * @param  int  $met  how many of them were met
      */
-    private function __construct(public array $notes, public int $checked, public int $met) {}
+    private function __construct(public array $notes, public array $unwritten, public int $checked, public int $met) {}
 
     /** @param  callable(Language): FormWords  $words */
     public static function ofSheet(Sheet $sheet, Registers $registers, callable $words): self
@@ -109,9 +110,15 @@ final readonly class Judgement
     /** @param  list<ResultIn>  $results */
     private static function collect(array $results): self
     {
-        [$found, $times, $checked, $met] = [[], [], 0, 0];
+        [$found, $unwritten, $times, $checked, $met] = [[], [], [], 0, 0];
         foreach ($results as $each) {
             $result = $each->result;
+            if ($result->unwritten) {
+                // Every language's reading tells of all that the sheet lacks.
+                $unwritten[(string) $result->where?->text()] = $result;
+
+                continue;
+            }
             $checked += (int) ($result->verdict !== Verdict::NotApplicable);
             $met += (int) ($result->verdict === Verdict::Met);
             if ($result->verdict->isFinding()) {
@@ -128,7 +135,7 @@ final readonly class Judgement
             $notes[] = new Note($i + 1, $result, $languages);
         }
 
-        return new self($notes, $checked, $met);
+        return new self($notes, array_values($unwritten), $checked, $met);
     }
 
     /** @return list<Note> */

@@ -92,7 +92,7 @@ final readonly class Mend
     /** A full stop ends a sentence behind a word or placeholder and before a new beginning: "approx. 5" and "Yes!" are no sentences. */
     private function ended(string $text): string
     {
-        $stop = '~(?<=[\p{L}\p{N}]{3}|[})”“»])\s*([.!?])(?=\s+[\p{Lu}{*]|$)~u';
+        $stop = '~(?<=[\p{L}\p{N}]{4}|[})”“»])\s*([.!?])(?=\s+[\p{Lu}{*]|$)~u';
         if (preg_match($stop, $text) === 1) {
             return preg_replace_callback($stop, fn (array $found): string => " $this->value$found[1]", $text, 1) ?? $text;
         }
@@ -109,8 +109,9 @@ final readonly class Mend
             return preg_replace($tail, '', $text, 1) ?? $text;
         }
         $rest = trim(preg_replace("~(?<=^|[.!?]\s)[^.!?]*?$words\s*[,;.]*\s*(?:$and\s+)?~u", '', $text, 1) ?? $text);
-        // What is left must be a sentence by itself: it begins with a placeholder, or with somebody who says it.
-        $begins = '~^(?:(?:yes|ja|oui)[,:]?\s+)?(?:\{|(?:i|ich|je|j[’\']|jag|jeg|you|sie|vous|du)\b)~iu';
+        // What is left must be a sentence by itself: it begins with a placeholder, with somebody who says it, or with a name that may do something.
+        $name = '\p{Lu}[\p{L}&’\'-]+(?:\s\p{Lu}[\p{L}&’\'-]+){0,3}\s(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\b';
+        $begins = "~^(?:(?i:yes|ja|oui)[,:]?\s+)?(?:\{|$name|(?i:i|ich|je|j[’']|jag|jeg|you|sie|vous|du)\b)~u";
 
         return preg_match($begins, $rest) === 1 ? mb_strtoupper(mb_substr($rest, 0, 1)).mb_substr($rest, 1) : $text;
     }

@@ -16,6 +16,8 @@ final readonly class Result
      * @param  string  $says  what was found, in a sentence
      * @param  string|null  $mend  what would be right
      * @param  Mend|null  $change  the mend as a change to the document, where it can be made by itself
+     * @param  string|null  $blocks  the house rule that lets a weakness stop a publication; null where none does
+     * @param  bool  $unwritten  whether it only says that something is not written yet, which is no fault of what is
      */
     public function __construct(
         public Requirement $requirement,
@@ -25,7 +27,15 @@ final readonly class Result
         public ?Found $words = null,
         public ?string $mend = null,
         public ?Mend $change = null,
+        public ?string $blocks = null,
+        public bool $unwritten = false,
     ) {}
+
+    /** Whether it stops a publication. */
+    public function stops(): bool
+    {
+        return $this->verdict === Verdict::Breach || $this->blocks !== null;
+    }
 
     public function place(): ?Place
     {
@@ -34,13 +44,14 @@ final readonly class Result
 
     public function withChange(?Mend $change): self
     {
-        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend, $change);
+        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend, $change, $this->blocks, $this->unwritten);
     }
 
     /** The same with its words found within another text that shows the same ones, such as the template they were filled into. */
     public function in(string $judged, string $shown): self
     {
-        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words?->in($judged, $shown), $this->mend, $this->change);
+        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words?->in($judged, $shown), $this->mend, $this->change,
+            $this->blocks, $this->unwritten);
     }
 
     /** @return array{requirement: string, verdict: string, where: string|null, words: string|null, source: string, mend: string|null} */

@@ -38,6 +38,17 @@ final readonly class Day implements Stringable
     }
 
     /** The moment at which it begins in a zone. */
+    /** The same day so many months later; the last of its month where that one is shorter. */
+    public function plusMonths(int $months): self
+    {
+        [$year, $month, $day] = array_map(intval(...), explode('-', $this->text));
+        $at = $year * 12 + $month - 1 + $months;
+        $first = sprintf('%04d-%02d', intdiv($at, 12), $at % 12 + 1);
+        $last = (int) (new DateTimeImmutable("$first-01"))->format('t');
+
+        return self::parse(sprintf('%s-%02d', $first, min($day, $last)));
+    }
+
     public function begins(DateTimeZone $zone): Instant
     {
         return Instant::of($this->date($zone));

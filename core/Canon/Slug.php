@@ -23,6 +23,12 @@ final readonly class Slug implements Stringable
         return preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $text) === 1 ? new self($text) : throw Refused::because(DraftRefusal::NotASlug, given: $text);
     }
 
+    /** As people would say it: "voyage news". */
+    public function spoken(): string
+    {
+        return str_replace('-', ' ', $this->text);
+    }
+
     public function equals(self $other): bool
     {
         return $this->text === $other->text;

@@ -9,6 +9,7 @@ use Juramen\Canon\DraftRefusal;
 use Juramen\Canon\Refused;
 use Juramen\Canon\Slug;
 use Juramen\Register\AppliedRule;
+use Juramen\Register\Channel;
 use Juramen\Register\Controller;
 use Juramen\Register\Departure;
 use Juramen\Register\HouseRules;
@@ -161,6 +162,12 @@ final readonly class Registers
         $of = $this->purpose($purpose);
 
         return new Fillings($this->controller($of->controller), $of, $this->recipients($of));
+    }
+
+    /** Months after which consent to a purpose by a channel is asked for again; the house's, where the purpose says nothing or is gone. */
+    public function refreshMonths(string $purpose, Channel $channel): int
+    {
+        return ($this->purposes->get($purpose)->refreshMonths ?? 0) ?: $this->house->refreshMonths($channel);
     }
 
     /** @return list<Processor> that get the details of this purpose for their own use */

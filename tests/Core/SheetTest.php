@@ -7,6 +7,7 @@ use Database\Demo\FooterNewsletter;
 use Database\Demo\House;
 use Juramen\Audit\Judgement;
 use Juramen\Audit\Note;
+use Juramen\Audit\Result;
 use Juramen\Canon\Conflict;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
@@ -53,6 +54,14 @@ function notes(SheetDraft $draft, ?Registers $registers = null): array
     );
 }
 
+test('what is still to be written is no finding, and is told once', function (): void {
+    $judgement = judged(drafted(['languages' => ['en', 'de', 'fr']]));
+    expect(array_map(static fn (Result $r): string => "{$r->says} {$r->place()?->text()}", $judgement->unwritten))->toBe([
+        'The title title/fr', 'The line under the title purpose-line/fr', 'The button\'s text button/fr', 'The label of the field first-name fields/first-name/label/fr',
+        'The label of the field email fields/email/label/fr', 'The statement voyage-news statements/voyage-news/texts/fr',
+    ])->and($judgement->notes)->toBe([]);
+});
+
 const PHONE = ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true];
 
 test('the demo\'s newsletter has no finding; each mistake is found at its place', function (array $change, array $expected): void {
@@ -66,14 +75,6 @@ test('the demo\'s newsletter has no finding; each mistake is found at its place'
     'an empty notice link' => [['notice' => ['en' => '#', 'de' => '']], ['notice-linked breach notice/en', 'notice-linked breach notice/de']],
     'a phone number without reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], PHONE]], ['fields-needed breach fields/phone']],
     'a phone number with a reason' => [['fields' => [...FooterNewsletter::SHEET['fields'], PHONE + ['reason' => 'to warn of cancelled sailings']]], []],
-    'a language without words' => [
-        ['languages' => ['en', 'de', 'fr']],
-        [
-            'language-offered breach title/fr', 'language-offered breach purpose-line/fr', 'language-offered breach button/fr',
-            'language-offered breach fields/first-name/label/fr', 'language-offered breach fields/email/label/fr',
-            'language-offered breach statements/voyage-news/texts/fr',
-        ],
-    ],
 ]);
 
 test('vague and bundled words are found in the language they are in', function (): void {
@@ -276,3 +277,40 @@ test('three thousand words that differ at both ends are compared in little memor
     $difference = Difference::between('first '.$words(1).' last', 'begin '.$words(2).' end');
     expect(memory_get_peak_usage() - $before)->toBeLessThan(64 * 1024 * 1024)->and($difference->isEmpty())->toBeFalse();
 });
+
+/** What the notes of a statement offer to make of its English words, by requirement. @return array<string, string> */
+function offers(string $english): array
+{
+    $statement = Statement::from(Document::from(['id' => 'x', 'purpose' => 'voyage-news', 'channels' => ['email'], 'texts' => ['en' => $english]]));
+    $offers = [];
+    foreach (Judgement::ofStatement($statement, House::registers())->notes as $note) {
+        $mend = $note->result->change;
+        if ($mend !== null) {
+            $offers[$note->result->requirement->id()] = $mend->apply($statement->document())->text(Place::of('texts', 'en'));
+        }
+    }
+
+    return $offers;
+}
+
+test('a mend touches whole words, leaves whole sentences, and is offered only where it mends and hides nothing', function (string $words, array $offers): void {
+    expect(offers($words))->toBe($offers);
+})->with([
+    'terms before' => [
+        'I accept the terms and conditions and {controller} may email me new sailings {rate}. {withdrawal}',
+        ['apart-from-terms' => '{controller} may email me new sailings {rate}. {withdrawal}'],
+    ],
+    'terms behind' => [
+        'Yes, {controller} may email me new sailings and fares {rate} and I accept the terms and conditions. {withdrawal}',
+        ['apart-from-terms' => 'Yes, {controller} may email me new sailings and fares {rate}. {withdrawal}'],
+    ],
+    'no fragment is left' => ['By sending I accept the terms and conditions and new sailings by email {rate}. {withdrawal}', []],
+    'the rate stands before the full stop' => [
+        'Yes, {controller} may email me new sailings and fares. {withdrawal}',
+        ['rate-said' => 'Yes, {controller} may email me new sailings and fares {rate}. {withdrawal}'],
+    ],
+    'and where it is not sure which one that is, nothing is offered' => [
+        'Yes! {controller} may email me approx. new sailings and fares on No. 5. {withdrawal}',
+        [],
+    ],
+]);

@@ -11,16 +11,20 @@ use App\Actions\Signup\LapseJourneys;
 use App\Actions\Upkeep\DeleteDue;
 use App\Models\Enquiry;
 use App\Models\Point;
+use App\Models\Record;
+use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
+use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Target;
 use Juramen\Register\Channel;
 use Juramen\Register\RecordKind;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -32,11 +36,11 @@ beforeEach(function (): void {
     $this->change = fn (string $place, mixed $value) => written(Point::query()->firstOrFail()->record, $this->malin, $place, $value);
     $this->publish = fn () => publishNow('footer-newsletter', $this->runa);
     // A second statement, by email and SMS, and a third by SMS alone.
-    $this->byNumber = function (array $channels, string $id = 'delay-alerts'): void {
+    $this->byNumber = function (array $channels, string $id = 'delay-alerts', string $purpose = 'voyage-news'): void {
         $words = begun(
             RecordKind::Statement, $id,
             [
-                'id' => $id, 'purpose' => 'voyage-news', 'channels' => $channels,
+                'id' => $id, 'purpose' => $purpose, 'channels' => $channels,
                 'texts' => [
                     'en' => "Yes, {controller} may tell me of delays of my sailings {rate}, $id. {withdrawal}",
                     'de' => "Ja, {controller} darf mir {rate} Verspätungen meiner Fahrten melden, $id. {withdrawal}",
@@ -161,4 +165,25 @@ test('mails and the confirm page repeat only what this person ticked', function 
     $this->openLink('/confirm/'.$this->confirmToken())->assertSee('delays of my sailings')->assertDontSee('new sailings and fares');
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
     expect($text())->toContain('delays of my sailings')->not->toContain('new sailings and fares');
+});
+
+test('each consent can be withdrawn by itself, and all together; what was left goes on', function (): void {
+    $purpose = Record::named(RecordKind::Purpose, 'voyage-news')->newestRevision()->document->toArray();
+    app(Approve::class)(begun(RecordKind::Purpose, 'alerts', ['id' => 'alerts'] + $purpose, $this->malin)->name(), $this->runa, 1, 'Alerts by themselves.');
+    ($this->byNumber)(['email'], purpose: 'alerts');
+    ($this->publish)();
+    $this->signUp('imke@post.example', ['yes-delay-alerts' => 'yes']);
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+    $token = $this->withdrawToken();
+    $page = fn (): Crawler => new Crawler((string) $this->openLink("/withdraw/$token")->assertOk()->getContent());
+    expect($page()->filter('button.lesser'))->toHaveCount(2)->and($page()->filter('form'))->toHaveCount(3);
+    $allowed = fn (): array => DB::table('permissions')->where('allowed', true)->orderBy('purpose')->pluck('purpose')->all();
+    // What is not permitted, or not somebody's own, ends nothing.
+    $this->post('/withdraw', ['token' => $token, 'only' => 'island-walks'])->assertOk()->assertSee('Nothing is left to stop');
+    expect($allowed())->toBe(['alerts', 'voyage-news']);
+    $this->post('/withdraw', ['token' => $token, 'only' => 'alerts'])->assertOk()->assertSee('Done: this has ended');
+    expect($allowed())->toBe(['voyage-news'])->and($page()->filter('form'))->toHaveCount(1)
+        ->and(SignupJourney::query()->firstOrFail()->state)->toBe(JourneyState::Confirmed);
+    $this->post('/withdraw', ['token' => $token, 'only' => 'voyage-news'])->assertSee('you will get no more of these mails');
+    expect($allowed())->toBe([])->and(SignupJourney::query()->firstOrFail()->state)->toBe(JourneyState::Revoked);
 });

@@ -123,7 +123,7 @@ test('markup and scripts in every text field come out as text, on the sheet, in 
 test('what is typed is judged as it is typed, and not saved', function (): void {
     $answer = $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', ['place' => 'languages', 'value' => ['en', 'de', 'fr'], 'base' => 1])
         ->assertOk();
-    expect($answer->getContent())->toContain('The title is missing in Français')->not->toContain('id="base"')->and(number())->toBe(1);
+    expect($answer->getContent())->toContain('To be written')->toContain('The title, in Français')->not->toContain('id="base"')->and(number())->toBe(1);
     $this->post('/points/footer-newsletter/judge', ['place' => 'purpose-line/en', 'value' => 'New sailings.', 'base' => 1])->assertSee('No finding');
 });
 
@@ -212,8 +212,8 @@ test('a new point is begun around a statement, inherits every rule, and is publi
         $begin($name, $statement)->assertRedirect('/points')->assertSessionHasErrors('name')->assertRefused($refusal);
     }
     $begin('Contact page')->assertRedirect('/points/contact-page');
-    $this->get('/points/contact-page')->assertOk()->assertSee('The title is missing in English')
-        ->assertSee('The button&#039;s text is missing in Dansk', false)->assertSee('gets a confirmation mail and has')
+    $this->get('/points/contact-page')->assertOk()->assertSee('The title, in Dansk, Deutsch, English and Svenska')->assertDontSee('Breach')
+        ->assertSee('The button&#039;s text, in Dansk', false)->assertSee('gets a confirmation mail and has')
         ->assertSee('Ja, Tidewick Ferries får mejla mig');
     $this->get('/rules')->assertSee('every point follows the house')->assertSee('unknown: the strictest');
     $this->get('/desk')->assertSee('Contact page');

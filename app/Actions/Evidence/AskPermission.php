@@ -22,19 +22,25 @@ final class AskPermission
         return Permissions::at($chain, $moment, $now)->for($target);
     }
 
-    /** @param  callable(Instant): string  $when writes a moment for the reader */
-    public static function sentence(Permission $permission, callable $when): string
+    /**
+     * @param  callable(Instant): string  $when  writes a moment for the reader
+     * @param  bool  $ahead  whether it is asked for a moment to come, of which only what is known today can be said
+     */
+    public static function sentence(Permission $permission, callable $when, bool $ahead = false): string
     {
         $since = $permission->since === null ? '' : $when($permission->since);
         $asked = $permission->entries === [] ? '' : $when($permission->entries[0]->recorded);
 
+        $by = $ahead ? 'by now' : 'by then';
+        $ended = $ahead ? 'has ended' : 'had ended';
+
         return match ($permission->reason) {
-            Reason::NeverAsked => 'Nobody had been asked by then: no consent was on record.',
+            Reason::NeverAsked => $ahead ? 'Nobody has been asked by now: no consent is on record.' : 'Nobody had been asked by then: no consent was on record.',
             Reason::AwaitingConfirmation => $permission->target->channel->isByNumber()
-                ? "This person agreed on $since, but the number had not been confirmed by then; no other channel confirms it."
-                : "This person agreed on $since, but had not confirmed it by then.",
-            Reason::Agreed => "This person agreed on $since, and nothing had ended it by then.",
-            Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing had ended it by then.".self::earlierRule($permission),
+                ? "This person agreed on $since, but the number had not been confirmed $by; no other channel confirms it."
+                : "This person agreed on $since, but had not confirmed it $by.",
+            Reason::Agreed => "This person agreed on $since, and nothing $ended it $by.",
+            Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing $ended it $by.".self::earlierRule($permission),
             Reason::Lapsed => "This person agreed on $asked but did not confirm in time; it lapsed on $since.",
             Reason::Withdrawn => "This person withdrew on $since.",
         };

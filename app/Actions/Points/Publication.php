@@ -81,7 +81,7 @@ final readonly class Publication
     /** @return ById<Finding> breaches that no exception covers */
     public function uncovered(): ById
     {
-        return $this->findings->without($this->covered)->filter(static fn (Finding $f): bool => $f->isBreach());
+        return $this->findings->without($this->covered)->filter(static fn (Finding $f): bool => $f->stops());
     }
 
     /**

@@ -29,6 +29,7 @@ use Juramen\Consent\Act;
 use Juramen\Consent\Acts\Approved;
 use Juramen\Consent\Acts\Retired;
 use Juramen\Points\Records;
+use Juramen\Register\Language;
 use Juramen\Register\RecordEdition;
 use Juramen\Register\RecordKind;
 use Juramen\Register\RecordName;
@@ -57,12 +58,14 @@ final class Approve
      * @param  int  $looked  number of the revision that the officer has looked at; another one is not approved
      * @param  list<ChosenPoint>  $points  to be published again with it
      * @param  string|null  $effective  the day from which it holds, like 2026-12-01; today where none is given
+     * @param  list<Language>  $fit  that were not changed and still say the same as those that were
      *
      * @throws Refused also where one of the points cannot be published as it was looked at; nothing is approved then
      */
-    public function __invoke(RecordName $name, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null): ApprovedEdition
-    {
-        return DB::transaction(function () use ($name, $officer, $looked, $comment, $points, $effective): ApprovedEdition {
+    public function __invoke(
+        RecordName $name, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null, array $fit = []
+    ): ApprovedEdition {
+        return DB::transaction(function () use ($name, $officer, $looked, $comment, $points, $effective, $fit): ApprovedEdition {
             $revisions = Record::heldWithRevisions($name);
             $revision = $revisions->last() ?? throw Refused::because(ActRefusal::NothingWritten);
             $record = $revision->record;
@@ -71,7 +74,7 @@ final class Approve
             $from = $this->day($effective);
             $subjects = $this->subjectsOf($points, $from);
             [$chain, $others] = $this->hold($record, $subjects);
-            $edition = $this->make($record, $revision, ($last->approved_as ?? 0) + 1, $officer, trim($comment), $from, $chain);
+            $edition = $this->make($record, $revision, ($last->approved_as ?? 0) + 1, $officer, trim($comment), $from, $chain, $fit);
             $this->propose->decide($record, Decided::Approved, $officer, $comment);
             if ($points !== []) {
                 $this->publish->again($points, $others, $officer);
@@ -215,13 +218,16 @@ final class Approve
         }
     }
 
-    private function make(Record $record, Revision $revision, int $number, User $officer, string $comment, Day $effective, HeldChain $chain): ApprovedEdition
-    {
+    /** @param  list<Language>  $fit */
+    private function make(
+        Record $record, Revision $revision, int $number, User $officer, string $comment, Day $effective, HeldChain $chain, array $fit
+    ): ApprovedEdition {
         $made = RecordEdition::make($record->name(), $number, $revision->document);
         $now = $this->clock->instant();
         $edition = $record->editions()->create([
             'number' => $made->number, 'digest' => $made->digest, 'bytes' => $made->bytes, 'revision' => $revision->number,
             'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
+            'fit' => $fit === [] ? null : array_map(static fn (Language $l): string => $l->value, $fit),
         ]);
         ($this->append)($chain, new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
         $this->inForce->approved(Records::read($record->kind, $revision->document, $made->digest), $effective);

@@ -10,6 +10,7 @@ use App\Models\Record;
 use App\Models\User;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Day;
 
 /** A draft is submitted for approval, returned with a reply, or taken back. */
 final class Propose
@@ -18,10 +19,14 @@ final class Propose
 
     public function __construct(private readonly SystemClock $clock) {}
 
-    /** Submits the newest revision; an older proposal that still waits is overtaken by it. */
-    public function submit(Record $record, User $by, string $comment): Proposal
+    /**
+     * Submits the newest revision; an older proposal that still waits is overtaken by it.
+     *
+     * @param  Day|null  $effective  from which day on it is to hold; null for whatever the officer decides
+     */
+    public function submit(Record $record, User $by, string $comment, ?Day $effective = null): Proposal
     {
-        return DB::transaction(function () use ($record, $by, $comment): Proposal {
+        return DB::transaction(function () use ($record, $by, $comment, $effective): Proposal {
             Record::query()->whereKey($record->id)->lockForUpdate()->exists();
             $newest = $record->revisions()->orderByDesc('number')->firstOrFail();
             $open = $record->openProposal();
@@ -32,7 +37,7 @@ final class Propose
 
             return $record->proposals()->create([
                 'revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(),
-                'comment' => mb_substr(trim($comment), 0, self::LONGEST),
+                'comment' => mb_substr(trim($comment), 0, self::LONGEST), 'effective' => $effective?->text,
             ]);
         }, 3);
     }

@@ -10,6 +10,7 @@ use App\Actions\Signup\LapseJourneys;
 use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
 use App\Models\AcceptedFinding;
+use App\Models\ApprovedEdition;
 use App\Models\Decided;
 use App\Models\Delivery;
 use App\Models\DeliveryState;
@@ -23,8 +24,12 @@ use App\Models\User;
 use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
+use App\Queries\Wording\LanguagesLeftBehind;
+use App\Queries\Wording\LeftBehind;
 use App\Support\Moments;
 use App\Support\SystemClock;
+use Juramen\Points\Sentences;
+use Juramen\Register\Language;
 
 /** Gathers what needs a decision, for the person who looks, in order of urgency. */
 final class Decisions
@@ -48,7 +53,8 @@ final class Decisions
 
     public function __construct(
         private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
-        private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly SystemClock $clock
+        private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
+        private readonly SystemClock $clock
     ) {}
 
     /** @return list<Decision> */
@@ -60,7 +66,7 @@ final class Decisions
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
             ...($user->can('approve', Record::class) ? $this->proposals($user) : []),
-            ...($user->can('viewAny', Record::class) ? [...$this->returned($user), ...$this->contracts()] : []),
+            ...($user->can('viewAny', Record::class) ? [...$this->returned($user), ...$this->leftBehind(), ...$this->upcoming(), ...$this->contracts()] : []),
         ];
         usort($all, static fn (Decision $a, Decision $b): int => [$a->urgency, $a->sort] <=> [$b->urgency, $b->sort]);
 
@@ -280,6 +286,32 @@ final class Decisions
                 )
             )->all()
         );
+    }
+
+    /** @return list<Decision> what was approved and holds from a day to come */
+    private function upcoming(): array
+    {
+        $coming = ApprovedEdition::query()->with('record', 'approver')->where('effective', '>', $this->clock->today()->text)->orderBy('effective')->get();
+
+        return array_values($coming->map(static fn (ApprovedEdition $e): Decision => new Decision(
+            3, Moments::shortDay($e->effective), ucfirst($e->record->kind->noun()).", edition {$e->number},",
+            'holds from then on; points that would show something else stand here on that day.', "Approved by {$e->approver->name}. {$e->comment}", 'See it',
+            route('records.show', [$e->record->kind->value, $e->record->slug]), $e->effective,
+        ))->all());
+    }
+
+    /** @return list<Decision> languages of statements that say something else since others were changed */
+    private function leftBehind(): array
+    {
+        return array_map(static function (LeftBehind $each): Decision {
+            $languages = Sentences::listed(array_map(static fn (Language $l): string => $l->endonym(), $each->languages));
+
+            return new Decision(
+                1, 'Waiting', $languages.' of '.$each->statement->name()->slug->spoken(),
+                (count($each->languages) === 1 ? 'still says' : 'still say').' what was said before the other languages were changed.',
+                'People who read another language agree to something else.', 'Write on', route('records.show', ['statement', $each->statement->slug])
+            );
+        }, ($this->behind)());
     }
 
     /**

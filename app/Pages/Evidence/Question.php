@@ -11,7 +11,8 @@ final readonly class Question
 {
     /**
      * @param  string  $page  address of the page, and $part that of this part of it alone
-     * @param  string  $entry  id of the act that is chosen, in hex, or ""
+     * @param  string  $entry  id of the act that was chosen, in hex, or "" where none was
+     * @param  string  $seen  id of the act that is shown, in hex, or ""
      * @param  list<Option>  $purposes
      * @param  list<Option>  $channels
      * @param  string  $typed  the moment as it is written in its field
@@ -23,6 +24,7 @@ final readonly class Question
         public string $page,
         public string $part,
         public string $entry,
+        public string $seen,
         public array $purposes,
         public array $channels,
         public string $typed,

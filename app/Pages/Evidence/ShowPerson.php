@@ -18,6 +18,7 @@ use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use App\Support\UnknownBytes;
 use Juramen\Canon\ById;
+use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
@@ -47,7 +48,8 @@ final class ShowPerson
         $registers = $this->inForce->registers();
         $names = new TargetNames($registers);
         $values = $this->personal->newestOf($subscriber->subject);
-        $chosen = self::find($proven->entries, $asked->entry) ?? self::newestConsent($proven->entries);
+        $asking = Asking::of($proven, $asked, $this->ask, $this->clock->instant());
+        $chosen = self::find($proven->entries, $asked->entry) ?? $asking?->consent() ?? self::newestConsent($proven->entries);
         $consent = $chosen === null ? null : self::consentBehind($chosen, $proven->entries);
         $state = [
             $values->get('first-name')->value ?? '', $registers->controller($subscriber->controller->slug)->name,
@@ -56,7 +58,8 @@ final class ShowPerson
 
         return new PersonPage(
             $subscriber, $values->get('email')->value ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
-            $this->question($subscriber, $proven, $asked, $chosen, $names), $this->acts($subscriber, $proven->entries, $chosen, $names),
+            $asking === null ? null : $this->question($subscriber, $proven, $asked, $asking, $chosen, $names),
+            $this->acts($subscriber, $proven->entries, $chosen, $names),
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null
                 : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),
@@ -75,51 +78,54 @@ final class ShowPerson
         return null;
     }
 
-    private function question(Subscriber $subscriber, ProvenChain $proven, PersonRequest $asked, ?Entry $chosen, TargetNames $names): ?Question
-    {
-        $targets = self::targets($proven->entries);
-        $target = $targets->get($asked->target()) ?? $targets->first();
-        if ($target === null) {
-            return null;
-        }
-        $now = $this->clock->instant();
-        $read = $asked->on === '' ? [$now] : Moments::read($asked->on);
-        $moments = $read === [] ? [$now] : $read;
-        $hex = $subscriber->subject->hex();
+    private function question(
+        Subscriber $subscriber, ProvenChain $proven, PersonRequest $asked, Asking $asking, ?Entry $chosen, TargetNames $names
+    ): Question {
+        [$hex, $target, $on] = [$subscriber->subject->hex(), $asking->target, $asking->moments[0]];
         $options = static fn (array $values, callable $text, string $is): array => array_map(
             static fn (string $v): Option => new Option($v, $text($v), $v === $is), array_values(array_unique($values)),
         );
 
         return new Question(
-            route('evidence.person', $hex), route('evidence.asked', $hex), (string) $chosen?->id->hex(),
-            $options(array_map(static fn (Target $t): string => $t->purpose, $targets->all()), $names->purpose(...), $target->purpose),
-            $options(array_map(static fn (Target $t): string => $t->channel->value, $targets->all()), strval(...), $target->channel->value),
-            $asked->on === '' ? Moments::input($now) : $asked->on, Moments::zoneOf($moments[0]),
-            $read === [] ? '“'.mb_substr($asked->on, 0, 60).'” is not a time. Write it like '.Moments::input($now).'; the answer below is for now.' : '',
+            route('evidence.person', $hex), route('evidence.asked', $hex), $asked->entry, (string) $chosen?->id->hex(),
+            $options(array_map(static fn (Target $t): string => $t->purpose, $asking->targets->all()), $names->purpose(...), $target->purpose),
+            $options(array_map(static fn (Target $t): string => $t->channel->value, $asking->targets->all()), strval(...), $target->channel->value),
+            $asked->on === '' ? Moments::input($asking->now) : $asked->on, Moments::zoneOf($on),
+            $asking->understood ? ''
+                : '“'.mb_substr($asked->on, 0, 60).'” is not a time. Write it like '.Moments::input($asking->now).'; the answer below is for now.',
             $proven->faults,
-            array_map(fn (Instant $on): Answered => $this->answered($hex, $on, $target, ($this->ask)($proven->entries, $target, $on, $now)), $moments),
-            new LifelineDrawing(Lifeline::of($proven->entries), $now, $moments[0], $names),
+            array_map(
+                fn (Instant $on, Permission $found): Answered => $this->answered($hex, $on, $asking->now, $found), $asking->moments, $asking->permissions
+            ),
+            new LifelineDrawing(Lifeline::of($proven->entries), $asking->now, $on, $names),
         );
     }
 
-    private function answered(string $subject, Instant $on, Target $target, Permission $permission): Answered
+    private function answered(string $subject, Instant $on, Instant $now, Permission $permission): Answered
     {
         $numbers = array_map(static fn (Entry $e): int => $e->sequence, $permission->entries);
+        $target = $permission->target;
 
         return new Answered(
-            $permission->allowed(), Moments::exact($on), AskPermission::sentence($permission, Moments::exact(...)),
+            $permission->allowed(), $on->isAfter($now), Moments::exact($on),
+            AskPermission::sentence($permission, Moments::exact(...), $on->isAfter($now)).$this->renewal($permission, $on),
             $numbers === [] ? '' : (count($numbers) === 1 ? 'Entry ' : 'Entries ').implode(', ', $numbers),
             route('evidence.person', [$subject, 'purpose' => $target->purpose, 'channel' => $target->channel->value, 'on' => Moments::input($on)]),
         );
     }
 
-    /**
-     * @param  list<Entry>  $chain
-     * @return ById<Target> everything this person was ever asked for
-     */
-    private static function targets(array $chain): ById
+    /** When what is permitted is to be asked for again, where that day has come by then. */
+    private function renewal(Permission $permission, Instant $on): string
     {
-        return ById::of(array_merge(...array_map(static fn (Entry $e): array => $e->act->targets(), $chain)), static fn (Target $t): string => $t->key());
+        if (! $permission->allowed() || $permission->since === null) {
+            return '';
+        }
+        $months = $this->inForce->registers()->refreshMonths($permission->target->purpose, $permission->target->channel);
+        $due = Day::at($permission->since, Moments::zone())->plusMonths($months);
+
+        return $due->isAfter(Day::at($on, Moments::zone())) ? ''
+            : ($due->isAfter($this->clock->today()) ? ' It will be' : ' It has been').' due to be asked for again '
+                .($due->isAfter($this->clock->today()) ? 'from ' : 'since ').Moments::plain($due->text).'.';
     }
 
     /**

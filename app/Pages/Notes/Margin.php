@@ -21,6 +21,9 @@ final readonly class Margin
     /** @var list<NoteView> */
     public array $notes;
 
+    /** @var list<ToWrite> */
+    public array $toWrite;
+
     public int $checked;
 
     public int $met;
@@ -33,6 +36,7 @@ final readonly class Margin
     public function __construct(private Judgement $judgement, int $offered, bool $may, ById $excepted)
     {
         $this->notes = array_map(static fn (Note $n): NoteView => self::view($n, $offered, $may, $excepted->get($n->key())), $judgement->notes);
+        $this->toWrite = ToWrite::all($judgement->unwritten);
         $this->checked = $judgement->checked;
         $this->met = $judgement->met;
     }
@@ -63,7 +67,8 @@ final readonly class Margin
         $place = $result->place();
 
         return new NoteView(
-            $note->number, $result->verdict->value, self::WORDS[$result->verdict->value].($cover === null ? '' : ', excepted'), $result->says,
+            $note->number, $result->verdict->value, self::WORDS[$result->verdict->value].($cover === null ? '' : ', excepted'),
+            $result->says.($result->blocks === null ? '' : " It blocks publishing by a house rule: {$result->blocks}."),
             $result->requirement->source()->text, $result->requirement->id(),
             count($note->languages) < $offered ? implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $note->languages)) : '',
             $cover === null ? null : "{$cover->maker->name}, until {$cover->until}: {$cover->reason}",

@@ -9,7 +9,6 @@ use App\Models\Point;
 use App\Models\User;
 use Juramen\Audit\Finding;
 use Juramen\Audit\Note;
-use Juramen\Audit\Verdict;
 use Juramen\Canon\Ground;
 use Juramen\Points\PartDifference;
 use Juramen\Points\Sentences;
@@ -50,7 +49,7 @@ final readonly class PublishPage
     {
         $stops = array_map(static fn (Ground $g): string => $g->says(), $publication->stops());
         $own = $publication->keepsOut($user)?->says();
-        $others = array_filter($publication->judgement->notes, static fn (Note $n): bool => $n->result->verdict !== Verdict::Breach);
+        $others = array_filter($publication->judgement->notes, static fn (Note $n): bool => ! $n->result->stops());
 
         return new self(
             $publication->point, $publication->sheet->draft->name, $publication->looked(), $publication->before?->number, $publication->number(),

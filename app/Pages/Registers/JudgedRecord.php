@@ -6,7 +6,11 @@ namespace App\Pages\Registers;
 
 use App\Models\Record;
 use App\Pages\Notes\Margin;
+use App\Pages\Notes\ToWrite;
+use App\Pages\Registers\Forms\StatementForm;
+use App\Pages\Registers\Forms\StatementText;
 use Juramen\Audit\Judgement;
+use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
 use Juramen\Register\Registered;
 
@@ -28,6 +32,15 @@ final readonly class JudgedRecord
         public array $unfilled,
         public array $lacks,
     ) {}
+
+    /** @return list<ToWrite> languages that were begun, and in which nothing is written yet */
+    public function toWrite(): array
+    {
+        $empty = $this->form instanceof StatementForm
+            ? array_filter($this->form->texts, static fn (StatementText $t): bool => trim($t->words->value) === '') : [];
+
+        return ToWrite::words(array_values(array_map(static fn (StatementText $t): Language => Language::from($t->language), $empty)));
+    }
 
     /** Where a note's mend is sent. */
     public function mends(): string

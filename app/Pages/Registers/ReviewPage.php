@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Registers;
 
+use App\Pages\Controls\Option;
 use App\Queries\Points\AffectedPoint;
 use Juramen\Points\PlaceDifference;
 
@@ -18,8 +19,11 @@ final readonly class ReviewPage
      * @param  string  $others  who else can approve it
      * @param  string|null  $writtenBy  who wrote it; null where four eyes are not demanded
      * @param  list<string>  $breaches  in the words, each in a sentence
-     * @param  string  $behind  languages that were not changed while others were
+     * @param  list<Option>  $behind  languages that were not changed while others were
+     * @param  list<SaidElsewhere>  $elsewhere  what still says what the words asked for before
+     * @param  string|null  $people  how many agreed to the words that are in force, and $peopleLink who
      * @param  string|null  $submitted  when and by whom
+     * @param  string|null  $effective  the day from which it would hold, where that can be chosen, and $earliest the first that can be
      * @param  bool  $newer  whether it was changed after it was submitted
      */
     public function __construct(
@@ -31,8 +35,13 @@ final readonly class ReviewPage
         public string $others,
         public ?string $writtenBy,
         public array $breaches,
-        public string $behind,
+        public array $behind,
+        public array $elsewhere,
+        public ?string $people,
+        public ?string $peopleLink,
         public ?string $submitted,
         public bool $newer,
+        public ?string $effective,
+        public string $earliest,
     ) {}
 }

@@ -25,7 +25,7 @@ final class Exceptions
     public function covering(Point $point, ById $findings): ById
     {
         // Only breaches can be excepted.
-        return $findings->filter(static fn (Finding $f): bool => $f->isBreach())->all() === [] ? ById::none() : self::among($this->of([$point->id]), $findings);
+        return $findings->filter(static fn (Finding $f): bool => $f->stops())->all() === [] ? ById::none() : self::among($this->of([$point->id]), $findings);
     }
 
     /**

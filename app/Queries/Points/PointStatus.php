@@ -18,6 +18,7 @@ final readonly class PointStatus
      * @param  int|null  $edition  number of the edition in force; null where it was never published
      * @param  bool  $draft  whether the sheet, or what it takes from the registers, is not what visitors see
      * @param  bool  $changed  whether somebody changed the sheet since, or only the registers are others now
+     * @param  int  $unwritten  texts that are still to be written
      * @param  list<Finding>  $uncovered  breaches that no exception covers
      * @param  list<AppliedRule>  $rules  which rule applies, and why
      * @param  int  $signups  in the last thirty days
@@ -31,6 +32,7 @@ final readonly class PointStatus
         public bool $changed,
         public int $breaches,
         public int $weaknesses,
+        public int $unwritten,
         public array $uncovered,
         public array $rules,
         public int $signups,

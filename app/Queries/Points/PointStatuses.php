@@ -62,13 +62,14 @@ final class PointStatuses
         $edition = $point->current;
         $judgement = $this->judgements->ofSheet($sheet, $registers);
         $findings = Finding::all($sheet->document(), $judgement->notes);
-        $uncovered = $findings->without(Exceptions::among($exceptions, $findings))->filter(static fn (Finding $f): bool => $f->isBreach());
+        $uncovered = $findings->without(Exceptions::among($exceptions, $findings))->filter(static fn (Finding $f): bool => $f->stops());
 
         return new PointStatus(
             $point, $sheet, $revision, $edition?->number,
             $edition === null || ! $edition->edition()->shows($sheet, $registers->controller($sheet->draft->controller)),
             $edition === null || $edition->revision !== $revision->number,
-            $judgement->count(Verdict::Breach), $judgement->count(Verdict::Weakness), $uncovered->all(), $registers->applied($sheet->draft), $signups,
+            $judgement->count(Verdict::Breach), $judgement->count(Verdict::Weakness), count($judgement->unwritten),
+            $uncovered->all(), $registers->applied($sheet->draft), $signups,
         );
     }
 }

@@ -8,6 +8,7 @@ use Juramen\Audit\FormRequirement;
 use Juramen\Audit\JudgedBy;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -53,13 +54,13 @@ final class ConfirmedAddress extends FormRequirement
         $proof = $reading->audience->isUnder(Regime::Germany) || $reading->audience->isUnder(Regime::Austria);
         $demanded = $reading->sheet->houseDemandsDoubleOptIn;
 
-        return [$this->finding(
-            $demanded || $proof ? Verdict::Breach : Verdict::Weakness,
+        return [new Result(
+            $this, $proof ? Verdict::Breach : Verdict::Weakness,
             'Nobody confirms the address, so anybody can enter anybody\'s.'
-                .($proof ? ' German courts take a confirmation as the proof of consent; the Austrian authority wants it as a safeguard.' : '')
-                .($demanded ? ' The house rules demand a confirmation.' : ''),
+                .($proof ? ' German courts take a confirmation as the proof of consent; the Austrian authority wants it as a safeguard.' : ''),
             $rule, null, 'Let whoever agrees confirm from a mail.',
             Mend::takeAway('Keep to the rule: confirm by mail', Place::of('departures', Rule::DoubleOptIn->value)),
+            $demanded && ! $proof ? 'whoever ticks gets a confirmation mail' : null,
         )];
     }
 }

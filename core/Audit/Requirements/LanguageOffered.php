@@ -6,6 +6,7 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -45,9 +46,8 @@ final class LanguageOffered extends FormRequirement
             $findings = [];
             foreach ($reading->sheet->missing as $text) {
                 $language = $text->language->endonym();
-                $findings[] = $this->finding(
-                    Verdict::Breach, ucfirst($text->what)." is missing in $language, which the form offers.", $text->place, null,
-                    "Write it in $language, or do not offer $language."
+                $findings[] = new Result(
+                    $this, Verdict::Breach, ucfirst($text->what), $text->place, null, "Write it in $language, or do not offer $language.", unwritten: true
                 );
             }
             foreach ($reading->sheet->demandedLanguages as $language) {

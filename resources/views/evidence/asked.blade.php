@@ -2,6 +2,7 @@
 <form method="get" action="{{ $question->page }}" class="question" hx-get="{{ $question->part }}" hx-target="#asked" hx-swap="outerHTML"
  hx-trigger="submit, change, moved">
 @if ($question->entry !== '')<input type="hidden" name="entry" value="{{ $question->entry }}">@endif
+<input type="hidden" name="seen" value="{{ $question->seen }}">
 <label for="purpose">May we use this address for</label>
 <x-options id="purpose" :of="$question->purposes" />
 <label for="channel">by</label>

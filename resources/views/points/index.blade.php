@@ -25,8 +25,9 @@
 @if ($row->paused)<br><b class="weakness">paused</b>@endif
 @if ($row->draft !== '')<br><span class="soft">{{ $row->draft }}</span>@endif</td>
 <td>@if ($row->breaches !== '')<span class="breach"><x-shape verdict="breach" /> {{ $row->breaches }}</span><br>@endif
-@if ($row->weaknesses !== '')<span class="weakness"><x-shape verdict="weakness" /> {{ $row->weaknesses }}</span>@endif
-@if ($row->breaches.$row->weaknesses === '')<span class="met">✓ none</span>@endif</td>
+@if ($row->weaknesses !== '')<span class="weakness"><x-shape verdict="weakness" /> {{ $row->weaknesses }}</span><br>@endif
+@if ($row->unwritten !== '')<span class="soft">{{ $row->unwritten }}</span>@endif
+@if ($row->breaches.$row->weaknesses.$row->unwritten === '')<span class="met">✓ none</span>@endif</td>
 <td class="figure">
 @if ($seesPeople)<a href="{{ route('evidence.signups', ['point' => $row->slug, 'from' => $since]) }}">{{ $row->signups }}</a>@else{{ $row->signups }}@endif
 </td>

@@ -1,5 +1,5 @@
 <aside id="margin" class="margin" aria-label="Notes" @if ($oob) data-part @endif>
-<p class="soft">Margin</p>
+<h2 class="soft">Notes</h2>
 @if ($page->returned !== null)
 <section class="returned"><p><b>Came back</b> from {{ $page->returnedBy }}</p><p>{{ $page->returned }}</p></section>
 @endif

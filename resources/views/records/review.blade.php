@@ -55,24 +55,37 @@
 @elseif ($record->judged->judgement !== null)
 <p class="met"><span aria-hidden="true">✓</span> No breach in the words</p>
 @endif
-@if ($page->behind !== '')
-<p class="weakness"><x-shape verdict="weakness" /> Not changed: {{ $page->behind }}</p><p>Do these languages still say the same as the others?</p>
+@if ($page->people !== null)
+<p>@if ($page->peopleLink)<a href="{{ $page->peopleLink }}">{{ $page->people }}</a>@else{{ $page->people }}@endif
+ agreed to the words of edition {{ $page->next - 1 }}: to those, and not to these.</p>
+@endif
+@foreach ($page->elsewhere as $each)
+<p class="weakness"><x-shape verdict="weakness" /> <span><a href="{{ $each->link }}">{{ $each->where }}</a> still says</span></p>
+<blockquote lang="{{ $each->language }}">{{ $each->says }}</blockquote>
+@endforeach
+@if ($page->behind !== [])
+<fieldset><legend class="weakness">Not changed, while others were:</legend>
+@foreach ($page->behind as $each)
+<label class="held-together"><input type="checkbox" name="fit[]" id="fit-{{ $each->value }}" value="{{ $each->value }}" @checked($each->chosen)>
+ {{ $each->text }} still says the same</label>
+@endforeach
+<p class="soft">What is not ticked stays on the desk as a task.</p></fieldset>
 @endif
 @if ($page->own)
 <p class="weakness">You wrote part of this draft, and the house demands four eyes. {{ $page->others }} can approve it.</p>
 @elseif ($page->writtenBy !== null)
 <p class="soft">Written by {{ $page->writtenBy }}; approved by somebody else, as the house demands.</p>
 @endif
-<label for="comment">Comment</label>
-<textarea id="comment" name="comment" rows="3" maxlength="1000">{{ old('comment') }}</textarea>
-@if ($record->mayApprove)
-@if ($effective !== null)
+@if ($page->effective !== null && $record->mayWrite)
 <label for="effective">Holds from</label>
-<input type="date" id="effective" name="effective" min="{{ $effective }}" value="{{ old('effective', $effective) }}">
+<input type="date" id="effective" name="effective" min="{{ $page->earliest }}" value="{{ old('effective', $page->effective) }}">
 @if ($page->affected !== [])
 <p class="soft">Points are published with it only where it holds from today; from a later day on, they stand on the desk on that day.</p>
 @endif
 @endif
+<label for="comment">Comment</label>
+<textarea id="comment" name="comment" rows="3" maxlength="1000">{{ old('comment') }}</textarea>
+@if ($record->mayApprove)
 <button class="do" id="do-approve">Approve edition {{ $page->next }}</button>
 @if ($record->proposal)<button formaction="{{ $record->to('return') }}">Return with the comment</button>@endif
 @if ($page->own && $record->state === App\Models\RecordState::Draft)<button formaction="{{ $record->to('submit') }}">Submit for approval</button>@endif

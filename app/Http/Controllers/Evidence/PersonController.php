@@ -32,10 +32,12 @@ final class PersonController
         return view('evidence.person', ['page' => $show($this->subscriber($subject), PersonRequest::from($request))]);
     }
 
-    /** The question, its answer and the drawing alone, as the cursor moves. */
+    /** The question, its answer and the drawing, as the cursor moves; acts and form only where the answer rests on others. */
     public function asked(Request $request, ShowPerson $show, string $subject): View
     {
-        return view('evidence.asked', ['question' => $show($this->subscriber($subject), PersonRequest::from($request))->question ?? abort(404)]);
+        $page = $show($this->subscriber($subject), PersonRequest::from($request));
+
+        return view('evidence.answer', ['page' => $page, 'others' => ($page->question ?? abort(404))->seen !== $request->query('seen')]);
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */

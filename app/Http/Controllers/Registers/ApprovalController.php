@@ -12,12 +12,13 @@ use App\Http\RefusedAnswer;
 use App\Models\Record;
 use App\Pages\Registers\ShowReview;
 use App\Support\SignedIn;
-use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Juramen\Canon\Day;
 use Juramen\Canon\Refused;
 use Juramen\Canon\Slug;
+use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
 use Juramen\Register\RecordName;
 
@@ -28,21 +29,19 @@ final class ApprovalController
 
     public function __construct(private readonly Propose $propose, private readonly Approve $approve) {}
 
-    public function review(Request $request, RecordKind $kind, string $slug, ShowReview $show, SystemClock $clock): View
+    public function review(Request $request, RecordKind $kind, string $slug, ShowReview $show): View
     {
-        // Only the house rules may hold from a later day on.
-        return view(
-            'records.review',
-            [
-                'page' => $show->of(Record::named($kind, $slug), SignedIn::user($request)),
-                'effective' => $kind === RecordKind::Rules ? $clock->today()->text : null,
-            ]
-        );
+        return view('records.review', ['page' => $show->of(Record::named($kind, $slug), SignedIn::user($request))]);
     }
 
     public function submit(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $this->propose->submit(Record::named($kind, $slug), SignedIn::user($request), $request->string('comment')->toString());
+        try {
+            $day = $kind === RecordKind::Rules && $request->filled('effective') ? Day::parse($request->string('effective')->toString()) : null;
+        } catch (Refused $e) {
+            return $this->again($kind, $slug, 'approve', $e);
+        }
+        $this->propose->submit(Record::named($kind, $slug), SignedIn::user($request), $request->string('comment')->toString(), $day);
 
         return $this->done($kind, $slug, 'Submitted. It stands on the officers\' desk until somebody decides.');
     }
@@ -75,6 +74,7 @@ final class ApprovalController
             $edition = ($this->approve)(
                 new RecordName($kind, Slug::parse($slug)), SignedIn::user($request), $request->integer('looked'),
                 $request->string('comment')->toString(), $points, $request->string('effective')->toString() ?: null,
+                array_values(array_filter(array_map(Language::tryFrom(...), array_filter((array) $request->input('fit', []), is_string(...))))),
             );
         } catch (Refused $e) {
             return $this->again($kind, $slug, 'approve', $e);
