@@ -96,18 +96,18 @@ final readonly class SheetDraft
             // What is no link yet is written and found; nothing with it is published.
             new Member('notice/{language}', 'the link to the privacy notice', new Text(500)),
             new Member('fields', 'fields', new Items, redraws: true, needed: true),
-            new Member('fields/{item}', 'the field', new Item, redraws: true, mayGo: true),
+            new Member('fields/{item}', 'the field {item}', new Item, redraws: true, mayGo: true),
             new Member('fields/{item}/id', 'the field\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
             new Member('fields/{item}/kind', 'the kind of field', new OneOf(FieldKinds::ids()), writer: Writer::Nobody),
-            new Member('fields/{item}/label', 'the field\'s labels', new Item),
-            new Member('fields/{item}/label/{language}', 'the field\'s label', new Text(200)),
-            new Member('fields/{item}/required', 'whether the field must be filled in', new YesNo),
-            new Member('fields/{item}/reason', 'the reason of the field', new Text(300)),
+            new Member('fields/{item}/label', 'the labels of {item}', new Item),
+            new Member('fields/{item}/label/{language}', 'the label of {item}', new Text(200)),
+            new Member('fields/{item}/required', 'whether {item} must be filled in', new YesNo),
+            new Member('fields/{item}/reason', 'the reason of {item}', new Text(300)),
             new Member('statements', 'statements', new Items, redraws: true, needed: true),
-            new Member('statements/{item}', 'the statement', new Item, redraws: true, mayGo: true),
+            new Member('statements/{item}', 'the statement {item}', new Item, redraws: true, mayGo: true),
             new Member('statements/{item}/id', 'the statement', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
             new Member('departures', 'the departures', new Item),
-            new Member('departures/{rule}', 'the departure', new DepartureValue, redraws: true, mayGo: true),
+            new Member('departures/{rule}', 'the departure from', new DepartureValue, redraws: true, mayGo: true),
         ]);
     }
 

@@ -52,7 +52,7 @@ final readonly class Statement implements Registered
             new Member('purpose', 'the purpose', new Text(60, TextForm::Slug, needed: true), redraws: true, needed: true),
             new Member('channels', 'channels', new Some(array_column(Channel::cases(), 'value'), needed: true), redraws: true, needed: true),
             new Member('texts', 'the words', new Item),
-            new Member('texts/{language}', 'the statement', new Text(self::LONGEST, TextForm::Paragraphs), mayGo: true),
+            new Member('texts/{language}', 'the words', new Text(self::LONGEST, TextForm::Paragraphs), mayGo: true),
         ]);
     }
 

@@ -201,7 +201,7 @@ test('pausing waits for nobody, takes the form off the air at once, and leaves l
     $this->get('/forms/footer-newsletter/en')->assertStatus(503)->assertSee('This form is paused')->assertDontSee('News from on board');
     $this->signUp('late@post.example', marks: $marks)->assertStatus(503)->assertSee('nothing was');
     $this->get('/points')->assertSee('<b class="weakness">paused</b>', false);
-    $this->get('/desk')->assertSee('is off the air since');
+    $this->get('/desk')->assertSee('has been paused since');
     expect($this->acts())->toBe(['given', 'paused']);
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk()->assertSee('You are signed up');
     $resume = fn () => $this->actingAs($this->runa)->post('/points/footer-newsletter/pause', ['on' => '0', 'reason' => 'The words are right after all.']);

@@ -153,7 +153,7 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
   await one.locator('#at-button-en').fill('Post me the routes');
   await one.locator('#at-button-en').blur();
   await expect(two.locator('#at-button-en')).toHaveValue('Post me the routes', { timeout: 10_000 });
-  await expect(two.getByText('Runa Ekdahl changed button/en.')).toBeVisible();
+  await expect(two.getByText('Runa Ekdahl changed the button\'s text in English.')).toBeVisible();
   // Both in one sentence: the second is shown both.
   await two.locator('#at-title-en').fill('Walks by Malin');
   await one.locator('#at-title-en').fill('Walks by Runa');

@@ -36,5 +36,8 @@ test('words elsewhere lag where they speak of what was asked for and of nothing 
     ['Yes, email me new sailings and fares.', 'Yes, email me new sailings, fares and concerts on board.', 'New sailings, fares and concerts.', false],
     ['Yes, email me new sailings and fares.', 'Yes, email me fares.', 'Once a month: new sailings and fares.', false],
     ['Yes, email me new sailings and fares.', 'Yes, email me new sailings, fares and concerts on board.', 'Our letter', false],
-    ['Yes, email me new sailings and fares.', 'Yes, email me new sailings, fares and concerts on board.', 'Twice a year: new walking routes, and guided walks with dates.', false],
+    [
+        'Yes, email me new sailings and fares.', 'Yes, email me new sailings, fares and concerts on board.',
+        'Twice a year: new walking routes, and guided walks with dates.', false,
+    ],
 ]);

@@ -40,7 +40,7 @@ function oneOfEach(object $test, string $moment): void
 
 test('with nothing to decide the desk says so', function (): void {
     app(Seal::class)();
-    $this->actingAs(person('officer'))->get('/desk')->assertOk()->assertSee('No things need you')->assertSee('Nothing needs you today');
+    $this->actingAs(person('officer'))->get('/desk')->assertOk()->assertSee('Nothing is waiting for you')->assertSee('What comes up stands here');
 });
 
 test('each thing that needs somebody stands on the desk, with what to do, and only for whoever may do it', function (): void {
@@ -51,7 +51,7 @@ test('each thing that needs somebody stands on the desk, with what to do, and on
     Carbon::setTestNow(now()->addMinutes(10));
     $this->actingAs(person('editor'))->post('/points/footer-newsletter/change', ['place' => 'title/en', 'value' => 'Changed', 'base' => 1]);
     $officer = [
-        'One mail</b> is uncertain' => true, 'The worker stands still:</b> one mail has been due' => true, 'Sealing stands still:</b>' => true,
+        'One mail</b> is uncertain' => true, 'No mails go out:</b> one mail has been due' => true, 'Entries are not sealed:</b>' => true,
         'One held submission</b>' => true, 'Footer newsletter</b> has a draft after edition 1' => true,
     ];
     $see = [
@@ -59,7 +59,7 @@ test('each thing that needs somebody stands on the desk, with what to do, and on
         'auditor' => $officer,
         'editor' => [...array_fill_keys(array_keys($officer), false), 'Footer newsletter</b> has a draft after edition 1' => true],
         'administrator' => [
-            ...array_fill_keys(array_keys($officer), false), 'One mail</b> is uncertain' => true, 'The worker stands still:</b> one mail has been due' => true,
+            ...array_fill_keys(array_keys($officer), false), 'One mail</b> is uncertain' => true, 'No mails go out:</b> one mail has been due' => true,
         ],
     ];
     foreach ($see as $role => $expected) {
@@ -69,7 +69,7 @@ test('each thing that needs somebody stands on the desk, with what to do, and on
         }
     }
     app(Seal::class)();
-    $this->actingAs(person('officer'))->get('/desk')->assertDontSee('Sealing stands still');
+    $this->actingAs(person('officer'))->get('/desk')->assertDontSee('Entries are not sealed');
 });
 
 test('a breach comes before a draft, and what is excepted comes with its end', function (): void {
@@ -128,11 +128,11 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     }
     $this->get('/evidence/signups?state=confirmed')->assertSee('confirmed@post.example')->assertDontSee('waiting@post.example');
     $this->get('/evidence/signups?state=lapsed')->assertSee('details deleted')->assertDontSee('lapsed@post.example');
-    $this->get('/evidence/signups?from=2026-11-21')->assertSee('No sign-up is like that');
+    $this->get('/evidence/signups?from=2026-11-21')->assertSee('No sign-up matches');
     $this->get('/evidence/signups?state=nonsense&from=yesterday&words=xyz&point[]=x')->assertOk()->assertSee('waiting@post.example');
     $words = App\Models\ApprovedEdition::query()->whereRelation('record', 'kind', 'statement')->firstOrFail()->digest->hex();
     $this->get("/evidence/signups?state=confirmed&words=$words&point=footer-newsletter")->assertSee('1 confirmed at footer-newsletter to exactly these words');
-    $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up is like that');
+    $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up matches');
     $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->streamedContent();
     expect($csv)->toContain("asked,subject,point,edition,language,state,ended\r\n")->toContain(',footer-newsletter,1,en,waiting,')->not->toContain('@');
     expect((string) $this->get('/mails?state=sent&as=csv')->assertOk()->streamedContent())->toContain(',confirmation,en,footer-newsletter,1,1,')->not

@@ -34,7 +34,8 @@ beforeEach(function (): void {
 test('for a day to come it is said that the answer is as known today, and from when consent is to be asked for again', function (): void {
     ($this->agrees)('2026-03-02 10:00:00');
     $answer = fn (string $on): string => trim((new Crawler((string) ($this->asks)($on)->getContent()))->filter('#answer')->text());
-    expect($answer('2026-03-03'))->toStartWith('Yes, as known today. This person agreed on')->toContain('nothing has ended it by now')->not->toContain('asked for again')
+    expect($answer('2026-03-03'))->toStartWith('Yes, as known today. This person agreed on')->toContain('nothing has ended it by now')
+        ->not->toContain('asked for again')
         ->and($answer('2028-03-01'))->not->toContain('asked for again')
         ->and($answer('2028-03-02'))->toStartWith('Yes, as known today.')->toContain('It will be due to be asked for again from 2 Mar 2028.')
         ->and($answer('2026-03-01'))->toStartWith('No. Nobody had been asked by then');
@@ -44,7 +45,10 @@ test('for a day to come it is said that the answer is as known today, and from w
 
 test('months end on the day they began, or on the last there is', function (string $from, int $months, string $to): void {
     expect(Day::parse($from)->plusMonths($months)->text)->toBe($to);
-})->with([['2026-01-31', 1, '2026-02-28'], ['2028-01-31', 1, '2028-02-29'], ['2026-11-30', 24, '2028-11-30'], ['2026-12-15', 1, '2027-01-15'], ['2026-03-02', 0, '2026-03-02']]);
+})->with([
+    ['2026-01-31', 1, '2026-02-28'], ['2028-01-31', 1, '2028-02-29'], ['2026-11-30', 24, '2028-11-30'], ['2026-12-15', 1, '2027-01-15'],
+    ['2026-03-02', 0, '2026-03-02'],
+]);
 
 test('act and form beside the answer are those that it rests on; one that was chosen stays', function (): void {
     ($this->agrees)('2026-03-02 10:00:00');

@@ -90,7 +90,7 @@ test('the confirmation link of what was withdrawn since does not say that anybod
     expect(SignupJourney::query()->orderBy('asked_at')->pluck('state')->map(static fn (JourneyState $s): string => $s->value)->all())
         ->toBe(['revoked', 'confirmed']);
     $this->actingAs(User::query()->firstOrFail());
-    $this->get('/evidence/signups?state=withdrawn')->assertSee('1 withdrawn')->assertDontSee('No sign-up is like that');
+    $this->get('/evidence/signups?state=withdrawn')->assertSee('1 withdrawn')->assertDontSee('No sign-up matches');
     $this->get('/evidence/signups?state=confirmed')->assertSee('1 confirmed');
     // Withdrawn again by the same link of the first mail: the newer sign-up ends with it.
     $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk();

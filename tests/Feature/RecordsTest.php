@@ -206,7 +206,7 @@ test('house rules hold from their day on, reach the points chosen, and stand in 
     $this->get('/points/footer-newsletter')->assertSee('nothing to publish');
     Carbon::setTestNow(now()->addDays(6));
     $this->actingAs($this->runa)->get('/desk')->assertSee('still shows what held before');
-    $this->get("$rules/history")->assertSee('approved')->assertSee('Arne Holmqvist')->assertSee('Runa Ekdahl changed lapse-days');
+    $this->get("$rules/history")->assertSee('approved')->assertSee('Arne Holmqvist')->assertSee('Runa Ekdahl changed days to confirm');
     $this->get('/points/footer-newsletter/publish')->assertSee('<ins>10 </ins>', false);
 });
 

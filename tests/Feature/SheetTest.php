@@ -68,7 +68,7 @@ test('two editors\' changes to different parts are brought together, and each se
     ($this->change)('title/en', 'Runa was here', $base, $this->runa)->assertOk();
     ($this->change)('button/de', 'Malin war hier', $base, $this->malin)->assertOk()->assertHeader('HX-Retarget', '#sheet-body')->assertSee('Runa was here');
     expect(sheetNow()->at('title/en'))->toBe('Runa was here')->and(sheetNow()->at('button/de'))->toBe('Malin war hier');
-    $this->actingAs($this->runa)->get("/points/footer-newsletter/since/$base")->assertOk()->assertSee('Malin Fors changed button/de.');
+    $this->actingAs($this->runa)->get("/points/footer-newsletter/since/$base")->assertOk()->assertSee('Malin Fors changed the button');
     $this->get('/points/footer-newsletter/since/'.number())->assertNoContent();
 });
 
@@ -198,7 +198,7 @@ test('the history compares any two revisions word by word', function (): void {
     ($this->change)('departures/lapse-days', ['value' => '14', 'reason' => 'Islanders read mail once a week.'])->assertOk();
     ($this->change)('title/en', 'News from the deck')->assertOk();
     $this->get('/points/footer-newsletter/history?from=1&to=3')->assertOk()->assertSee('<del>7 </del>', false)->assertSee('<ins>14 </ins>', false)
-        ->assertSee('Runa Ekdahl changed title/en');
+        ->assertSee('Runa Ekdahl changed the title in English');
     $this->get('/points/footer-newsletter/history?from=1&to=99')->assertNotFound();
 });
 

@@ -85,7 +85,7 @@ test('what makes no sense filters nothing, and does no harm', function (): void 
 });
 
 test('a point that is none has no sign-ups, and its name comes back as text', function (): void {
-    $this->actingAs($this->runa)->get('/evidence/signups?point='.urlencode('<b>nowhere</b>'))->assertOk()->assertSee('No sign-up is like that')
+    $this->actingAs($this->runa)->get('/evidence/signups?point='.urlencode('<b>nowhere</b>'))->assertOk()->assertSee('No sign-up matches')
         ->assertDontSee('<b>nowhere</b>', false);
 });
 

@@ -16,9 +16,12 @@ use Juramen\Points\Records;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
+use Juramen\Register\Rule;
+use Juramen\Register\Schema\DepartureValue;
 use Juramen\Register\Schema\Item;
 use Juramen\Register\Schema\Items;
 use Juramen\Register\Schema\Written;
+use Juramen\Register\Schema\YesNo;
 use Juramen\Register\Texts;
 
 /** One edit of a record's document, as somebody at a screen makes it; what the schema does not allow is refused. */
@@ -52,13 +55,24 @@ final readonly class Edit
     /** As the history says it. */
     public function said(): string
     {
+        $member = Records::schema($this->record)->at($this->place);
+        $named = $member->named($this->place);
+        $value = is_string($this->value) ? str_replace('-', ' ', $this->value) : '';
+
         return match ($this->kind) {
-            EditKind::Set => 'changed ',
-            EditKind::Begin => 'began ',
-            EditKind::Add => 'added to ',
-            EditKind::Remove => 'removed ',
-            EditKind::Up, EditKind::Down => 'moved ',
-        }.$this->place->text();
+            EditKind::Set => match (true) {
+                $member->type instanceof DepartureValue => 'departed from “'.lcfirst(Rule::from($this->place->last())->title()).'”',
+                $this->place->first() === 'fields' && $member->type instanceof YesNo => 'made '.str_replace('-', ' ', $this->place->steps[1]).' '
+                    .($this->value === '1' ? 'required' : 'optional'),
+                default => "changed $named",
+            },
+            EditKind::Begin => "began $named",
+            EditKind::Add => $this->place->text() === 'statements' ? "asked also for $value" : "added the field $value",
+            EditKind::Remove => $member->type instanceof DepartureValue
+                ? 'followed the house again in “'.lcfirst(Rule::from($this->place->last())->title()).'”' : "removed $named",
+            EditKind::Up => "moved $named up",
+            EditKind::Down => "moved $named down",
+        };
     }
 
     private function added(Document $document, string $what): Document

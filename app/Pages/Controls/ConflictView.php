@@ -6,6 +6,10 @@ namespace App\Pages\Controls;
 
 use App\Pages\Registers\PlaceNames;
 use Juramen\Canon\Conflict;
+use Juramen\Canon\Place;
+use Juramen\Canon\Refused;
+use Juramen\Points\Records;
+use Juramen\Register\RecordKind;
 
 /** Two people wrote different things in one place: both, and what a press on "Use mine" sends. */
 final readonly class ConflictView
@@ -22,12 +26,22 @@ final readonly class ConflictView
      * @param  list<Conflict>  $conflicts
      * @return list<self>
      */
-    public static function all(array $conflicts): array
+    public static function all(RecordKind $kind, array $conflicts): array
     {
         return array_map(static fn (Conflict $c): self => new self(
-            PlaceId::of($c->place->text()), $c->place->text(), PlaceNames::of($c->place), self::says($c->theirs), self::says($c->mine),
+            PlaceId::of($c->place->text()), $c->place->text(), self::name($kind, $c->place), self::says($c->theirs), self::says($c->mine),
             $c->place->first() === 'departures' ? null : self::settling($c->mine)
         ), $conflicts);
+    }
+
+    /** What both changed, as its schema calls it. */
+    private static function name(RecordKind $kind, Place $place): string
+    {
+        try {
+            return Records::schema($kind)->at($place)->named($place);
+        } catch (Refused) {
+            return lcfirst(PlaceNames::of($place));
+        }
     }
 
     private static function settling(mixed $mine): ?string

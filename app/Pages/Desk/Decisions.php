@@ -98,7 +98,7 @@ final class Decisions
         $due = Delivery::query()->where('state', DeliveryState::Waiting)->where('due_at', '<', Instants::write($late))->count();
         if ($due > 0) {
             $decisions[] = new Decision(
-                0, 'Today', 'The worker stands still:', ($due === 1 ? 'one mail has' : "$due mails have").' been due for more than five minutes.',
+                0, 'Today', 'No mails go out:', ($due === 1 ? 'one mail has' : "$due mails have").' been due for more than five minutes.',
                 'No sign-up lapses meanwhile; days count from the mail\'s acceptance.', 'See the mails', route('mails', ['state' => 'waiting'])
             );
         }
@@ -135,7 +135,7 @@ final class Decisions
 
         return $open === 0 ? [] : [
             new Decision(
-                0, 'Today', 'Sealing stands still:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.',
+                0, 'Today', 'Entries are not sealed:', ($open === 1 ? 'one entry waits' : "$open entries wait").' to be sealed.',
                 'The scheduler has stopped, or the ledger is not the one that was sealed before. Ask your administrator to run ledger:verify.',
                 'Look a person up', route('evidence')
             ),
@@ -189,7 +189,7 @@ final class Decisions
             if ($row->point->paused_at !== null) {
                 $since = Moments::day($row->point->paused_at);
                 $decisions[] = new Decision(
-                    0, 'Paused', $row->sheet->draft->name, "is off the air since $since.", 'Visitors are told so, and nothing is taken.', 'Decide',
+                    0, 'Paused', $row->sheet->draft->name, "has been paused since $since.", 'Visitors are told so, and nothing is taken.', 'Decide',
                     route('points.pausing', $row->point->slug)
                 );
             }

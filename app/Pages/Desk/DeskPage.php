@@ -30,6 +30,10 @@ final readonly class DeskPage
     {
         $n = count($this->decisions);
 
-        return (self::WORDS[$n] ?? (string) $n).($n === 1 ? ' thing needs you' : ' things need you');
+        return match ($n) {
+            0 => 'Nothing is waiting for you',
+            1 => 'One decision for you',
+            default => (self::WORDS[$n] ?? (string) $n).' decisions for you',
+        };
     }
 }

@@ -40,9 +40,9 @@ final readonly class Asking
         $read = $asked->on === '' ? [$now] : Moments::read($asked->on);
         $moments = $read === [] ? [$now] : $read;
 
-        return new self(
-            $targets, $target, $moments, $read !== [], array_map(static fn (Instant $on): Permission => $ask($proven->entries, $target, $on, $now), $moments), $now
-        );
+        $permissions = array_map(static fn (Instant $on): Permission => $ask($proven->entries, $target, $on, $now), $moments);
+
+        return new self($targets, $target, $moments, $read !== [], $permissions, $now);
     }
 
     /** The consent that the answer rests on; null where it rests on none. */

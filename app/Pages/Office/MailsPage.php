@@ -27,7 +27,8 @@ final readonly class MailsPage
 
         return new self(
             array_map(static fn (DeliveryCount $each): StateTab => new StateTab(
-                ucfirst($each->state->value), $each->count->text(), route('mails', ['state' => $each->state->value]), $each->state === $state
+                (string) __("office.mail-tabs.{$each->state->value}"), $each->count->text(),
+                route('mails', ['state' => $each->state->value]), $each->state === $state
             ), $counts),
             __("office.mail-states.{$state->value}"),
             array_map(static fn (Delivery $d): MailRow => MailRow::of($d), array_values($page->items())),

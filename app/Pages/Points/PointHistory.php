@@ -7,6 +7,7 @@ namespace App\Pages\Points;
 use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\Revision;
+use App\Pages\Registers\HistoryRow;
 use Illuminate\Database\Eloquent\Collection;
 use Juramen\Points\PartDifference;
 
@@ -15,10 +16,12 @@ final readonly class PointHistory
 {
     /**
      * @param  list<PartDifference>  $difference
+     * @param  list<HistoryRow>  $rows  what was done, the newest first
      * @param  Collection<int, Revision>  $revisions  the newest first
      * @param  Collection<int, PublishedEdition>  $editions  the newest first
      */
     public function __construct(
-        public Point $point, public int $from, public int $to, public array $difference, public Collection $revisions, public Collection $editions
+        public Point $point, public string $name, public int $from, public int $to, public array $difference, public Collection $revisions,
+        public array $rows, public Collection $editions
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Points;
 
 use App\Models\Point;
+use App\Pages\Registers\HistoryRow;
 use App\Queries\Registers\RegistersInForce;
 use Juramen\Points\Sheet;
 use Juramen\Points\SheetDifference;
@@ -29,7 +30,8 @@ final class ShowPointHistory
         );
 
         return new PointHistory(
-            $point, $from, $to, SheetDifference::between($sheet($from), $sheet($to)), $revisions,
+            $point, $sheet($newest)->draft->name, $from, $to, SheetDifference::between($sheet($from), $sheet($to)), $revisions,
+            HistoryRow::all($revisions),
             $point->editions()->orderByDesc('number')->with('publisher')->get()
         );
     }

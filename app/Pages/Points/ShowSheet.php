@@ -43,6 +43,7 @@ use Juramen\Register\Channel;
 use Juramen\Register\Country;
 use Juramen\Register\Language;
 use Juramen\Register\PointRules;
+use Juramen\Register\RecordKind;
 use Juramen\Register\Rule;
 use Juramen\Register\Texts;
 use Juramen\Wording\Statement;
@@ -89,7 +90,7 @@ final class ShowSheet
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)), $history->undo() !== null,
             $history->redo() !== null,
-            ...$this->proofOf($point, $draft, $shown, $width), conflicts: ConflictView::all($conflicts), news: $news,
+            ...$this->proofOf($point, $draft, $shown, $width), conflicts: ConflictView::all(RecordKind::Sheet, $conflicts), news: $news,
         );
     }
 

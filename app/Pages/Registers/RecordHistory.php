@@ -24,6 +24,7 @@ final readonly class RecordHistory
      * @param  list<Option>  $left  languages to compare; none where it has not two
      * @param  list<Option>  $right
      * @param  Difference|null  $languages  between two languages, where two are chosen
+     * @param  list<HistoryRow>  $rows  what was done, the newest first
      * @param  Collection<int, Revision>  $revisions
      * @param  Collection<int, ApprovedEdition>  $editions
      * @param  Collection<int, Proposal>  $proposals
@@ -41,6 +42,7 @@ final readonly class RecordHistory
         public string $languagesSaid,
         public ?Difference $languages,
         public Collection $revisions,
+        public array $rows,
         public Collection $editions,
         public Collection $proposals,
     ) {}

@@ -48,7 +48,7 @@ final class ShowHistory
             $options($l), $options($r),
             $both ? "{$l->endonym()} and {$r->endonym()}" : '',
             $both ? Difference::between($document->text(Place::of('texts', $l->value)), $document->text(Place::of('texts', $r->value))) : null,
-            $revisions, $editions, $record->proposals()->with('submitter', 'decider')->orderByDesc('id')->get(),
+            $revisions, HistoryRow::all($revisions), $editions, $record->proposals()->with('submitter', 'decider')->orderByDesc('id')->get(),
         );
     }
 

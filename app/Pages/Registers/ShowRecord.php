@@ -92,7 +92,7 @@ final class ShowRecord
             array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),
             $edition, $state, $this->standing($record, $state, $edition, $revision, $open), $open, $returned?->reply,
             $returned === null ? null : $returned->decider?->name.', '.Moments::day($returned->decided_at ?? $returned->submitted_at),
-            $history->undo() !== null, $history->redo() !== null, ConflictView::all($conflicts), $news,
+            $history->undo() !== null, $history->redo() !== null, ConflictView::all($record->kind, $conflicts), $news,
         );
     }
 

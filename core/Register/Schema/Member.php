@@ -6,6 +6,7 @@ namespace Juramen\Register\Schema;
 
 use Juramen\Canon\Place;
 use Juramen\Register\Channel;
+use Juramen\Register\Country;
 use Juramen\Register\Language;
 use Juramen\Register\Rule;
 
@@ -17,7 +18,7 @@ final readonly class Member
 
     /**
      * @param  string  $pattern  such as "fields/{item}/label/{language}"; in braces: language, channel, country, rule, item
-     * @param  string  $what  what stands there, in messages: "the title"
+     * @param  string  $what  what stands there, in messages: "the title", "the label of {item}"
      * @param  bool  $redraws  whether a change alters which fields or sentences a page shows, so that it is drawn anew
      * @param  bool  $mayGo  whether the place can be taken away
      * @param  bool  $needed  whether there is no such record without it
@@ -33,6 +34,25 @@ final readonly class Member
         public ?Writer $writer = null,
     ) {
         $this->steps = explode('/', $pattern);
+    }
+
+    /** What stands in one of its places: "the label of phone in Deutsch". */
+    public function named(Place $place): string
+    {
+        $named = $this->what;
+        foreach ($this->steps as $i => $step) {
+            $is = $place->steps[$i] ?? '';
+            $named = match ($step) {
+                '{item}' => str_replace('{item}', str_replace('-', ' ', $is), $named),
+                '{language}' => $named.' in '.(Language::tryFrom($is)?->endonym() ?? $is),
+                '{channel}' => "$named by $is",
+                '{country}' => $named.' in '.(preg_match('/^[A-Z]{2}$/D', $is) === 1 ? Country::parse($is)->name() : $is),
+                '{rule}' => $named.' “'.lcfirst(Rule::tryFrom($is)?->title() ?? $is).'”',
+                default => $named,
+            };
+        }
+
+        return $named;
     }
 
     /** The one place it is; null for a family of places. */

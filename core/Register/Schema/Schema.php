@@ -59,13 +59,13 @@ final readonly class Schema
             [$member, $place] = $this->over($leaf->place);
             if (! isset($checked[$place->text()])) {
                 $checked[$place->text()] = true;
-                $member->type->check($document->at($place), $place, $member->what);
+                $member->type->check($document->at($place), $place, $member->named($place));
             }
         }
         foreach ($this->members as $member) {
             $place = $member->needed ? $member->place() : null;
             if ($place !== null && ! isset($checked[$place->text()])) {
-                $member->type->check($document->at($place), $place, $member->what);
+                $member->type->check($document->at($place), $place, $member->named($place));
             }
         }
     }

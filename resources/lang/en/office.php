@@ -25,6 +25,7 @@ return [
         'too-fast' => 'Sent faster than anybody types',
         'many-for-address' => 'This address was entered many times within a day',
     ],
+    'mail-tabs' => ['waiting' => 'Waiting', 'claimed' => 'Being sent', 'sent' => 'Sent', 'failed' => 'Failed', 'uncertain' => 'Uncertain'],
     'mail-states' => [
         'waiting' => 'To be sent when due.',
         'claimed' => 'A worker has these in hand right now.',

@@ -12,7 +12,7 @@
 <a href="{{ $decision->link }}">{{ $decision->do }}</a>
 </article>
 @empty
-<p class="decision-none">Nothing needs you today. What comes up stands here: breaches, drafts, held submissions, mails whose fate is unknown.</p>
+<p class="decision-none">What comes up stands here: breaches, drafts, held submissions, mails whose fate is unknown.</p>
 @endforelse
 </div>
 <aside class="margin" aria-label="How things stand">

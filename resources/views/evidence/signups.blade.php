@@ -15,7 +15,7 @@
 @if ($page->filter->query() !== [])<a href="{{ route('evidence.signups') }}">Show all</a>@endif
 </form>
 @if ($page->rows === [])
-<p>No sign-up is like that.</p>
+<p>No sign-up matches.</p>
 @else
 <table>
 <caption>Sign-ups, newest first</caption>

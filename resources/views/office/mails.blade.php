@@ -14,7 +14,7 @@
 <p>No mail stands here.</p>
 @else
 <table>
-<thead><tr><th scope="col">Laid out</th><th scope="col">Mail</th><th scope="col">Form</th><th scope="col" class="figure">Tries</th>
+<thead><tr><th scope="col">Made</th><th scope="col">Mail</th><th scope="col">Form</th><th scope="col" class="figure">Tries</th>
 <th scope="col">What happened</th><th scope="col">Message-ID</th>@can('decide', App\Models\Delivery::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($page->rows as $row)

@@ -9,7 +9,7 @@
 
 <section aria-labelledby="part-1"><h2 id="part-1"><span>1</span> Place and people</h2>
 <div class="sentence">Stands at <x-place.line :of="$page->place" />
- and is <x-place.choice :of="$page->kind" />, answered for by <b>{{ $page->controller }}</b>.
+ and is <x-place.choice :of="$page->kind" /> of <b>{{ $page->controller }}</b>.
 Visitors come from <x-place.several :of="$page->countries" />
  and read <x-place.several :of="$page->offered" />.</div>
 </section>
@@ -17,7 +17,7 @@ Visitors come from <x-place.several :of="$page->countries" />
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
 <table class="asked"><caption>Fields of the form</caption>
 <thead><tr>
-<th scope="col">Field</th><th scope="col">Must it be?</th><th scope="col">Why it is asked</th>
+<th scope="col">Field</th><th scope="col">Required?</th><th scope="col">Why it is asked</th>
 <th scope="col"><span class="sr-only">Order and removal</span></th>
 </tr></thead>
 <tbody>

@@ -1,5 +1,5 @@
 @extends('office.layout')
-@section('title', 'History of '.$page->point->slug)
+@section('title', 'History of '.$page->name)
 @section('state', count($page->revisions).' revisions, '.count($page->editions).' editions')
 @section('content')
 <div class="beside">
@@ -20,9 +20,9 @@
 <p class="mono soft">{{ $edition->digest->hex() }}</p></section>
 @endforeach
 <section>
-@foreach ($page->revisions as $each)
-<p><a href="{{ route('points.history', [$page->point->slug, 'from' => max(1, $each->number - 1), 'to' => $each->number]) }}">{{ $each->number }}</a>
-{{ $each->author->name }} {{ $each->said ?: 'began it' }} <span class="soft"><x-exact :at="$each->saved_at" /></span></p>
+@foreach ($page->rows as $row)
+<p><a href="{{ route('points.history', [$page->point->slug, 'from' => $row->before, 'to' => $row->number]) }}">{{ $row->number }}</a>
+{{ $row->who }} {{ $row->did }} <span class="soft">{{ $row->when }}</span></p>
 @endforeach
 </section>
 <p><a href="{{ route('points.sheet', $page->point->slug) }}">Back to the sheet</a></p>

@@ -1,7 +1,7 @@
 @extends('office.layout')
 @php($paused = $point->paused_at !== null)
 @section('title', ($paused ? 'Put on again: ' : 'Pause: ').$name)
-@section('state', $paused ? 'paused since '.App\Support\Moments::exact($point->paused_at) : 'on the air')
+@section('state', $paused ? 'paused since '.App\Support\Moments::exact($point->paused_at) : 'takes sign-ups')
 @section('content')
 <form method="post" action="{{ route('points.pause', $point->slug) }}" class="page narrow stack">@csrf
 <input type="hidden" name="on" value="{{ $paused ? '0' : '1' }}">

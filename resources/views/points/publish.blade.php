@@ -51,7 +51,7 @@ What you write stands on the point, under your name, and holds for exactly what 
 <p class="weakness">{{ $page->own }} @if ($page->writers !== '')<span class="soft">Written by {{ $page->writers }}.</span>@endif</p>
 @endif
 @if ($page->open)
-<button class="do" id="do-publish">{{ $n > 0 ? 'Except and publish' : 'Publish' }} edition {{ $page->number }}</button>
+<button class="do" id="do-publish">{{ $n > 0 ? 'Publish with exceptions' : 'Publish' }}{{ $n > 0 ? ', ' : ' ' }}edition {{ $page->number }}</button>
 @elseif ($page->stops === [] && $page->own === null)
 <p class="soft">An officer publishes.</p>
 @endif

@@ -50,12 +50,10 @@
 </section>
 @endif
 <section><p><b>Revisions</b></p>
-@foreach ($page->revisions as $each)
+@foreach ($page->rows as $row)
 <p><a href="{{ route(
-    'records.history', [$page->record->kind->value, $page->record->slug, 'from' => 'r'.max(1, $each->number - 1), 'to' => 'r'.$each->number]
-) }}">
-{{ $each->number }}</a> {{ $each->author->name }} {{ $each->said ?: 'began it' }} <span
- class="soft"><x-exact :at="$each->saved_at" /></span></p>
+    'records.history', [$page->record->kind->value, $page->record->slug, 'from' => "r{$row->before}", 'to' => "r{$row->number}"]
+) }}">{{ $row->number }}</a> {{ $row->who }} {{ $row->did }} <span class="soft">{{ $row->when }}</span></p>
 @endforeach
 </section>
 <p><a href="{{ route('records.show', [$page->record->kind->value, $page->record->slug]) }}">Back</a></p>

@@ -75,7 +75,7 @@ final class SheetController
         $mend = MendRequest::of($note);
         if ($note !== null && $mend !== null) {
             $newest = $this->change->change(
-                $point->record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...)
+                $point->record, SignedIn::user($request), $newest->number, 'mended: '.lcfirst($mend->label), $mend->apply(...)
             )->revision;
         }
 

@@ -81,7 +81,7 @@ final class RecordController
         $mend = MendRequest::of($note);
         if ($note !== null && $mend !== null) {
             $newest = $this->change->change(
-                $record, SignedIn::user($request), $newest->number, "mended {$note->result->requirement->id()}", $mend->apply(...)
+                $record, SignedIn::user($request), $newest->number, 'mended: '.lcfirst($mend->label), $mend->apply(...)
             )->revision;
         }
 

@@ -53,7 +53,7 @@ final readonly class ControllerForm
 
     public static function countries(string $place, string $label, ?Country $chosen): Choice
     {
-        $options = [new Option('', 'nobody has said where', $chosen === null)];
+        $options = [new Option('', 'not stated', $chosen === null)];
         foreach (Country::choices($chosen === null ? [] : [$chosen]) as $country) {
             $options[] = new Option($country->code, $country->name(), $chosen?->equals($country) === true);
         }
