@@ -93,6 +93,12 @@ final readonly class Reading
         return $this->kind->asksForConsent() && ($this->consents() !== [] || $this->kind === FormKind::Newsletter);
     }
 
+    /** Whether it collects details of a person: whoever collects them tells what becomes of them (GDPR Art. 13), consent or not. */
+    public function collects(): bool
+    {
+        return $this->fields !== [] && $this->kind->asksForConsent();
+    }
+
     /** What the registers know of the statement behind a control. */
     public function factsOf(?Control $control): ?StatementFacts
     {

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\Page;
 use Juramen\Audit\Html\UnreadableHtml;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
 use Juramen\Audit\Verdict;
+use Juramen\Register\Channel;
 use Juramen\Wording\Lexicon;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Core\ForeignForms;
@@ -101,4 +103,72 @@ test('a page takes time by its size, however it is made, or is refused in words'
     'too many boxes' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 5000).'</form>', null],
     'too deep' => ['<form><input type=email>'.str_repeat('<div>', 5000).'</form>', null],
     'too large' => ['<form><input type=email></form>'.str_repeat('<p>Words of a page.</p>', 240_000), null],
+]);
+
+/** What a fragment's controls are read as: label, answer beforehand, channels. @return list<string> */
+function controls(string $html): array
+{
+    return array_map(
+        static fn (Control $c): string => $c->role->value.': '.strtr($c->label, "\n", ' ').' ['.$c->response->value.'] '
+            .implode(',', array_map(static fn (Channel $channel): string => $channel->value, $c->channels)),
+        HtmlReader::read($html)[0]->controls,
+    );
+}
+
+test('a question stands over nested choices, in a group\'s name, or right before them', function (string $html, string $label): void {
+    $found = controls('<html lang="en"><body><form><label>Email <input type="email"></label>'.$html.'<button>Send</button></form></body></html>');
+    expect($found)->toHaveCount(1)->and($found[0])->toStartWith("consent: $label")->toContain('[yes]');
+})->with([
+    'over nested choices' => [
+        '<p>May we email you our new sailings?</p><div><ul><li><label><input type="radio" name="n" value="yes" checked> Yes</label></li>'
+            .'<li><label><input type="radio" name="n" value="no"> No</label></li></ul></div>', 'May we email you our new sailings?',
+    ],
+    'the name of a group' => [
+        '<div role="group" aria-labelledby="q"><span id="q">May we email you our new sailings?</span><div><label><input type="radio" name="n" value="yes" checked>'
+            .' Yes</label> <label><input type="radio" name="n" value="no"> No</label></div></div>', 'May we email you our new sailings?',
+    ],
+    'a label of a group' => [
+        '<div role="group" aria-label="Shall we email you our new sailings?"><input type="radio" name="n" id="y" value="1" checked><label for="y">Yes</label>'
+            .'<input type="radio" name="n" id="x" value="0"><label for="x">No</label></div>', 'Shall we email you our new sailings?',
+    ],
+    'a fieldset without a legend' => [
+        '<h3>May we email you our new sailings?</h3><fieldset><label><input type="radio" name="n" value="yes" checked> Yes</label>'
+            .'<label><input type="radio" name="n" value="no"> No</label></fieldset>', 'May we email you our new sailings?',
+    ],
+]);
+
+test('boxes that name only a channel answer what stands over them', function (): void {
+    expect(controls(
+        '<html lang="en"><body><form><label>Email <input type="email"></label><fieldset><legend>We may tell you of our new sailings and fares by</legend>'
+        .'<label><input type="checkbox" id="a" checked> Email</label><label><input type="checkbox" id="b"> SMS</label></fieldset><button>Send</button></form></body>'
+        .'</html>'
+    ))->toBe([
+        'consent: We may tell you of our new sailings and fares by Email [yes] email', 'consent: We may tell you of our new sailings and fares by SMS [unset] sms',
+    ]);
+    // A field's own "email me a copy" answers nothing of the kind.
+    expect(controls('<html lang="en"><body><form><h2>Your order</h2><label><input type="checkbox" checked> Email</label><input name="street"></form></body></html>'))
+        ->toBe([]);
+});
+
+test('what is promised for an address makes a form a download, whatever its button says; words right beside it are read with it', function (): void {
+    $form = '<form><label>Email <input type="email"></label><label><input type="checkbox"> Yes, email me new walking routes.</label><button>Send me</button></form>';
+    $read = static fn (string $html) => HtmlReader::read("<html lang=\"en\"><body>$html</body></html>")[0];
+    $guide = $read("<div><h2>Walks</h2><p>Download our free guide to the island.</p>$form<p>You can unsubscribe at any time.</p></div>");
+    expect($guide->kind->value)->toBe('download')->and($guide->text)->toContain('free guide to the island')->toContain('unsubscribe at any time')
+        ->and($read("<div><h2>News</h2>$form<footer>Download our free guide</footer></div>")->kind->value)->toBe('newsletter');
+    // What belongs to another form is not read with it.
+    expect($read("<div><p>Walks</p><div>$form</div><nav>Download our free guide</nav></div>")->text)->not->toContain('guide')
+        ->and(HtmlReader::read("<html lang=\"en\"><body><p>Download our free guide</p><form><input type=\"search\"></form>$form</body></html>")[1]->text)
+        ->not->toContain('guide');
+});
+
+test('every form that collects details links the notice, and its terms lead somewhere', function (string $form, string $verdict): void {
+    $readings = HtmlReader::read("<html lang=\"en\"><head><title>x</title></head><body>$form</body></html>");
+    expect((Requirements::find('notice-linked')?->judge($readings[0]) ?? [])[0]->verdict->value)->toBe($verdict);
+})->with([
+    ['<form><h2>Write to us</h2><label>Email <input type="email"></label><textarea></textarea><button>Send</button></form>', 'breach'],
+    ['<form><h2>Write to us</h2><label>Email <input type="email"></label><textarea></textarea><a href="/privacy">Privacy policy</a></form>', 'met'],
+    ['<form><h2>Skriv till oss</h2><label>E-post <input type="email"></label><textarea></textarea><a href="/integritetspolicy">Läs mer</a></form>', 'met'],
+    ['<form><h2>Order</h2><input name="street"><a href="/privacy">Privacy policy</a> <a href="#">Terms and conditions</a><button>Pay</button></form>', 'breach'],
+    ['<form role="search"><input type="search"></form>', 'not-applicable'],
 ]);

@@ -100,9 +100,13 @@ test('login, search, preferences and rights forms are not judged on consent', fu
 })->with([FormKind::Login, FormKind::Search, FormKind::Preferences, FormKind::RightsRequest]);
 
 test('a form without any consent on it is not judged on consent', function (string $language): void {
-    foreach (['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered'] as $id) {
+    foreach (['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'language-offered'] as $id) {
         expect(verdict($id, $language, ['kind' => FormKind::Order, 'controls' => []]))->toBe('not-applicable', $id);
     }
+    // But whoever collects details says what becomes of them.
+    expect(verdict('notice-linked', $language, ['kind' => FormKind::Order, 'controls' => []]))->toBe('met')
+        ->and(verdict('notice-linked', $language, ['kind' => FormKind::Order, 'controls' => [], 'links' => []]))->toBe('breach')
+        ->and(verdict('notice-linked', $language, ['kind' => FormKind::Order, 'controls' => [], 'fields' => [], 'links' => []]))->toBe('not-applicable');
 })->with($languages);
 
 test('no-preset-answer: a yes beforehand is a breach, a no is none', function (string $language): void {

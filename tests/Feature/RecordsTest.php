@@ -410,3 +410,40 @@ test('people are counted by the words they said yes to, not by the form', functi
     $this->get('/records/statement/island-walks')->assertSeeText('1 person agreed to exactly these words');
     expect((string) $this->get('/wording?as=csv')->streamedContent())->toContain('island-walks,in force,1,island-walks,en,')->toContain(',footer-newsletter,1');
 });
+
+test('who approves new words is told what still says the old ones, how many agreed to those, and which languages stay behind', function (): void {
+    $this->actingAs($this->malin);
+    $this->signUp('imke@post.example');
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+    ($this->write)('texts/en', 'Yes, {controller} may email me its new sailings, fares and concerts on board {rate}. {withdrawal}', $this->malin);
+    $page = $this->actingAs($this->arne)->get(VOYAGE.'/review')->assertOk()->assertSee('1 person')->assertSee('agreed to the words of edition 1')
+        ->assertSee('The purpose voyage news, and with it the paragraph for the notice,')->assertSee('Footer newsletter')->assertSee('still says');
+    $languages = (new Crawler((string) $page->getContent()))->filter('[name="fit[]"]')->each(static fn (Crawler $c): string => (string) $c->attr('value'));
+    expect($languages)->toContain('de')->not->toContain('en');
+    // One of them still says the same; the others stay on the desk until they are changed.
+    $this->post(VOYAGE.'/approve', ['looked' => revision(), 'comment' => 'Concerts, as people ask.', 'fit' => [$languages[1] ?? 'xx', 'nonsense', ['x']]])
+        ->assertRedirect(VOYAGE);
+    $behind = fn (): bool => str_contains((string) $this->get('/desk')->assertOk()->getContent(), 'Deutsch of voyage news') ||
+        str_contains((string) $this->get('/desk')->getContent(), 'what was said before the other languages were changed');
+    expect($behind())->toBeTrue();
+    foreach (array_diff($languages, [$languages[1] ?? 'xx']) as $language) {
+        $words = "Ja, {controller} darf mir {rate} Fahrten, Preise und Konzerte an Bord per E-Mail schicken. {withdrawal} $language";
+        ($this->write)("texts/$language", $words, $this->malin);
+    }
+    $this->actingAs($this->arne)->post(VOYAGE.'/approve', ['looked' => revision(), 'comment' => 'The translations, whatever they say.'])->assertRedirect(VOYAGE);
+    expect($behind())->toBeFalse();
+});
+
+test('the day that the submitter chose is kept, and the desk announces it', function (): void {
+    $rules = '/records/rules/house';
+    ($this->write)('lapse-days', '10', $this->runa, $rules)->assertOk();
+    $day = now()->addDays(20)->format('Y-m-d');
+    $this->actingAs($this->runa)->post("$rules/submit", ['comment' => 'From next month.', 'effective' => 'no day'])->assertSessionHasErrors('approve');
+    $this->post("$rules/submit", ['comment' => 'From next month.', 'effective' => $day])->assertRedirect();
+    $this->actingAs($this->arne)->get("$rules/review")->assertSee('value="'.$day.'"', false);
+    $looked = (int) Record::named(RecordKind::Rules, 'house')->revisions()->max('number');
+    $this->post("$rules/approve", ['looked' => $looked, 'comment' => '', 'effective' => $day])->assertRedirect();
+    $this->get('/desk')->assertSee('holds from then on')->assertSee(App\Support\Moments::shortDay($day));
+    Illuminate\Support\Carbon::setTestNow(now()->addDays(21));
+    $this->get('/desk')->assertDontSee('holds from then on');
+});

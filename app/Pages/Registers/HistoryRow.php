@@ -35,6 +35,7 @@ final readonly class HistoryRow
 
     private static function continues(?Revision $later, Revision $earlier): bool
     {
-        return $later !== null && $later->author_id === $earlier->author_id && $later->said === $earlier->said && preg_match('/^(un|re)did /', $earlier->said) === 1;
+        return $later !== null && $later->author_id === $earlier->author_id && $later->said === $earlier->said
+            && preg_match('/^(un|re)did /', $earlier->said) === 1;
     }
 }

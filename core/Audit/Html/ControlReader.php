@@ -21,6 +21,9 @@ final readonly class ControlReader
         'email' => Topic::ByEmail, 'sms' => Topic::BySms, 'phone' => Topic::ByPhone, 'post' => Topic::ByPost, 'messaging' => Topic::ByMessaging,
     ];
 
+    /** Words that a label has at most which names a channel alone. */
+    private const CHANNEL_WORDS = 3;
+
     /** @param  non-empty-list<Lexicon>  $lexicons */
     public function __construct(private Page $page, private Labels $labels, private array $lexicons) {}
 
@@ -53,6 +56,11 @@ final readonly class ControlReader
     private function box(DOMElement $element, FormKind $kind): ?Control
     {
         $label = $this->labels->of($element);
+        $own = $label;
+        if ($this->role($label, $kind) === null && $this->namesChannel($label)) {
+            // A box that names only a channel is one of several answers to what stands over them.
+            $label = Page::tidy($this->question([$element])."\n".$label);
+        }
         $refuses = $this->speaks(Topic::Refuses, $label);
         $on = $this->isOn($element);
 
@@ -60,14 +68,23 @@ final readonly class ControlReader
             ! $on => Response::Unset,
             $refuses => Response::No,
             default => Response::Yes,
-        }, $kind, $refuses);
+        }, $kind, $refuses, channels: $own === $label ? null : $own);
+    }
+
+    /** Whether words name a channel and hardly anything else: "Email", "By post". */
+    private function namesChannel(string $label): bool
+    {
+        $words = preg_split('~\s+~u', trim($label), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return $words !== [] && count($words) <= self::CHANNEL_WORDS
+            && array_filter(self::CHANNELS, fn (Topic $topic): bool => $this->speaks($topic, $label) || $this->speaks($topic, "by $label")) !== [];
     }
 
     /** @param  non-empty-list<DOMElement>  $radios */
     private function group(array $radios, FormKind $kind): ?Control
     {
         $options = array_map($this->labels->of(...), $radios);
-        $question = $this->question($radios[0]);
+        $question = $this->question($radios);
         $response = Response::Unset;
         $where = $radios[0];
         foreach ($radios as $i => $radio) {
@@ -109,7 +126,8 @@ final readonly class ControlReader
     }
 
     private function control(
-        DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null, bool $noIsAnAnswer = false
+        DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null, bool $noIsAnAnswer = false,
+        ?string $channels = null
     ): ?Control {
         $role = $this->role($judged ?? $label, $kind);
 
@@ -120,7 +138,7 @@ final readonly class ControlReader
             ),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],
-            $role === ControlRole::Consent ? $this->channels($label, $kind) : [],
+            $role === ControlRole::Consent ? $this->channels($channels ?? $label, $kind) : [],
         );
     }
 
@@ -171,27 +189,73 @@ final readonly class ControlReader
             || $this->speaks(Topic::Refuses, $text);
     }
 
-    /** The words that a group of radios answers: its legend, its label, or what stands before the first. */
-    private function question(DOMElement $radio): string
+    /**
+     * The words that choices answer: the legend or name of the nearest group around them that has one, or what stands before the first of
+     * them, however deeply they are nested.
+     *
+     * @param  non-empty-list<DOMElement>  $choices
+     */
+    private function question(array $choices): string
     {
-        for ($node = $radio->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
-            if ($node->nodeName === 'fieldset') {
-                $legend = $this->page->named(['legend'], $node)[0] ?? null;
-
-                return $legend === null ? '' : $this->page->text($legend);
-            }
-            if ($node->getAttribute('role') === 'radiogroup') {
-                $named = $this->page->byId($node->getAttribute('aria-labelledby'));
-
-                return $named === null ? $node->getAttribute('aria-label') : $this->page->text($named);
+        for ($node = $choices[0]->parentNode; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
+            $named = $this->groupName($node);
+            if ($named !== '') {
+                return $named;
             }
         }
-        $before = '';
-        for ($node = $radio->previousSibling ?? $radio->parentNode?->previousSibling; $node !== null && trim($before) === ''; $node = $node->previousSibling) {
-            $before = $this->page->text($node);
+        for ($node = $choices[0]; $node instanceof DOMElement && ! in_array($node->nodeName, ['form', 'body'], true); $node = $node->parentNode) {
+            $before = $this->before($node, $choices);
+            if ($before !== '') {
+                return $before;
+            }
         }
 
-        return $before;
+        return '';
+    }
+
+    /** What a group of controls is called; empty where it is none, or has no name. */
+    private function groupName(DOMElement $node): string
+    {
+        if ($node->nodeName === 'fieldset') {
+            $legend = $this->page->named(['legend'], $node)[0] ?? null;
+
+            return $legend === null ? '' : $this->page->text($legend);
+        }
+        if (! in_array($node->getAttribute('role'), ['group', 'radiogroup'], true)) {
+            return '';
+        }
+        $named = $this->page->byId($node->getAttribute('aria-labelledby'));
+
+        return $named === null ? trim($node->getAttribute('aria-label')) : $this->page->text($named);
+    }
+
+    /**
+     * The nearest words before an element that belong to no other control, nor to the choices themselves.
+     *
+     * @param  non-empty-list<DOMElement>  $choices
+     */
+    private function before(DOMElement $element, array $choices): string
+    {
+        for ($node = $element->previousSibling; $node !== null; $node = $node->previousSibling) {
+            $text = $this->page->text($node);
+            if ($text === '') {
+                continue;
+            }
+            $own = $node instanceof DOMElement
+                && ($this->page->count(['input to fill in', 'select', 'textarea'], $node) > 0
+                    || ($node->nodeName === 'label' && $node->getAttribute('for') !== ''
+                        && $this->isLabelOfAnother($node->getAttribute('for'), $choices)));
+
+            return $own ? '' : $text;
+        }
+
+        return '';
+    }
+
+    /** @param  non-empty-list<DOMElement>  $choices */
+    private function isLabelOfAnother(string $id, array $choices): bool
+    {
+        return array_filter($choices, static fn (DOMElement $c): bool => $c->getAttribute('id') === $id) === [] && $this->page->byId($id) !== null;
     }
 
     /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */

@@ -52,6 +52,7 @@ final class HtmlReader
     {
         $page = $this->page;
         $text = $page->text($form->element);
+        $beside = $page->beside($form->element);
         $said = $page->language($form->element) ?? $this->given;
         $language = Lexicon::guess($text) ?? $said ?? $this->ofPage;
         $lexicons = KindGuess::lexicons($language);
@@ -61,7 +62,8 @@ final class HtmlReader
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
             (new ControlReader($page, $this->labels, $lexicons))->read($form, $guessed->kind),
             (new FieldReader($page, $this->labels, $lexicons))->read($form),
-            $text, $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said), Audience::ofAddress($this->address),
+            Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
+            Audience::ofAddress($this->address),
         );
     }
 

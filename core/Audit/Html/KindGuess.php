@@ -22,6 +22,7 @@ final readonly class KindGuess
     {
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
+        $promises = $says."\n".$text."\n".$this->page->beside($form->element);
         $passwords = count($form->inputs('password'));
         $hasEmail = $form->inputs('email') !== [] || array_filter(
             $form->inputs('text'),
@@ -49,6 +50,9 @@ final readonly class KindGuess
             ) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
             $about(Topic::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
             $about(Topic::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
+            $hasEmail && $form->elements('textarea') === [] && $about(Topic::Download, $promises) => new GuessedKind(
+                FormKind::Download, 'something is promised for what is filled in'
+            ),
             $about(Topic::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== []
                 || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),

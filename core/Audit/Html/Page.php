@@ -51,6 +51,16 @@ final class Page
     private array $texts = [];
 
     /** @throws UnreadableHtml */
+    private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5'];
+
+    /** What stands beside a form and yet is about something else. */
+    private const APART = ['form', 'nav', 'header', 'footer', 'aside', 'table', 'script', 'style'];
+
+    /** Elements on each side of one that are read with it, and the characters of each. */
+    private const BESIDE = 3;
+
+    private const LONGEST_BESIDE = 600;
+
     private function __construct(public readonly DOMDocument $document, public readonly bool $whole)
     {
         if ($document->documentElement !== null) {
@@ -187,6 +197,32 @@ final class Page
         }
 
         return $low;
+    }
+
+    /**
+     * The words right beside an element: what stands directly over it, up to its heading, and directly under it, as far as nothing is to be
+     * filled in there.
+     */
+    public function beside(DOMElement $element): string
+    {
+        $pieces = [];
+        foreach (['previousElementSibling', 'nextElementSibling'] as $way) {
+            $near = $element->$way;
+            for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement; $i++, $near = $near->$way) {
+                $heading = in_array($near->nodeName, self::HEADINGS, true);
+                $ends = $this->count(['form', 'input to fill in', 'select', 'textarea', 'button', ...self::HEADINGS], $near) > 0
+                    || in_array($near->nodeName, self::APART, true) || ($heading && $way === 'nextElementSibling');
+                if ($ends || mb_strlen($text = $this->text($near)) > self::LONGEST_BESIDE) {
+                    break;
+                }
+                $way === 'nextElementSibling' ? $pieces[] = $text : array_unshift($pieces, $text);
+                if ($heading) {
+                    break;
+                }
+            }
+        }
+
+        return self::tidy(implode("\n", $pieces));
     }
 
     /** Whether an element stands in another, or is it. */

@@ -35,11 +35,18 @@ final class NoticeLinked extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        if (! $reading->isAboutConsent()) {
-            return $this->notApplicable('This form does not ask for consent.');
+        if (! $reading->isAboutConsent() && ! $reading->collects()) {
+            return $this->notApplicable('This form collects nothing about a person.');
         }
         $links = self::links($reading);
         $working = self::working($reading);
+        $terms = self::brokenTerms($reading);
+        if ($working !== null && $terms !== null) {
+            return [$this->finding(
+                Verdict::Breach, 'The link to the terms leads nowhere: "'.$terms->href.'".', $terms->where, Found::all($terms->text),
+                'Put the address of the terms into the link.',
+            )];
+        }
         if ($working !== null) {
             return $this->met('A privacy notice is linked.', $working->where, Found::all($working->text));
         }
@@ -77,11 +84,21 @@ final class NoticeLinked extends FormRequirement
         return null;
     }
 
+    private static function brokenTerms(Reading $reading): ?PageLink
+    {
+        $isTerms = static fn (PageLink $link): bool => $reading->speaksOf(Topic::Terms, $link->text) && ! $reading->speaksOf(Topic::Notice, $link->text);
+        $broken = array_filter(
+            $reading->around->linksAbout("terms {$reading->language?->value}", $isTerms), static fn (PageLink $link): bool => ! $link->leadsSomewhere()
+        );
+
+        return array_values($broken)[0] ?? null;
+    }
+
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
         $isNotice = static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
-            || preg_match('~privacy|datenschutz|confidentialit|data-?protection~i', $link->href) === 1;
+            || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift~i', $link->href) === 1;
 
         return $reading->around->linksAbout("notice {$reading->language?->value}", $isNotice);
     }
