@@ -6,6 +6,7 @@ use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
+use App\Http\Controllers\Evidence\WithdrawalController;
 use App\Http\Controllers\Office\DeskController;
 use App\Http\Controllers\Office\EnquiryController;
 use App\Http\Controllers\Office\HeldController;
@@ -102,6 +103,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/evidence/{subject}', [PersonController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence.person');
     Route::get('/evidence/{subject}/asked', [PersonController::class, 'asked'])->can('viewAny', Subscriber::class)->name('evidence.asked');
     Route::get('/evidence/{subject}/shown/{entry}', [PersonController::class, 'shown'])->can('viewAny', Subscriber::class)->name('evidence.shown');
+
+    // Whoever of the house hears that somebody withdraws records it, and learns nothing by it.
+    Route::get('/withdrawals', [WithdrawalController::class, 'show'])->can('endFor', Subscriber::class)->name('withdrawals');
+    Route::post('/withdrawals', [WithdrawalController::class, 'record'])->can('endFor', Subscriber::class)->name('withdrawals.record');
 
     Route::get('/held', [HeldController::class, 'index'])->can('viewAny', HeldSubmission::class)->name('held');
     Route::post('/held/{held}/release', [HeldController::class, 'release'])->can('decide', HeldSubmission::class)->name('held.release');

@@ -10,6 +10,12 @@ use App\Models\User;
 /** Who may look at evidence: officers and auditors; never editors or administrators. */
 final class SubscriberPolicy
 {
+    /** Who may record that somebody withdrew: whoever of the house hears of it; they learn nothing by it. */
+    public function endFor(User $user): bool
+    {
+        return $user->role !== Role::Auditor;
+    }
+
     public function viewAny(User $user): bool
     {
         return in_array($user->role, [Role::Officer, Role::Auditor], true);

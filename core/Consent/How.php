@@ -17,6 +17,20 @@ enum How: string
     case Clock = 'clock';
     /** By the mail server's acceptance. */
     case MailAccepted = 'mail-accepted';
+    /** Told to somebody of the house by phone. */
+    case Phone = 'phone';
+    /** By a letter that reached the house. */
+    case Letter = 'letter';
+    /** By a message written to somebody of the house. */
+    case Message = 'message';
+    /** Told to somebody of the house face to face. */
+    case InPerson = 'in-person';
     /** By somebody signed in. */
     case Officer = 'officer';
+
+    /** @return non-empty-list<self> by which a withdrawal reaches the house other than by its own links */
+    public static function told(): array
+    {
+        return [self::Phone, self::Letter, self::Message, self::InPerson];
+    }
 }

@@ -138,6 +138,12 @@ final class Members
         return array_map(Target::from(...), $this->items($name)) ?: throw self::missing($name);
     }
 
+    /** Its members where there is such a member; null where there is none. */
+    public function withinOrNone(string $name): ?self
+    {
+        return array_key_exists($name, $this->left) ? $this->within($name) : null;
+    }
+
     /** @throws InvalidArgumentException where it is missing or has no members of its own */
     public function within(string $name): self
     {

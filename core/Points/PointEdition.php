@@ -100,7 +100,7 @@ final readonly class PointEdition
     /** What visitors get of a sheet and its controller. */
     public static function impression(Sheet $sheet, Controller $controller): Document
     {
-        return Document::from(['sheet' => $sheet->shown()->toArray(), 'controller' => $controller->shown()->toArray()]);
+        return Document::from(['sheet' => $sheet->shown()->toArray(), 'controller' => $controller->shown(...$sheet->draft->languages)->toArray()]);
     }
 
     public function in(Language $language): FrozenLanguage

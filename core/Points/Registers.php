@@ -170,6 +170,17 @@ final readonly class Registers
         return ($this->purposes->get($purpose)->refreshMonths ?? 0) ?: $this->house->refreshMonths($channel);
     }
 
+    /**
+     * @param  list<Purpose>  $purposes
+     * @return list<Processor> that get the details of any of them and work for the controller
+     */
+    public function processorsOf(array $purposes): array
+    {
+        return $this->processors->filter(
+            static fn (Processor $p): bool => ! $p->own && array_filter($purposes, static fn (Purpose $each): bool => $p->gets($each->id)) !== []
+        )->all();
+    }
+
     /** @return list<Processor> that get the details of this purpose for their own use */
     public function recipients(Purpose $purpose): array
     {

@@ -106,7 +106,7 @@ final readonly class Sheet
         $languages = $this->draft->languages;
 
         return Document::from([
-            'sheet' => $this->draft->document()->toArray(),
+            'sheet' => $this->draft->shown()->toArray(),
             'statements' => array_map(
                 static fn (Statement $s): array => $s->withTexts($s->texts->only(...$languages))->document()->only('id', 'purpose', 'channels', 'texts')
                     ->toArray(),

@@ -224,6 +224,18 @@ final readonly class SheetDraft
         ]);
     }
 
+    /** The same without words in languages that the form does not offer, which nobody sees. */
+    public function shown(): Document
+    {
+        $only = fn (Texts $texts): array => $texts->only(...$this->languages)->toArray();
+        $shown = [
+            ...$this->document()->toArray(), 'title' => $only($this->title), 'purpose-line' => $only($this->purposeLine), 'button' => $only($this->button),
+            'fields' => array_map(static fn (Field $f): array => ['label' => $only($f->label)] + $f->document()->toArray(), $this->fields),
+        ];
+
+        return Document::from($this->notice === null ? $shown : ['notice' => $only($this->notice)] + $shown);
+    }
+
     /** @return list<Member> */
     private static function texts(string $place, string $what, int $longest): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Register;
 
 use Juramen\Canon\Document;
+use Juramen\Canon\Place;
 use Juramen\Canon\Slug;
 use Juramen\Register\Schema\Item;
 use Juramen\Register\Schema\Member;
@@ -70,10 +71,11 @@ final readonly class Controller implements Registered
         ]);
     }
 
-    /** What visitors see of it: a point is published again where this changed. */
-    public function shown(): Document
+    /** What visitors of a form in these languages see of it: a point is published again where this changed. */
+    public function shown(Language ...$languages): Document
     {
-        return $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'notice');
+        return $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent')
+            ->with(Place::of('notice'), $this->notice->only(...$languages)->toArray());
     }
 
     public function recordName(): RecordName

@@ -79,10 +79,10 @@ final readonly class Country implements Stringable
         return in_array($this->code, self::EEA, true);
     }
 
-    /** Whether details may be kept there without a ground of their own (GDPR Art. 45: the EEA, and the United Kingdom by adequacy). */
+    /** Whether details may be kept there without a ground of their own: in the EEA. Adequacy (GDPR Art. 45) is a ground, and stands on record. */
     public function needsNoTransferGround(): bool
     {
-        return $this->isInEea() || $this->code === 'GB';
+        return $this->isInEea();
     }
 
     /** Years from which a child consents alone to an online service: what the country has set, or the 16 of GDPR Art. 8(1), elsewhere as a caution. */

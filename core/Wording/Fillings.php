@@ -55,6 +55,10 @@ final readonly class Fillings
 
         return match (Placeholder::tryFrom($name)) {
             Placeholder::Controller => [Markup::escape($this->controller->name), ''],
+            Placeholder::Contact => [
+                trim($this->controller->contact) === '' ? null : Markup::escape($this->controller->contact),
+                "{$this->controller->name} does not say where people reach it; say it in the controller's register.",
+            ],
             Placeholder::Notice => [
                 $in($this->controller->notice) === null ? null : '['.Phrases::notice($language).']('.$in($this->controller->notice).')',
                 "{$this->controller->name} has no privacy notice in $tongue; give its link in the controller's register.",

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Wording;
 
 use Juramen\Register\Channel;
+use Juramen\Register\Country;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
@@ -19,45 +20,64 @@ final readonly class NoticeParagraph
 {
     private const WORDS = [
         'en' => [
-            'Only with your consent (Art. 6(1)(a) GDPR) do we use your contact details for what follows:',
-            'To existing customers we write without consent (Art. 6(1)(f) GDPR) about what follows; you can object at any time, at no cost beyond the '
-                .'basic rate:',
+            'Only with your consent:cite-a do we use your contact details for what follows:',
+            'To existing customers we write without consent:cite-f about what follows; our interest is advertising our own similar services. You can '
+                .'object at any time, at no cost beyond the basic rate:',
             'These get the details for their own use: :names.',
-            'You can withdraw each consent at any time, as easily as you gave it; what happened before stays lawful.',
-            'We keep the details for :months months after the last consent ended.', 'Opens and clicks of these mails are measured.',
+            'You can withdraw each consent at any time, as easily as you gave it; withdrawal does not affect the lawfulness of what was done '
+                .'before.',
+            'We keep proof of your consent for :months months after it ended:cite-f, to defend legal claims.', 'Opens and clicks of these mails are measured.',
+            'These work for us under a contract: :names.',
         ],
         'de' => [
-            'Nur mit Ihrer Einwilligung (Art. 6 Abs. 1 Buchst. a DSGVO) nutzen wir Ihre Kontaktdaten für Folgendes:',
-            'Bestandskunden schreiben wir ohne Einwilligung (Art. 6 Abs. 1 Buchst. f DSGVO) zu Folgendem; Sie können jederzeit widersprechen, es '
-                .'kostet höchstens den Basistarif:',
+            'Nur mit Ihrer Einwilligung:cite-a nutzen wir Ihre Kontaktdaten für Folgendes:',
+            'Bestandskunden schreiben wir ohne Einwilligung:cite-f zu Folgendem; unser Interesse ist die Werbung für eigene ähnliche Leistungen. Sie '
+                .'können jederzeit widersprechen, es kostet höchstens den Basistarif:',
             'Für eigene Zwecke erhalten die Daten: :names.',
-            'Jede Einwilligung können Sie jederzeit so einfach widerrufen, wie Sie sie gegeben haben; was vorher geschah, bleibt rechtmäßig.',
-            'Wir bewahren die Daten :months Monate nach dem Ende der letzten Einwilligung auf.', 'Öffnungen und Klicks dieser E-Mails werden gemessen.',
+            'Jede Einwilligung können Sie jederzeit so einfach widerrufen, wie Sie sie gegeben haben; der Widerruf berührt nicht die '
+                .'Rechtmäßigkeit dessen, was vorher geschah.',
+            'Den Nachweis Ihrer Einwilligung bewahren wir :months Monate nach ihrem Ende auf:cite-f, um Rechtsansprüche abzuwehren.',
+            'Öffnungen und Klicks dieser E-Mails werden gemessen.', 'Für uns arbeiten unter Vertrag: :names.',
         ],
         'fr' => [
-            'Avec votre seul consentement (art. 6, par. 1, point a) du RGPD), nous utilisons vos coordonnées pour ce qui suit :',
-            'Nous écrivons à nos clients sans consentement (art. 6, par. 1, point f) du RGPD) au sujet de ce qui suit ; vous pouvez vous y opposer à '
-                .'tout moment, sans frais :',
+            'Avec votre seul consentement:cite-a, nous utilisons vos coordonnées pour ce qui suit :',
+            'Nous écrivons à nos clients sans consentement:cite-f au sujet de ce qui suit ; notre intérêt est de faire connaître nos propres services '
+                .'similaires. Vous pouvez vous y opposer à tout moment, sans frais :',
             'Les reçoivent pour leur propre usage : :names.',
-            'Vous pouvez retirer chaque consentement à tout moment, aussi simplement que vous l’avez donné ; ce qui a été fait auparavant reste licite.',
-            'Nous conservons les coordonnées :months mois après la fin du dernier consentement.', 'Les ouvertures et les clics de ces e-mails sont mesurés.',
+            'Vous pouvez retirer chaque consentement à tout moment, aussi simplement que vous l’avez donné ; le retrait ne compromet '
+                .'pas la licéité de ce qui a été fait auparavant.',
+            'Nous conservons la preuve de votre consentement :months mois après sa fin:cite-f, pour nous défendre en justice.',
+            'Les ouvertures et les clics de ces e-mails sont mesurés.', 'Travaillent pour nous sous contrat : :names.',
         ],
         'sv' => [
-            'Endast med ditt samtycke (art. 6.1 a GDPR) använder vi dina kontaktuppgifter för följande:',
-            'Till befintliga kunder skriver vi utan samtycke (art. 6.1 f GDPR) om följande; du kan invända när som helst, utan extra kostnad:',
+            'Endast med ditt samtycke:cite-a använder vi dina kontaktuppgifter för följande:',
+            'Till befintliga kunder skriver vi utan samtycke:cite-f om följande; vårt intresse är att göra reklam för egna liknande tjänster. Du kan '
+                .'invända när som helst, utan extra kostnad:',
             'För egen användning får :names uppgifterna.',
-            'Du kan när som helst återkalla varje samtycke, lika enkelt som du gav det; det som hände innan förblir lagligt.',
-            'Vi sparar uppgifterna i :months månader efter att det sista samtycket upphörde.', 'Öppningar och klick i dessa mejl mäts.',
+            'Du kan när som helst återkalla varje samtycke, lika enkelt som du gav det; återkallelsen påverkar inte lagligheten av det '
+                .'som skedde innan.',
+            'Vi sparar beviset på ditt samtycke i :months månader efter att det upphörde:cite-f, för att kunna bemöta rättsliga anspråk.',
+            'Öppningar och klick i dessa mejl mäts.', 'För oss arbetar enligt avtal: :names.',
         ],
         'da' => [
-            'Kun med dit samtykke (art. 6, stk. 1, litra a, GDPR) bruger vi dine kontaktoplysninger til følgende:',
-            'Til eksisterende kunder skriver vi uden samtykke (art. 6, stk. 1, litra f, GDPR) om følgende; du kan til enhver tid gøre indsigelse uden '
-                .'ekstra omkostning:',
+            'Kun med dit samtykke:cite-a bruger vi dine kontaktoplysninger til følgende:',
+            'Til eksisterende kunder skriver vi uden samtykke:cite-f om følgende; vores interesse er at reklamere for egne lignende ydelser. Du kan til '
+                .'enhver tid gøre indsigelse uden ekstra omkostning:',
             'Til eget brug får :names oplysningerne.',
-            'Du kan til enhver tid trække hvert samtykke tilbage, lige så let som du gav det; det, der skete før, forbliver lovligt.',
-            'Vi gemmer oplysningerne i :months måneder efter, at det sidste samtykke ophørte.', 'Åbninger og klik i disse mails måles.',
+            'Du kan til enhver tid trække hvert samtykke tilbage, lige så let som du gav det; det berører ikke lovligheden af det, '
+                .'der skete før.',
+            'Vi gemmer beviset for dit samtykke i :months måneder efter, at det ophørte:cite-f, for at kunne imødegå retskrav.',
+            'Åbninger og klik i disse mails måles.', 'For os arbejder efter aftale: :names.',
         ],
     ];
+
+    /** How the ground is cited where the GDPR holds; its article's letter stands for ":letter". */
+    private const CITES = [
+        'en' => ' (Art. 6(1)(:letter) :law)', 'de' => ' (Art. 6 Abs. 1 Buchst. :letter :law)', 'fr' => ' (art. 6, par. 1, point :letter), du :law)',
+        'sv' => ' (art. 6.1 :letter :law)', 'da' => ' (art. 6, stk. 1, litra :letter, :law)',
+    ];
+
+    private const LAWS = ['en' => 'GDPR', 'de' => 'DSGVO', 'fr' => 'RGPD', 'sv' => 'GDPR', 'da' => 'GDPR'];
 
     /**
      * @param  list<string>  $sentences  to be copied into the notice
@@ -68,10 +88,12 @@ final readonly class NoticeParagraph
     /**
      * @param  list<AskedPurpose>  $asked  for which a statement is in force
      * @param  HouseRules  $house  says how long details are kept where a purpose does not
+     * @param  Country|null  $seat  of the controller: elsewhere than under the GDPR nothing of it is cited
+     * @param  list<Processor>  $processors  that get the details and work for the controller (Art. 13(1)(e))
      */
-    public static function of(Language $language, array $asked, HouseRules $house): self
+    public static function of(Language $language, array $asked, HouseRules $house, ?Country $seat = null, array $processors = []): self
     {
-        $words = self::WORDS[$language->value];
+        $words = array_map(static fn (string $sentence): string => strtr($sentence, self::cites($language, $seat)), self::WORDS[$language->value]);
         $sentences = [];
         $lacks = [];
         foreach ([[LegalBasis::Consent, $words[0]], [LegalBasis::ExistingCustomer, $words[1]]] as [$basis, $begins]) {
@@ -88,7 +110,11 @@ final readonly class NoticeParagraph
                     .($each->purpose->measures ? ' '.$words[5] : '');
             }
         }
-        if ($sentences !== []) {
+        if ($processors !== [] && $sentences !== []) {
+            $sentences[] = strtr($words[6], [':names' => Phrases::listed($language, array_map(static fn (Processor $p): string => $p->name, $processors))]);
+        }
+        // Who only writes to existing customers has no consent to speak of.
+        if (array_filter($asked, static fn (AskedPurpose $a): bool => $a->purpose->basis === LegalBasis::Consent) !== []) {
             $sentences[] = $words[3];
             $sentences[] = strtr(
                 $words[4], [':months' => (string) max([0, ...array_map(static fn (AskedPurpose $a): int => $house->monthsKept($a->purpose), $asked)])]
@@ -96,6 +122,19 @@ final readonly class NoticeParagraph
         }
 
         return new self($sentences, $lacks);
+    }
+
+    /** @return array<string, string> what stands for the grounds, by where the controller sits */
+    private static function cites(Language $language, ?Country $seat): array
+    {
+        $law = match (true) {
+            $seat === null, $seat->isInEea() => self::LAWS[$language->value],
+            $seat->code === 'GB' => 'UK GDPR',
+            default => null,
+        };
+        $cite = static fn (string $letter): string => $law === null ? '' : strtr(self::CITES[$language->value], [':letter' => $letter, ':law' => $law]);
+
+        return [':cite-a' => $cite('a'), ':cite-f' => $cite('f')];
     }
 
     /** @param  list<Channel>  $channels */

@@ -8,6 +8,7 @@ namespace Juramen\Wording;
 enum Placeholder: string
 {
     case Controller = 'controller';
+    case Contact = 'contact';
     case Notice = 'notice';
     case Withdrawal = 'withdrawal';
     case Rate = 'rate';
@@ -18,6 +19,7 @@ enum Placeholder: string
     {
         return match ($this) {
             self::Controller => 'the controller\'s name',
+            self::Contact => 'where people reach the controller',
             self::Notice => 'a link to the privacy notice',
             self::Withdrawal => 'the sentence that says how to withdraw',
             self::Rate => 'how often it comes',

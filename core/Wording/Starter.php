@@ -17,6 +17,7 @@ final readonly class Starter
      * @param  string  $why  what to know before it is used
      * @param  non-empty-list<Channel>  $channels
      * @param  non-empty-list<StarterWords>  $words  one for each language
+     * @param  int  $retentionMonths  for which details are kept after it ended; consent to calls is documented for five years (UWG 7a)
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class Starter
         public array $words,
         public LegalBasis $basis = LegalBasis::Consent,
         public bool $measures = false,
+        private int $retentionMonths = 36,
     ) {}
 
     /** The purpose's document. */
@@ -36,7 +38,7 @@ final readonly class Starter
             'names' => $this->by(static fn (StarterWords $w): string => $w->name),
             'contents' => $this->by(static fn (StarterWords $w): string => $w->contents),
             'rates' => $this->by(static fn (StarterWords $w): string => $w->rate),
-            'basis' => $this->basis->value, 'measures' => $this->measures, 'refresh-months' => 0, 'retention-months' => 36,
+            'basis' => $this->basis->value, 'measures' => $this->measures, 'refresh-months' => 0, 'retention-months' => $this->retentionMonths,
         ]);
     }
 

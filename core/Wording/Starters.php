@@ -30,7 +30,7 @@ final class Starters
                         'Yes, {controller} may email me rooms and tables at hotels and restaurants in its harbours {rate}. My address stays with '
                             .'{controller}. {withdrawal}'),
                     new StarterWords(Language::German, 'Hotel- und Tischtipps', 'Zimmer und Tische der Hotels und Restaurants in unseren Häfen', 'viermal im Jahr',
-                        'Ja, {controller} darf mir {rate} Zimmer und Tische in Hotels und Restaurants seiner Häfen per E-Mail empfehlen. Meine Adresse '
+                        'Ja, {controller} darf mir {rate} Zimmer und Tische in Hotels und Restaurants der angelaufenen Häfen per E-Mail empfehlen. Meine Adresse '
                             .'bleibt bei {controller}. {withdrawal}'),
                     new StarterWords(Language::French, 'bonnes adresses du port', 'chambres et tables des hôtels et restaurants de nos ports', 'quatre fois par an',
                         'Oui, {controller} peut me recommander {rate} par e-mail des chambres et des tables dans les hôtels et restaurants de ses ports. '
@@ -47,14 +47,14 @@ final class Starters
             new Starter('phone-advice', 'Phone',
                 'Calls need their own yes. Germany wants it documented for five years; the United Kingdom wants registers '
                     .'checked.', [Channel::Phone], [
-                        new StarterWords(Language::English, 'calls about free cabins', 'free cabins and group prices', 'at most twice a year',
-                            'Yes, {controller} may ring me about free cabins and group prices, {rate}. {withdrawal}'),
+                        new StarterWords(Language::English, 'calls about available cabins', 'available cabins and group prices', 'at most twice a year',
+                            'Yes, {controller} may ring me about available cabins and group prices, {rate}. {withdrawal}'),
                         new StarterWords(Language::German, 'Anrufe zu freien Kabinen', 'freie Kabinen und Gruppenpreise', 'höchstens zweimal im Jahr',
                             'Ja, {controller} darf mich {rate} zu freien Kabinen und Gruppenpreisen anrufen. {withdrawal}'),
                         new StarterWords(Language::French, 'appels sur les cabines libres', 'cabines libres et tarifs de groupe', 'au plus deux fois par an',
                             'Oui, {controller} peut m’appeler {rate} au sujet des cabines libres et des tarifs de groupe. {withdrawal}'),
-                    ]),
-            new Starter('post-timetable', 'Post', 'Post needs no consent by the law (Rec. 47); asking is courteous and says what comes.', [Channel::Post], [
+                    ], retentionMonths: 60),
+            new Starter('post-timetable', 'Post', 'Post seldom needs consent (Rec. 47: legitimate interest, with a right to object).', [Channel::Post], [
                 new StarterWords(Language::English, 'printed timetable', 'the printed summer timetable', 'once a year',
                     'Yes, {controller} may post me the printed summer timetable {rate}. {withdrawal}'),
                 new StarterWords(Language::German, 'gedruckter Fahrplan', 'der gedruckte Sommerfahrplan', 'einmal im Jahr',
@@ -65,52 +65,54 @@ final class Starters
             new Starter('ad-audiences', 'Advertising audiences',
                 'Matching with an advertising platform is a purpose of its own, with named recipients; enter them under '
                     .'processors and recipients first.', [Channel::Email], [
-                        new StarterWords(Language::English, 'advertising elsewhere', 'matching of the email address with advertising platforms', 'at most once a week',
-                            'Yes, {controller} may compare my email address with the members of {recipients}, {rate}, to show me its sailings there. They use '
-                                .'it for nothing else of ours. {withdrawal}'),
+                        new StarterWords(Language::English, 'advertising elsewhere', 'new sailings on advertising platforms, by the email address', 'at most once a week',
+                            'Yes, {controller} may send my email address to {recipients}, {rate}, to find me among its members and show me new sailings there. '
+                                .'I can withdraw this at any time; a message to {contact} is enough.'),
                         new StarterWords(Language::German, 'Werbung anderswo', 'Abgleich der E-Mail-Adresse mit Werbeplattformen', 'höchstens einmal in der Woche',
-                            'Ja, {controller} darf meine E-Mail-Adresse {rate} mit den Mitgliedern von {recipients} abgleichen, um mir dort seine Fahrten zu '
-                                .'zeigen. {withdrawal}'),
+                            'Ja, {controller} darf meine E-Mail-Adresse {rate} an {recipients} übermitteln, um mich unter deren Mitgliedern zu finden und mir '
+                                .'dort Fahrten zu zeigen. Ich kann meine Einwilligung jederzeit widerrufen; eine Nachricht an {contact} genügt.'),
                         new StarterWords(Language::French, 'publicité ailleurs', 'rapprochement de l’adresse e-mail avec des plateformes publicitaires', 'au plus une fois par semaine',
-                            'Oui, {controller} peut comparer {rate} mon adresse e-mail avec les membres de {recipients} pour m’y montrer ses traversées. '
-                                .'{withdrawal}'),
+                            'Oui, {controller} peut transmettre mon adresse e-mail, {rate}, à {recipients} pour me retrouver parmi ses membres et m’y montrer '
+                                .'ses traversées. Je peux retirer mon accord à tout moment ; un message à {contact} suffit.'),
                     ]),
             new Starter('draw-news', 'News beside a prize draw', 'The entry counts without it: never make it required, and say so.', [Channel::Email], [
                 new StarterWords(Language::English, 'cabin and fare news', 'cabins and fares on our night routes', 'once a month',
                     'Yes, {controller} may also email me cabins and fares on its night routes {rate}. My entry counts without this too. {withdrawal}'),
                 new StarterWords(Language::German, 'Neues zu Kabinen und Preisen', 'Kabinen und Preise unserer Nachtrouten', 'einmal im Monat',
-                    'Ja, {controller} darf mir auch {rate} Kabinen und Preise seiner Nachtrouten per E-Mail schicken. Meine Teilnahme gilt auch ohne '
+                    'Ja, {controller} darf mir auch {rate} Kabinen und Preise der Nachtrouten per E-Mail schicken. Meine Teilnahme gilt auch ohne '
                         .'das. {withdrawal}'),
                 new StarterWords(Language::French, 'nouvelles des cabines et des tarifs', 'cabines et tarifs de nos lignes de nuit', 'une fois par mois',
                     'Oui, {controller} peut aussi m’envoyer {rate} par e-mail les cabines et tarifs de ses lignes de nuit. Ma participation compte '
                         .'aussi sans cela. {withdrawal}'),
             ]),
             new Starter('young-sailors', 'Children, with a parent\'s agreement',
-                'Below the country\'s age the parent agrees. Ask for the age first, and check the parent\'s agreement '
+                'Below the country\'s age the parent agrees; in France, under 15, child and parent together. Ask for the age first, and check the parent\'s agreement '
                     .'through the parent\'s own address.', [Channel::Email], [
                         new StarterWords(Language::English, 'young sailors\' club', 'knots, games and club days for children', 'once a month',
-                            'I am the parent or guardian. {controller} may email my child knots, games and club days {rate}. {withdrawal}'),
+                            'My child and I agree: {controller} may email my child knots, games and club days {rate}. I hold parental responsibility. '
+                                .'Either of us can withdraw this at any time, with the link in every email or by a message to {contact}.'),
                         new StarterWords(Language::German, 'Club der jungen Seeleute', 'Knoten, Spiele und Clubtage für Kinder', 'einmal im Monat',
-                            'Ich bin Mutter, Vater oder Vormund. {controller} darf meinem Kind {rate} Knoten, Spiele und Clubtage per E-Mail schicken. '
-                                .'{withdrawal}'),
+                            'Ich bin sorgeberechtigt. {controller} darf meinem Kind {rate} Knoten, Spiele und Clubtage per E-Mail schicken. Mein Kind oder '
+                                .'ich können das jederzeit widerrufen: über den Link in jeder E-Mail oder mit einer Nachricht an {contact}.'),
                         new StarterWords(Language::French, 'club des jeunes marins', 'nœuds, jeux et journées du club pour enfants', 'une fois par mois',
-                            'Je suis le parent ou le tuteur. {controller} peut envoyer {rate} à mon enfant par e-mail des nœuds, des jeux et les journées du '
-                                .'club. {withdrawal}'),
+                            'Mon enfant et moi acceptons que {controller} envoie {rate} à mon enfant, par e-mail, des nœuds, des jeux et les journées du '
+                                .'club. J’exerce l’autorité parentale. Chacun de nous peut retirer son accord à tout moment, par le lien de chaque e-mail ou '
+                                .'par un message à {contact}.'),
                     ]),
             new Starter('mail-measuring', 'Opens and clicks',
-                'A purpose of its own beside the newsletter: whoever says no gets the same mails, not measured.', [Channel::Email], [
+                'A purpose of its own beside the newsletter: whoever says no gets the mails all the same, not measured.', [Channel::Email], [
                     new StarterWords(Language::English, 'measuring of our mails', 'which mails and links are opened', 'with every mail',
-                        '{controller} may measure which links in its mails I open, with every mail, so that it sends me routes that interest me. I get the '
-                            .'same mails without it. {withdrawal}'),
+                        '{controller} may measure, with every mail, which of its mails and links I open, to choose its routes for me. I get its mails '
+                            .'without this too. {withdrawal}'),
                     new StarterWords(Language::German, 'Messung unserer E-Mails', 'welche E-Mails und Links geöffnet werden', 'bei jeder E-Mail',
-                        '{controller} darf bei jeder E-Mail messen, welche Links ich öffne, damit die Routen zu mir passen. Ich bekomme dieselben E-Mails '
-                            .'auch ohne das. {withdrawal}'),
+                        '{controller} darf bei jeder E-Mail messen, ob ich sie öffne und welche Links ich anklicke, um die Routenauswahl zu verbessern. '
+                            .'Die E-Mails bekomme ich auch ohne das. {withdrawal}'),
                     new StarterWords(Language::French, 'mesure de nos e-mails', 'quels e-mails et liens sont ouverts', 'à chaque e-mail',
-                        '{controller} peut mesurer à chaque e-mail quels liens j’ouvre, pour que les lignes proposées me conviennent. Je reçois les mêmes '
-                            .'e-mails sans cela. {withdrawal}'),
+                        '{controller} peut mesurer à chaque e-mail si je l’ouvre et sur quels liens je clique, pour mieux choisir ses lignes. Je reçois '
+                            .'ses e-mails même sans cela. {withdrawal}'),
                 ], measures: true),
             new Starter('research-panel', 'Research panel',
-                'Questions are not advertising where nothing is advertised; say how many, and that answering is free.', [Channel::Email], [
+                'Questions about your own services can count as advertising: ask first.', [Channel::Email], [
                     new StarterWords(Language::English, 'passenger panel', 'questions about crossings and harbours', 'four times a year',
                         'Yes, {controller} may email me questions about crossings and harbours {rate}. I answer only when I like. {withdrawal}'),
                     new StarterWords(Language::German, 'Fahrgastbefragung', 'Fragen zu Überfahrten und Häfen', 'viermal im Jahr',
@@ -129,7 +131,7 @@ final class Starters
             ]),
             new Starter('existing-customers', 'Existing customers: the objection line',
                 'No consent, but the rule for existing customers: only own similar goods, to people who bought, with this no '
-                    .'offered at the purchase and in every mail.', [Channel::Email], [
+                    .'offered at the purchase and in every mail. It stands beside the order, not on a form of ours, which asks for consent only.', [Channel::Email], [
                         new StarterWords(Language::English, 'similar crossings', 'crossings similar to those booked', 'four times a year',
                             'No, please do not email me about crossings and services similar to those I booked ({rate}). *You can object to this at any time, '
                                 .'at no cost beyond the basic rate.*'),
@@ -143,12 +145,14 @@ final class Starters
             new Starter('tell-me-once', 'One message, then silence',
                 'For "tell me when it is there": a single mail, after which the permission has done its work.', [Channel::Email], [
                     new StarterWords(Language::English, 'word of free places', 'one mail when a place is free', 'once only',
-                        'Yes, email me once when a cabin on this crossing is free again, and nothing after that; no more than one mail. {withdrawal}'),
+                        'Yes, email me once when a cabin on this crossing is free again, and nothing after that; no more than one mail. '
+                            .'I can withdraw this at any time; a message to {contact} is enough.'),
                     new StarterWords(Language::German, 'Nachricht bei freien Plätzen', 'eine E-Mail, wenn ein Platz frei ist', 'nur ein einziges Mal',
                         'Ja, schicken Sie mir höchstens eine E-Mail, sobald auf dieser Überfahrt wieder eine Kabine frei ist, und danach nichts mehr. '
-                            .'{withdrawal}'),
+                            .'Ich kann meine Einwilligung jederzeit widerrufen; eine Nachricht an {contact} genügt.'),
                     new StarterWords(Language::French, 'avis de place libre', 'un e-mail quand une place se libère', 'une seule fois',
-                        'Oui, envoyez-moi au plus un e-mail quand une cabine se libère sur cette traversée, puis plus rien. {withdrawal}'),
+                        'Oui, envoyez-moi au plus un e-mail quand une cabine se libère sur cette traversée, puis plus rien. '
+                            .'Je peux retirer mon accord à tout moment ; un message à {contact} suffit.'),
                 ]),
             new Starter('trip-survey', 'A question after the crossing',
                 'Courts in some countries take such questions for advertising: ask first.', [Channel::Email], [
@@ -162,12 +166,15 @@ final class Starters
             new Starter('passing-on', 'Passing the address on',
                 'A purpose of its own, apart from being written to by you. The recipients are named; they answer for what '
                     .'they do with it.', [Channel::Email], [
-                        new StarterWords(Language::English, 'passing on to others', 'passing on of the email address', 'once',
-                            'Yes, {controller} may pass my email address, once, to these companies: {recipients}. {withdrawal}'),
-                        new StarterWords(Language::German, 'Weitergabe an andere', 'Weitergabe der E-Mail-Adresse', 'einmalig',
-                            'Ja, {controller} darf meine E-Mail-Adresse einmal im Jahr an diese Unternehmen weitergeben: {recipients}. {withdrawal}'),
-                        new StarterWords(Language::French, 'transmission à d’autres', 'transmission de l’adresse e-mail', 'une fois',
-                            'Oui, {controller} peut transmettre au plus une fois par an mon adresse e-mail à ces sociétés : {recipients}. {withdrawal}'),
+                        new StarterWords(Language::English, 'passing on to others', 'passing on of the email address to hotels and tours', 'once',
+                            'Yes, {controller} may pass my email address, once, to these companies: {recipients}, for mails about their hotels and island '
+                                .'tours. I can withdraw this at any time; a message to {contact} is enough.'),
+                        new StarterWords(Language::German, 'Weitergabe an andere', 'Weitergabe der E-Mail-Adresse an Hotels und Veranstalter', 'einmalig',
+                            'Ja, {controller} darf meine E-Mail-Adresse einmalig an diese Firmen geben: {recipients}. Sie dürfen mir zu Hotels und '
+                                .'Inseltouren schreiben. Ich kann meine Einwilligung jederzeit widerrufen; eine Nachricht an {contact} genügt.'),
+                        new StarterWords(Language::French, 'transmission à d’autres', 'transmission de l’adresse e-mail à des hôtels et excursionnistes', 'une seule fois',
+                            'Oui, {controller} peut transmettre une seule fois mon adresse e-mail à ces sociétés : {recipients}, pour des e-mails sur leurs '
+                                .'hôtels et excursions. Je peux retirer mon accord à tout moment ; un message à {contact} suffit.'),
                     ]),
         ];
     }

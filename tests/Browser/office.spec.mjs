@@ -169,7 +169,7 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
 
 const screens = [
   '/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
-  '/enquiries', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/account', '/requirements/purpose-said', '/rules',
+  '/enquiries', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/requirements/purpose-said', '/rules',
   '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news',
   '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries',
   '/records/purpose/voyage-news', '/records/processor/gullwing-surveys', '/nowhere',

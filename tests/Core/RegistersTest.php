@@ -200,7 +200,8 @@ test('what a processor\'s record lacks is named', function (array $change, array
     'last day' => [['until' => '2026-11-25'], []],
     'outside, without ground' => [['country' => 'US'], ['no ground of the transfer']],
     'outside, with ground' => [['country' => 'US', 'transfer' => 'standard clauses'], []],
-    'the United Kingdom is found adequate' => [['country' => 'GB'], []], 'nowhere' => [['country' => ''], ['where it keeps']],
+    'the United Kingdom, without its adequacy on record' => [['country' => 'GB'], ['no ground of the transfer']],
+    'the United Kingdom, with it' => [['country' => 'GB', 'transfer' => 'Adequacy decision of 2021'], []], 'nowhere' => [['country' => ''], ['where it keeps']],
 ]);
 
 test('placeholders are filled from the registers; what cannot be says why', function (string $text, string $language, string $filled, array $missing): void {
@@ -209,7 +210,7 @@ test('placeholders are filled from the registers; what cannot be says why', func
     expect($words)->toBe($filled)->and(array_map(static fn (Unfilled $u): string => $u->name, $fillings->missing(statement($text, $language))))->toBe($missing);
 })->with([
     ['{controller}, {rate}. See the {notice}.', 'en', 'Tidewick Ferries, once a month. See the privacy notice.', []],
-    ['{controller}, {rate}. {withdrawal}', 'sv', 'Tidewick Ferries, en gång i månaden. Jag kan när som helst återkalla det via länken i varje mejl.', []],
+    ['{controller}, {rate}. {withdrawal}', 'sv', 'Tidewick Ferries, en gång i månaden. Jag kan när som helst återkalla mitt samtycke via länken i varje mejl.', []],
     ['{rate} {notice}', 'fr', '… …', ['rate', 'notice']], ['{recipients}', 'en', '…', ['recipients']],
     ['{ratte} {controller}', 'de', '… Tidewick Ferries', ['ratte']],
     ['{ rate } { } {{rate}}', 'en', '{ rate } { } {once a month}', []],
@@ -277,6 +278,28 @@ test('the paragraph for the notice says each purpose with its channels, and what
         ->and(NoticeParagraph::of(Language::English, [], $house)->sentences)->toBe([]);
     foreach (Language::cases() as $language) {
         expect(count(NoticeParagraph::of($language, $asked, $house)->sentences))->toBe(4);
+    }
+});
+
+test('the paragraph cites the law of the controller\'s seat, names who works for it, and speaks of consent only where some is asked', function (): void {
+    $consent = new AskedPurpose(Purpose::from(Document::from(House::VOYAGE_NEWS)), [Juramen\Register\Channel::Email], []);
+    $customers = new AskedPurpose(Purpose::from(Document::from([...House::VOYAGE_NEWS, 'basis' => 'existing-customer'])), [Juramen\Register\Channel::Email], []);
+    $house = HouseRules::toStartWith();
+    $post = Processor::from(
+        Document::from(['id' => 'p', 'name' => 'Quayside Post', 'controller' => 'tidewick-ferries', 'own' => false, 'purposes' => ['voyage-news']])
+    );
+    $says = static fn (array $asked, ?string $seat, array $processors = [], Language $in = Language::English): string => implode(
+        "\n", NoticeParagraph::of($in, $asked, $house, $seat === null ? null : Country::parse($seat), $processors)->sentences
+    );
+    expect($says([$consent], 'DE'))->toContain('Art. 6(1)(a) GDPR')->not->toContain('UK GDPR')
+        ->and($says([$consent], 'GB'))->toContain('Art. 6(1)(a) UK GDPR')
+        ->and($says([$consent], 'CA'))->not->toContain('GDPR')->not->toContain(':cite')
+        ->and($says([$consent], 'DE', [], Language::French))->toContain('art. 6, par. 1, point a), du RGPD')
+        ->and($says([$consent], null, [$post]))->toContain('These work for us under a contract: Quayside Post.')
+        ->and($says([$consent], null))->toContain('proof of your consent for 36 months')->toContain('does not affect the lawfulness')
+        ->and($says([$customers], null))->toContain('our interest is advertising our own similar services')->not->toContain('withdraw')->not->toContain('proof of');
+    foreach (Language::cases() as $language) {
+        expect($says([$consent, $customers], 'GB', [$post], $language))->not->toContain(':cite')->not->toContain(':names');
     }
 });
 

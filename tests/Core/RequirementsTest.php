@@ -329,7 +329,9 @@ test('ca-identified: people in Canada are told who asks, by post and one way mor
     expect($judge($foot))->toBe('met')->and($judge('Tidewick Ferries, 14 Breakwater Road, Port Ansel, Canada'))->toBe('breach')
         ->and($judge('Tidewick Ferries, privacy@tidewick.example'))->toBe('breach')
         ->and($judge($foot, ['countries' => ['GB']]))->toBe('not-applicable')
-        ->and($judge('© Tidewick, P.O. Box 12, +1 902 555 0100', ['sheet' => null, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('met')
+        ->and($judge('© Tidewick, P.O. Box 12, Port Ansel NS B3J 1A1, +1 902 555 0100', ['sheet' => null, 'address' => 'https://atlantic.tidewick.ca/']))
+        ->toBe('met')
+        ->and($judge('© 2026 Harbour Club, +1 902 555 0100', ['sheet' => null, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('breach')
         ->and($judge('', ['sheet' => null, 'whole' => false, 'address' => 'https://atlantic.tidewick.ca/']))->toBe('open');
 })->with($languages);
 

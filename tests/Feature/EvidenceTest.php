@@ -6,6 +6,7 @@ use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\Moments;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Juramen\Canon\Day;
 use Symfony\Component\DomCrawler\Crawler;
@@ -70,4 +71,34 @@ test('act and form beside the answer are those that it rests on; one that was ch
 test('a value without a name of its own is called by its field', function (): void {
     expect(App\Pages\Evidence\ValueName::of('email'))->toBe('Email')->and(App\Pages\Evidence\ValueName::of('second-phone'))->toBe('Second phone')
         ->and(Moments::plain('2026-03-02'))->toBe('2 Mar 2026');
+});
+
+test('a withdrawal that came by phone or letter ends at once what was agreed to until then, and tells whoever records it nothing', function (): void {
+    ($this->agrees)('2026-03-02 10:00:00');
+    Carbon::setTestNow('2026-05-20 09:00:00');
+    $malin = User::query()->orderBy('id')->skip(2)->firstOrFail();
+    $this->actingAs($malin)->get('/withdrawals')->assertOk();
+    $tell = fn (array $more) => $this->from('/withdrawals')
+        ->post('/withdrawals', ['email' => 'imke@post.example', 'purpose' => '', 'how' => 'letter', 'day' => '2026-05-18', ...$more]);
+    $allowed = fn (): bool => (bool) DB::table('permissions')->value('allowed');
+    // What makes no sense is said at its field, and what was typed stands.
+    foreach (['email' => 'imke', 'how' => 'one-click', 'day' => '2026-05-21', 'purpose' => 'nonsense'] as $field => $wrong) {
+        $tell([$field => $wrong])->assertRedirect('/withdrawals')->assertSessionHasErrors($field);
+    }
+    $tell(['day' => ['x'], 'how' => ['x']])->assertSessionHasErrors(['day', 'how']);
+    expect($allowed())->toBeTrue();
+    // A known address and an unknown one are answered alike; of another purpose nothing ends.
+    $unknown = $tell(['email' => 'nobody@post.example'])->assertRedirect('/withdrawals')->getSession()->get('said');
+    $tell(['day' => '2026-03-01'])->assertRedirect('/withdrawals');
+    expect($allowed())->toBeTrue('what was agreed to afterwards goes on');
+    expect($tell([])->assertRedirect('/withdrawals')->getSession()->get('said'))->toBe($unknown)->and($allowed())->toBeFalse();
+    $tell([])->assertRedirect('/withdrawals');
+    expect($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed', 'withdrawn']);
+    $this->get('/evidence')->assertForbidden();
+    // The day that was told is kept; before it was recorded, the answer is what it was.
+    $this->actingAs(User::query()->firstOrFail());
+    expect((string) ($this->asks)('2026-05-19')->getContent())->toContain('Yes.')->and((string) ($this->asks)('2026-05-20T12:30')->getContent())
+        ->toContain('This person withdrew on 18 May 2026')->toContain('by a letter');
+    $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
+    $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail())->get('/withdrawals')->assertForbidden();
 });

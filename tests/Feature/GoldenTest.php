@@ -102,7 +102,8 @@ test('its sheets and records open, with their history, and nothing on the air di
         $this->get("/points/{$point->slug}/publish")->assertOk();
         $this->get("/points/{$point->slug}/history")->assertOk();
         $differs = app(ReviewPublication::class)->newest($point)->differs();
-        expect($differs)->toBe($point->slug === 'cabin-draw', $point->slug);
+        // Our own words for withdrawing in Swedish and Danish, and for the notice in French, have been corrected since.
+        expect($differs)->toBe(in_array($point->slug, ['cabin-draw', 'booking-popup', 'atlantic-newsletter'], true), $point->slug);
     }
     foreach (DB::table('records')->where('kind', '!=', 'sheet')->get() as $record) {
         $this->get("/records/{$record->kind}/{$record->slug}")->assertOk();

@@ -153,7 +153,7 @@ test('a draft comes back with a reply, is taken back, and is overtaken', functio
 test('what is typed is judged, filled in and counted, and not saved; a mend adds to the template', function (): void {
     $judge = fn (string $text) => $this->actingAs($this->malin)->post(VOYAGE.'/judge', ['place' => 'texts/en', 'value' => $text, 'base' => 1])->assertOk();
     $judge('Yes, {controller} may email me sailings {rate}.')->assertSee('does not say that consent can be withdrawn')
-        ->assertSee('Yes, Tidewick Ferries may email me sailings once a month.')->assertSee('9 words')->assertDontSee('id="base"', false);
+        ->assertSee('Yes, Tidewick Ferries may email me sailings once a month.')->assertSee('10 words')->assertDontSee('id="base"', false);
     $judge('Yes, *please* <script>alert(1)</script> {withdrawal}')->assertSee('<em>please</em>', false)->assertDontSee('<script>alert', false);
     $judge(str_repeat('word ', 900))->assertOk();
     $judge('')->assertSee('Nothing is written yet')->assertSee('id="under-texts-en"', false);
@@ -430,7 +430,8 @@ test('who approves new words is told what still says the old ones, how many agre
         $words = "Ja, {controller} darf mir {rate} Fahrten, Preise und Konzerte an Bord per E-Mail schicken. {withdrawal} $language";
         ($this->write)("texts/$language", $words, $this->malin);
     }
-    $this->actingAs($this->arne)->post(VOYAGE.'/approve', ['looked' => revision(), 'comment' => 'The translations, whatever they say.'])->assertRedirect(VOYAGE);
+    $approval = ['looked' => revision(), 'comment' => 'The translations, whatever they say.'];
+    $this->actingAs($this->arne)->post(VOYAGE.'/approve', $approval)->assertRedirect(VOYAGE);
     expect($behind())->toBeFalse();
 });
 

@@ -256,3 +256,15 @@ test('a password is changed with the old one, and that ends the other sessions',
     expect(DB::table('sessions')->count())->toBe(0)->and(auth()->validate(['email' => 'runa@tidewick.example', 'password' => 'a quiet harbour at dusk']))
         ->toBeTrue();
 });
+
+test('words in a language that the form does not offer change nothing that visitors see, and stand on nobody\'s desk', function (): void {
+    written(Point::query()->firstOrFail()->record, $this->malin, 'languages', ['en']);
+    publishNow('footer-newsletter', $this->arne);
+    foreach ([['title/de', 'Etwas ganz anderes'], ['fields/first-name/label/de', 'Rufname'], ['button/de', 'Los']] as [$place, $words]) {
+        written(Point::query()->firstOrFail()->record, $this->malin, $place, $words);
+    }
+    $this->actingAs($this->runa)->get('/desk')->assertDontSee('has a draft after edition');
+    $this->get('/points/footer-newsletter/publish')->assertSee('There is nothing to publish');
+    written(Point::query()->firstOrFail()->record, $this->malin, 'title/en', 'Something else');
+    $this->get('/desk')->assertSee('has a draft after edition');
+});

@@ -39,17 +39,33 @@ final class WithdrawConsent
      */
     public function __invoke(Id $subject, How $how, ?array $named = null): bool
     {
-        return DB::transaction(function () use ($subject, $how, $named): bool {
+        return $this->end($subject, $how, static fn (Permission $p): bool => $named === null || array_filter($named, $p->target->equals(...)) !== []);
+    }
+
+    /**
+     * Ends what somebody told the house, as far as it was agreed to before that.
+     *
+     * @param  callable(Target): bool  $named
+     */
+    public function told(Id $subject, ToldWithdrawal $told, callable $named): bool
+    {
+        return $this->end($subject, $told->how, static fn (Permission $p): bool => $named($p->target) && $told->reaches($p), $told);
+    }
+
+    /** @param  callable(Permission): bool  $named */
+    private function end(Id $subject, How $how, callable $named, ?ToldWithdrawal $told = null): bool
+    {
+        return DB::transaction(function () use ($subject, $how, $named, $told): bool {
             $chain = $this->append->hold($subject);
             $ends = array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter(
                 Permissions::of($this->ledger->chain($subject))->all(),
-                static fn (Permission $p): bool => ($p->allowed() || $p->waits()) && ($named === null || array_filter($named, $p->target->equals(...)) !== []),
+                static fn (Permission $p): bool => ($p->allowed() || $p->waits()) && $named($p),
             )));
             if ($ends === []) {
                 return false;
             }
             $now = $this->clock->instant();
-            ($this->append)($chain, new Withdrawn($now, $how, $ends));
+            ($this->append)($chain, new Withdrawn($told->at ?? $now, $how, $ends, $told?->by));
             $this->delete->leaveAlone($subject);
             foreach ($this->comeToNothing($subject) as $journey) {
                 $revoked = $journey->path()->revoked($now);

@@ -9,6 +9,7 @@ use Juramen\Audit\Requirements\NoticeMatches;
 use Juramen\Points\Registers;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Register\Purpose;
 use Juramen\Wording\AskedPurpose;
 use Juramen\Wording\NoticeParagraph;
 use Juramen\Wording\Statement;
@@ -35,7 +36,10 @@ final class NoticePage
     private static function view(Registers $registers, Controller $controller, Language $language): NoticeView
     {
         $asked = self::asked($registers, $controller, $language);
-        $paragraph = NoticeParagraph::of($language, $asked, $registers->house);
+        $paragraph = NoticeParagraph::of(
+            $language, $asked, $registers->house, $controller->country,
+            $registers->processorsOf(array_map(static fn (AskedPurpose $a): Purpose => $a->purpose, $asked))
+        );
         $held = $controller->noticeText->has($language);
 
         return new NoticeView(

@@ -50,6 +50,15 @@ final class TrackingSaid extends FormRequirement
             );
         }
         $said = $reading->find(Topic::Tracking, $reading->text);
+        $other = array_filter($reading->sheet->statements ?? [], static fn ($s): bool => ! $s->measures);
+        // Reading on the device needs a yes of its own (Art. 5(3)): said within what is agreed to besides, it is not asked for.
+        $besides = $said !== null && $other === [] && $reading->find(Topic::Marketing, $reading->text) !== null;
+        if ($besides) {
+            return [$this->finding(
+                Verdict::Open, 'Measuring is said within the words of something else; where it reads on the device it needs a yes of its own.',
+                $measured[0]->where, $said, 'Does it store or read anything on the device, such as by a picture that is loaded? Then ask with a control of its own.'
+            )];
+        }
 
         return $said !== null ? $this->met('It is said that mails are measured.', $reading->where, $said)
             : [

@@ -16,8 +16,9 @@ final readonly class Withdrawn extends Act
 {
     /**
      * @param  non-empty-list<Target>  $targets
+     * @param  string|null  $by  who recorded it, where somebody of the house did
      */
-    public function __construct(Instant $occurred, How $how, public array $targets)
+    public function __construct(Instant $occurred, How $how, public array $targets, public ?string $by = null)
     {
         parent::__construct($occurred, $how);
     }
@@ -34,11 +35,14 @@ final readonly class Withdrawn extends Act
 
     protected function members(): array
     {
-        return ['targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets)];
+        return [
+            'targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets),
+            'details' => $this->by === null ? [] : ['by' => $this->by],
+        ];
     }
 
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
-        return new self($occurred, $how, $members->targets('targets'));
+        return new self($occurred, $how, $members->targets('targets'), $members->withinOrNone('details')?->text('by'));
     }
 }

@@ -18,8 +18,10 @@ return [
         'one-click' => 'by the mail program\'s one-click button',
         'clock' => 'by the clock',
         'mail-accepted' => 'taken by the mail server',
+        'phone' => 'told by phone', 'letter' => 'by a letter', 'message' => 'by a message to the house', 'in-person' => 'told face to face',
         'officer' => 'by an officer',
     ],
+    'told' => ['phone' => 'by phone', 'letter' => 'by letter', 'message' => 'in a message', 'in-person' => 'in person'],
     'signals' => [
         'trap-touched' => 'The field that people do not see was filled in',
         'too-fast' => 'Sent faster than anybody types',

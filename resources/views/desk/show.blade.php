@@ -16,7 +16,7 @@
 @endforelse
 </div>
 <aside class="margin" aria-label="How things stand">
-<p class="soft">Margin</p>
+<h2 class="soft">How things stand</h2>
 <section><p class="met"><span aria-hidden="true">✓</span> {{ number_format($page->sealed) }} entries sealed</p>
 <p class="soft">The newest checkpoint is public <a href="{{ route('ledger.checkpoint') }}">here</a>, for whoever wants to hold us to it.</p></section>
 <section><p><b>Deleted in seven days</b></p>
@@ -28,6 +28,8 @@
 <br><span class="soft">{{ $each->why }}</span></p>
 @endforeach
 <p><a href="{{ route('rules') }}">All points by rules</a></p></section>@endif
+@can('endFor', App\Models\Subscriber::class)<section><p><a href="{{ route('withdrawals') }}">Record a withdrawal</a> that came by phone or
+letter</p></section>@endcan
 @can('viewAny', App\Models\Delivery::class)<section><p><a href="{{ route('mails') }}">Mails on their way</a></p></section>@endcan
 </aside>
 </div>

@@ -14,5 +14,6 @@
 <p class="soft">Give a whole email address, or a part of a signup point's name. Capitals do not matter.
 An address is not written into any log or address bar.</p>
 <p><a href="{{ route('evidence.signups') }}">All sign-ups</a>, by what became of them, where and when.</p>
+@can('endFor', App\Models\Subscriber::class)<p><a href="{{ route('withdrawals') }}">Record a withdrawal</a> that came by phone or letter.</p>@endcan
 </div>
 @endsection

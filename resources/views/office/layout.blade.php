@@ -19,7 +19,7 @@
 <a href="/" class="sign">Juramen</a>
 @auth
 <nav aria-label="Areas">
-<a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*', 'work*')) aria-current="page" @endif>Desk</a>
+<a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*', 'work*', 'withdrawals*')) aria-current="page" @endif>Desk</a>
 @can('viewAny', App\Models\Point::class)
 <a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*', 'rules*', 'enquiries*')) aria-current="page" @endif>Signup points</a>
 <a href="{{ route('wording') }}" data-go="w" @if(request()->routeIs('wording*', 'records*')) aria-current="page" @endif>Wording</a>

@@ -2,7 +2,7 @@
 <p class="sentence"><x-place.line :of="$form->name" /> answers for its signup points. Its address is <x-place.line :of="$form->address" />,
  in <x-place.choice :of="$form->country" />. People reach it at <x-place.line :of="$form->contact" />;
  its data protection officer at <x-place.line :of="$form->dpo" />.
- Where it has no seat in the EU or the UK it is represented by <x-place.line :of="$form->representative" />.</p>
+ Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative" />.</p>
 </section>
 <section><h2>House look</h2>
 <p class="sentence">Buttons and links of its forms are
