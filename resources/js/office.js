@@ -32,6 +32,16 @@
   document.addEventListener('DOMContentLoaded', growAll);
   document.addEventListener('sheet:drawn', growAll);
 
+  // On a phone the rows of a table stand under one another, and each cell says which column it is of.
+  const label = () => document.querySelectorAll('.page table').forEach((table) => {
+    const heads = [...table.querySelectorAll('thead th')].map((head) => head.textContent.trim().replace(/[?:]$/, ''));
+    table.querySelectorAll('tbody tr').forEach((row) => [...row.cells].forEach((cell, i) => {
+      if (i > 0 && heads[i] && !cell.dataset.label) cell.dataset.label = heads[i];
+    }));
+  });
+  document.addEventListener('DOMContentLoaded', label);
+  document.addEventListener('sheet:drawn', label);
+
   // A form is sent once, however often its button is pressed; coming back to the page, it can be sent again.
   document.addEventListener('submit', (event) => {
     const form = event.target;

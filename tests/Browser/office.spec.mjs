@@ -111,6 +111,85 @@ test('by keyboard alone: change wording, mend a note, approve, publish, look a p
   await expect(page.locator('#cursor')).toBeFocused();
 });
 
+test('an officer\'s day by keyboard alone: an uncertain mail, held submissions, rules submitted, a withdrawal by letter, the list of sign-ups, and home', async ({ page }) => {
+  /** Reaches what is called so with Tab alone, as somebody without a mouse would, and presses it. */
+  const press = async (role, name, nth = 0) => {
+    const target = page.getByRole(role, { name }).nth(nth);
+    await expect(target).toBeVisible();
+    for (let i = 0; i < 150; i += 1) {
+      if (await target.evaluate((e) => e === document.activeElement)) { await page.keyboard.press('Enter'); return; }
+      await page.keyboard.press('Tab');
+    }
+    throw new Error(`The keyboard does not get to ${name}.`);
+  };
+  await page.goto('/login');
+  await page.keyboard.type('runa@tidewick.example');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('harbour-lamp-42');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/desk$/);
+
+  // An uncertain mail is sent once more.
+  const uncertain = Number(sql("SELECT COUNT(*) FROM deliveries WHERE state = 'uncertain'"));
+  expect(uncertain).toBeGreaterThan(0);
+  await press('link', 'Decide');
+  await expect(page.getByRole('heading', { name: 'Mails' })).toBeVisible();
+  await press('button', /Send again/);
+  await expect(page.getByText('It is sent once more.')).toBeVisible();
+  expect(Number(sql("SELECT COUNT(*) FROM deliveries WHERE state = 'uncertain'"))).toBe(uncertain - 1);
+
+  // What was held is looked at, and deleted.
+  await page.keyboard.press('g');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('heading', { level: 1 }).filter({ hasText: /held|Held/ })).toBeVisible();
+  const held = Number(sql('SELECT COUNT(*) FROM held_submissions'));
+  await press('button', /^Delete/);
+  await expect.poll(() => Number(sql('SELECT COUNT(*) FROM held_submissions'))).toBe(held - 1);
+
+  // The house rules, handed to the other officer for a day to come.
+  await page.keyboard.press('g');
+  await page.keyboard.press('w');
+  await expect(page).toHaveURL(/\/wording$/);
+  await press('link', 'House rules');
+  await expect(page.getByRole('heading', { name: 'House rules' })).toBeVisible();
+  await tabTo(page, 'at-reminder-days');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('#sheet-state')).toContainText('draft after edition 1');
+  await press('link', /Review and approve/);
+  await press('button', 'Submit for approval');
+  await expect(page.getByText('Submitted.')).toBeVisible();
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect(page.locator('#sheet-state')).toContainText('edition 1 in force');
+
+  // A letter came. Nothing is asked twice, and nothing is told.
+  await page.keyboard.press('g');
+  await page.keyboard.press('d');
+  await expect(page).toHaveURL(/\/desk$/);
+  await press('link', 'Record a withdrawal');
+  await expect(page.getByRole('heading', { name: 'A withdrawal that came to us' })).toBeVisible();
+  await tabTo(page, 'email');
+  await page.keyboard.type('nobody.at.all@post.example');
+  await tabTo(page, 'how');
+  await page.keyboard.press('ArrowDown');
+  await press('button', 'Record it');
+  await expect(page.locator('.said')).toContainText('Recorded.');
+
+  // Who withdrew, by filters that stay in the address.
+  await page.keyboard.press('g');
+  await page.keyboard.press('e');
+  await expect(page).toHaveURL(/\/evidence$/);
+  await press('link', 'All sign-ups');
+  await expect(page.getByRole('heading', { name: 'Sign-ups' })).toBeVisible();
+  await tabTo(page, 'state');
+  for (let i = 0; i < 4; i += 1) await page.keyboard.press('ArrowDown');
+  await press('button', 'Show');
+  await expect(page).toHaveURL(/state=withdrawn/);
+  await expect(page.locator('#state')).toHaveValue('withdrawn');
+  await expect(page.getByText(/^\d+ withdrawn$/)).toBeVisible();
+  await press('button', 'Sign out');
+  await expect(page).toHaveURL(/\/login$/);
+});
+
 test('the cursor follows the mouse', async ({ page }) => {
   await signIn(page);
   await page.goto('/evidence');

@@ -58,6 +58,7 @@ for (const walk of walks) {
       if (reason) tally.left.set(control.name, reason.why);
       return !reason;
     });
+    expect.soft(await page.evaluate(() => window.walk.tiny()), 'fields too small to hit').toEqual([]);
     const sheet = usable.filter((control) => control.sheet);
     if (sheet.length > 0) await useSheet(page, now, walk, sheet);
     await useRest(page, now, walk, usable.filter((control) => !control.sheet && control.kind !== 'button' && control.form < 0));

@@ -283,7 +283,8 @@ test('the paragraph for the notice says each purpose with its channels, and what
 
 test('the paragraph cites the law of the controller\'s seat, names who works for it, and speaks of consent only where some is asked', function (): void {
     $consent = new AskedPurpose(Purpose::from(Document::from(House::VOYAGE_NEWS)), [Juramen\Register\Channel::Email], []);
-    $customers = new AskedPurpose(Purpose::from(Document::from([...House::VOYAGE_NEWS, 'basis' => 'existing-customer'])), [Juramen\Register\Channel::Email], []);
+    $own = Purpose::from(Document::from([...House::VOYAGE_NEWS, 'basis' => 'existing-customer']));
+    $customers = new AskedPurpose($own, [Juramen\Register\Channel::Email], []);
     $house = HouseRules::toStartWith();
     $post = Processor::from(
         Document::from(['id' => 'p', 'name' => 'Quayside Post', 'controller' => 'tidewick-ferries', 'own' => false, 'purposes' => ['voyage-news']])
@@ -297,7 +298,8 @@ test('the paragraph cites the law of the controller\'s seat, names who works for
         ->and($says([$consent], 'DE', [], Language::French))->toContain('art. 6, par. 1, point a), du RGPD')
         ->and($says([$consent], null, [$post]))->toContain('These work for us under a contract: Quayside Post.')
         ->and($says([$consent], null))->toContain('proof of your consent for 36 months')->toContain('does not affect the lawfulness')
-        ->and($says([$customers], null))->toContain('our interest is advertising our own similar services')->not->toContain('withdraw')->not->toContain('proof of');
+        ->and($says([$customers], null))->toContain('our interest is advertising our own similar services')->not->toContain('withdraw')
+        ->not->toContain('proof of');
     foreach (Language::cases() as $language) {
         expect($says([$consent, $customers], 'GB', [$post], $language))->not->toContain(':cite')->not->toContain(':names');
     }

@@ -302,6 +302,10 @@ test('tracking-said: what is measured is said', function (string $language, stri
     expect(verdict('tracking-said', $language, ['label' => $said, 'sheet' => known(['measures' => true])]))->toBe('met')
         ->and(verdict('tracking-said', $language, ['label' => 'Tidewick Ferries', 'sheet' => known(['measures' => true])]))->toBe('breach')
         ->and(verdict('tracking-said', $language, ['label' => $said, 'sheet' => known()]))->toBe('not-applicable');
+    // Within the words of something else it is said, and not asked for.
+    expect(verdict('tracking-said', 'en', [
+        'label' => 'Yes, email me new sailings once a month. You may measure which links in your mails I open.', 'sheet' => known(['measures' => true]),
+    ]))->toBe('open');
 })->with([
     ['en', 'You may measure which links I open.'], ['de', 'Sie dürfen messen, welche Links ich öffne.'], ['fr', 'Vous pouvez mesurer quels liens j’ouvre.'],
     ['sv', 'Ni får mäta vilka länkar jag öppnar.'], ['da', 'I må måle, hvilke links jeg åbner.'],

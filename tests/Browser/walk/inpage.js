@@ -57,6 +57,9 @@ window.walk = (() => {
     // Whatever answers what somebody did: is it where one can see it?
     hidden: () => [...document.querySelectorAll('[role=alert], .wrong, .conflict')].filter((e) => e.textContent.trim() !== '' && e.checkVisibility())
       .filter((e) => { const box = e.getBoundingClientRect(); return box.bottom < 0 || box.top > innerHeight; }).map((e) => e.textContent.trim().slice(0, 100)),
+    // A field that one cannot see, or hardly hit, is none.
+    tiny: () => [...document.querySelectorAll('input:not([type=hidden], [type=checkbox], [type=radio], [type=color]), select, textarea')]
+      .filter((e) => e.checkVisibility() && e.tabIndex >= 0 && e.getBoundingClientRect().width < 44).map((e) => e.id || e.name),
     errors: () => [...document.querySelectorAll('[role=alert], .wrong')].filter((e) => e.checkVisibility() && e.textContent.trim() !== '').length,
   };
 })();
