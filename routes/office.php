@@ -101,6 +101,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');
     Route::get('/evidence/signups', [SignupController::class, 'index'])->can('viewAny', Subscriber::class)->name('evidence.signups');
     Route::get('/evidence/{subject}', [PersonController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence.person');
+    Route::get('/evidence/{subject}/printed', [PersonController::class, 'printed'])->can('viewAny', Subscriber::class)->name('evidence.printed');
     Route::get('/evidence/{subject}/asked', [PersonController::class, 'asked'])->can('viewAny', Subscriber::class)->name('evidence.asked');
     Route::get('/evidence/{subject}/shown/{entry}', [PersonController::class, 'shown'])->can('viewAny', Subscriber::class)->name('evidence.shown');
 
@@ -116,6 +117,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/enquiries/{enquiry}/delete', [EnquiryController::class, 'delete'])->can('decide', Enquiry::class)->name('enquiries.delete');
     Route::get('/mails', [MailController::class, 'index'])->can('viewAny', Delivery::class)->name('mails');
     Route::post('/mails/{delivery}/again', [MailController::class, 'again'])->can('decide', Delivery::class)->name('mails.again');
+    Route::post('/mails/{delivery}/leave', [MailController::class, 'leave'])->can('decide', Delivery::class)->name('mails.leave');
     Route::get('/work', [WorkController::class, 'index'])->can('viewAny', FailedWork::class)->name('work');
     Route::post('/work/{work}/again', [WorkController::class, 'again'])->can('decide', FailedWork::class)->name('work.again');
     Route::post('/work/{work}/leave', [WorkController::class, 'leave'])->can('decide', FailedWork::class)->name('work.leave');

@@ -17,10 +17,12 @@ enum DeliveryState: string
     case Failed = 'failed';
     /** A worker stopped, or the other side fell silent, after it may have been taken: a person decides. */
     case Uncertain = 'uncertain';
+    /** It was uncertain, and a person decided to leave it so. */
+    case Left = 'left';
 
     /** Whether a person may send it once more. */
     public function mayBeSentAgain(): bool
     {
-        return $this === self::Uncertain || $this === self::Failed;
+        return in_array($this, [self::Uncertain, self::Failed, self::Left], true);
     }
 }

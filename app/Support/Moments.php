@@ -15,7 +15,10 @@ final class Moments
     private const FORMS = [
         'j M Y, H:i:s' => '+999999 microseconds', 'Y-m-d\TH:i:s' => '+999999 microseconds', 'Y-m-d H:i:s' => '+999999 microseconds',
         'j M Y, H:i' => '+59999999 microseconds', 'Y-m-d\TH:i' => '+59999999 microseconds', 'Y-m-d H:i' => '+59999999 microseconds',
-        'j M Y' => '+1 day -1 microsecond', 'Y-m-d' => '+1 day -1 microsecond',
+        'j M Y, G:i' => '+59999999 microseconds', 'j F Y, H:i' => '+59999999 microseconds', 'j F Y, H:i:s' => '+999999 microseconds',
+        'j.n.Y, H:i:s' => '+999999 microseconds', 'j.n.Y H:i:s' => '+999999 microseconds', 'j.n.Y, H:i' => '+59999999 microseconds',
+        'j.n.Y H:i' => '+59999999 microseconds',
+        'j M Y' => '+1 day -1 microsecond', 'j F Y' => '+1 day -1 microsecond', 'j.n.Y' => '+1 day -1 microsecond', 'Y-m-d' => '+1 day -1 microsecond',
     ];
 
     /** The day of a moment in the office, like 2026-05-14. */
@@ -82,10 +85,17 @@ final class Moments
      * twice, when clocks are put back, gives both, unless the zone's short name behind it chooses; one that is left out gives
      * none, as does what is no such time.
      *
+     * Read are days and times as people write them ("14 May 2026, 09:12", "14.05.2026", "14.5.2026 09:12") and as machines do
+     * ("2026-05-14T09:12+02:00", "2026-05-14T07:12:33Z").
+     *
      * @return list<Instant> in order
      */
     public static function read(string $text): array
     {
+        $absolute = self::absolute(trim($text));
+        if ($absolute !== null) {
+            return [$absolute];
+        }
         $zone = preg_match('/^(.*\S)\s+([A-Z]{2,5})$/uD', trim($text), $m) === 1 ? $m[2] : null;
         $wall = self::wall($zone === null ? trim($text) : $m[1]);
         if ($wall === null) {
@@ -102,6 +112,26 @@ final class Moments
         sort($found);
 
         return array_map(Instant::of(...), $found);
+    }
+
+    /** A time that says its own distance from UTC (ISO 8601); null where it does not. */
+    private static function absolute(string $text): ?Instant
+    {
+        if (preg_match('/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(?<seconds>:\d\d)?(?:\.\d{1,6})?(?:Z|[+-]\d\d:?\d\d)$/D', $text, $m) !== 1) {
+            return null;
+        }
+        $form = 'Y-m-d\TH:i'.(($m['seconds'] ?? '') === '' ? '' : ':s').(str_contains($text, '.') ? '.u' : '').'P';
+        $time = DateTimeImmutable::createFromFormat("!$form", str_replace(' ', 'T', $text));
+        $faults = DateTimeImmutable::getLastErrors();
+        if ($time === false || ($faults !== false && $faults['warning_count'] > 0)) {
+            return null;
+        }
+
+        return Instant::of(match (true) {
+            str_contains($text, '.') => $time,
+            ($m['seconds'] ?? '') !== '' => $time->modify('+999999 microseconds'),
+            default => $time->modify('+59999999 microseconds'),
+        });
     }
 
     /** As it stands on a clock, written as if in UTC; null where it is no such time. */

@@ -51,6 +51,8 @@
   });
   window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((form) => delete form.dataset.sent));
 
+  document.addEventListener('click', (event) => { if (event.target.closest?.('[data-prints]')) window.print(); });
+
   // A paragraph for elsewhere.
   document.addEventListener('click', (event) => {
     const button = event.target.closest?.('[data-copies]');

@@ -28,7 +28,7 @@ test('by keyboard alone: change wording, mend a note, approve, publish, look a p
   await editor.keyboard.press('w');
   await expect(editor.getByRole('heading', { name: 'Wording' })).toBeVisible();
   await accessible(editor);
-  await editor.getByRole('link', { name: 'draw-news' }).focus();
+  await editor.getByRole('link', { name: 'draw news' }).focus();
   await editor.keyboard.press('Enter');
   const notes = editor.locator('#margin');
   await expect(notes).toContainText('One control takes consent and agreement to terms');

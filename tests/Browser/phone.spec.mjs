@@ -54,14 +54,14 @@ test('an editor\'s day by touch, on a phone: a sheet, words, a withdrawal by pho
   // Words, handed over for approval.
   await page.getByRole('link', { name: 'Wording', exact: true }).tap();
   await fits(page);
-  await page.getByRole('link', { name: 'atlantic-crossings' }).tap();
-  await page.locator('#at-texts-en').fill('Yes, {controller} may email me its new crossings, fares and ship tours {rate}. {withdrawal} More in the {notice}.');
-  await page.locator('#at-texts-fr').tap();
+  await page.getByRole('link', { name: 'island walks' }).tap();
+  await page.locator('#at-texts-en').fill('Yes, {controller} may email me new walking routes, harbour days and dates of guided walks {rate}. {withdrawal}');
+  await page.locator('#at-texts-de').tap();
   await expect(page.locator('#sheet-state')).toContainText('draft after edition 1');
   await fits(page);
   await page.getByRole('link', { name: 'Submit for approval…' }).tap();
   await fits(page);
-  await page.getByLabel('Comment').fill('Ship tours begin in May.');
+  await page.getByLabel('Comment').fill('Harbour days begin in May.');
   await page.getByRole('button', { name: 'Submit for approval' }).tap();
   await expect(page.getByText('Submitted.')).toBeVisible();
 

@@ -121,3 +121,20 @@ test('where a sign-up stands and until when is written by its journey alone', fu
     }
     expect($journey->refresh()->state)->toBe(JourneyState::Asked);
 });
+
+test('an uncertain mail can be left, says what became of its sign-up, and can still be sent', function (): void {
+    $this->signUp('imke@post.example');
+    Delivery::query()->update(['state' => DeliveryState::Uncertain]);
+    $this->actingAs(User::query()->firstOrFail());
+    $mail = $this->message();
+    $this->get('/mails')->assertSee('sign-up waiting')->assertSee('Leave it')->assertDontSee('imke@');
+    $this->post("/mails/{$mail->id}/leave")->assertRedirect('/mails?state=uncertain');
+    expect($mail->refresh()->state)->toBe(DeliveryState::Left);
+    $this->followingRedirects()->post("/mails/{$mail->id}/leave")->assertSee('Somebody was quicker');
+    $this->get('/desk')->assertDontSee('uncertain');
+    $this->get('/mails?state=left')->assertSee('Send again')->assertDontSee('Leave it');
+    $this->post("/mails/{$mail->id}/again")->assertRedirect('/mails?state=left');
+    expect($mail->refresh()->state)->toBe(DeliveryState::Waiting);
+    $this->post("/mails/{$mail->id}/leave");
+    expect($mail->refresh()->state)->toBe(DeliveryState::Waiting);
+});

@@ -102,3 +102,15 @@ test('a withdrawal that came by phone or letter ends at once what was agreed to 
     $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
     $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail())->get('/withdrawals')->assertForbidden();
 });
+
+test('all that is on record about a person goes on one sheet of paper, whoever may look', function (): void {
+    ($this->agrees)('2026-03-02 10:00:00');
+    $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk();
+    $person = Subscriber::query()->firstOrFail()->subject->hex();
+    $page = $this->get("/evidence/$person/printed")->assertOk()->assertSee('No.')->assertSee('This person withdrew on')->assertSee('imke@post.example')
+        ->assertSee('Ja, Tidewick Ferries darf mir');
+    $crawler = new Crawler((string) $page->getContent());
+    expect($crawler->filter('.proof-of-act'))->toHaveCount(4)->and($crawler->filter('iframe, form[method=post]:not([action$="/logout"])'))->toHaveCount(0);
+    DB::table('permissions')->update(['reason' => 'confirmed', 'allowed' => 1]);
+    $this->get("/evidence/$person/printed")->assertOk()->assertSee('This cannot be relied on')->assertDontSee('What may be done now');
+});

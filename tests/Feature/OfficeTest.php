@@ -47,11 +47,13 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'],
         'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'],
-        'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
+        'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'],
+        'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
         'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
+        'mails.leave' => ['officer', 'administrator'],
         'work' => ['officer', 'administrator'], 'work.again' => ['officer', 'administrator'], 'work.leave' => ['officer', 'administrator'],
     ];
     $tried = 0;

@@ -331,8 +331,10 @@ test('a changed controller reaches its points, and the notice page says what the
     )->toContain('#1d4e70');
     ($this->write)('notice-text/en', 'We write letters.', $this->runa, $at)->assertOk();
     ($this->approve)($this->arne, $at)->assertSessionHasNoErrors();
-    $this->get('/wording/notice')->assertOk()->assertSee('It does not speak of “voyage news”.')
-        ->assertSee('– voyage news: new sailings and fares, once a month, by email.')->assertSee('Neues von Bord');
+    $this->get('/wording/notice?of=tidewick-ferries&in=en')->assertOk()->assertSee('It does not speak of “voyage news”.')
+        ->assertSee('– voyage news: new sailings and fares, once a month, by email.')->assertDontSee('Neues von Bord');
+    $this->get('/wording/notice?of=tidewick-ferries&in=de')->assertSee('Neues von Bord')->assertDontSee('once a month, by email');
+    $this->get('/wording/notice?of=nobody&in=xx')->assertOk()->assertSee('English');
 });
 
 test('to Canada, the confirmation mail brings the way out, and the form says who asks', function (): void {

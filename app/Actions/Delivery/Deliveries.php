@@ -154,6 +154,12 @@ final class Deliveries
             ->update(['state' => DeliveryState::Uncertain, 'settled_at' => Instants::write($this->clock->instant()), 'problem' => 'restored']);
     }
 
+    /** A person decided that an uncertain delivery stays as it is; it can still be sent again. */
+    public function leave(Delivery $delivery): bool
+    {
+        return Delivery::query()->whereKey($delivery->id)->where('state', DeliveryState::Uncertain)->update(['state' => DeliveryState::Left]) === 1;
+    }
+
     /** A person decided that an uncertain or refused delivery is to be tried once more. */
     public function sendAgain(Delivery $delivery): bool
     {

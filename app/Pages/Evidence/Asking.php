@@ -30,9 +30,7 @@ final readonly class Asking
     /** Null where nothing was ever asked of this person. */
     public static function of(ProvenChain $proven, PersonRequest $asked, AskPermission $ask, Instant $now): ?self
     {
-        $targets = ById::of(
-            array_merge(...array_map(static fn (Entry $e): array => $e->act->targets(), $proven->entries)), static fn (Target $t): string => $t->key()
-        );
+        $targets = self::targets($proven);
         $target = $targets->get($asked->target()) ?? $targets->first();
         if ($target === null) {
             return null;
@@ -43,6 +41,14 @@ final readonly class Asking
         $permissions = array_map(static fn (Instant $on): Permission => $ask($proven->entries, $target, $on, $now), $moments);
 
         return new self($targets, $target, $moments, $read !== [], $permissions, $now);
+    }
+
+    /** @return ById<Target> everything this person was ever asked for */
+    public static function targets(ProvenChain $proven): ById
+    {
+        return ById::of(
+            array_merge([], ...array_map(static fn (Entry $e): array => $e->act->targets(), $proven->entries)), static fn (Target $t): string => $t->key()
+        );
     }
 
     /** The consent that the answer rests on; null where it rests on none. */

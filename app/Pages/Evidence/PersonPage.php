@@ -10,6 +10,7 @@ use App\Models\Subscriber;
 final readonly class PersonPage
 {
     /**
+     * @param  string  $print  address of all of it, to be printed
      * @param  Question|null  $question  null where nothing was ever asked
      * @param  list<ActRow>  $acts
      * @param  ChosenAct|null  $chosen  the act whose proof stands in the margin
@@ -19,6 +20,7 @@ final readonly class PersonPage
         public Subscriber $subscriber,
         public string $title,
         public string $state,
+        public string $print,
         public ?Question $question,
         public array $acts,
         public ?ChosenAct $chosen,

@@ -11,6 +11,7 @@ use App\Actions\Evidence\ProvenChain;
 use App\Models\ApprovedEdition;
 use App\Models\PublishedEdition;
 use App\Models\Subscriber;
+use App\Models\User;
 use App\Pages\Controls\Option;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
@@ -58,11 +59,32 @@ final class ShowPerson
 
         return new PersonPage(
             $subscriber, $values->get('email')->value ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
+            route('evidence.printed', $subscriber->subject->hex()),
             $asking === null ? null : $this->question($subscriber, $proven, $asked, $asking, $chosen, $names),
             $this->acts($subscriber, $proven->entries, $chosen, $names),
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null
                 : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),
+        );
+    }
+
+    /** Everything, to be printed. */
+    public function whole(Subscriber $subscriber, User $by): PrintedPerson
+    {
+        $proven = ($this->prove)($subscriber->subject);
+        $registers = $this->inForce->registers();
+        $names = new TargetNames($registers);
+        $values = $this->personal->newestOf($subscriber->subject);
+        $now = $this->clock->instant();
+        $answers = array_map(fn (Target $target): PrintedAnswer => new PrintedAnswer(
+            $names->of($target), $this->answered($subscriber->subject->hex(), $now, $now, ($this->ask)($proven->entries, $target, $now, $now))
+        ), Asking::targets($proven)->all());
+
+        return new PrintedPerson(
+            $values->get('email')->value ?? 'A person whose details were deleted', $registers->controller($subscriber->controller->slug)->name,
+            route('evidence.person', $subscriber->subject->hex()), Moments::exact($now)." by {$by->name}", $answers, $proven->faults,
+            $this->acts($subscriber, $proven->entries, null, $names),
+            array_map(fn (Entry $e): ChosenAct => $this->chosen($e, self::consentBehind($e, $proven->entries)?->act, $proven), $proven->entries),
         );
     }
 

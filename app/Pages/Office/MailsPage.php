@@ -24,6 +24,8 @@ final readonly class MailsPage
         $counts = $list->counts();
         $count = collect($counts)->firstOrFail(static fn (DeliveryCount $each): bool => $each->state === $state)->count;
         $page = $list->page($state, $count);
+        $deliveries = array_values($page->items());
+        $signups = $list->signups($deliveries);
 
         return new self(
             array_map(static fn (DeliveryCount $each): StateTab => new StateTab(
@@ -31,7 +33,7 @@ final readonly class MailsPage
                 route('mails', ['state' => $each->state->value]), $each->state === $state
             ), $counts),
             __("office.mail-states.{$state->value}"),
-            array_map(static fn (Delivery $d): MailRow => MailRow::of($d), array_values($page->items())),
+            array_map(static fn (Delivery $d): MailRow => MailRow::of($d, $signups->get((string) $d->journey?->hex())), $deliveries),
             route('mails', ['state' => $state->value, 'as' => 'csv']),
             $page->links('office.pages'),
         );

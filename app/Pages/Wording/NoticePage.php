@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Wording;
 
+use App\Pages\Points\Tab;
 use App\Queries\Registers\RegistersInForce;
 use Juramen\Audit\Requirements\NoticeMatches;
 use Juramen\Points\Registers;
@@ -19,21 +20,32 @@ final class NoticePage
 {
     public function __construct(private readonly RegistersInForce $inForce) {}
 
-    /** @return list<NoticeView> */
-    public function __invoke(): array
+    /**
+     * One for each controller: in the language that was chosen for it, else in its first.
+     *
+     * @param  string  $of  id of a controller, for which a language was chosen
+     * @return list<NoticeView>
+     */
+    public function chosen(string $of, ?Language $in): array
     {
         $registers = $this->inForce->registers();
         $all = [];
         foreach ($registers->controllers->all() as $controller) {
-            foreach (self::languages($registers, $controller) as $language) {
-                $all[] = self::view($registers, $controller, $language);
+            $languages = self::languages($registers, $controller);
+            $shown = $controller->id->text === $of && in_array($in, $languages, true) ? $in : $languages[0] ?? null;
+            if ($shown !== null) {
+                $tabs = array_map(static fn (Language $l): Tab => new Tab(
+                    $l->endonym(), route('wording.notice', ['of' => $controller->id->text, 'in' => $l->value]), $l === $shown
+                ), $languages);
+                $all[] = self::view($registers, $controller, $shown, $tabs);
             }
         }
 
         return $all;
     }
 
-    private static function view(Registers $registers, Controller $controller, Language $language): NoticeView
+    /** @param  list<Tab>  $tabs */
+    private static function view(Registers $registers, Controller $controller, Language $language, array $tabs): NoticeView
     {
         $asked = self::asked($registers, $controller, $language);
         $paragraph = NoticeParagraph::of(
@@ -43,7 +55,8 @@ final class NoticePage
         $held = $controller->noticeText->has($language);
 
         return new NoticeView(
-            $controller->name, route('records.show', ['controller', $controller->id->text]), $language->value, $language->endonym(), $paragraph->sentences,
+            $controller->name, $tabs, route('records.show', ['controller', $controller->id->text]), $language->value, $language->endonym(),
+            $paragraph->sentences,
             $paragraph->lacks,
             $controller->notice->has($language) ? null : "{$controller->name} has no privacy notice in {$language->endonym()}, in which people are asked.",
             $held, $held ? self::lacks($asked, $controller->noticeText->in($language), $language) : [],

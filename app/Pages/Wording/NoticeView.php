@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Wording;
 
+use App\Pages\Points\Tab;
+
 /** The paragraph for a controller's notice in one language, and what the notice, where we hold it, lacks. */
 final readonly class NoticeView
 {
     /**
+     * @param  list<Tab>  $languages  to choose from
      * @param  list<string>  $sentences  to be copied into the notice
      * @param  list<string>  $unsaid  what could not be said, because the registers do not say it
      * @param  string|null  $noLink  that no notice is linked in this language; null where one is
@@ -16,6 +19,7 @@ final readonly class NoticeView
      */
     public function __construct(
         public string $controller,
+        public array $languages,
         public string $register,
         public string $language,
         public string $endonym,

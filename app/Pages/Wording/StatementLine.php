@@ -14,10 +14,13 @@ use Juramen\Register\Language;
 /** A statement in the list of statements. */
 final readonly class StatementLine
 {
-    /** @param  list<ReadWords>  $words */
+    /**
+     * @param  list<ReadWords>  $words  in each language
+     * @param  string  $others  the languages after the first, by their own names
+     */
     private function __construct(
-        public string $id, public string $asks, public array $words, public string $state, public string $edition, public string $points,
-        public string $people
+        public string $id, public string $name, public string $asks, public array $words, public string $state, public string $edition, public string $points,
+        public string $people, public string $others
     ) {}
 
     public static function of(StatementStatus $status): self
@@ -26,11 +29,12 @@ final readonly class StatementLine
         $channels = Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
 
         return new self(
-            $status->record->slug, str_replace('-', ' ', $statement->purpose->text)." by $channels",
+            $status->record->slug, $statement->id->spoken(), $statement->purpose->spoken()." by $channels",
             array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()),
             $status->state->value,
             $status->edition === null ? 'never approved' : "edition {$status->edition->number}, ".Moments::date($status->edition->approved_at),
             implode(', ', $status->points) ?: 'nowhere', $status->people->text(),
+            implode(', ', array_map(static fn (Language $l): string => $l->endonym(), array_slice($statement->texts->languages(), 1))),
         );
     }
 }

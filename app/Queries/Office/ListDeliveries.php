@@ -6,9 +6,12 @@ namespace App\Queries\Office;
 
 use App\Models\Delivery;
 use App\Models\DeliveryState;
+use App\Models\SignupJourney;
 use App\Support\Tally;
 use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Collection;
 use Illuminate\Support\LazyCollection;
+use Juramen\Consent\JourneyState;
 
 /** What is on its way out, by where it stands, the newest first. */
 final class ListDeliveries
@@ -23,7 +26,7 @@ final class ListDeliveries
      */
     public function page(DeliveryState $state, Tally $count): LengthAwarePaginator
     {
-        return Delivery::query()->with('edition.point')->where('state', $state)->orderByDesc('id')
+        return Delivery::query()->with('edition.point', 'subscriber')->where('state', $state)->orderByDesc('id')
             ->paginate(self::ON_A_PAGE, total: $count->counted)->withQueryString();
     }
 
@@ -31,6 +34,20 @@ final class ListDeliveries
     public function all(DeliveryState $state): LazyCollection
     {
         return Delivery::query()->with('edition.point')->where('state', $state)->lazyByIdDesc(self::READ_AT_ONCE);
+    }
+
+    /**
+     * What became of the sign-ups that deliveries belong to.
+     *
+     * @param  list<Delivery>  $deliveries
+     * @return Collection<string, JourneyState> by the id of the sign-up in hex
+     */
+    public function signups(array $deliveries): Collection
+    {
+        $ids = array_filter(array_map(static fn (Delivery $d): ?string => $d->journey?->bytes, $deliveries));
+
+        return SignupJourney::query()->whereIn('id', $ids)->get(['id', 'state'])
+            ->mapWithKeys(static fn (SignupJourney $j): array => [$j->id->hex() => $j->state]);
     }
 
     /** @return list<DeliveryCount> one for each state, in their order */

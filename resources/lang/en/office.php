@@ -27,12 +27,13 @@ return [
         'too-fast' => 'Sent faster than anybody types',
         'many-for-address' => 'This address was entered many times within a day',
     ],
-    'mail-tabs' => ['waiting' => 'Waiting', 'claimed' => 'Being sent', 'sent' => 'Sent', 'failed' => 'Failed', 'uncertain' => 'Uncertain'],
+    'mail-tabs' => ['waiting' => 'Waiting', 'claimed' => 'Being sent', 'sent' => 'Sent', 'failed' => 'Failed', 'uncertain' => 'Uncertain', 'left' => 'Left'],
     'mail-states' => [
         'waiting' => 'To be sent when due.',
         'claimed' => 'A worker has these in hand right now.',
         'sent' => 'The mail server took these.',
         'failed' => 'The mail server refused these for good, or their reason is gone.',
+        'left' => 'These were uncertain, and somebody decided to leave them so.',
         'uncertain' => 'A worker stopped, or the server fell silent, after it may have taken the mail. Nothing is sent twice by itself: decide whether to send again.',
     ],
     'mails' => [

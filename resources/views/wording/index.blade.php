@@ -22,8 +22,14 @@
 <tbody>
 @foreach ($rows as $row)
 <tr>
-<td><a href="{{ route('records.show', ['statement', $row->id]) }}"><b>{{ $row->id }}</b></a><br><span class="soft">{{ $row->asks }}</span></td>
-<td>@foreach ($row->words as $words)<blockquote lang="{{ $words->language }}" class="mb-1 max-w-[58ch]">{{ $words->html }}</blockquote>@endforeach</td>
+<td><a href="{{ route('records.show', ['statement', $row->id]) }}"><b>{{ $row->name }}</b></a><br><span class="soft">{{ $row->asks }}</span></td>
+<td>@foreach (array_slice($row->words, 0, 1) as $words)<blockquote lang="{{ $words->language }}"
+ class="mb-1 max-w-[58ch]">{{ $words->html }}</blockquote>@endforeach
+@if (count($row->words) > 1)
+<details><summary>{{ $row->others }}</summary>
+@foreach (array_slice($row->words, 1) as $words)<blockquote lang="{{ $words->language }}"
+ class="mb-1 max-w-[58ch]">{{ $words->html }}</blockquote>@endforeach</details>
+@endif</td>
 <td class="line">{{ $row->state }}<br><span class="soft">{{ $row->edition }}</span></td>
 <td>{{ $row->points }}</td>
 <td class="figure">{{ $row->people }}</td>

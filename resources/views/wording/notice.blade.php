@@ -6,7 +6,10 @@
 @foreach ($notices as $i => $notice)
 <div class="beside">
 <div class="page reading">
-<section><h2>{{ $notice->controller }}, {{ $notice->endonym }}</h2>
+<section><h2>{{ $notice->controller }}</h2>
+<nav class="choices" aria-label="Languages of {{ $notice->controller }}">
+@foreach ($notice->languages as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
+</nav>
 @if ($notice->sentences === [])
 <p>No statement of this controller is in force.</p>
 @else

@@ -3,28 +3,27 @@
 @section('state', count($starters).' sound texts to begin from, judged by the same requirements as yours')
 @section('content')
 @include('wording.tabs')
-<div class="page">
-@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
-<table>
-<caption>Starters</caption>
-<thead><tr><th scope="col">For</th><th scope="col">Words</th><th scope="col"><span class="sr-only">Begin</span></th></tr></thead>
-<tbody>
-@foreach ($starters as $starter)
-<tr>
-<td class="starter-for"><b>{{ $starter->title }}</b><br><span class="soft">{{ $starter->why }}</span></td>
-<td>@foreach ($starter->words as $words)<blockquote lang="{{ $words->language->value }}"
- class="mb-1 max-w-[62ch]">{{ $words->statement }}</blockquote>@endforeach</td>
-<td>@if ($may)
-<form method="post" action="{{ route('records.begin', 'statement') }}" class="stack">@csrf
-<input type="hidden" name="starter" value="{{ $starter->id }}">
-<label for="name-{{ $starter->id }}">called</label>
-<input id="name-{{ $starter->id }}" name="name" value="{{ old('starter') === $starter->id ? old('name') : $starter->id }}">
-<x-of-controller id="controller-{{ $starter->id }}" label="of" :options="$controllers" />
-<button>Begin</button></form>
-@endif</td>
-</tr>
+<div class="listed">
+<nav class="margin" aria-label="Starters">
+@foreach ($starters as $each)
+<a href="{{ route('wording.starters', ['starter' => $each->id]) }}" @if ($each === $chosen) aria-current="true" @endif>{{ $each->title }}</a>
 @endforeach
-</tbody>
-</table>
+</nav>
+<div class="page reading">
+@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<section><h2>{{ $chosen->title }}</h2><p>{{ $chosen->why }}</p></section>
+@foreach ($chosen->words as $words)
+<section><p class="soft">{{ $words->language->endonym() }}: {{ $words->name }}, {{ $words->rate }}</p>
+<blockquote lang="{{ $words->language->value }}" class="as-read">{{ $words->statement }}</blockquote></section>
+@endforeach
+@if ($may)
+<form method="post" action="{{ route('records.begin', 'statement') }}" class="ask begin">@csrf
+<input type="hidden" name="starter" value="{{ $chosen->id }}">
+<label for="name">Begin with it a statement called</label>
+<input id="name" name="name" class="short" value="{{ old('starter') === $chosen->id ? old('name') : $chosen->id }}">
+<x-of-controller id="controller" label="of" :options="$controllers" />
+<button class="do">Begin</button></form>
+@endif
+</div>
 </div>
 @endsection

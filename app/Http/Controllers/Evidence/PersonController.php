@@ -11,6 +11,7 @@ use App\Pages\Evidence\PersonRequest;
 use App\Pages\Evidence\ShowPerson;
 use App\Queries\Evidence\FindPerson;
 use App\Support\PublishedForms;
+use App\Support\SignedIn;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -38,6 +39,12 @@ final class PersonController
         $page = $show($this->subscriber($subject), PersonRequest::from($request));
 
         return view('evidence.answer', ['page' => $page, 'others' => ($page->question ?? abort(404))->seen !== $request->query('seen')]);
+    }
+
+    /** All that is on record, on paper. */
+    public function printed(Request $request, ShowPerson $show, string $subject): View
+    {
+        return view('evidence.printed', ['page' => $show->whole($this->subscriber($subject), SignedIn::user($request))]);
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */

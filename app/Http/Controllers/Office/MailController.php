@@ -37,6 +37,14 @@ final class MailController
         return redirect()->route('mails', ['state' => $stood->value])->with('said', $said);
     }
 
+    public function leave(Delivery $delivery, Deliveries $deliveries): RedirectResponse
+    {
+        $said = $deliveries->leave($delivery) ? 'It is left as it is. It stands under “Left”, from where it can still be sent again.'
+            : 'Somebody was quicker; nothing was changed.';
+
+        return redirect()->route('mails', ['state' => DeliveryState::Uncertain->value])->with('said', $said);
+    }
+
     /** @return list<string> */
     private static function line(Delivery $mail): array
     {

@@ -59,7 +59,9 @@ final class WordingController
     public function starters(Request $request, RegistersPage $page): View
     {
         return view('wording.starters', [
-            'starters' => Starters::all(), 'controllers' => $page->choices(),
+            'starters' => $starters = Starters::all(),
+            'chosen' => Starters::find($request->string('starter', (string) $request->old('starter'))->toString()) ?? $starters[0],
+            'controllers' => $page->choices(),
             'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
         ]);
     }
