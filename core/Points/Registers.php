@@ -172,12 +172,12 @@ final readonly class Registers
 
     /**
      * @param  list<Purpose>  $purposes
-     * @return list<Processor> that get the details of any of them and work for the controller
+     * @return list<Processor> that get the details of any of them and work for the controller, under a contract that is on record
      */
     public function processorsOf(array $purposes): array
     {
         return $this->processors->filter(
-            static fn (Processor $p): bool => ! $p->own && array_filter($purposes, static fn (Purpose $each): bool => $p->gets($each->id)) !== []
+            static fn (Processor $p): bool => ! $p->own && trim($p->contract) !== '' && array_filter($purposes, static fn (Purpose $each): bool => $p->gets($each->id)) !== []
         )->all();
     }
 

@@ -131,7 +131,7 @@ test('every number of the desk, the points and the wording opens the sign-ups be
     $this->get('/evidence/signups?from=2026-11-21')->assertSee('No sign-up matches');
     $this->get('/evidence/signups?state=nonsense&from=yesterday&words=xyz&point[]=x')->assertOk()->assertSee('waiting@post.example');
     $words = App\Models\ApprovedEdition::query()->whereRelation('record', 'kind', 'statement')->firstOrFail()->digest->hex();
-    $this->get("/evidence/signups?state=confirmed&words=$words&point=footer-newsletter")->assertSee('1 confirmed at footer-newsletter to exactly these words');
+    $this->get("/evidence/signups?state=confirmed&words=$words&point=footer-newsletter")->assertSee('1 confirmed at Footer newsletter to exactly these words');
     $this->get('/evidence/signups?words='.str_repeat('0', 64))->assertSee('No sign-up matches');
     $csv = (string) $this->get('/evidence/signups?as=csv&state=waiting')->assertOk()->streamedContent();
     expect($csv)->toContain("asked,subject,point,edition,language,state,ended\r\n")->toContain(',footer-newsletter,1,en,waiting,')->not->toContain('@');

@@ -162,7 +162,9 @@ final class ShowPerson
             static fn (PublishedEdition $e): string => $e->digest->hex(),
         );
 
-        return array_map(static function (Entry $entry) use ($subscriber, $chosen, $names, $editions): ActRow {
+        $point = $this->inForce->nameOf(...);
+
+        return array_map(static function (Entry $entry) use ($subscriber, $chosen, $names, $editions, $point): ActRow {
             $act = $entry->act;
             $edition = $act->edition() === null ? null : $editions->get($act->edition()->hex());
             $later = $act->occurred->wholeSeconds()->text() !== $entry->recorded->wholeSeconds()->text();
@@ -171,7 +173,7 @@ final class ShowPerson
                 $entry->sequence, Moments::exact($act->occurred), $later ? 'recorded '.Moments::exact($entry->recorded) : '',
                 route('evidence.person', [$subscriber->subject->hex(), 'entry' => $entry->id->hex()]), self::word($act),
                 implode(', ', array_map($names->of(...), $act->targets())), (string) __('office.how.'.$act->how->value),
-                $act->edition() === null ? '' : ($edition === null ? 'an edition that is gone' : "{$edition->point->slug}, edition {$edition->number}"),
+                $act->edition() === null ? '' : ($edition === null ? 'an edition that is gone' : "{$point($edition->point->slug)}, edition {$edition->number}"),
                 $entry->digest()->short(), $chosen !== null && $entry->id->equals($chosen->id),
             );
         }, $chain);

@@ -11,11 +11,13 @@ use App\Queries\Desk\SignupFate;
 use App\Queries\Evidence\ListSignups;
 use App\Queries\Evidence\SignupFilter;
 use App\Queries\Points\PointNames;
+use App\Queries\Registers\RegistersInForce;
 
 /** Prepares the list of sign-ups, with the addresses that may stand in a list. */
 final class ShowSignups
 {
-    public function __construct(private readonly ListSignups $list, private readonly PersonalValues $personal, private readonly PointNames $points) {}
+    public function __construct(private readonly ListSignups $list, private readonly PersonalValues $personal, private readonly PointNames $points,
+        private readonly RegistersInForce $inForce) {}
 
     public function __invoke(SignupFilter $filter): SignupsPage
     {
@@ -24,15 +26,17 @@ final class ShowSignups
         $journeys = array_values($page->items());
         $addresses = $this->personal->addressesOf(array_map(static fn (SignupJourney $j) => $j->subscriber->subject, $journeys));
         $found = [
-            $count->text(), $filter->state->value ?? 'of every kind', $filter->point === null ? '' : "at $filter->point",
+            $count->text(), $filter->state->value ?? 'of every kind', $filter->point === null ? '' : 'at '.$this->inForce->nameOf($filter->point),
             $filter->words === null ? '' : 'to exactly these words',
         ];
 
         return new SignupsPage(
             implode(' ', array_filter($found, static fn (string $part): bool => $part !== '')), $filter,
             array_map(static fn (SignupFate $s): Option => new Option($s->value, $s->value, $s === $filter->state), SignupFate::ofSignups()),
-            array_map(static fn (string $name): Option => new Option($name, $name, $name === $filter->point), ($this->points)()),
-            array_map(static fn (SignupJourney $j): SignupRow => SignupRow::of($j, $addresses->get($j->subscriber->subject->hex())?->value), $journeys),
+            array_map(fn (string $id): Option => new Option($id, $this->inForce->nameOf($id), $id === $filter->point), ($this->points)()),
+            array_map(fn (SignupJourney $j): SignupRow => SignupRow::of(
+                $j, $addresses->get($j->subscriber->subject->hex())?->value, $this->inForce->nameOf($j->edition->point->slug)
+            ), $journeys),
             route('evidence.signups', [...$filter->query(), 'as' => 'csv']), $page->links('office.pages'),
         );
     }

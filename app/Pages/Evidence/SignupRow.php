@@ -20,13 +20,13 @@ final readonly class SignupRow
         public string $ended
     ) {}
 
-    public static function of(SignupJourney $journey, ?string $address): self
+    public static function of(SignupJourney $journey, ?string $address, string $point): self
     {
         $state = SignupFate::of($journey->state);
 
         return new self(
             Moments::exact($journey->asked_at), $address, $state->withoutAddress(), route('evidence.person', $journey->subscriber->subject->hex()),
-            "{$journey->edition->point->slug}, edition {$journey->edition->number}, {$journey->language->endonym()}", $state->value,
+            "$point, edition {$journey->edition->number}, {$journey->language->endonym()}", $state->value,
             $journey->ended_at === null ? '' : Moments::exact($journey->ended_at),
         );
     }

@@ -24,14 +24,14 @@ final readonly class MailRow
         public string $key, public ?string $again, public ?string $leave, public ?string $person, public string $journey
     ) {}
 
-    public static function of(Delivery $delivery, ?JourneyState $signup): self
+    public static function of(Delivery $delivery, ?JourneyState $signup, string $point): self
     {
         $language = $delivery->language === null ? '' : ', '.$delivery->language->endonym();
         $edition = $delivery->edition;
 
         return new self(
             Moments::exact($delivery->made_at), __("office.mails.{$delivery->kind->value}").$language,
-            $edition === null ? __('office.mails.to-a-colleague') : "{$edition->point->slug}, edition $edition->number",
+            $edition === null ? __('office.mails.to-a-colleague') : "$point, edition $edition->number",
             $delivery->attempts, self::happened($delivery->problem).($delivery->settled_at === null ? '' : ' '.Moments::exact($delivery->settled_at)),
             substr($delivery->idempotency_key, 0, 8),
             $delivery->state->mayBeSentAgain() ? route('mails.again', $delivery) : null,

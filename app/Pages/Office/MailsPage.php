@@ -19,7 +19,8 @@ final readonly class MailsPage
      */
     private function __construct(public array $tabs, public string $meaning, public array $rows, public string $csv, public Htmlable $pages) {}
 
-    public static function of(ListDeliveries $list, DeliveryState $state): self
+    /** @param  callable(string): string  $name  of a point */
+    public static function of(ListDeliveries $list, DeliveryState $state, callable $name): self
     {
         $counts = $list->counts();
         $count = collect($counts)->firstOrFail(static fn (DeliveryCount $each): bool => $each->state === $state)->count;
@@ -33,7 +34,9 @@ final readonly class MailsPage
                 route('mails', ['state' => $each->state->value]), $each->state === $state
             ), $counts),
             __("office.mail-states.{$state->value}"),
-            array_map(static fn (Delivery $d): MailRow => MailRow::of($d, $signups->get((string) $d->journey?->hex())), $deliveries),
+            array_map(static fn (Delivery $d): MailRow => MailRow::of(
+                $d, $signups->get((string) $d->journey?->hex()), $name($d->edition->point->slug ?? '')
+            ), $deliveries),
             route('mails', ['state' => $state->value, 'as' => 'csv']),
             $page->links('office.pages'),
         );

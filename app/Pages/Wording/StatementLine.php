@@ -23,7 +23,8 @@ final readonly class StatementLine
         public string $people, public string $others
     ) {}
 
-    public static function of(StatementStatus $status): self
+    /** @param  callable(string): string  $point  the name of a point */
+    public static function of(StatementStatus $status, callable $point): self
     {
         $statement = $status->statement;
         $channels = Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
@@ -33,7 +34,7 @@ final readonly class StatementLine
             array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()),
             $status->state->value,
             $status->edition === null ? 'never approved' : "edition {$status->edition->number}, ".Moments::date($status->edition->approved_at),
-            implode(', ', $status->points) ?: 'nowhere', $status->people->text(),
+            implode('; ', array_map($point, $status->points)) ?: 'nowhere', $status->people->text(),
             implode(', ', array_map(static fn (Language $l): string => $l->endonym(), array_slice($statement->texts->languages(), 1))),
         );
     }

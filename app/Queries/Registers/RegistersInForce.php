@@ -53,6 +53,18 @@ final class RegistersInForce
         );
     }
 
+    /** What a signup point is called on its sheet; its id where it has none. */
+    public function nameOf(string $point): string
+    {
+        foreach ($this->sheets() as $sheet) {
+            if ($sheet->slug === $point) {
+                return $sheet->draft->name;
+            }
+        }
+
+        return $point;
+    }
+
     /** Something was written: what was read is read anew when it is asked for next. */
     public function forget(): void
     {

@@ -7,7 +7,7 @@
 <label for="state">Those</label><select id="state" name="state"><option value="">of every kind</option>
 @foreach ($page->states as $each)<option @selected($each->chosen)>{{ $each->text }}</option>@endforeach</select>
 <label for="point">at</label><select id="point" name="point"><option value="">every point</option>
-@foreach ($page->points as $each)<option @selected($each->chosen)>{{ $each->text }}</option>@endforeach</select>
+@foreach ($page->points as $each)<option value="{{ $each->value }}" @selected($each->chosen)>{{ $each->text }}</option>@endforeach</select>
 <label for="from">from</label><input type="date" id="from" name="from" class="short" value="{{ $page->filter->from?->text }}">
 <label for="to">to</label><input type="date" id="to" name="to" class="short" value="{{ $page->filter->to?->text }}">
 @if ($page->filter->words !== null)<input type="hidden" name="words" value="{{ $page->filter->words->hex() }}">@endif

@@ -9,6 +9,7 @@ use App\Models\Delivery;
 use App\Models\DeliveryState;
 use App\Pages\Office\MailsPage;
 use App\Queries\Office\ListDeliveries;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,12 +21,12 @@ final class MailController
 {
     private const COLUMNS = ['laid_out', 'mail', 'language', 'point', 'edition', 'tries', 'problem', 'message_id'];
 
-    public function index(Request $request, ListDeliveries $list): View|StreamedResponse
+    public function index(Request $request, ListDeliveries $list, RegistersInForce $inForce): View|StreamedResponse
     {
         $state = DeliveryState::tryFrom((string) $request->query('state')) ?? DeliveryState::Uncertain;
 
         return $request->query('as') === 'csv' ? Csv::respond("mails-{$state->value}.csv", self::COLUMNS, $list->all($state)->map(self::line(...)))
-            : view('office.mails', ['page' => MailsPage::of($list, $state)]);
+            : view('office.mails', ['page' => MailsPage::of($list, $state, $inForce->nameOf(...))]);
     }
 
     public function again(Delivery $delivery, Deliveries $deliveries): RedirectResponse
