@@ -176,9 +176,9 @@ final readonly class Registers
      */
     public function processorsOf(array $purposes): array
     {
-        return $this->processors->filter(
-            static fn (Processor $p): bool => ! $p->own && trim($p->contract) !== '' && array_filter($purposes, static fn (Purpose $each): bool => $p->gets($each->id)) !== []
-        )->all();
+        $gets = static fn (Processor $p): bool => array_filter($purposes, static fn (Purpose $each): bool => $p->gets($each->id)) !== [];
+
+        return $this->processors->filter(static fn (Processor $p): bool => ! $p->own && trim($p->contract) !== '' && $gets($p))->all();
     }
 
     /** @return list<Processor> that get the details of this purpose for their own use */

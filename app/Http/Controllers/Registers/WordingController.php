@@ -45,7 +45,8 @@ final class WordingController
         $asked = static fn (Purpose $p): Option => new Option($p->id->text, str_replace('-', ' ', $p->id->text), $request->old('purpose') === $p->id->text);
 
         return view('wording.index', [
-            'rows' => array_map(static fn (StatementStatus $s): StatementLine => StatementLine::of($s, $inForce->nameOf(...)), $statements), 'search' => $search, 'state' => $state, 'states' => Option::all(self::STATES, [$state]),
+            'rows' => array_map(static fn (StatementStatus $s): StatementLine => StatementLine::of($s, $inForce->nameOf(...)), $statements),
+            'search' => $search, 'state' => $state, 'states' => Option::all(self::STATES, [$state]),
             'purposes' => array_map($asked, $inForce->registers()->purposes->all()),
             'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
         ]);
