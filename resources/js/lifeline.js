@@ -1,6 +1,5 @@
 // Moves the question's date on the lifeline, by mouse, touch and keys; the server answers.
 (() => {
-  const day = 86400;
   let wait;
 
   const drawing = () => document.querySelector('[data-lifeline]');
@@ -32,6 +31,11 @@
     return begin + (x - left) / (right - left) * (end - begin);
   }
 
+  // What is open stays open when the answer is drawn anew.
+  let open = false;
+  document.addEventListener('htmx:beforeSwap', () => { open = document.getElementById('lifeline-table')?.parentElement.open ?? false; });
+  document.addEventListener('htmx:afterSwap', () => { if (open) document.getElementById('lifeline-table')?.parentElement.setAttribute('open', ''); });
+
   let dragging = false;
   document.addEventListener('pointerdown', (event) => {
     const svg = event.target.closest?.('[data-lifeline]');
@@ -54,9 +58,10 @@
     if (event.target.id !== 'cursor') return;
     const svg = drawing();
     const now = Number(event.target.getAttribute('aria-valuenow'));
-    const step = event.shiftKey ? 30 * day : day;
+    const one = number(svg, 'step');
+    const step = event.shiftKey ? 30 * one : one;
     const to = {
-      ArrowLeft: now - step, ArrowDown: now - step, ArrowRight: now + step, ArrowUp: now + step, PageDown: now - 30 * day, PageUp: now + 30 * day,
+      ArrowLeft: now - step, ArrowDown: now - step, ArrowRight: now + step, ArrowUp: now + step, PageDown: now - 30 * one, PageUp: now + 30 * one,
       Home: number(svg, 'begin'), End: number(svg, 'end'),
     }[event.key];
     if (to === undefined) return;

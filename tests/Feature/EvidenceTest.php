@@ -114,3 +114,19 @@ test('all that is on record about a person goes on one sheet of paper, whoever m
     DB::table('permissions')->update(['reason' => 'confirmed', 'allowed' => 1]);
     $this->get("/evidence/$person/printed")->assertOk()->assertSee('This cannot be relied on')->assertDontSee('What may be done now');
 });
+
+test('the lifeline shows minutes where one looks closer, and nothing that makes no sense', function (): void {
+    ($this->agrees)('2026-03-02 10:00:00');
+    Carbon::setTestNow('2026-11-02 10:00:00');
+    $page = fn (string $zoom): Crawler => new Crawler((string) ($this->asks)('2026-03-02T11:00', ['zoom' => $zoom])->getContent());
+    $drawn = fn (string $zoom): Crawler => $page($zoom)->filter('[data-lifeline]');
+    $wide = static fn (Crawler $svg): array => $svg->filter('.span rect')->each(static fn (Crawler $r): float => (float) $r->attr('width'));
+    // Agreed and confirmed within seconds: from afar one stroke, from close by a stretch that can be seen.
+    expect(min($wide($drawn(''))))->toBeLessThan(4.0)->and(min($wide($drawn('hour'))))->toBeGreaterThan(min($wide($drawn('day'))) - 1)
+        ->and((int) $drawn('hour')->attr('data-end') - (int) $drawn('hour')->attr('data-begin'))->toBe(3600)
+        ->and($drawn('hour')->filter('.tick')->each(static fn (Crawler $t): string => $t->text()))->toContain('11:00', '10:40')
+        ->and($drawn('nonsense')->attr('data-step'))->toBe('86400')->and($drawn('hour')->attr('data-step'))->toBe('30');
+    // What lies outside is not drawn.
+    $later = (new Crawler((string) ($this->asks)('2026-02-01T11:00', ['zoom' => 'day'])->getContent()))->filter('[data-lifeline] .span');
+    expect($later)->toHaveCount(0);
+});

@@ -38,8 +38,9 @@ final readonly class LifelineDrawing
     /** @var list<DrawnLine> */
     public array $lines;
 
-    public function __construct(Lifeline $lifeline, private Instant $now, public Instant $cursor, private TargetNames $names)
-    {
+    public function __construct(
+        Lifeline $lifeline, private Instant $now, public Instant $cursor, private TargetNames $names, public Zoom $zoom = Zoom::Whole
+    ) {
         $moments = [$now->utc->getTimestamp(), $cursor->utc->getTimestamp()];
         foreach ($lifeline->lines as $line) {
             foreach ($line->spans as $span) {
@@ -47,8 +48,9 @@ final readonly class LifelineDrawing
             }
         }
         $length = max(86400 * 20, max($moments) - min($moments));
-        $this->begin = min($moments) - (int) ($length * .04);
-        $this->end = max($moments) + (int) ($length * .03);
+        $around = $zoom->seconds();
+        $this->begin = $around === null ? min($moments) - (int) ($length * .04) : $cursor->utc->getTimestamp() - intdiv($around, 2);
+        $this->end = $around === null ? max($moments) + (int) ($length * .03) : $this->begin + $around;
         $this->lines = array_map($this->line(...), $lifeline->lines, array_keys($lifeline->lines));
     }
 
@@ -78,9 +80,13 @@ final readonly class LifelineDrawing
         return Moments::exact($this->cursor);
     }
 
-    /** @return list<DrawnTick> about five of them, at the beginnings of months */
+    /** @return list<DrawnTick> about five of them: at the beginnings of months, or closer where less is shown */
     public function ticks(): array
     {
+        $marks = $this->zoom->marks();
+        if ($marks !== null) {
+            return $this->closeTicks(...$marks);
+        }
         $months = max(1, (int) ceil(($this->end - $this->begin) / 86400 / 30.4 / 5));
         $month = (new DateTimeImmutable('@'.$this->begin))->setTimezone(Moments::zone())->modify('first day of next month midnight');
         $ticks = [];
@@ -92,9 +98,25 @@ final readonly class LifelineDrawing
         return $ticks;
     }
 
+    /** @return list<DrawnTick> at every so many seconds of the office's day */
+    private function closeTicks(int $every, string $form): array
+    {
+        $at = (new DateTimeImmutable('@'.$this->begin))->setTimezone(Moments::zone())->modify('midnight');
+        $ticks = [];
+        for (; $at->getTimestamp() < $this->end; $at = $at->modify("+$every seconds")) {
+            if ($at->getTimestamp() > $this->begin) {
+                $ticks[] = new DrawnTick($this->x(Instant::of($at)), $at->format($form));
+            }
+        }
+
+        return $ticks;
+    }
+
     private function line(Line $line, int $row): DrawnLine
     {
-        $spans = array_map(fn (Span $span): DrawnSpan => $this->span($span, $line), $line->spans);
+        $seen = array_values(array_filter($line->spans, fn (Span $span): bool => $span->from->utc->getTimestamp() < $this->end
+            && ($span->to ?? $this->now)->utc->getTimestamp() > $this->begin));
+        $spans = array_map(fn (Span $span): DrawnSpan => $this->span($span, $line), $seen);
 
         return new DrawnLine(12 + $row * self::ROW, ucfirst($this->names->purpose($line->target->purpose)), $line->target->channel->value, $spans);
     }
@@ -140,7 +162,9 @@ final readonly class LifelineDrawing
 
     private function x(Instant $moment): float
     {
-        return round(self::LEFT + ($moment->utc->getTimestamp() - $this->begin) / ($this->end - $this->begin) * (self::RIGHT - self::LEFT), 1);
+        $at = max(0, min(1, ($moment->utc->getTimestamp() - $this->begin) / ($this->end - $this->begin)));
+
+        return round(self::LEFT + $at * (self::RIGHT - self::LEFT), 1);
     }
 
     /**

@@ -13,13 +13,15 @@ final readonly class PersonRequest
      * @param  string  $entry  id of an entry in hex; the newest consent where it names none
      * @param  string  $on  the moment, as it was typed; now where nothing was
      */
-    private function __construct(public string $entry, public string $on, private string $purpose, private string $channel) {}
+    private function __construct(
+        public string $entry, public string $on, private string $purpose, private string $channel, public Zoom $zoom
+    ) {}
 
     public static function from(Request $request): self
     {
         $text = static fn (string $name): string => is_string($given = $request->query($name)) ? $given : '';
 
-        return new self($text('entry'), $text('on'), $text('purpose'), $text('channel'));
+        return new self($text('entry'), $text('on'), $text('purpose'), $text('channel'), Zoom::tryFrom($text('zoom')) ?? Zoom::Whole);
     }
 
     /** Key of the target that is asked about, see Target::key(). */

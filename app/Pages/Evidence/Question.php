@@ -19,6 +19,7 @@ final readonly class Question
      * @param  string  $wrong  what is wrong with the moment that was typed, or ""
      * @param  list<string>  $faults  what is not as it was written; then nothing is answered
      * @param  list<Answered>  $answers  two where the clocks were put back over the moment
+     * @param  list<Option>  $zooms  how much time the drawing shows
      */
     public function __construct(
         public string $page,
@@ -33,5 +34,6 @@ final readonly class Question
         public array $faults,
         public array $answers,
         public LifelineDrawing $drawing,
+        public array $zooms,
     ) {}
 }

@@ -119,7 +119,8 @@ final class ShowPerson
             array_map(
                 fn (Instant $on, Permission $found): Answered => $this->answered($hex, $on, $asking->now, $found), $asking->moments, $asking->permissions
             ),
-            new LifelineDrawing(Lifeline::of($proven->entries), $asking->now, $on, $names),
+            new LifelineDrawing(Lifeline::of($proven->entries), $asking->now, $on, $names, $asked->zoom),
+            array_map(static fn (Zoom $z): Option => new Option($z->value, $z->says(), $z === $asked->zoom), Zoom::cases()),
         );
     }
 

@@ -1,6 +1,6 @@
 <div id="asked">
 <form method="get" action="{{ $question->page }}" class="question" hx-get="{{ $question->part }}" hx-target="#asked" hx-swap="outerHTML"
- hx-trigger="submit, change, moved">
+ hx-trigger="submit, change, moved" hx-sync="this:replace">
 @if ($question->entry !== '')<input type="hidden" name="entry" value="{{ $question->entry }}">@endif
 <input type="hidden" name="seen" value="{{ $question->seen }}">
 <label for="purpose">May we use this address for</label>
@@ -11,6 +11,8 @@
 <span class="held-together"><input id="on" name="on" autocomplete="off" value="{{ $question->typed }}"
  @if ($question->wrong !== '') aria-invalid="true" aria-describedby="wrong-time" @endif> {{ $question->zone }} ?</span>
 <button id="ask">Ask</button>
+<label for="zoom" class="soft">Drawn below:</label>
+<x-options id="zoom" :of="$question->zooms" />
 </form>
 @if ($question->wrong !== '')<p class="wrong" id="wrong-time" role="alert">{{ $question->wrong }}</p>@endif
 @if ($question->faults !== [])

@@ -1,6 +1,7 @@
 <figure class="lifeline">
 <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height() }}" data-lifeline data-left="{{ $drawing::LEFT }}" data-right="{{ $drawing->right() }}"
- data-begin="{{ $drawing->begin }}" data-end="{{ $drawing->end }}" role="group" aria-label="Permissions over time">
+ data-begin="{{ $drawing->begin }}" data-end="{{ $drawing->end }}" data-step="{{ $drawing->zoom->step() }}"
+ role="group" aria-label="Permissions over time">
 <defs><pattern id="hatched" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
 <rect width="6" height="6" class="hatch-ground"/><path d="M0 0V6" class="hatch-line"/></pattern></defs>
 @foreach ($drawing->ticks() as $tick)
@@ -25,10 +26,10 @@
  aria-valuemax="{{ $drawing->end }}" aria-valuenow="{{ $drawing->cursorSeconds() }}" aria-valuetext="{{ $drawing->cursorSays() }}"
  transform="translate({{ $drawing->cursorAt() }} 0)"><path d="M0 6V{{ $drawing->height() - 30 }}"/><circle r="5" cy="6"/></g>
 </svg>
-<figcaption class="soft"><span data-says-here>Drag the line, or move it with the arrow keys: a day at a time, a month with Shift.</span>
+<figcaption class="soft"><span data-says-here>Drag the line, or move it with the arrow keys; with Shift it goes further.</span>
 <span class="legend"><span class="key waiting"></span> waiting <span class="key permitted"></span> permitted <span
  class="key gone"></span> lapsed</span></figcaption>
-<details><summary>The same as a table</summary>
+<details><summary id="lifeline-table">The same as a table</summary>
 <table><thead><tr><th scope="col">For</th><th scope="col">State</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Ended by</th></tr></thead>
 <tbody>
 @foreach ($drawing->lines as $line)
