@@ -19,12 +19,6 @@ use Juramen\Register\InvalidEmailAddress;
 /** A withdrawal as it was told to somebody of the house. */
 final class WithdrawalRequest extends FormRequest
 {
-    /** @return array<string, mixed> */
-    public function rules(): array
-    {
-        return [];
-    }
-
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
