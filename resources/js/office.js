@@ -42,6 +42,14 @@
   document.addEventListener('DOMContentLoaded', label);
   document.addEventListener('sheet:drawn', label);
 
+  // What was refused is seen at once, however long the page is.
+  document.addEventListener('DOMContentLoaded', () => {
+    const said = document.querySelector('main [role=alert]');
+    if (!said) return;
+    const box = said.getBoundingClientRect();
+    if (box.top < 0 || box.bottom > innerHeight) said.scrollIntoView({ block: 'center' });
+  });
+
   // A form is sent once, however often its button is pressed; coming back to the page, it can be sent again.
   document.addEventListener('submit', (event) => {
     const form = event.target;
