@@ -83,12 +83,17 @@ async function useSheet(page, now, walk, controls) {
     const open = await page.evaluate((key) => window.walk.find(key)?.checkVisibility(), control.key);
     if (control.kind === 'checkbox') expect.soft(open, `${control.key} is still open`).toBe(true);
   }
+  await expect.poll(() => page.locator('#sheet-body[data-saving]').count(), { timeout: 20_000 }).toBe(0);
   await quiet(now, 400);
   expect.soft(await page.evaluate(() => window.walk.focus()), 'the focus').toBe('seen');
   // What was refused is tried with other words, and must be said where it can be seen.
   for (const control of set.filter((each) => each.kind === 'text' && sent(standing(record(walk.path).document, each.place)) !== each.shows)) {
     for (const words of candidates(control).slice(1)) {
       await use(page, control, { ...walk.manner, slowly: true }, now, 0, words);
+      // It is stored, or refused at its field, before anything else is tried.
+      const stands = () => sent(standing(record(walk.path).document, control.place)) === words;
+      await expect.poll(async () => stands() || page.locator(`[id="said-${control.key.slice(1)}"]`).isVisible(), { timeout: 8000 }).toBe(true);
+      await quiet(now, 300);
       expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen, ${control.key}`).toEqual([]);
       control.shows = words;
       if (sent(standing(record(walk.path).document, control.place)) === words) break;
