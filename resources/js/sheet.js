@@ -91,7 +91,7 @@
 
   const ask = (url, sent, more = {}) => fetch(url, {
     method: 'POST', body: sent, redirect: 'manual', credentials: 'same-origin', ...more,
-    headers: { ...JSON.parse(document.body.getAttribute('hx-headers')), 'HX-Request': 'true', Accept: 'text/html' },
+    headers: { 'X-CSRF-TOKEN': document.body.dataset.token, Accept: 'text/html' },
   });
 
   function add(edit) {
@@ -119,7 +119,7 @@
   async function save(edit) {
     const before = revision();
     const response = await ask(edit.url, fields(edit), { keepalive: true });
-    if (response.status === 422) { said422(edit, await response.text()); return; }
+    if (response.status === 422) { say(edit, new DOMParser().parseFromString(await response.text(), 'text/html').body.textContent.trim()); return; }
     if (!response.ok) { fail(edit, response.type === 'opaqueredirect' ? 401 : response.status); return; }
     const html = await response.text();
     await released();
@@ -127,19 +127,17 @@
     if (field && isText(field) && edit.does === 'set' && typeof edit.value === 'string') field.defaultValue = edit.value;
     began.delete(edit.from);
     unsay(edit.from);
-    take(html, response.headers.get('HX-Reswap') === 'outerHTML', edit);
+    take(html, edit);
     if (revision() > before) ours.add(revision());
     if ($(edit.from) && isTyped($(edit.from))) began.set(edit.from, revision());
-  }
-
-  function said422(edit, html) {
-    say(edit, new DOMParser().parseFromString(html, 'text/html').body.textContent.trim());
   }
 
   /* A failed request loses nothing: what was typed stays, it is said at its field what to do, and the edit is kept to be sent again. */
   function fail(edit, status) {
     if (status === 403) { say(edit, 'Your role may not change this. Nothing was saved; what you typed still stands.'); return; }
     failed = [...failed.filter((each) => each.from !== edit.from), edit];
+    // What is underlined there is about the words before.
+    $(edit.from)?.closest('.words')?.querySelector('.under').replaceChildren();
     const again = document.createElement('button');
     Object.assign(again, { type: 'button', className: 'plain', id: `again-${edit.from}`, textContent: 'Save it now' });
     again.addEventListener('click', () => { if (!saving) send(); });
@@ -155,7 +153,7 @@
     const response = await fetch('/token', { credentials: 'same-origin', headers: { Accept: 'application/json' } }).catch(() => null);
     if (!response?.ok) return;
     signedOut = false;
-    document.body.setAttribute('hx-headers', JSON.stringify({ 'X-CSRF-TOKEN': (await response.json()).token }));
+    document.body.dataset.token = (await response.json()).token;
   }
 
   /* ---- judging what is being typed ---- */
@@ -172,7 +170,7 @@
       const response = await ask(url, fields({ place, does: 'set', value: field.value, base: began.get(field.id) }), { signal: mine.signal });
       const html = await response.text();
       if (mine.signal.aborted || busy()) return;
-      if (response.ok) take(html, false);
+      if (response.ok) take(html);
     } catch { /* a later one, or a save, took its place */ }
   }
 
@@ -202,10 +200,12 @@
     };
   }
 
-  function take(html, whole, edit = null) {
+  /* What came is the whole sheet, or parts of it. */
+  function take(html, edit = null) {
     const stood = remember();
     const page = new DOMParser().parseFromString(html, 'text/html');
-    if (whole) body().replaceWith(page.getElementById('sheet-body'));
+    const whole = page.getElementById('sheet-body');
+    if (whole) body().replaceWith(whole);
     else page.body.querySelectorAll('[data-part]').forEach((part) => $(part.id)?.replaceWith(part));
     if (whole) {
       if (saving) body().dataset.saving = 'yes';
@@ -342,7 +342,7 @@
     const html = await response?.text();
     await released();
     if (response?.status !== 200 || busy() || revision() !== from || isTyped(document.activeElement)) return;
-    take(html, true);
+    take(html);
   }
   if (body()) setInterval(look, 4000);
 })();

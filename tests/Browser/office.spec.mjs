@@ -61,7 +61,7 @@ test('by keyboard alone: change wording, mend a note, approve, publish, look a p
   // The officer approves from the desk.
   await signIn(page);
   await accessible(page);
-  await page.locator('article').filter({ hasText: 'draw-news' }).getByRole('link', { name: 'Review' }).focus();
+  await page.locator('article').filter({ hasText: 'draw news' }).getByRole('link', { name: 'Review' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Approve draw news' })).toBeVisible();
   await accessible(page);

@@ -15,11 +15,10 @@ export default defineConfig({
     { name: 'office', testMatch: /Browser\/(office|phone|whole-path|wording)\.spec\.mjs$/ },
     { name: 'faults', testMatch: [/Browser\/crash\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
     // In any order, and so in shards: each of its tests begins with the same database.
-    { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/, fullyParallel: true },
+    { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/, fullyParallel: true, use: { actionTimeout: 10_000 } },
     { name: 'flood', testMatch: /Attack\/flood\.spec\.mjs$/ },
   ],
   use: {
-    actionTimeout: 5_000,
     baseURL: `http://127.0.0.1:${process.env.PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Berlin',

@@ -232,7 +232,7 @@ async function useForms(page, now, walk, controls) {
       if (await use(page, button, walk.manner, now, form) === undefined) { tally.gone += 1; continue; }
       await quiet(now);
       tally.used += 1;
-      const refused = await page.evaluate(() => window.walk.errors?.() ?? 0);
+      const refused = await page.evaluate(() => window.walk.errors());
       expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen after ${button.name}`).toEqual([]);
       if (refused > 0 || button.method === 'get') {
         for (const control of filled) {

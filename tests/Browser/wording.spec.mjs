@@ -36,7 +36,7 @@ test('an editor drafts in two languages, an officer approves from the desk, thre
   // Arne comes from his desk, sees what changes where, and approves with three points.
   const arne = await (await browser.newContext()).newPage();
   await signIn(arne, 'arne@tidewick.example');
-  await arne.locator('article').filter({ hasText: 'Statement voyage-news' }).getByRole('link', { name: 'Review' }).click();
+  await arne.locator('article').filter({ hasText: 'Statement voyage news' }).getByRole('link', { name: 'Review' }).click();
   await expect(arne.getByText('3 published points will show something else')).toBeVisible();
   for (const name of ['Pop-up on the booking page', 'Footer newsletter', 'Island walking guide']) {
     await expect(arne.getByRole('checkbox', { name })).toBeChecked();

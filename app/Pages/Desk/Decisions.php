@@ -28,6 +28,7 @@ use App\Queries\Wording\LanguagesLeftBehind;
 use App\Queries\Wording\LeftBehind;
 use App\Support\Moments;
 use App\Support\SystemClock;
+use Juramen\Audit\Requirements;
 use Juramen\Points\Sentences;
 use Juramen\Register\Language;
 
@@ -225,8 +226,10 @@ final class Decisions
         $ending = AcceptedFinding::query()->with('point', 'maker')->whereBetween('until', [$today->text, $today->plus(self::EXCEPTION_ENDS_SOON)->text])
             ->orderBy('until')->get();
 
-        return array_values($ending->map(static fn (AcceptedFinding $row): Decision => new Decision(
-            1, Moments::shortDay($row->until), $row->point->slug, "is excepted from {$row->requirement} until then.", "{$row->maker->name}: {$row->reason}",
+        return array_values($ending->map(fn (AcceptedFinding $row): Decision => new Decision(
+            1, Moments::shortDay($row->until), $this->inForce->nameOf($row->point->slug),
+            'is excepted until then from: '.lcfirst(Requirements::find($row->requirement)?->title() ?? "$row->requirement."),
+            "{$row->maker->name}: {$row->reason}",
             'Mend or renew', route('points.sheet', $row->point->slug), $row->until,
         ))->all());
     }
@@ -259,7 +262,7 @@ final class Decisions
             $own = $p->submitted_by === $user->id;
 
             return new Decision(
-                1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug,
+                1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->name()->slug->spoken(),
                 $own ? 'waits for somebody else to approve what you submitted.' : "waits for approval; {$p->submitter->name} submitted it.", $p->comment,
                 $own ? 'See it' : 'Review', route('records.review', [$p->record->kind->value, $p->record->slug]), $p->submitted_at->text()
             );
@@ -281,7 +284,7 @@ final class Decisions
         return array_values(
             $returned->map(
                 static fn (Proposal $p): Decision => new Decision(
-                    1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->slug,
+                    1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->name()->slug->spoken(),
                     "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])
                 )
             )->all()

@@ -16,6 +16,7 @@ final readonly class DeskPage
      * @param  list<Decision>  $decisions
      * @param  list<DepartureLine>  $departures
      * @param  list<Deleted>  $deleted
+     * @param  bool  $decides  whether whoever looks decides, or only sees what others have to
      */
     public function __construct(
         public string $today,
@@ -24,16 +25,23 @@ final readonly class DeskPage
         public SignupChart $chart,
         public int $sealed,
         public array $deleted,
+        private bool $decides,
     ) {}
+
+    /** What its link says: who decides nothing looks at it. */
+    public function doing(Decision $decision): string
+    {
+        return $this->decides ? $decision->do : 'See it';
+    }
 
     public function title(): string
     {
         $n = count($this->decisions);
 
         return match ($n) {
-            0 => 'Nothing is waiting for you',
-            1 => 'One decision for you',
-            default => (self::WORDS[$n] ?? (string) $n).' decisions for you',
+            0 => $this->decides ? 'Nothing is waiting for you' : 'Nothing is open',
+            1 => 'One decision '.($this->decides ? 'for you' : 'open with the officers'),
+            default => (self::WORDS[$n] ?? (string) $n).' decisions '.($this->decides ? 'for you' : 'open with the officers'),
         };
     }
 }

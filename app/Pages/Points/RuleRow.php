@@ -38,6 +38,12 @@ final readonly class RuleRow
         $this->id = PlaceId::of("departures/$key");
     }
 
+    /** What opens the form to depart from it, or to change that. */
+    public function opens(): string
+    {
+        return $this->departure !== null ? 'Change it' : 'Depart from “'.lcfirst($this->title).'”';
+    }
+
     public static function of(AppliedRule $applied): self
     {
         [$rule, $own] = [$applied->rule, $applied->departure];

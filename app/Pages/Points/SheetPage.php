@@ -10,6 +10,7 @@ use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
 use App\Pages\Controls\Several;
+use App\Pages\Controls\Tab;
 use App\Pages\Notes\Margin;
 use App\Pages\Notes\NoteView;
 

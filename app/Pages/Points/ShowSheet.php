@@ -13,6 +13,7 @@ use App\Pages\Controls\Line;
 use App\Pages\Controls\Option;
 use App\Pages\Controls\Press;
 use App\Pages\Controls\Several;
+use App\Pages\Controls\Tab;
 use App\Pages\Controls\Words;
 use App\Pages\Notes\Margin;
 use App\Queries\Points\Exceptions;

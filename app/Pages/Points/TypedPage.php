@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Points;
 
 use App\Models\Point;
+use App\Pages\Controls\Tab;
 use App\Pages\Notes\Margin;
 
 /** What stands around the fields of a sheet while somebody types. */

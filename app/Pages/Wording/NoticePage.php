@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Wording;
 
-use App\Pages\Points\Tab;
+use App\Pages\Controls\Tab;
 use App\Queries\Registers\RegistersInForce;
 use Juramen\Audit\Requirements\NoticeMatches;
 use Juramen\Points\Registers;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Wording;
 
-use App\Pages\Points\Tab;
+use App\Pages\Controls\Tab;
 
 /** The paragraph for a controller's notice in one language, and what the notice, where we hold it, lacks. */
 final readonly class NoticeView

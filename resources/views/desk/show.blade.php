@@ -9,7 +9,7 @@
 <article class="decision">
 <p class="{{ $decision->urgency === 0 ? 'breach' : 'soft' }}">{{ $decision->when }}</p>
 <div><p><b>{{ $decision->about }}</b> {{ $decision->says }}</p>@if ($decision->more !== '')<p class="soft">{{ $decision->more }}</p>@endif</div>
-<a href="{{ $decision->link }}">{{ $decision->do }}</a>
+<a href="{{ $decision->link }}">{{ $page->doing($decision) }}</a>
 </article>
 @empty
 <p class="decision-none">What comes up stands here: breaches, drafts, held submissions, mails whose fate is unknown.</p>

@@ -13,7 +13,7 @@
 <script src="/build/sheet.js" defer></script>
 <script src="/build/lifeline.js" defer></script>
 </head>
-<body hx-headers="{{ json_encode(['X-CSRF-TOKEN' => csrf_token()]) }}">
+<body data-token="{{ csrf_token() }}">
 <a class="skip" href="#page">To the page</a>
 <header class="areas">
 <a href="/" class="sign">Juramen</a>

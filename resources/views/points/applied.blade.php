@@ -10,7 +10,7 @@
 @if ($rule->departure !== null)<b>Departure.</b> {{ $rule->departure }} <span class="soft">{{ $rule->departed }}</span>@else{{ $rule->why }}@endif
 @if ($page->may)
 @if ($rule->follow)<x-place.press :of="$rule->follow" />@endif
-<details class="depart"><summary id="{{ $rule->id }}">{{ $rule->departure !== null ? 'Change it' : 'Depart from it' }}</summary>
+<details class="depart"><summary id="{{ $rule->id }}">{{ $rule->opens() }}</summary>
 <form class="depart-form" data-place="departures/{{ $rule->key }}">
 <label>At this point
 @if ($rule->isNumber)

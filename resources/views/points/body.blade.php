@@ -2,7 +2,7 @@
  data-since="{{ $page->to('sheet') }}/since"
  data-width="{{ $page->width }}">
 <input type="hidden" id="shown" name="shown" value="{{ $page->shown }}">
-@include('points.state', ['oob' => false])
+@include('points.state', ['part' => false])
 <fieldset class="page parts" @disabled(! $page->may)>
 <legend class="sr-only">The sheet</legend>
 <x-conflicts :of="$page->conflicts" :news="$page->news" />
@@ -71,6 +71,6 @@ Visitors come from <x-place.several :of="$page->countries" />
 @unless ($page->ownNotice)<p class="sentence soft">The privacy notice is the controller's, in each language.</p>@endunless
 </section>
 </fieldset>
-@include('points.proof', ['oob' => false])
-@include('points.margin', ['oob' => false])
+@include('points.proof', ['part' => false])
+@include('points.margin', ['part' => false])
 </div>

@@ -1,9 +1,9 @@
 {{-- What follows from the fields; while somebody types, the revision they began from stays what it is. --}}
 @if ($page instanceof App\Pages\Points\SheetPage)
-@include('points.state', ['oob' => true])
+@include('points.state', ['part' => true])
 @endif
-@include('points.proof', ['oob' => true])
-@include('points.margin', ['oob' => true])
+@include('points.proof', ['part' => true])
+@include('points.margin', ['part' => true])
 @foreach ($page->words as $group)
-@foreach ($group->words as $words)<x-place.layer :of="$words" :oob="true" />@endforeach
+@foreach ($group->words as $words)<x-place.layer :of="$words" :part="true" />@endforeach
 @endforeach

@@ -1,4 +1,4 @@
-<div id="sheet-state" class="sheet-state" @if ($oob) data-part @endif>
+<div id="sheet-state" class="sheet-state" @if ($part) data-part @endif>
 <input type="hidden" id="base" name="base" value="{{ $page->revision->number }}">
 <h1>{{ $page->name }}</h1>
 <p class="soft" role="status">@if ($page->point->paused_at)<b class="weakness">paused</b> · @endif

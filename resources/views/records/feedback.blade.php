@@ -1,4 +1,4 @@
 {{-- What follows from the fields, once they are saved. --}}
-@include('records.state', ['oob' => true])
-@include('records.margin', ['oob' => true])
+@include('records.state', ['part' => true])
+@include('records.margin', ['part' => true])
 @include('records.texts', ['judged' => $page->judged])

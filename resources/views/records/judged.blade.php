@@ -1,4 +1,4 @@
-<div id="judged" @if ($oob) data-part @endif>
+<div id="judged" @if ($part) data-part @endif>
 @if ($judged->margin !== null)
 <x-notes :of="$judged->margin->notes" :to-write="$judged->toWrite()" :sound="$judged->unfilled === []" :mend="$judged->mends()" />
 @foreach ($judged->unfilled as $each)

@@ -1,9 +1,9 @@
-<aside id="margin" class="margin" aria-label="Notes" @if ($oob) data-part @endif>
+<aside id="margin" class="margin" aria-label="Notes" @if ($part) data-part @endif>
 <h2 class="soft">Notes</h2>
 @if ($page->returned !== null)
 <section class="returned"><p><b>Came back</b> from {{ $page->returnedBy }}</p><p>{{ $page->returned }}</p></section>
 @endif
-@include('records.judged', ['judged' => $page->judged, 'oob' => false])
+@include('records.judged', ['judged' => $page->judged, 'part' => false])
 @if ($page->sheets !== null)
 <section><p><b>Placeholders</b></p>
 <dl class="fillings">

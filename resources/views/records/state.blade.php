@@ -1,4 +1,4 @@
-<div id="sheet-state" class="sheet-state" @if ($oob) data-part @endif>
+<div id="sheet-state" class="sheet-state" @if ($part) data-part @endif>
 <input type="hidden" id="base" name="base" value="{{ $page->revision->number }}">
 <h1>{{ $page->title }}</h1>
 <p class="soft" role="status">{{ $page->standing }} · <a href="{{ $page->to('history') }}">history</a></p>

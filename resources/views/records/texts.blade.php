@@ -1,7 +1,7 @@
 {{-- What stands under and beside the fields of texts. --}}
 @if ($judged->form instanceof App\Pages\Registers\Forms\StatementForm)
 @foreach ($judged->form->texts as $text)
-<x-place.layer :of="$text->words" :oob="true" />
-<x-place.preview :of="$text" :oob="true" />
+<x-place.layer :of="$text->words" :part="true" />
+<x-place.preview :of="$text" :part="true" />
 @endforeach
 @endif

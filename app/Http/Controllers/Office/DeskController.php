@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Office;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Upkeep\CountDeletions;
 use App\Models\Point;
+use App\Models\Role;
 use App\Models\Subscriber;
 use App\Pages\Desk\Decisions;
 use App\Pages\Desk\DeskPage;
@@ -29,6 +30,7 @@ final class DeskController
             $clock->instant()->utc->setTimezone(Moments::zone())->format('l, j F Y'), $decisions->for($user),
             $user->can('viewAny', Point::class) ? $decisions->departures() : [],
             new SignupChart($days(), $user->can('viewAny', Subscriber::class)), $ledger->size(), $deletions->ofLastDays(7)->all(),
+            $user->role !== Role::Auditor,
         )]);
     }
 }

@@ -119,9 +119,7 @@ final class SheetController
     {
         $page = $this->show->of($point, $revision, SignedIn::user($request), self::language($request), self::width($request), $conflicts, $news);
 
-        return $anew
-            ? response()->view('points.body', ['page' => $page], 200, ['HX-Retarget' => '#sheet-body', 'HX-Reswap' => 'outerHTML'])
-            : response()->view('points.feedback', ['page' => $page]);
+        return response()->view($anew ? 'points.body' : 'points.feedback', ['page' => $page]);
     }
 
     private function loaded(Point $point): Point

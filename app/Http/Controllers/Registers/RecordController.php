@@ -117,8 +117,6 @@ final class RecordController
     {
         $page = $this->show->of($record, $revision, SignedIn::user($request), $conflicts, $news);
 
-        return $anew
-            ? response()->view('records.body', ['page' => $page], 200, ['HX-Retarget' => '#sheet-body', 'HX-Reswap' => 'outerHTML'])
-            : response()->view('records.feedback', ['page' => $page]);
+        return response()->view($anew ? 'records.body' : 'records.feedback', ['page' => $page]);
     }
 }

@@ -1,2 +1,2 @@
-@props(['of', 'oob' => false])
-<div class="under" id="{{ $of->layer() }}" aria-hidden="true" @if ($oob) data-part @endif>{!! $of->marked !!}</div>
+@props(['of', 'part' => false])
+<div class="under" id="{{ $of->layer() }}" aria-hidden="true" @if ($part) data-part @endif>{!! $of->marked !!}</div>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Points;
+namespace App\Pages\Controls;
 
 /** One of several ways to look at something. */
 final readonly class Tab
