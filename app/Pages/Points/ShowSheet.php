@@ -228,7 +228,7 @@ final class ShowSheet
         foreach ($sheet->statements as $i => $statement) {
             $place = "statements/{$statement->id}";
             $rows[] = new StatementRow(
-                $statement->id->text, str_replace('-', ' ', $statement->purpose->text),
+                $statement->id->spoken(), $statement->purpose->spoken(),
                 Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels)),
                 route('records.show', ['statement', $statement->id->text]), $margin->at($place, "$place/texts"),
                 $may ? Press::forItem(

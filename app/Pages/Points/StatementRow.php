@@ -17,7 +17,7 @@ final readonly class StatementRow
      * @param  list<ReadWords>  $words
      */
     public function __construct(
-        public string $id, public string $purpose, public string $channels, public string $link, public array $marks, public array $presses,
+        public string $name, public string $purpose, public string $channels, public string $link, public array $marks, public array $presses,
         public array $words
     ) {}
 }

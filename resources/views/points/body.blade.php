@@ -37,7 +37,7 @@ Visitors come from <x-place.several :of="$page->countries" />
 @foreach ($page->statements as $statement)
 <div class="agreed">
 <p class="sentence">A tick box that starts empty asks for <b>{{ $statement->purpose }}</b> by {{ $statement->channels }},
- in the words of <a href="{{ $statement->link }}">{{ $statement->id }}</a>. <x-marks :of="$statement->marks" />
+ in the words of <a href="{{ $statement->link }}">{{ $statement->name }}</a>. <x-marks :of="$statement->marks" />
 @if ($statement->presses !== [])
 <span class="line">@foreach ($statement->presses as $press)<x-place.press :of="$press" />@endforeach</span>
 @endif</p>
