@@ -3,10 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Account\AccountController;
+use App\Http\Controllers\Account\ColleagueController;
+use App\Http\Controllers\Account\EntryController;
+use App\Http\Controllers\Account\ForgottenController;
 use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
 use App\Http\Controllers\Evidence\WithdrawalController;
+use App\Http\Controllers\Office\ActController;
 use App\Http\Controllers\Office\DeskController;
 use App\Http\Controllers\Office\EnquiryController;
 use App\Http\Controllers\Office\HeldController;
@@ -25,6 +29,7 @@ use App\Http\Controllers\Registers\NoticeController;
 use App\Http\Controllers\Registers\RecordController;
 use App\Http\Controllers\Registers\RecordHistoryController;
 use App\Http\Controllers\Registers\WordingController;
+use App\Models\Act;
 use App\Models\Delivery;
 use App\Models\Enquiry;
 use App\Models\FailedWork;
@@ -32,12 +37,20 @@ use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\Record;
 use App\Models\Subscriber;
+use App\Models\User;
 use Illuminate\Support\Facades\Route;
 
 /* The office: behind a login, and every route behind a policy. */
 Route::redirect('/', '/desk')->name('home');
 Route::get('/login', [LoginController::class, 'show'])->middleware('guest')->name('login');
 Route::post('/login', [LoginController::class, 'enter'])->middleware(['guest', 'throttle:login'])->name('login.enter');
+Route::get('/login/code', [LoginController::class, 'code'])->middleware('guest')->name('login.code');
+Route::post('/login/code', [LoginController::class, 'prove'])->middleware(['guest', 'throttle:login'])->name('login.prove');
+Route::get('/forgotten', [ForgottenController::class, 'show'])->middleware('guest')->name('forgotten');
+Route::post('/forgotten', [ForgottenController::class, 'ask'])->middleware(['guest', 'throttle:login'])->name('forgotten.ask');
+Route::get('/enter', [EntryController::class, 'show'])->name('enter');
+Route::get('/enter/{token}', [EntryController::class, 'open'])->name('enter.open');
+Route::post('/enter', [EntryController::class, 'set'])->middleware('throttle:login')->name('enter.set');
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [LoginController::class, 'leave'])->name('logout');
@@ -48,6 +61,20 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/token', [AccountController::class, 'token'])->name('token');
     Route::post('/account/password', [AccountController::class, 'password'])->middleware('throttle:login')->name('account.password');
     Route::post('/account/end', [AccountController::class, 'end'])->name('account.end');
+    Route::get('/account/codes', [AccountController::class, 'codes'])->name('account.codes');
+    Route::post('/account/codes', [AccountController::class, 'begin'])->middleware('throttle:login')->name('account.codes.begin');
+    Route::post('/account/codes/end', [AccountController::class, 'endCodes'])->middleware('throttle:login')->name('account.codes.end');
+
+    Route::get('/accounts', [ColleagueController::class, 'index'])->can('viewAny', User::class)->name('accounts');
+    Route::post('/accounts', [ColleagueController::class, 'invite'])->can('manage', User::class)->name('accounts.invite');
+    Route::prefix('/accounts/{user}')->whereNumber('user')->name('accounts.')->group(function (): void {
+        Route::get('/', [ColleagueController::class, 'show'])->can('viewAny', User::class)->name('show');
+        Route::post('/', [ColleagueController::class, 'change'])->can('manage', User::class)->name('change');
+        foreach (['again', 'end', 'reopen', 'drop'] as $act) {
+            Route::post("/$act", [ColleagueController::class, $act])->can('manage', User::class)->name($act);
+        }
+    });
+    Route::get('/acts', [ActController::class, 'index'])->can('viewAny', Act::class)->name('acts');
 
     Route::get('/requirements/{id}', [RequirementController::class, 'show'])->can('viewAny', Point::class)->name('requirement');
     Route::get('/points', [InventoryController::class, 'index'])->can('viewAny', Point::class)->name('points');

@@ -52,6 +52,20 @@ enum ActRefusal: string implements Refusal
     case PauseReason = 'pause-reason';
     case StillBreached = 'still-breached';
     case LibraryAtFault = 'library-at-fault';
+    case AdministratorsOnly = 'administrators-only';
+    case PersonName = 'person-name';
+    case PersonAddress = 'person-address';
+    case AddressTaken = 'address-taken';
+    case NoSuchRole = 'no-such-role';
+    case LastAdministrator = 'last-administrator';
+    case AccountEnded = 'account-ended';
+    case HasPassword = 'has-password';
+    case PasswordLength = 'password-length';
+    case PasswordWrong = 'password-wrong';
+    case PasswordSame = 'password-same';
+    case PasswordsDiffer = 'passwords-differ';
+    case CodeWrong = 'code-wrong';
+    case LinkOver = 'link-over';
 
     public function words(): string
     {
@@ -103,6 +117,20 @@ enum ActRefusal: string implements Refusal
             self::PauseReason => 'Say in a sentence why, so that somebody else understands it next year.',
             self::StillBreached => 'It cannot be put on again as it is: :says Publish a mended edition; that puts it on.',
             self::LibraryAtFault => 'The file has :count that cannot be taken.',
+            self::AdministratorsOnly => 'Administrators look after accounts.',
+            self::PersonName => 'Give the name of the person, with at most :most characters.',
+            self::PersonAddress => ':why',
+            self::AddressTaken => 'There is already an account with this address; it may have ended, and can be opened again.',
+            self::NoSuchRole => 'Choose what the person is here for.',
+            self::LastAdministrator => ':name is the only administrator. Make somebody else one first, or nobody could look after accounts any more.',
+            self::AccountEnded => 'This account has ended. Open it again first.',
+            self::HasPassword => ':name has followed an invitation already, and can ask for a new password on the sign-in page.',
+            self::PasswordLength => 'A password has at least :least characters and at most :most; a sentence is a good one.',
+            self::PasswordWrong => 'This is not your password.',
+            self::PasswordSame => 'The new password is the old one.',
+            self::PasswordsDiffer => 'The two are not the same. Type the new password once more in both.',
+            self::CodeWrong => 'This code does not fit. Type the one that the app shows now; each is taken once.',
+            self::LinkOver => 'This link was used already, or its time is over. Ask for a new one.',
         };
     }
 }

@@ -17,10 +17,13 @@ final class RefusedAnswer
         return response()->view('fields.refused', ['why' => $refused->getMessage(), 'refusal' => self::names($refused)], 422);
     }
 
-    /** Back on the form, with everything that was typed. */
+    /** Fields of which nothing is kept, not even for a moment. */
+    private const SECRET = ['password', 'current', 'new', 'again'];
+
+    /** Back on the form, with everything that was typed but passwords. */
     public static function onForm(RedirectResponse $to, string $field, Refused $refused): RedirectResponse
     {
-        return $to->withInput()->withErrors([$field => $refused->getMessage()])->with('refusal', self::names($refused));
+        return $to->withInput(request()->except(self::SECRET))->withErrors([$field => $refused->getMessage()])->with('refusal', self::names($refused));
     }
 
     private static function names(Refused $refused): string

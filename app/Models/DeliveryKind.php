@@ -15,4 +15,8 @@ enum DeliveryKind: string
     case Welcome = 'welcome';
     /** The day's checkpoint of the ledger, for an auditor. */
     case Checkpoint = 'checkpoint';
+    /** Somebody may work here from now on. */
+    case Invitation = 'invitation';
+    /** Somebody who works here has forgotten the password. */
+    case Password = 'password';
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\ValueCast;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Juramen\Canon\Instant;
 
 /**
  * Somebody who works here.
@@ -12,8 +14,12 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int $id
  * @property string $name
  * @property string $email
- * @property string $password
+ * @property string|null $password none until the invitation was followed
  * @property Role $role
+ * @property Instant|null $signed_in_at when they last came in
+ * @property Instant|null $ended_at since when they work here no more; the row stays, because what they did names it
+ * @property string|null $code_secret of the second factor, in Base32, kept encrypted; none where it is not asked for
+ * @property int|null $code_step the newest step whose code was used
  */
 final class User extends Authenticatable
 {
@@ -25,11 +31,29 @@ final class User extends Authenticatable
         return "user {$this->id}";
     }
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'code_secret', 'code_step'];
+
+    public function hasEnded(): bool
+    {
+        return $this->ended_at !== null;
+    }
+
+    public function isInvited(): bool
+    {
+        return $this->password === null;
+    }
+
+    public function asksForCode(): bool
+    {
+        return $this->code_secret !== null;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return [
+            'password' => 'hashed', 'role' => Role::class, 'code_secret' => 'encrypted', 'code_step' => 'integer',
+            'signed_in_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
+        ];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\Account\SignIn;
+use App\Actions\ActLog;
 use App\Actions\Mailing\SmtpSender;
+use App\Http\HalfEntry;
 use App\Queries\Points\EditionsInForce;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Journal;
@@ -34,6 +36,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->alias(SystemClock::class, ClockInterface::class);
         // Read once a request.
         $this->app->scoped(RegistersInForce::class);
+        // One for all acts of a request, so that what is done together is written together.
+        $this->app->scoped(ActLog::class);
         $this->app->singleton(KeyStore::class, fn (): KeyStore => new KeyStore(config('juramen.keys'), config('juramen.ledger_origin')));
         $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
@@ -62,10 +66,15 @@ final class AppServiceProvider extends ServiceProvider
         // keyed digest, so that neither stands in the cache.
         RateLimiter::for('login', static function (Request $request): array {
             $network = Network::truncate((string) $request->ip()) ?? 'unknown';
-            $account = SignIn::fold($request->string('email')->toString()).$request->user()?->getAuthIdentifier();
+            $half = HalfEntry::of($request->session())?->user;
+            $account = SignIn::fold($request->string('email')->toString()).$request->user()?->getAuthIdentifier().$half;
             $by = static fn (string $what): string => hash_hmac('sha256', $what, (string) config('app.key'));
 
-            return [Limit::perMinute(10)->by($by("$network $account")), Limit::perMinute(60)->by($by("$network any"))];
+            return [
+                Limit::perMinute(10)->by($by("$network $account")), Limit::perMinute(60)->by($by("$network any")),
+                // Whoever has the password guesses no code from many networks: of a million, three are right at any moment.
+                ...$half === null ? [] : [Limit::perHour(30)->by($by("code $half"))],
+            ];
         });
     }
 }

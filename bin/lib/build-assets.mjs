@@ -1,5 +1,27 @@
 // Copies what a browser loads besides the styles: fonts, htmx and our own small modules. Nothing comes from outside.
 import { cpSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { posix } from 'node:path';
+
+/** A CommonJS package with what it requires, as one script; what uses it calls the entry "entry". */
+function bundled(entry, use) {
+  const parts = {};
+  const take = (file) => {
+    if (file in parts) return;
+    const text = readFileSync(`node_modules/${file}`, 'utf8');
+    parts[file] = '';
+    parts[file] = text.replace(/require\('([^']*)'\)/g, (_, path) => {
+      const found = path.startsWith('.') ? `${posix.join(posix.dirname(file), path)}.js`
+        : posix.join(path, JSON.parse(readFileSync(`node_modules/${path}/package.json`, 'utf8')).main);
+      take(found);
+      return `require('${found}')`;
+    });
+  };
+  take(entry);
+  const functions = Object.entries(parts).map(([file, text]) => `${JSON.stringify(file)}(require, module, exports) {\n${text}\n}`);
+  return `(() => {\nconst parts = {\n${functions.join(',\n')}\n};\nconst made = {};\nfunction require(name) {\n  if (!made[name]) {`
+    + ' made[name] = { exports: {} }; parts[name](require, made[name], made[name].exports); }\n  return made[name].exports;\n}\n'
+    + `((entry) => {\n${use}\n})(require('${entry}'));\n})();\n`;
+}
 
 mkdirSync('public/build/fonts', { recursive: true });
 for (const [font, files] of [
@@ -11,9 +33,10 @@ for (const [font, files] of [
     cpSync(`node_modules/@fontsource-variable/${font}/files/${file}`, `public/build/fonts/${file}`);
   }
 }
-for (const file of readdirSync('resources/js')) {
+for (const file of readdirSync('resources/js').filter((name) => name.endsWith('.js'))) {
   cpSync(`resources/js/${file}`, `public/build/${file}`);
 }
 // Pages that belong to no edition, such as errors, are plain and in Juramen's own accent.
 writeFileSync('public/build/visitor.css', readFileSync('resources/css/form.css', 'utf8').replace('ACCENT', '#0f4c5c'));
+writeFileSync('public/build/qr.js', bundled('qrcode/lib/core/qrcode.js', readFileSync('resources/js/parts/qr.js', 'utf8')));
 cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/build/htmx.js');

@@ -15,7 +15,9 @@ const notPressed = [
   { name: /^Close$/, why: 'stands in the list of keys, which is closed' },
 ];
 
-const cookies = `${home}/walk.cookies.json`;
+/** Each screen is walked by the first of them who may see it. */
+const walkers = { officer: 'runa@tidewick.example', administrator: 'sven@tidewick.example' };
+const cookies = (role) => `${home}/walk.${role}.json`;
 const parts = ['scheduler', 'worker', 'worker2', 'queue'];
 const inPage = readFileSync(new URL('./walk/inpage.js', import.meta.url), 'utf8');
 const tally = { screens: 0, found: 0, used: 0, gone: 0, left: new Map() };
@@ -23,11 +25,13 @@ const tally = { screens: 0, found: 0, used: 0, gone: 0, left: new Map() };
 test.beforeAll(async ({ browser }) => {
   // What works by itself would change the database beneath the walk.
   for (const part of parts) { holdDown(part); try { process.kill(pid(part), 'SIGTERM'); } catch { /* was down already */ } }
-  if (existsSync(cookies)) { putBack(); return; }
-  const context = await browser.newContext();
-  await signIn(await context.newPage());
-  await context.storageState({ path: cookies });
-  await context.close();
+  if (existsSync(cookies('officer'))) { putBack(); return; }
+  for (const [role, email] of Object.entries(walkers)) {
+    const context = await browser.newContext();
+    await signIn(await context.newPage(), email);
+    await context.storageState({ path: cookies(role) });
+    await context.close();
+  }
   keep();
 });
 test.afterAll(() => {
@@ -47,11 +51,7 @@ const shared = [...walks.filter((_, i) => i % 2 === 0), ...walks.filter((_, i) =
 for (const walk of shared) {
   test(`${walk.path}, ${walk.manner.says}`, async ({ browser }) => {
     putBack();
-    const context = await browser.newContext({ storageState: walk.route === 'login' ? undefined : cookies });
-    await context.addInitScript({ content: inPage });
-    const page = await context.newPage();
-    const now = watch(page);
-    await page.goto(walk.path);
+    const { context, page, now } = await opened(browser, walk);
     await quiet(now);
     const controls = await page.evaluate(() => window.walk.list());
     tally.screens += 1;
@@ -67,8 +67,30 @@ for (const walk of shared) {
     await useRest(page, now, walk, usable.filter((control) => !control.sheet && control.kind !== 'button' && control.form < 0));
     await useForms(page, now, walk, usable.filter((control) => !control.sheet));
     expect(now.wrong).toEqual([]);
+    await quiet(now);
     await context.close();
   });
+}
+
+/** The screen, opened by whoever may see it. */
+async function opened(browser, walk) {
+  for (const role of walk.guest ? [null] : Object.keys(walkers)) {
+    const context = await browser.newContext({ storageState: role === null ? undefined : cookies(role) });
+    await context.addInitScript({ content: inPage });
+    const page = await context.newPage();
+    const now = watch(page);
+    const status = (await page.goto(walk.path)).status();
+    if (status !== 403) return { context, page, now };
+    await context.close();
+  }
+  throw new Error(`${walk.path} is open to nobody who walks.`);
+}
+
+/** Everything is put back, once nothing that a page asked for is still under way. */
+async function again(now, ...pages) {
+  await quiet(now);
+  for (const page of pages) await page.goto('about:blank');
+  putBack();
 }
 
 /** Fields and choices of a sheet, which save themselves, all of them and one reload; then its buttons, each looked at by itself. */
@@ -127,7 +149,7 @@ async function useConflict(page, now, walk, control) {
   const other = await (await page.context().browser().newContext()).newPage();
   await signIn(other, 'arne@tidewick.example');
   for (let choice = 0; ; choice += 1) {
-    putBack();
+    await again(now, page, other);
     await signIn(other, 'arne@tidewick.example');
     await page.goto(walk.path);
     await other.goto(walk.path);
@@ -210,6 +232,10 @@ async function useRest(page, now, walk, controls) {
   }
 }
 
+/** Of several of which one is chosen, the last that was. */
+const stands = (control, i, all) => control.kind !== 'radio'
+  || !all.slice(i + 1).some((later) => later.kind === 'radio' && later.key.split('|')[3] === control.key.split('|')[3]);
+
 /** Each form filled in and sent: it is done, or refused with everything that was typed. */
 async function useForms(page, now, walk, controls) {
   const forms = [...new Set(controls.filter((control) => control.form >= 0).map((control) => control.form))];
@@ -218,7 +244,7 @@ async function useForms(page, now, walk, controls) {
     const mine = controls.filter((control) => control.form === form);
     const buttons = mine.filter((control) => control.submits);
     for (const button of buttons.length > 0 ? buttons : [null]) {
-      putBack();
+      await again(now, page);
       await page.goto(walk.path);
       await quiet(now);
       const filled = [];
@@ -238,7 +264,7 @@ async function useForms(page, now, walk, controls) {
       const refused = await page.evaluate(() => window.walk.errors());
       expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen after ${button.name}`).toEqual([]);
       if (refused > 0 || button.method === 'get') {
-        for (const control of filled) {
+        for (const control of filled.filter(stands)) {
           const shown = await page.evaluate((key) => window.walk.value(key), control.key);
           if (shown !== undefined) expect.soft(shown, `${control.key} after ${button.name}`).toBe(control.shows);
         }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 /* The rules of the house: dependencies point one way, and the core knows nothing of what stands around it. */
 
-const CORE = ['Canon', 'Register', 'Log', 'Wording', 'Screening', 'Points', 'Consent', 'Audit'];
+const CORE = ['Canon', 'Access', 'Register', 'Log', 'Wording', 'Screening', 'Points', 'Consent', 'Audit'];
 
 foreach (CORE as $i => $folder) {
     $later = array_map(static fn (string $f): string => "Juramen\\$f", array_slice(CORE, $i + 1));
     arch("core/$folder uses only what stands above it")->expect("Juramen\\$folder")->not->toUse($later === [] ? ['App'] : $later);
 }
 arch('Screening uses only Canon and Register')->expect('Juramen\Screening')->not->toUse(['Juramen\Log', 'Juramen\Wording']);
+arch('Access stands by itself: the rules of the job do not know who works here')->expect('Juramen\Access')->toOnlyBeUsedIn(['App', 'Juramen\Access']);
 arch('the core knows neither framework nor application')->expect('Juramen')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
 arch('the core does no input or output and asks no clock')->expect('Juramen')->not
     ->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'now', 'env', 'config', 'getenv', 'curl_init']);

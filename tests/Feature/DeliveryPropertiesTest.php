@@ -58,7 +58,7 @@ test('nobody gets twice what nobody asked to be sent again, and nothing is forgo
             7 => $deliveries->markUncertain(),
             8 => (function () use (&$again, $deliveries): void {
                 $one = Delivery::query()->inRandomOrder(mt_rand())->firstOrFail();
-                $again[$one->id] = ($again[$one->id] ?? 0) + (int) $deliveries->sendAgain($one);
+                $again[$one->id] = ($again[$one->id] ?? 0) + (int) $deliveries->sendAgain($one, User::query()->firstOrFail());
             })(),
             9 => Carbon::setTestNow(now()->addSeconds(config('juramen.mail.claim_seconds') + 1)),
         };
@@ -108,7 +108,8 @@ test('a mail that turned out to have been sent after all is entered then, and on
     $deliveries->settle($deliveries->claim(), Outcome::unknown('no-answer'));
     $lapses = SignupJourney::query()->firstOrFail()->lapses_at;
     Carbon::setTestNow(now()->addDay());
-    expect($deliveries->sendAgain($this->message()))->toBeTrue()->and($deliveries->sendAgain($this->message()))->toBeFalse();
+    $by = User::query()->firstOrFail();
+    expect($deliveries->sendAgain($this->message(), $by))->toBeTrue()->and($deliveries->sendAgain($this->message(), $by))->toBeFalse();
     $deliveries->settle($deliveries->claim(), Outcome::accepted());
     $journey = SignupJourney::query()->firstOrFail();
     expect($journey->state)->toBe(JourneyState::Mailed)->and($journey->lapses_at->isAfter($lapses))->toBeTrue()

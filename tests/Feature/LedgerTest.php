@@ -227,7 +227,7 @@ test('every auditor gets the day\'s checkpoint once, and again only where it was
     Carbon::setTestNow(now()->addMinute());
     app(MailCheckpoint::class)();
     expect(work())->toBe([OutcomeKind::Accepted])->and(arrived($to))->toHaveCount(1);
-    $this->actingAs($auditor)->get('/mails?state=sent')->assertOk()->assertSee('to an auditor')->assertDontSee($to);
+    $this->actingAs($auditor)->get('/mails?state=sent')->assertOk()->assertSee('to a colleague')->assertDontSee($to);
     // What arrives is what verifying is held against.
     preg_match('/^juramen\.tidewick\.example.*?\n\n— .*?\n/ms', arrived($to)[0]['text'], $note);
     expect(verified($note[0])->faults)->toBe([])->and(arrived($to)[0]['text'])->toContain(app(KeyStore::class)->keyRing()->newest()->text());

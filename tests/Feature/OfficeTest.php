@@ -14,6 +14,9 @@ use Tests\Support\Visitor;
 
 uses(Visitor::class);
 
+/** Whoever is not signed in comes in by these. */
+const OPEN = ['login', 'login.enter', 'login.code', 'login.prove', 'forgotten', 'forgotten.ask', 'enter', 'enter.open', 'enter.set'];
+
 function as_(Role $role): User
 {
     return User::query()->where('role', $role->value)->firstOrFail();
@@ -27,6 +30,13 @@ test('every route of the office is closed to nobody, and open to each role only 
         'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
         'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'],
         'token' => ['officer', 'editor', 'auditor', 'administrator'],
+        ...array_fill_keys(['account.codes', 'account.codes.begin', 'account.codes.end'], ['officer', 'editor', 'auditor', 'administrator']),
+        ...array_fill_keys(
+            [
+                'accounts', 'accounts.invite', 'accounts.show', 'accounts.change', 'accounts.again', 'accounts.end', 'accounts.reopen', 'accounts.drop',
+            ], ['administrator']
+        ),
+        'acts' => ['officer', 'auditor'],
         'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
         'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'],
         'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
@@ -58,7 +68,7 @@ test('every route of the office is closed to nobody, and open to each role only 
     ];
     $tried = 0;
     foreach (Route::getRoutes() as $route) {
-        if (! in_array('web', $route->gatherMiddleware(), true) || in_array($route->getName(), ['login', 'login.enter'], true)) {
+        if (! in_array('web', $route->gatherMiddleware(), true) || in_array($route->getName(), OPEN, true)) {
             continue;
         }
         expect($may)->toHaveKey($route->getName());
@@ -69,12 +79,12 @@ test('every route of the office is closed to nobody, and open to each role only 
             [
                 '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
                 '{format}',
-                '{enquiry}',
+                '{enquiry}', '{user}',
             ],
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
                 'notice-linked', 'statement', 'voyage-news', 'csv',
-                str_repeat('0', 32),
+                str_repeat('0', 32), (string) as_(Role::Auditor)->id,
             ],
             $route->uri()
         );

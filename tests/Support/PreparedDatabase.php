@@ -69,13 +69,13 @@ final class PreparedDatabase
         $owner->statement('SET FOREIGN_KEY_CHECKS = 0');
         $filled = self::filled($owner);
         foreach ($filled as $table) {
-            if (self::isLedger($table)) {
+            if (self::onlyGrows($table)) {
                 $owner->statement("TRUNCATE $table");
             }
         }
         $owner->transaction(function () use ($owner, $filled): void {
             foreach ($filled as $table) {
-                if (! self::isLedger($table)) {
+                if (! self::onlyGrows($table)) {
                     $owner->table($table)->delete();
                 }
             }
@@ -113,8 +113,8 @@ final class PreparedDatabase
         return array_column($owner->select(implode(' UNION ALL ', $asked)), 'name');
     }
 
-    private static function isLedger(string $table): bool
+    private static function onlyGrows(string $table): bool
     {
-        return str_starts_with($table, config('juramen.ledger_schema').'.');
+        return str_starts_with($table, config('juramen.ledger_schema').'.') || str_ends_with($table, '.acts');
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Delivery;
 
+use App\Actions\ActLog;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\SameLedger;
 use App\Casts\Instants;
+use App\Models\ActKind;
 use App\Models\Delivery;
 use App\Models\DeliveryKind;
 use App\Models\DeliveryState;
@@ -33,7 +35,8 @@ final class Deliveries
     private const OF_ONE_POINT = 50;
 
     public function __construct(
-        private readonly Append $append, private readonly SameLedger $same, private readonly DeliveryHandlers $handlers, private readonly SystemClock $clock
+        private readonly Append $append, private readonly SameLedger $same, private readonly DeliveryHandlers $handlers,
+        private readonly ActLog $log, private readonly SystemClock $clock
     ) {}
 
     /**
@@ -155,17 +158,35 @@ final class Deliveries
     }
 
     /** A person decided that an uncertain delivery stays as it is; it can still be sent again. */
-    public function leave(Delivery $delivery): bool
+    public function leave(Delivery $delivery, User $by): bool
     {
-        return Delivery::query()->whereKey($delivery->id)->where('state', DeliveryState::Uncertain)->update(['state' => DeliveryState::Left]) === 1;
+        return $this->decide($delivery, $by, ActKind::LeftMail, [DeliveryState::Uncertain], ['state' => DeliveryState::Left]);
     }
 
     /** A person decided that an uncertain or refused delivery is to be tried once more. */
-    public function sendAgain(Delivery $delivery): bool
+    public function sendAgain(Delivery $delivery, User $by): bool
     {
         $again = array_filter(DeliveryState::cases(), static fn (DeliveryState $s): bool => $s->mayBeSentAgain());
 
-        return Delivery::query()->whereKey($delivery->id)->whereIn('state', $again)
-            ->update(['state' => DeliveryState::Waiting, 'due_at' => Instants::write($this->clock->instant()), 'settled_at' => null]) === 1;
+        return $this->decide(
+            $delivery, $by, ActKind::SentAgain, $again,
+            ['state' => DeliveryState::Waiting, 'due_at' => Instants::write($this->clock->instant()), 'settled_at' => null]
+        );
+    }
+
+    /**
+     * @param  array<DeliveryState>  $from  where it must still stand
+     * @param  array<string, mixed>  $to
+     */
+    private function decide(Delivery $delivery, User $by, ActKind $act, array $from, array $to): bool
+    {
+        return DB::transaction(function () use ($delivery, $by, $act, $from, $to): bool {
+            if (Delivery::query()->whereKey($delivery->id)->whereIn('state', $from)->update($to) !== 1) {
+                return false;
+            }
+            $this->log->write($by, $act, substr($delivery->idempotency_key, 0, 8), $delivery->kind->value);
+
+            return true;
+        });
     }
 }

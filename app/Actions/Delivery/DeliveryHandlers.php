@@ -6,6 +6,7 @@ namespace App\Actions\Delivery;
 
 use App\Actions\Mailing\CheckpointMail;
 use App\Actions\Mailing\ConfirmationMail;
+use App\Actions\Mailing\EntryMail;
 use App\Actions\Mailing\ReminderMail;
 use App\Actions\Mailing\WelcomeMail;
 use App\Models\DeliveryKind;
@@ -23,6 +24,7 @@ final class DeliveryHandlers
             DeliveryKind::Reminder => ReminderMail::class,
             DeliveryKind::Welcome => WelcomeMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,
+            DeliveryKind::Invitation, DeliveryKind::Password => EntryMail::class,
         });
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
+use App\Models\ActKind;
 use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\Role;
@@ -32,6 +34,7 @@ final class PausePoint
         private readonly Append $append,
         private readonly ReviewPublication $review,
         private readonly PublishedForms $published,
+        private readonly ActLog $log,
         private readonly SystemClock $clock,
     ) {}
 
@@ -55,6 +58,7 @@ final class PausePoint
                 throw new Refused($ground);
             }
             $now->update(['paused_at' => $on ? $this->clock->instant() : null]);
+            $this->log->write($officer, $on ? ActKind::Paused : ActKind::Resumed, $point->slug);
             $why = [$point->slug, mb_substr($reason, 0, self::LONGEST_REASON), $officer->named()];
             ($this->append)($chain, $on ? new Paused($this->clock->instant(), ...$why) : new Resumed($this->clock->instant(), ...$why));
         }, 3);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\HeldChain;
+use App\Models\ActKind;
 use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\Record;
@@ -49,6 +51,7 @@ final class PublishPoint
         private readonly ExceptFindings $except,
         private readonly PublishedForms $published,
         private readonly EditionsInForce $inForce,
+        private readonly ActLog $log,
         private readonly SystemClock $clock,
     ) {}
 
@@ -124,6 +127,7 @@ final class PublishPoint
             }
             $act = new Published($edition->published, $publication->point->slug, $edition->digest(), $officer->named());
             ($this->append)($admitted->chain, $act);
+            $this->log->write($officer, ActKind::Published, $publication->point->slug, "edition $edition->number");
             $this->except->enter($admitted, $edition->digest(), $officer);
         }
         DB::table('edition_statements')->insert($statements);

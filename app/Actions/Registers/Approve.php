@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Registers;
 
+use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\HeldChain;
 use App\Actions\Points\ChosenPoint;
 use App\Actions\Points\PublishPoint;
+use App\Models\ActKind;
 use App\Models\ApprovedEdition;
 use App\Models\Decided;
 use App\Models\Point;
@@ -51,6 +53,7 @@ final class Approve
         private readonly Propose $propose,
         private readonly PublishPoint $publish,
         private readonly Writers $writers,
+        private readonly ActLog $log,
         private readonly SystemClock $clock,
     ) {}
 
@@ -65,7 +68,7 @@ final class Approve
     public function __invoke(
         RecordName $name, User $officer, int $looked, string $comment, array $points = [], ?string $effective = null, array $fit = []
     ): ApprovedEdition {
-        return DB::transaction(function () use ($name, $officer, $looked, $comment, $points, $effective, $fit): ApprovedEdition {
+        $do = function () use ($name, $officer, $looked, $comment, $points, $effective, $fit): ApprovedEdition {
             $revisions = Record::heldWithRevisions($name);
             $revision = $revisions->last() ?? throw Refused::because(ActRefusal::NothingWritten);
             $record = $revision->record;
@@ -81,7 +84,9 @@ final class Approve
             }
 
             return $edition;
-        }, 3);
+        };
+
+        return DB::transaction(fn (): ApprovedEdition => $this->log->together($do), 3);
     }
 
     /**
@@ -140,6 +145,7 @@ final class Approve
             [$chain] = $this->hold($record, []);
             $now = $this->clock->instant();
             $record->update(['retired_at' => $now, 'retired_by' => $officer->id, 'retired_why' => mb_substr(trim($reason), 0, 500)]);
+            $this->log->write($officer, ActKind::Retired, $record->name()->text());
             ($this->append)($chain, new Retired($now, $record->name()->text(), trim($reason), $officer->named()));
             $this->inForce->forget();
         }, 3);
@@ -229,6 +235,7 @@ final class Approve
             'approved_by' => $officer->id, 'approved_at' => $now, 'comment' => mb_substr($comment, 0, 1000), 'effective' => $effective->text,
             'fit' => $fit === [] ? null : array_map(static fn (Language $l): string => $l->value, $fit),
         ]);
+        $this->log->write($officer, ActKind::Approved, $record->name()->text(), "edition $made->number");
         ($this->append)($chain, new Approved($now, $record->name()->text(), $made->digest, $effective->text, $comment, $officer->named()));
         $this->inForce->approved(Records::read($record->kind, $revision->document, $made->digest), $effective);
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Registers;
 
+use App\Actions\ActLog;
 use App\Actions\ActRefusal;
+use App\Models\ActKind;
 use App\Models\Record;
 use App\Models\Revision;
 use App\Models\User;
@@ -28,7 +30,10 @@ use Juramen\Wording\Statement;
 /** Changes to whatever is written here: each adds a revision; nothing is ever taken from a record's history. */
 final class ChangeRecord
 {
-    public function __construct(private readonly RegistersInForce $inForce, private readonly SystemClock $clock) {}
+    /** Seconds after which somebody who goes on writing is said to write once more. */
+    private const SITTING = 1800;
+
+    public function __construct(private readonly RegistersInForce $inForce, private readonly ActLog $log, private readonly SystemClock $clock) {}
 
     /**
      * A new record with its first revision.
@@ -45,6 +50,7 @@ final class ChangeRecord
             }
             $record = Record::query()->create(['kind' => $kind, 'slug' => $slug->text]);
             $this->add($record, $author, $document, new RevisionStep(1, 1, 0), $said);
+            $this->log->write($author, ActKind::Began, $record->name()->text());
 
             return $record;
         }, 3);
@@ -76,6 +82,8 @@ final class ChangeRecord
                 return new Changed($newest, $merged->conflicts);
             }
             $number = $newest->number + 1;
+
+            $this->sits($record, $author, $newest);
 
             return new Changed($this->add($record, $author, $merged->document, new RevisionStep($number, $number, $newest->state), $said), $merged->conflicts);
         });
@@ -118,6 +126,7 @@ final class ChangeRecord
     {
         return $this->locked($record, function (Revision $newest) use ($record, $author, $way, $said): Revision {
             $state = $way($record->history());
+            $state === null ?: $this->sits($record, $author, $newest);
 
             return $state === null ? $newest
                 : $this->add(
@@ -125,6 +134,14 @@ final class ChangeRecord
                     new RevisionStep($newest->number + 1, $state, 0), $said
                 );
         });
+    }
+
+    /** Whoever begins to write is entered once for a sitting; what was written stands in the record's history. */
+    private function sits(Record $record, User $author, Revision $newest): void
+    {
+        if ($newest->author_id !== $author->id || $this->clock->instant()->isAfter($newest->saved_at->plusSeconds(self::SITTING))) {
+            $this->log->write($author, ActKind::Wrote, $record->name()->text());
+        }
     }
 
     private function add(Record $record, User $author, Document $document, RevisionStep $step, string $said): Revision

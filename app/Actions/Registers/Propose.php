@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Registers;
 
+use App\Actions\ActLog;
+use App\Models\ActKind;
 use App\Models\Decided;
 use App\Models\Proposal;
 use App\Models\Record;
@@ -17,7 +19,7 @@ final class Propose
 {
     private const LONGEST = 1000;
 
-    public function __construct(private readonly SystemClock $clock) {}
+    public function __construct(private readonly ActLog $log, private readonly SystemClock $clock) {}
 
     /**
      * Submits the newest revision; an older proposal that still waits is overtaken by it.
@@ -34,6 +36,7 @@ final class Propose
                 return $open;
             }
             $this->decide($record, Decided::Withdrawn, $by, 'Overtaken by a newer draft.');
+            $this->log->write($by, ActKind::Submitted, $record->name()->text());
 
             return $record->proposals()->create([
                 'revision' => $newest->number, 'submitted_by' => $by->id, 'submitted_at' => $this->clock->instant(),
@@ -45,11 +48,13 @@ final class Propose
     public function return(Record $record, User $by, string $reply): void
     {
         $this->decide($record, Decided::Returned, $by, $reply);
+        $this->log->write($by, ActKind::Returned, $record->name()->text());
     }
 
     public function takeBack(Record $record, User $by): void
     {
         $this->decide($record, Decided::Withdrawn, $by, '');
+        $this->log->write($by, ActKind::TookBack, $record->name()->text());
     }
 
     /** Whatever waits for a decision gets this one. */

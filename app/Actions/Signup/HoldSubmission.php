@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\ActLog;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
+use App\Models\ActKind;
 use App\Models\HeldSubmission;
+use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
@@ -33,6 +36,7 @@ final class HoldSubmission
         private readonly LedgerTables $ledger,
         private readonly PublishedForms $published,
         private readonly RegistersInForce $inForce,
+        private readonly ActLog $log,
         private readonly SystemClock $clock,
     ) {}
 
@@ -64,10 +68,10 @@ final class HoldSubmission
      *
      * @return Released what became of it
      */
-    public function release(HeldSubmission $held): Released
+    public function release(HeldSubmission $held, User $by): Released
     {
-        return DB::transaction(function () use ($held): Released {
-            $row = HeldSubmission::query()->with('edition')->whereKey($held->id)->lockForUpdate()->first();
+        return DB::transaction(function () use ($held, $by): Released {
+            $row = HeldSubmission::query()->with('edition.point')->whereKey($held->id)->lockForUpdate()->first();
             if ($row === null) {
                 return Released::Gone;
             }
@@ -86,6 +90,7 @@ final class HoldSubmission
                 );
             }
             $row->delete();
+            $this->log->write($by, ActKind::Released, $row->edition->point->slug);
 
             return match (true) {
                 count($agreed) === count($said) => Released::Whole,

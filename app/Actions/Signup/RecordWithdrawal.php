@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\ActLog;
+use App\Models\ActKind;
 use App\Models\RegisteredController;
+use App\Models\User;
 use App\Support\Stored;
 use Juramen\Consent\Target;
 use Juramen\Register\EmailAddress;
@@ -15,11 +18,12 @@ use Juramen\Register\EmailAddress;
  */
 final class RecordWithdrawal
 {
-    public function __construct(private readonly KnowSubscriber $subscribers, private readonly WithdrawConsent $withdraw) {}
+    public function __construct(private readonly KnowSubscriber $subscribers, private readonly WithdrawConsent $withdraw, private readonly ActLog $log) {}
 
     /** @param  string|null  $purpose  the one that ends; all where none is named */
-    public function __invoke(EmailAddress $email, ?string $purpose, ToldWithdrawal $told): void
+    public function __invoke(EmailAddress $email, ?string $purpose, ToldWithdrawal $told, User $by): void
     {
+        $this->log->write($by, ActKind::ToldWithdrawal);
         foreach (Stored::texts(RegisteredController::query()->orderBy('id')->pluck('slug')) as $controller) {
             $subscriber = $this->subscribers->find($controller, $email);
             if ($subscriber !== null) {

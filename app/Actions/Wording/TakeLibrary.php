@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Wording;
 
+use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Registers\ChangeRecord;
 use App\Actions\Registers\Edit;
 use App\Actions\Registers\EditKind;
+use App\Models\ActKind;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +20,7 @@ use Juramen\Register\RecordKind;
 /** Takes the texts of a file as drafts: all of them, or none. */
 final class TakeLibrary
 {
-    public function __construct(private readonly ReadLibrary $read, private readonly ChangeRecord $change) {}
+    public function __construct(private readonly ReadLibrary $read, private readonly ChangeRecord $change, private readonly ActLog $log) {}
 
     /**
      * @return int how many texts were taken
@@ -44,6 +46,8 @@ final class TakeLibrary
                 );
                 $taken += (int) ($changed->revision->document->text($place) === $row->new);
             }
+
+            $this->log->write($author, ActKind::TookFile, 'texts', "$taken taken");
 
             return $taken;
         }, 3);

@@ -38,7 +38,38 @@ return [
     ],
     'mails' => [
         'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
-        'to-a-colleague' => 'to an auditor',
+        'invitation' => 'Invitation', 'password' => 'New password', 'to-a-colleague' => 'to a colleague',
+    ],
+    'entry-mail' => [
+        'invitation' => [
+            'subject' => 'Your account for Juramen',
+            'text' => "Hello :name,\n\nan account was opened for you, as :role. Set a password here:\n:link\n\nThe link holds until :until and can be used once.\n"
+                ."If you do not know what this is about, you need do nothing.\n",
+        ],
+        'password' => [
+            'subject' => 'A new password for Juramen',
+            'text' => "Hello :name,\n\nsomebody asked for a new password for your account. If it was you, set one here:\n:link\n\n"
+                ."The link holds until :until and can be used once. If it was not you, you need do nothing: your password stays as it is.\n",
+        ],
+    ],
+    'act-areas' => [
+        'points' => 'signup points', 'wording' => 'words and registers', 'screening' => 'what was held or kept', 'evidence' => 'people',
+        'mail' => 'mails and work', 'accounts' => 'accounts and signing in',
+    ],
+    'did' => [
+        'signed-in' => 'signed in', 'signed-out' => 'signed out', 'sign-in-refused' => 'tried to sign in as :about',
+        'set-password' => 'set a password', 'asked-for-password' => 'asked for a new password for :about',
+        'began-second-factor' => 'began to be asked for a code', 'ended-second-factor' => 'is asked for no code any more',
+        'used-recovery-code' => 'came in with a recovery code', 'ended-session' => 'ended a session', 'invited' => 'invited :about',
+        'changed-account' => 'changed the account of :about', 'ended-account' => 'ended the account of :about',
+        'reopened-account' => 'opened the account of :about again', 'dropped-second-factor' => 'ended the code at sign-in for :about',
+        'wrote' => 'wrote in the draft of :about', 'began' => 'began :about', 'submitted' => 'submitted :about for approval',
+        'took-back' => 'took :about back', 'returned' => 'returned :about', 'approved' => 'approved :about', 'retired' => 'retired :about',
+        'published' => 'published :about', 'paused' => 'paused :about', 'resumed' => 'put :about on again',
+        'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',
+        'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'released what was held at :about',
+        'deleted' => 'deleted what was kept from :about', 'sent-again' => 'sent mail :about again', 'left-mail' => 'left mail :about as it is',
+        'did-work-again' => 'had failed work done again', 'left-work' => 'left failed work', 'took-file' => 'took :about from a file',
     ],
     'sources' => [
         'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',

@@ -2,25 +2,10 @@
 @section('title', auth()->user()->name)
 @section('state', auth()->user()->email.' · '.auth()->user()->role->value)
 @section('content')
+<div class="beside tall">
 <div class="page">
-<section class="stack narrow">
-<h2>Password</h2>
-<form method="post" action="{{ route('account.password') }}" class="stack">
-@csrf
-<input type="text" name="username" autocomplete="username" value="{{ auth()->user()->email }}" readonly hidden>
-<label for="current">Password now</label>
-<input id="current" name="current" type="password" autocomplete="current-password" required @error('current') aria-invalid="true"
- aria-describedby="current-wrong" @enderror>
-@error('current')<p class="wrong" id="current-wrong" role="alert">{{ $message }}</p>@enderror
-<label for="new">New password</label>
-<input id="new" name="new" type="password" autocomplete="new-password" required minlength="12" @error('new') aria-invalid="true"
- aria-describedby="new-wrong" @enderror>
-@error('new')<p class="wrong" id="new-wrong" role="alert">{{ $message }}</p>@enderror
-<p class="soft">At least 12 characters. Changing it ends your other sessions.</p>
-<button class="do">Change it</button>
-</form>
-</section>
-<h2>Sessions</h2>
+<p class="mb-4">You are here as <b>{{ auth()->user()->role->value }}</b>: {{ auth()->user()->role->does() }}.</p>
+<h2>Where you are signed in</h2>
 <table>
 <caption>Where you are signed in</caption>
 <thead><tr><th scope="col">Browser</th><th scope="col">Last seen</th><th scope="col">End it</th></tr></thead>
@@ -34,5 +19,54 @@
 @endforeach
 </tbody>
 </table>
+<h2 class="mt-6">What you did lately</h2>
+@if ($acts === [])
+<p class="soft">Nothing yet.</p>
+@else
+<table>
+<caption>What you did lately</caption>
+<thead><tr><th scope="col" class="w-56">When</th><th scope="col">What</th></tr></thead>
+<tbody>
+@foreach ($acts as $act)
+<tr><td class="line">{{ $act->at }}</td><td>@include('office.act', ['row' => $act])</td></tr>
+@endforeach
+</tbody>
+</table>
+<p class="soft">Something here was not you? Change your password and tell an administrator.</p>
+@endif
+</div>
+<aside class="margin" aria-label="Coming in">
+<section>
+<h2>Code at sign-in</h2>
+@if (auth()->user()->asksForCode())
+<p>After your password, the code that your app shows is asked for. You have <b>{{ $left }}</b> recovery {{ $left === 1 ? 'code' : 'codes' }} left.</p>
+<form method="post" action="{{ route('account.codes.end') }}" class="stack">
+@csrf
+<label for="end-current">Your password, to end it</label>
+<input id="end-current" name="current" type="password" autocomplete="current-password" @error('end-current') aria-invalid="true"
+ aria-describedby="end-wrong" @enderror>
+@error('end-current')<p class="wrong" id="end-wrong" role="alert">{{ $message }}</p>@enderror
+<button>Ask for no code</button>
+</form>
+@else
+<p>Nobody gets in with your password alone if a code from your phone is asked for as well.</p>
+<p><a class="do" href="{{ route('account.codes') }}">Set it up</a></p>
+@endif
+</section>
+<section>
+<h2>Password</h2>
+<form method="post" action="{{ route('account.password') }}" class="stack">
+@csrf
+<input type="text" name="username" autocomplete="username" value="{{ auth()->user()->email }}" readonly hidden>
+<label for="current">Password now</label>
+<input id="current" name="current" type="password" autocomplete="current-password" @error('current') aria-invalid="true"
+ aria-describedby="current-wrong" @enderror>
+@error('current')<p class="wrong" id="current-wrong" role="alert">{{ $message }}</p>@enderror
+@include('account.new-password')
+<p class="soft">Changing it ends your other sessions.</p>
+<button>Change it</button>
+</form>
+</section>
+</aside>
 </div>
 @endsection

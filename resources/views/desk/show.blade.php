@@ -31,6 +31,7 @@
 @can('endFor', App\Models\Subscriber::class)<section><p><a href="{{ route('withdrawals') }}">Record a withdrawal</a> that came by phone or
 letter</p></section>@endcan
 @can('viewAny', App\Models\Delivery::class)<section><p><a href="{{ route('mails') }}">Mails on their way</a></p></section>@endcan
+@can('viewAny', App\Models\Act::class)<section><p><a href="{{ route('acts') }}">What was done here</a>, and by whom</p></section>@endcan
 </aside>
 </div>
 @endsection

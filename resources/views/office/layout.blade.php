@@ -19,7 +19,7 @@
 <a href="/" class="sign">Juramen</a>
 @auth
 <nav aria-label="Areas">
-<a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*', 'work*', 'withdrawals*')) aria-current="page" @endif>Desk</a>
+<a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*', 'work*', 'withdrawals*', 'acts*')) aria-current="page" @endif>Desk</a>
 @can('viewAny', App\Models\Point::class)
 <a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*', 'rules*', 'enquiries*')) aria-current="page" @endif>Signup points</a>
 <a href="{{ route('wording') }}" data-go="w" @if(request()->routeIs('wording*', 'records*')) aria-current="page" @endif>Wording</a>
@@ -27,6 +27,9 @@
 @can('viewAny', App\Models\Subscriber::class)
 <a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*')) aria-current="page" @endif>Screening</a>
 <a href="{{ route('evidence') }}" data-go="e" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
+@endcan
+@can('viewAny', App\Models\User::class)
+<a href="{{ route('accounts') }}" @if(request()->routeIs('accounts*')) aria-current="page" @endif>Accounts</a>
 @endcan
 </nav>
 <div class="who">

@@ -11,6 +11,7 @@ const fillings = {
     .map(([kind, slug]) => ({ kind, slug })),
   'requirements/{id}': () => [{ id: 'purpose-said' }],
   'evidence/{subject}': () => [{ subject: subject() }],
+  'accounts/{user}': () => [{ user: first("SELECT id FROM users WHERE role = 'editor' ORDER BY id") }],
   'forms/{point}/{language}': () => [{ point: first("SELECT slug FROM points ORDER BY id"), language: 'en' }],
 };
 
@@ -23,15 +24,23 @@ const noScreens = {
   'confirm/{token}': 'leads on to the page without the secret', 'withdraw/{token}': 'leads on to the page without the secret',
   'confirm': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
   'withdraw': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
+  'enter/{token}': 'leads on to the page without the secret',
+  'enter': 'needs the secret of a mail; accounts.spec.mjs goes through it',
+  'login/code': 'needs a password that fitted; accounts.spec.mjs goes through it',
   'frozen/{digest}.css': 'a style', 'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
   'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record', '/': 'leads on to the desk',
 };
 
-/** @return {{path: string, route: string, alike: number}[]} alike: how many of the same route and kind come before it */
+/**
+ * @return {{path: string, route: string, alike: number, guest: boolean}[]} alike: how many of the same route and kind come before it;
+ *   guest: whether it is for whoever is not signed in
+ */
 export function screens() {
-  const routes = JSON.parse(artisan('route:list', '--json').out).filter((route) => route.method.includes('GET')).map((route) => route.uri);
+  const listed = JSON.parse(artisan('route:list', '--json').out).filter((route) => route.method.includes('GET'));
+  const routes = listed.map((route) => route.uri);
+  const guests = new Set(listed.filter((route) => route.middleware.includes('guest')).map((route) => route.uri));
   const found = [];
   for (const route of routes.filter((uri) => !(uri in noScreens))) {
     const parameters = [...route.matchAll(/\{(\w+)\??\}/g)].map((m) => m[1]);
@@ -41,7 +50,8 @@ export function screens() {
     const seen = {};
     for (const set of sets) {
       const kind = set.kind ?? '';
-      found.push({ route, path: `/${route.replace(/\{(\w+)\??\}/g, (_, name) => set[name])}`, alike: seen[kind] = (seen[kind] ?? -1) + 1 });
+      const path = `/${route.replace(/\{(\w+)\??\}/g, (_, name) => set[name])}`;
+      found.push({ route, path, alike: seen[kind] = (seen[kind] ?? -1) + 1, guest: guests.has(route) });
     }
   }
   return found;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evidence;
 
+use App\Actions\ActLog;
 use App\Actions\Consent\PersonalValues;
 use App\Actions\Ledger\LedgerTables;
+use App\Models\ActKind;
 use App\Models\Subscriber;
 use App\Pages\Evidence\PersonRequest;
 use App\Pages\Evidence\ShowPerson;
@@ -26,11 +28,14 @@ use Juramen\Points\FormRenderer;
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
 final class PersonController
 {
-    public function __construct(private readonly FindPerson $people) {}
+    public function __construct(private readonly FindPerson $people, private readonly ActLog $log) {}
 
     public function show(Request $request, ShowPerson $show, string $subject): View
     {
-        return view('evidence.person', ['page' => $show($this->subscriber($subject), PersonRequest::from($request))]);
+        $person = $this->subscriber($subject);
+        $this->log->seen(SignedIn::user($request), ActKind::LookedAt, $subject);
+
+        return view('evidence.person', ['page' => $show($person, PersonRequest::from($request))]);
     }
 
     /** The question, its answer and the drawing, as the cursor moves; acts and form only where the answer rests on others. */
@@ -44,7 +49,10 @@ final class PersonController
     /** All that is on record, on paper. */
     public function printed(Request $request, ShowPerson $show, string $subject): View
     {
-        return view('evidence.printed', ['page' => $show->whole($this->subscriber($subject), SignedIn::user($request))]);
+        $person = $this->subscriber($subject);
+        $this->log->seen(SignedIn::user($request), ActKind::Printed, $subject);
+
+        return view('evidence.printed', ['page' => $show->whole($person, SignedIn::user($request))]);
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */

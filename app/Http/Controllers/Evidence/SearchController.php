@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Evidence;
 
+use App\Actions\ActLog;
+use App\Models\ActKind;
 use App\Queries\Evidence\FindPerson;
 use App\Queries\Points\PointStatuses;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -24,7 +27,7 @@ final class SearchController
         return view('evidence.search');
     }
 
-    public function find(Request $request, FindPerson $find, PointStatuses $stock): RedirectResponse
+    public function find(Request $request, FindPerson $find, PointStatuses $stock, ActLog $log): RedirectResponse
     {
         $typed = $request->string('email')->toString();
         $points = str_contains($typed, '@') || trim($typed) === '' ? [] : $stock(trim($typed));
@@ -43,6 +46,7 @@ final class SearchController
                     : (string) __('visitor.email.'.$e->fault->value, [], 'en')
             );
         }
+        $log->write(SignedIn::user($request), ActKind::LookedFor);
         $person = $find($email);
         if ($person === null) {
             return $this->back($typed, 'Nobody is known under this address. Somebody whose sign-up lapsed, or who was erased, cannot be found by it any more.');

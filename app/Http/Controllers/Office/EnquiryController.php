@@ -9,6 +9,7 @@ use App\Models\Enquiry;
 use App\Pages\Office\ShowKept;
 use App\Queries\Office\ListEnquiries;
 use App\Support\Csv;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -28,9 +29,9 @@ final class EnquiryController
             : view('office.enquiries', ['page' => $show->enquiries($point)]);
     }
 
-    public function delete(string $enquiry, DeleteKept $delete): RedirectResponse
+    public function delete(Request $request, string $enquiry, DeleteKept $delete): RedirectResponse
     {
-        $gone = preg_match('/^[0-9a-f]{32}$/D', $enquiry) === 1 && $delete->enquiry(Id::fromHex($enquiry));
+        $gone = preg_match('/^[0-9a-f]{32}$/D', $enquiry) === 1 && $delete->enquiry(Id::fromHex($enquiry), SignedIn::user($request));
 
         return redirect()->route('enquiries')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
     }

@@ -10,6 +10,7 @@ use App\Models\HeldSubmission;
 use App\Pages\Office\ShowKept;
 use App\Queries\Office\ListHeld;
 use App\Support\Csv;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -26,14 +27,16 @@ final class HeldController
             : view('office.held', ['page' => $show->held()]);
     }
 
-    public function release(HeldSubmission $held, HoldSubmission $hold): RedirectResponse
+    public function release(Request $request, HeldSubmission $held, HoldSubmission $hold): RedirectResponse
     {
-        return redirect()->route('held')->with('said', $hold->release($held)->says());
+        return redirect()->route('held')->with('said', $hold->release($held, SignedIn::user($request))->says());
     }
 
-    public function delete(HeldSubmission $held, DeleteKept $delete): RedirectResponse
+    public function delete(Request $request, HeldSubmission $held, DeleteKept $delete): RedirectResponse
     {
-        return redirect()->route('held')->with('said', $delete->held($held) ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
+        $gone = $delete->held($held, SignedIn::user($request));
+
+        return redirect()->route('held')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Pages\Office\MailsPage;
 use App\Queries\Office\ListDeliveries;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -29,18 +30,18 @@ final class MailController
             : view('office.mails', ['page' => MailsPage::of($list, $state, $inForce->nameOf(...))]);
     }
 
-    public function again(Delivery $delivery, Deliveries $deliveries): RedirectResponse
+    public function again(Request $request, Delivery $delivery, Deliveries $deliveries): RedirectResponse
     {
         // Back to the list that it stood in.
         $stood = $delivery->state;
-        $said = $deliveries->sendAgain($delivery) ? 'It is sent once more.' : 'Somebody was quicker; nothing was changed.';
+        $said = $deliveries->sendAgain($delivery, SignedIn::user($request)) ? 'It is sent once more.' : 'Somebody was quicker; nothing was changed.';
 
         return redirect()->route('mails', ['state' => $stood->value])->with('said', $said);
     }
 
-    public function leave(Delivery $delivery, Deliveries $deliveries): RedirectResponse
+    public function leave(Request $request, Delivery $delivery, Deliveries $deliveries): RedirectResponse
     {
-        $said = $deliveries->leave($delivery) ? 'It is left as it is. It stands under “Left”, from where it can still be sent again.'
+        $said = $deliveries->leave($delivery, SignedIn::user($request)) ? 'It is left as it is. It stands under “Left”, from where it can still be sent again.'
             : 'Somebody was quicker; nothing was changed.';
 
         return redirect()->route('mails', ['state' => DeliveryState::Uncertain->value])->with('said', $said);

@@ -7,7 +7,9 @@ namespace App\Http\Controllers\Office;
 use App\Actions\Upkeep\TakeUpWork;
 use App\Pages\Office\WorkRow;
 use App\Queries\Office\ListFailedWork;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** Work that failed for good, for a person to have done again or to leave. */
@@ -18,14 +20,14 @@ final class WorkController
         return view('office.work', ['rows' => array_map(WorkRow::of(...), $list())]);
     }
 
-    public function again(string $work, TakeUpWork $take): RedirectResponse
+    public function again(Request $request, string $work, TakeUpWork $take): RedirectResponse
     {
-        return $this->back($take->again($work), 'It is done again.');
+        return $this->back($take->again($work, SignedIn::user($request)), 'It is done again.');
     }
 
-    public function leave(string $work, TakeUpWork $take): RedirectResponse
+    public function leave(Request $request, string $work, TakeUpWork $take): RedirectResponse
     {
-        return $this->back($take->leave($work), 'It is left.');
+        return $this->back($take->leave($work, SignedIn::user($request)), 'It is left.');
     }
 
     private function back(bool $done, string $said): RedirectResponse

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Actions\Account\Accounts;
+use App\Actions\ActRefusal;
+use App\Http\RefusedAnswer;
+use App\Models\User;
+use App\Pages\Account\ColleagueRow;
+use App\Pages\Account\ColleaguesPage;
+use App\Pages\Account\ColleagueState;
+use App\Pages\Controls\Sorting;
+use App\Queries\Account\ListColleagues;
+use App\Support\Csv;
+use App\Support\SignedIn;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Juramen\Canon\Refused;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The accounts of those who work here, for administrators. */
+final class ColleagueController
+{
+    public function __construct(private readonly Accounts $accounts, private readonly ListColleagues $list) {}
+
+    public function index(Request $request): View|StreamedResponse
+    {
+        $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
+        $page = new ColleaguesPage(
+            $this->list, mb_substr(trim($text('q')), 0, 100), ColleagueState::tryFrom($text('state')),
+            Sorting::parse($request->query('sort'), ColleaguesPage::COLUMNS, 'name')
+        );
+
+        return $text('as') === 'csv' ? Csv::respond('accounts.csv', ['name', 'email', 'role', 'state', 'second_factor', 'last_signed_in'], array_map(
+            static fn (ColleagueRow $r): array => [$r->name, $r->email, $r->role, $r->state->value, $r->asksForCode ? 'yes' : 'no', $r->seen], $page->rows
+        )) : view('account.colleagues', ['page' => $page]);
+    }
+
+    public function invite(Request $request): RedirectResponse
+    {
+        try {
+            $user = $this->accounts->invite(SignedIn::user($request), ...self::given($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('accounts'), self::field($e), $e);
+        }
+
+        return redirect()->route('accounts')->with('said', "$user->name is invited; a mail says how to set a password. The link holds a week.");
+    }
+
+    public function show(User $user): View
+    {
+        $role = is_string($old = old('role')) ? $old : $user->role->value;
+
+        return view('account.colleague', [
+            'row' => ColleagueRow::of($user, $this->list->invitations()->get($user->id)), 'roles' => ColleaguesPage::roles($role),
+        ]);
+    }
+
+    public function change(Request $request, User $user): RedirectResponse
+    {
+        return $this->done($request, $user, 'Changed.', function (User $by) use ($request, $user): void {
+            $this->accounts->change($by, $user, ...self::given($request));
+        });
+    }
+
+    public function again(Request $request, User $user): RedirectResponse
+    {
+        return $this->done($request, $user, 'A new invitation is on its way; links sent before hold no longer.', function (User $by) use ($user): void {
+            $this->accounts->inviteAgain($by, $user);
+        });
+    }
+
+    public function end(Request $request, User $user): RedirectResponse
+    {
+        return $this->done($request, $user, 'The account has ended, and every session with it. It can be opened again.', function (User $by) use ($user): void {
+            $this->accounts->end($by, $user);
+        });
+    }
+
+    public function reopen(Request $request, User $user): RedirectResponse
+    {
+        return $this->done($request, $user, 'The account is open again; a mail says how to set a password.', function (User $by) use ($user): void {
+            $this->accounts->reopen($by, $user);
+        });
+    }
+
+    public function drop(Request $request, User $user): RedirectResponse
+    {
+        return $this->done($request, $user, 'No code is asked for any more when this person signs in.', function (User $by) use ($user): void {
+            $this->accounts->dropSecondFactor($by, $user);
+        });
+    }
+
+    /** @param  callable(User): void  $do */
+    private function done(Request $request, User $user, string $said, callable $do): RedirectResponse
+    {
+        try {
+            $do(SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('accounts.show', $user), self::field($e), $e);
+        }
+        // Whoever is no administrator any more has nothing more to see here.
+        $stays = SignedIn::user($request)->refresh()->can('viewAny', User::class);
+
+        return redirect()->route($stays ? 'accounts.show' : 'desk', $stays ? $user : [])->with('said', $said);
+    }
+
+    /** @return array{name: string, email: string, role: string} */
+    private static function given(Request $request): array
+    {
+        return [
+            'name' => $request->string('name')->toString(), 'email' => $request->string('email')->toString(), 'role' => $request->string('role')->toString(),
+        ];
+    }
+
+    private static function field(Refused $e): string
+    {
+        return match (true) {
+            $e->isFor(ActRefusal::PersonAddress), $e->isFor(ActRefusal::AddressTaken) => 'email',
+            $e->isFor(ActRefusal::NoSuchRole), $e->isFor(ActRefusal::LastAdministrator) => 'role',
+            default => 'name',
+        };
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What somebody who works here can do that others may want to know of. */
+enum ActKind: string
+{
+    case SignedIn = 'signed-in';
+    case SignedOut = 'signed-out';
+    case SignInRefused = 'sign-in-refused';
+    case SetPassword = 'set-password';
+    case AskedForPassword = 'asked-for-password';
+    case BeganSecondFactor = 'began-second-factor';
+    case EndedSecondFactor = 'ended-second-factor';
+    case UsedRecoveryCode = 'used-recovery-code';
+    case EndedSession = 'ended-session';
+    case Invited = 'invited';
+    case ChangedAccount = 'changed-account';
+    case EndedAccount = 'ended-account';
+    case ReopenedAccount = 'reopened-account';
+    case DroppedSecondFactor = 'dropped-second-factor';
+    case Wrote = 'wrote';
+    case Began = 'began';
+    case Submitted = 'submitted';
+    case TookBack = 'took-back';
+    case Returned = 'returned';
+    case Approved = 'approved';
+    case Retired = 'retired';
+    case Published = 'published';
+    case Paused = 'paused';
+    case Resumed = 'resumed';
+    case LookedFor = 'looked-for';
+    case LookedAt = 'looked-at';
+    case Printed = 'printed';
+    case ToldWithdrawal = 'told-withdrawal';
+    case Released = 'released';
+    case Deleted = 'deleted';
+    case SentAgain = 'sent-again';
+    case LeftMail = 'left-mail';
+    case DidWorkAgain = 'did-work-again';
+    case LeftWork = 'left-work';
+    case TookFile = 'took-file';
+
+    public function subject(): ActSubject
+    {
+        return match ($this) {
+            self::SignedIn, self::SignedOut, self::SetPassword, self::BeganSecondFactor, self::EndedSecondFactor, self::UsedRecoveryCode,
+            self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork => ActSubject::Nothing,
+            self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
+            self::DroppedSecondFactor => ActSubject::Colleague,
+            self::Wrote, self::Began, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired => ActSubject::Record,
+            self::Published, self::Paused, self::Resumed, self::Released, self::Deleted => ActSubject::Point,
+            self::LookedAt, self::Printed => ActSubject::Person,
+            self::SentAgain, self::LeftMail => ActSubject::Mail,
+            self::TookFile => ActSubject::File,
+        };
+    }
+
+    public function area(): ActArea
+    {
+        return match ($this->subject()) {
+            ActSubject::Record, ActSubject::File => ActArea::Wording,
+            ActSubject::Point => in_array($this, [self::Released, self::Deleted], true) ? ActArea::Screening : ActArea::Points,
+            ActSubject::Person => ActArea::Evidence,
+            ActSubject::Mail => ActArea::Mail,
+            ActSubject::Colleague => ActArea::Accounts,
+            ActSubject::Nothing => match ($this) {
+                self::LookedFor, self::ToldWithdrawal => ActArea::Evidence,
+                self::DidWorkAgain, self::LeftWork => ActArea::Mail,
+                default => ActArea::Accounts,
+            },
+        };
+    }
+}

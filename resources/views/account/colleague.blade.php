@@ -1,0 +1,44 @@
+@extends('office.layout')
+@section('title', $row->name)
+@section('state', $row->role.' · '.$row->state->says().' '.$row->more)
+@section('content')
+<div class="beside tall">
+<div class="page">
+<p><a href="{{ route('accounts') }}">All accounts</a></p>
+@if ($row->state === App\Pages\Account\ColleagueState::Ended)
+<p>{{ $row->name }} <span class="soft">({{ $row->email }})</span> worked here as {{ $row->role }}. The account stays, because drafts, approvals and entries
+name it.</p>
+<form method="post" action="{{ route('accounts.reopen', $row->id) }}" class="stack">@csrf
+<p class="soft">Opened again, it has the role it had. A mail says how to set a new password.</p>
+<button class="do">Open it again</button></form>
+@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+@else
+<form method="post" action="{{ route('accounts.change', $row->id) }}" class="stack narrow">@csrf
+@include('account.fields', ['name' => old('name', $row->name), 'email' => old('email', $row->email)])
+<button class="do">Save</button></form>
+@endif
+</div>
+<aside class="margin" aria-label="Coming in">
+<section><h2>Coming in</h2>
+<p>Last came in: {{ $row->last }}.</p>
+<p>{{ $row->asksForCode ? 'After the password, a code of an app is asked for.' : 'No code is asked for after the password.' }}</p>
+@if ($row->asksForCode)
+<form method="post" action="{{ route('accounts.drop', $row->id) }}">@csrf
+<p class="soft">For somebody who has lost the phone and the recovery codes. Make sure that it is this person who asks.</p>
+<button>Ask for no code</button></form>
+@endif
+@if ($row->state === App\Pages\Account\ColleagueState::Invited)
+<form method="post" action="{{ route('accounts.again', $row->id) }}">@csrf
+<p class="soft">A new link; the one before holds no longer.</p><button>Invite again</button></form>
+@endif
+</section>
+@if ($row->state !== App\Pages\Account\ColleagueState::Ended)
+<section><h2>Leaving</h2>
+<form method="post" action="{{ route('accounts.end', $row->id) }}">@csrf
+<p class="soft">Every session ends at once, and nobody can sign in with it. It can be opened again.</p>
+<button>End the account</button></form>
+</section>
+@endif
+</aside>
+</div>
+@endsection
