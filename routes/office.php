@@ -88,6 +88,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/history', [PublishController::class, 'history'])->can('viewAny', Point::class)->name('history');
         Route::get('/publish', [PublishController::class, 'review'])->can('viewAny', Point::class)->name('publish');
         Route::post('/publish', [PublishController::class, 'publish'])->can('publish', Point::class)->name('publish.do');
+        Route::post('/handover', [PublishController::class, 'handOver'])->can('change', Point::class)->name('handover');
+        Route::post('/takeback', [PublishController::class, 'takeBack'])->can('change', Point::class)->name('takeback');
+        Route::post('/return', [PublishController::class, 'return'])->can('publish', Point::class)->name('return');
+        Route::post('/copy', [InventoryController::class, 'copy'])->can('change', Point::class)->name('copy');
         Route::get('/pause', [PublishController::class, 'pausing'])->can('publish', Point::class)->name('pausing');
         Route::post('/pause', [PublishController::class, 'pause'])->can('publish', Point::class)->name('pause');
         foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
@@ -106,6 +110,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/library', [LibraryController::class, 'read'])->can('draft', Record::class)->name('wording.read');
         Route::post('/library/apply', [LibraryController::class, 'apply'])->can('draft', Record::class)->name('wording.import');
     });
+    Route::post('/records/statement/{slug}/rename', [BeginController::class, 'rename'])->can('draft', Record::class)->name('statements.rename');
+    Route::post('/records/statement/{slug}/copy', [BeginController::class, 'copy'])->can('draft', Record::class)->name('statements.copy');
     Route::post('/records/{kind}', [BeginController::class, 'begin'])->can('write', [Record::class, 'kind'])->name('records.begin');
     // A sheet is a record too, but is written and published under its point.
     Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules'])
@@ -137,15 +143,19 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/withdrawals', [WithdrawalController::class, 'record'])->can('endFor', Subscriber::class)->name('withdrawals.record');
 
     Route::get('/held', [HeldController::class, 'index'])->can('viewAny', HeldSubmission::class)->name('held');
+    Route::post('/held/several', [HeldController::class, 'several'])->can('decide', HeldSubmission::class)->name('held.several');
     Route::post('/held/{held}/release', [HeldController::class, 'release'])->can('decide', HeldSubmission::class)->name('held.release');
     Route::post('/held/{held}/delete', [HeldController::class, 'delete'])->can('decide', HeldSubmission::class)->name('held.delete');
 
     Route::get('/enquiries', [EnquiryController::class, 'index'])->can('viewAny', Enquiry::class)->name('enquiries');
+    Route::post('/enquiries/several', [EnquiryController::class, 'several'])->can('decide', Enquiry::class)->name('enquiries.several');
     Route::post('/enquiries/{enquiry}/delete', [EnquiryController::class, 'delete'])->can('decide', Enquiry::class)->name('enquiries.delete');
     Route::get('/mails', [MailController::class, 'index'])->can('viewAny', Delivery::class)->name('mails');
+    Route::post('/mails/several', [MailController::class, 'several'])->can('decide', Delivery::class)->name('mails.several');
     Route::post('/mails/{delivery}/again', [MailController::class, 'again'])->can('decide', Delivery::class)->name('mails.again');
     Route::post('/mails/{delivery}/leave', [MailController::class, 'leave'])->can('decide', Delivery::class)->name('mails.leave');
     Route::get('/work', [WorkController::class, 'index'])->can('viewAny', FailedWork::class)->name('work');
+    Route::post('/work/several', [WorkController::class, 'several'])->can('decide', FailedWork::class)->name('work.several');
     Route::post('/work/{work}/again', [WorkController::class, 'again'])->can('decide', FailedWork::class)->name('work.again');
     Route::post('/work/{work}/leave', [WorkController::class, 'leave'])->can('decide', FailedWork::class)->name('work.leave');
 });

@@ -66,6 +66,10 @@ enum ActRefusal: string implements Refusal
     case PasswordsDiffer = 'passwords-differ';
     case CodeWrong = 'code-wrong';
     case LinkOver = 'link-over';
+    case StatementsRenamed = 'statements-renamed';
+    case NothingToHandOver = 'nothing-to-hand-over';
+    case OfficersReturn = 'officers-return';
+    case NothingHandedOver = 'nothing-handed-over';
 
     public function words(): string
     {
@@ -130,6 +134,10 @@ enum ActRefusal: string implements Refusal
             self::PasswordSame => 'The new password is the old one.',
             self::PasswordsDiffer => 'The two are not the same. Type the new password once more in both.',
             self::CodeWrong => 'This code does not fit. Type the one that the app shows now; each is taken once.',
+            self::StatementsRenamed => 'Only statements are renamed here; everything else is called what stands on it.',
+            self::NothingToHandOver => 'There is nothing to hand over: visitors see exactly this already.',
+            self::OfficersReturn => 'Officers send a sheet back.',
+            self::NothingHandedOver => 'It is not handed over any more: somebody was quicker.',
             self::LinkOver => 'This link was used already, or its time is over. Ask for a new one.',
         };
     }

@@ -23,6 +23,7 @@ enum ActKind: string
     case DroppedSecondFactor = 'dropped-second-factor';
     case Wrote = 'wrote';
     case Began = 'began';
+    case Renamed = 'renamed';
     case Submitted = 'submitted';
     case TookBack = 'took-back';
     case Returned = 'returned';
@@ -50,7 +51,7 @@ enum ActKind: string
             self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork => ActSubject::Nothing,
             self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
             self::DroppedSecondFactor => ActSubject::Colleague,
-            self::Wrote, self::Began, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired => ActSubject::Record,
+            self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted => ActSubject::Point,
             self::LookedAt, self::Printed => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,

@@ -31,6 +31,7 @@ use Juramen\Register\RecordName;
  * @property RecordKind $kind
  * @property string $slug
  * @property Id|null $subject
+ * @property string|null $name what it is called here, where it was renamed
  * @property Instant|null $retired_at
  * @property string $retired_why
  * @property-read Revision|null $newest
@@ -140,6 +141,12 @@ final class Record extends Model
             $open?->revision === $newest->number => RecordState::Submitted,
             default => RecordState::Draft,
         };
+    }
+
+    /** What a statement is called here: the name that somebody gave it, or its id as it is spoken. */
+    public function called(): string
+    {
+        return $this->name ?? $this->name()->slug->spoken();
     }
 
     public function name(): RecordName

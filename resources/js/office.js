@@ -59,6 +59,31 @@
   });
   window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((form) => delete form.dataset.sent));
 
+  // Several lines chosen together: all at once by the box in the head, and it is said how many.
+  const picked = () => {
+    const form = document.querySelector('[data-several]');
+    if (!form) return;
+    const boxes = [...document.querySelectorAll('input[name="chosen[]"]')];
+    const count = boxes.filter((box) => box.checked).length;
+    const all = document.querySelector('[data-picks-all]');
+    if (all) {
+      all.hidden = false;
+      all.checked = count === boxes.length;
+      all.indeterminate = count > 0 && count < boxes.length;
+    }
+    const said = form.querySelector('[data-count]');
+    said.hidden = count === 0;
+    said.textContent = `${count} chosen.`;
+  };
+  document.addEventListener('change', (event) => {
+    if (event.target.matches?.('[data-picks-all]')) {
+      document.querySelectorAll('input[name="chosen[]"]').forEach((box) => { box.checked = event.target.checked; });
+    }
+    picked();
+  });
+  document.addEventListener('DOMContentLoaded', picked);
+  window.addEventListener('pageshow', picked);
+
   document.addEventListener('click', (event) => { if (event.target.closest?.('[data-prints]')) window.print(); });
 
   // A paragraph for elsewhere.

@@ -139,11 +139,15 @@ test('nobody locks out the last administrator, and only administrators look afte
     $ida = $accounts->invite(sven(), 'Ida Lund', 'ida@tidewick.example', 'administrator');
     expect(fn () => $accounts->end(sven(), sven()))->toThrow(Refused::class, 'only administrator');
     $ida->update(['password' => SENTENCE]);
-    $this->actingAs(sven())->post('/accounts/'.sven()->id, ['name' => 'Sven Ravn', 'email' => 'sven@tidewick.example', 'role' => 'auditor'])->assertRedirect('/desk');
+    $this->actingAs(sven())->post('/accounts/'.sven()->id, ['name' => 'Sven Ravn', 'email' => 'sven@tidewick.example', 'role' => 'auditor'])
+        ->assertRedirect('/desk');
     expect(sven()->role)->toBe(Role::Auditor);
     $this->post("/accounts/$ida->id/end")->assertForbidden();
-    foreach ([['', 'a@b.example', 'editor', 'name'], ['Ola', 'nonsense', 'editor', 'email'], ['Ola', 'malin@tidewick.example', 'editor', 'email'],
-        ['Ola', 'ola@tidewick.example', 'captain', 'role'], [str_repeat('x', 81), 'ola@tidewick.example', 'editor', 'name']] as [$name, $email, $role, $field]) {
+    $wrong = [
+        ['', 'a@b.example', 'editor', 'name'], ['Ola', 'nonsense', 'editor', 'email'], ['Ola', 'malin@tidewick.example', 'editor', 'email'],
+        ['Ola', 'ola@tidewick.example', 'captain', 'role'], [str_repeat('x', 81), 'ola@tidewick.example', 'editor', 'name'],
+    ];
+    foreach ($wrong as [$name, $email, $role, $field]) {
         $this->actingAs($ida)->post('/accounts', ['name' => $name, 'email' => $email, 'role' => $role])->assertRedirect('/accounts')
             ->assertSessionHasErrors($field)->assertSessionHasInput('email', $email);
     }
@@ -160,7 +164,8 @@ test('an account that ends is out at once, and comes back only by a new link', f
     $links = EntryLink::query()->count();
     $this->post('/forgotten', ['email' => 'malin@tidewick.example']);
     expect(EntryLink::query()->count())->toBe($links);
-    $this->actingAs(sven())->post("/accounts/$malin->id", ['name' => 'M', 'email' => 'm@tidewick.example', 'role' => 'officer'])->assertSessionHasErrors('name');
+    $this->actingAs(sven())->post("/accounts/$malin->id", ['name' => 'M', 'email' => 'm@tidewick.example', 'role' => 'officer'])
+        ->assertSessionHasErrors('name');
     $this->post("/accounts/$malin->id/reopen");
     auth()->logout();
     signIn('malin@tidewick.example')->assertSessionHasErrors('email');

@@ -56,11 +56,15 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'],
         'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
+        ...array_fill_keys(['points.handover', 'points.takeback', 'points.copy', 'statements.rename', 'statements.copy'], ['officer', 'editor']),
+        'points.return' => ['officer'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'],
         'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'],
         'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
         'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
+        ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),
+        ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
         'mails.leave' => ['officer', 'administrator'],
@@ -140,4 +144,43 @@ test('the form is shown with the answers, in a frame in which nothing runs', fun
     $response = $this->get("/evidence/$subject/shown/$entry")->assertOk()->assertSee('value="imke@post.example"', false)->assertSee('Neues von Bord');
     expect($response->headers->get('Content-Security-Policy'))->toContain('sandbox')->toContain("default-src 'none'");
     $this->get("/evidence/$subject/shown/".str_repeat('0', 32))->assertNotFound();
+});
+
+test('several are decided together, each by itself, and only by whoever may decide', function (): void {
+    foreach (['anna', 'bo', 'cleo'] as $name) {
+        $this->signUp("$name@post.example", ['homepage' => 'x']);
+    }
+    $ids = HeldSubmission::query()->orderBy('id')->pluck('id')->map(strval(...))->all();
+    $this->actingAs(as_(Role::Auditor))->post('/held/several', ['act' => 'delete', 'chosen' => $ids])->assertForbidden();
+    $this->actingAs(as_(Role::Officer))->followingRedirects()->post('/held/several', ['act' => 'release'])->assertSee('Nothing was chosen');
+    $this->followingRedirects()->post('/held/several', ['act' => 'release', 'chosen' => [$ids[0], $ids[0], '999999', 'x', ['nested']]])
+        ->assertSee('1 is released. With 2 somebody was quicker.');
+    expect(HeldSubmission::query()->count())->toBe(2)->and(Subscriber::query()->count())->toBe(1);
+    $this->post('/held/several', ['act' => 'invent', 'chosen' => $ids])->assertNotFound();
+    $this->followingRedirects()->post('/held/several', ['act' => 'delete', 'chosen' => array_slice($ids, 1)])->assertSee('2 are deleted.');
+    expect(HeldSubmission::query()->count())->toBe(0)
+        ->and(DB::table('acts')->whereIn('kind', ['released', 'deleted'])->orderBy('id')->pluck('kind')->all())->toBe(['released', 'deleted', 'deleted']);
+    foreach (['mails', 'work', 'enquiries'] as $list) {
+        $this->followingRedirects()->post("/$list/several", ['act' => $list === 'enquiries' ? 'delete' : 'leave', 'chosen' => ['77']])
+            ->assertSee('None is')->assertSee('somebody was quicker');
+    }
+});
+
+test('tables stand in the order that their address says, and a file in the same', function (): void {
+    $this->actingAs(as_(Role::Officer));
+    $names = fn (string $csv): array => array_map(static fn (string $line): string => explode(',', $line)[0], array_slice(explode("\r\n", trim($csv)), 1));
+    $down = $names($this->get('/points?sort=-name&as=csv')->streamedContent());
+    expect(array_reverse($down))->toBe($names($this->get('/points?sort=name&as=csv')->streamedContent()));
+    foreach ([
+        '/points' => 'signups', '/rules' => 'lapse-days', '/wording' => 'people', '/evidence/signups' => 'asked', '/held' => 'deleted',
+        '/mails?state=sent' => 'tries', '/acts' => 'at', '/enquiries' => 'form', '/work' => 'what',
+    ] as $path => $column) {
+        $join = str_contains($path, '?') ? '&' : '?';
+        $this->signUp('held-'.$column.'@post.example', ['homepage' => 'x']);
+        $sorted = (string) $this->get("$path{$join}sort=$column")->assertOk()->getContent();
+        $empty = in_array($path, ['/enquiries', '/work', '/evidence/signups', '/mails?state=sent'], true);
+        expect(str_contains($sorted, 'aria-sort="ascending"'))->toBe(! $empty, $path);
+        $this->get("$path{$join}sort=%27;nonsense")->assertOk();
+    }
+    $this->get('/wording/registers?purposes=-0&controllers=1')->assertOk()->assertSee('aria-sort="descending"', false);
 });

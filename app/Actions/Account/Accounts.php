@@ -68,9 +68,12 @@ final class Accounts
             if ($was === Role::Administrator && $user->role !== $was) {
                 $this->keepOne($user);
             }
-            $what = array_map(static fn (string $each): string => $each === 'role' ? "role, {$was->value} to {$user->role->value}" : $each, array_values(array_intersect(
-                ['name', 'email', 'role'], array_keys($user->getDirty())
-            )));
+            $what = [];
+            foreach (['name', 'email', 'role'] as $each) {
+                if ($user->isDirty($each)) {
+                    $what[] = $each === 'role' ? "role, {$was->value} to {$user->role->value}" : $each;
+                }
+            }
             $user->save();
             $this->log->write($by, ActKind::ChangedAccount, (string) $user->id, implode('; ', $what));
         });

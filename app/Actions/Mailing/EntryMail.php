@@ -26,7 +26,8 @@ final class EntryMail extends Mail
         $delivery->loadMissing('user');
         $user = $delivery->user;
         $kind = $delivery->kind === DeliveryKind::Invitation ? EntryLinkKind::Invitation : EntryLinkKind::Password;
-        $link = $user === null || $user->hasEnded() ? null : $this->links->open()->where('user_id', $user->id)->where('kind', $kind)->latest('made_at')->first();
+        $link = $user === null || $user->hasEnded() ? null
+            : $this->links->open()->where('user_id', $user->id)->where('kind', $kind)->latest('made_at')->first();
         if ($user === null || $link === null) {
             return null;
         }

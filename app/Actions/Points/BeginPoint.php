@@ -47,8 +47,18 @@ final class BeginPoint
             'statements' => [['id' => $asked->id->text]],
         ]);
 
-        return DB::transaction(function () use ($slug, $document, $controller, $author): Point {
-            $record = $this->change->begin(RecordKind::Sheet, $slug, $document, $author);
+        return $this->put($slug, $document, $controller, $author);
+    }
+
+    /**
+     * A point with that sheet.
+     *
+     * @throws Refused where the name is taken, or the sheet is none
+     */
+    public function put(Slug $slug, Document $document, Slug $controller, User $author, string $said = 'began it'): Point
+    {
+        return DB::transaction(function () use ($slug, $document, $controller, $author, $said): Point {
+            $record = $this->change->begin(RecordKind::Sheet, $slug, $document, $author, $said);
 
             return Point::query()->create([
                 'slug' => $slug->text, 'subject' => $this->append->begin('point')->subject, 'record_id' => $record->id,

@@ -8,7 +8,9 @@ use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\HeldChain;
+use App\Actions\Registers\Propose;
 use App\Models\ActKind;
+use App\Models\Decided;
 use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\Record;
@@ -52,6 +54,7 @@ final class PublishPoint
         private readonly PublishedForms $published,
         private readonly EditionsInForce $inForce,
         private readonly ActLog $log,
+        private readonly Propose $propose,
         private readonly SystemClock $clock,
     ) {}
 
@@ -70,6 +73,8 @@ final class PublishPoint
             Record::query()->whereKey($point->record_id)->lockForUpdate()->exists();
             $publication = $this->review->newest(Point::query()->with('record')->whereKey($point->id)->firstOrFail());
             $admitted = $this->admit($publication, $officer, $looked, $exceptions);
+
+            $this->propose->decide($publication->point->record, Decided::Approved, $officer, '');
 
             return $this->publish([new AdmittedPublication($publication, $chain, $admitted)], $officer)[0];
         }, 3);

@@ -103,7 +103,7 @@ final class ActNames
         }
 
         foreach ($registers->statements->all() as $statement) {
-            $names["statement {$statement->id->text}"] = $statement->id->spoken();
+            $names["statement {$statement->id->text}"] = $this->inForce->nameOfStatement($statement->id);
         }
         foreach ($registers->processors->all() as $processor) {
             $names["processor {$processor->id->text}"] = $processor->name;

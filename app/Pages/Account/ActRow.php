@@ -28,7 +28,8 @@ final readonly class ActRow
         [$before, $after] = [...explode(':about', ActNames::says($act->kind), 2), ''];
 
         return new self(
-            Moments::exact($act->at), $act->user->name ?? 'Somebody not signed in', $before, str_contains(ActNames::says($act->kind), ':about') ? $names->of($act) : '',
+            Moments::exact($act->at), $act->user->name ?? 'Somebody not signed in', $before,
+            str_contains(ActNames::says($act->kind), ':about') ? $names->of($act) : '',
             $reader === null || self::mayLook($reader, $act) ? $names->link($act) : null, $after, $act->detail
         );
     }

@@ -7,10 +7,10 @@ namespace App\Pages\Account;
 use App\Models\Act;
 use App\Models\ActArea;
 use App\Pages\Controls\Option;
-use App\Pages\Controls\Sorting;
 use App\Queries\Account\ActFilter;
 use App\Queries\Account\ListActs;
 use App\Queries\Account\ListColleagues;
+use App\Support\Sorting;
 use Illuminate\Contracts\Support\Htmlable;
 use Illuminate\Support\LazyCollection;
 

@@ -7,8 +7,8 @@ namespace App\Pages\Account;
 use App\Models\Role;
 use App\Models\User;
 use App\Pages\Controls\Option;
-use App\Pages\Controls\Sorting;
 use App\Queries\Account\ListColleagues;
+use App\Support\Sorting;
 
 /** Everybody who works here, as filtered and sorted, and the form that invites somebody. */
 final readonly class ColleaguesPage
@@ -36,7 +36,8 @@ final readonly class ColleaguesPage
             static fn (ColleagueRow $row, string $column): string => $row->cell($column)
         );
         $count = static fn (ColleagueState $s): int => count(array_filter($all, static fn (ColleagueRow $r): bool => $r->state === $s));
-        $this->found = $count(ColleagueState::Working).' work here'.($count(ColleagueState::Invited) === 0 ? '' : ', '.$count(ColleagueState::Invited).' invited');
+        $invited = $count(ColleagueState::Invited);
+        $this->found = $count(ColleagueState::Working).' work here'.($invited === 0 ? '' : ", $invited invited");
         $names = ['' => 'everybody'];
         foreach (ColleagueState::cases() as $each) {
             $names[$each->value] = 'who '.match ($each) {

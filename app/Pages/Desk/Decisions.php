@@ -11,13 +11,11 @@ use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
 use App\Models\AcceptedFinding;
 use App\Models\ApprovedEdition;
-use App\Models\Decided;
 use App\Models\Delivery;
 use App\Models\DeliveryState;
 use App\Models\FailedWork;
 use App\Models\HeldSubmission;
 use App\Models\Point;
-use App\Models\Proposal;
 use App\Models\Record;
 use App\Models\Subscriber;
 use App\Models\User;
@@ -55,7 +53,7 @@ final class Decisions
     public function __construct(
         private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
-        private readonly SystemClock $clock
+        private readonly Handovers $handovers, private readonly SystemClock $clock
     ) {}
 
     /** @return list<Decision> */
@@ -66,8 +64,8 @@ final class Decisions
             ...($user->can('viewAny', FailedWork::class) ? $this->work() : []),
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
-            ...($user->can('approve', Record::class) ? $this->proposals($user) : []),
-            ...($user->can('viewAny', Record::class) ? [...$this->returned($user), ...$this->leftBehind(), ...$this->upcoming(), ...$this->contracts()] : []),
+            ...($user->can('viewAny', Record::class) ? $this->handovers->waiting($user) : []),
+            ...($user->can('viewAny', Record::class) ? [...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(), ...$this->contracts()] : []),
         ];
         usort($all, static fn (Decision $a, Decision $b): int => [$a->urgency, $a->sort] <=> [$b->urgency, $b->sort]);
 
@@ -185,6 +183,7 @@ final class Decisions
     private function points(): array
     {
         $decisions = [];
+        $handedOver = $this->handovers->open();
         foreach ($this->rows() as $row) {
             $link = route('points.sheet', $row->point->slug);
             if ($row->point->paused_at !== null) {
@@ -208,7 +207,7 @@ final class Decisions
                     "still shows what held before: words, rules or the controller were approved after edition {$row->edition}.", '', 'Review',
                     route('points.publish', $row->point->slug)
                 );
-            } elseif ($row->draft) {
+            } elseif ($row->draft && ! in_array($row->point->record_id, $handedOver, true)) {
                 $decisions[] = new Decision(
                     2, 'Waiting', $row->sheet->draft->name, $row->edition === null ? 'was never published.' : "has a draft after edition {$row->edition}.",
                     'Saved '.Moments::exact($row->revision->saved_at).'.', 'Review', route('points.publish', $row->point->slug)
@@ -249,48 +248,6 @@ final class Decisions
         return $all;
     }
 
-    /**
-     * Drafts that somebody submitted, for whoever may approve them.
-     *
-     * @return list<Decision>
-     */
-    private function proposals(User $user): array
-    {
-        $waiting = Proposal::query()->with('record', 'submitter')->whereNull('decision')->orderBy('submitted_at')->get();
-
-        return array_values($waiting->map(static function (Proposal $p) use ($user): Decision {
-            $own = $p->submitted_by === $user->id;
-
-            return new Decision(
-                1, Moments::day($p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->name()->slug->spoken(),
-                $own ? 'waits for somebody else to approve what you submitted.' : "waits for approval; {$p->submitter->name} submitted it.", $p->comment,
-                $own ? 'See it' : 'Review', route('records.review', [$p->record->kind->value, $p->record->slug]), $p->submitted_at->text()
-            );
-        })->all());
-    }
-
-    /**
-     * What came back to whoever submitted it.
-     *
-     * @return list<Decision>
-     */
-    private function returned(User $user): array
-    {
-        $since = Instants::write($this->clock->instant()->plusDays(-30));
-
-        $returned = Proposal::query()->with('record', 'decider')->where('submitted_by', $user->id)->where('decision', Decided::Returned)
-            ->where('decided_at', '>', $since)->whereRaw('id = (SELECT MAX(p.id) FROM proposals p WHERE p.record_id = proposals.record_id)')->get();
-
-        return array_values(
-            $returned->map(
-                static fn (Proposal $p): Decision => new Decision(
-                    1, Moments::day($p->decided_at ?? $p->submitted_at), ucfirst($p->record->kind->noun()).' '.$p->record->name()->slug->spoken(),
-                    "came back from {$p->decider?->name}.", $p->reply, 'Write on', route('records.show', [$p->record->kind->value, $p->record->slug])
-                )
-            )->all()
-        );
-    }
-
     /** @return list<Decision> what was approved and holds from a day to come */
     private function upcoming(): array
     {
@@ -310,7 +267,7 @@ final class Decisions
             $languages = Sentences::listed(array_map(static fn (Language $l): string => $l->endonym(), $each->languages));
 
             return new Decision(
-                1, 'Waiting', $languages.' of '.$each->statement->name()->slug->spoken(),
+                1, 'Waiting', $languages.' of '.$each->statement->called(),
                 (count($each->languages) === 1 ? 'still says' : 'still say').' what was said before the other languages were changed.',
                 'People who read another language agree to something else.', 'Write on', route('records.show', ['statement', $each->statement->slug])
             );

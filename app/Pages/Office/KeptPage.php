@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Office;
 
 use App\Pages\Controls\Option;
+use App\Support\Sorting;
 use Illuminate\Contracts\Support\Htmlable;
 
 /** What somebody sent and is kept for some days. */
@@ -16,6 +17,7 @@ final readonly class KeptPage
      * @param  list<KeptRow>  $rows
      */
     public function __construct(
-        public string $state, public int $days, public array $points, public array $rows, public string $csv, public Htmlable $pages
+        public string $state, public int $days, public array $points, public array $rows, public string $csv, public Htmlable $pages,
+        public Sorting $sorting
     ) {}
 }

@@ -23,36 +23,39 @@ final readonly class KeptRow
      */
     private function __construct(
         public string $received, public string $email, public array $values, public string $form, public array $why, public string $deleted,
-        public string $delete, public ?string $release
+        public string $delete, public ?string $release, public string $id
     ) {}
 
-    public static function held(HeldSubmission $held): self
+    /** @param  string  $point  what it is called */
+    public static function held(HeldSubmission $held, string $point): self
     {
         return self::of(
-            $held->received_at, HeldContent::from($held->content), $held->edition, $held->language, Moments::exact($held->deleted_at),
-            route('held.delete', $held), route('held.release', $held),
+            $held->received_at, HeldContent::from($held->content), $point, $held->edition, $held->language, Moments::exact($held->deleted_at),
+            route('held.delete', $held), (string) $held->id, route('held.release', $held),
             array_map(static fn (string $signal): string => __("office.signals.$signal"), explode(' ', $held->signals)),
         );
     }
 
-    public static function enquiry(Enquiry $enquiry): self
+    /** @param  string  $point  what it is called */
+    public static function enquiry(Enquiry $enquiry, string $point): self
     {
         return self::of(
-            $enquiry->received_at, HeldContent::from($enquiry->content), $enquiry->edition, $enquiry->language, Moments::date($enquiry->deleted_at),
-            route('enquiries.delete', $enquiry->id->hex()),
+            $enquiry->received_at, HeldContent::from($enquiry->content), $point, $enquiry->edition, $enquiry->language, Moments::date($enquiry->deleted_at),
+            route('enquiries.delete', $enquiry->id->hex()), $enquiry->id->hex(),
         );
     }
 
     /** @param  list<string>  $why */
     private static function of(
-        Instant $received, HeldContent $content, PublishedEdition $edition, Language $language, string $deleted, string $delete, ?string $release = null,
+        Instant $received, HeldContent $content, string $point, PublishedEdition $edition, Language $language, string $deleted, string $delete, string $id,
+        ?string $release = null,
         array $why = []
     ): self {
         $values = array_map(static fn (FieldValue $v): KeptLine => new KeptLine(ValueName::of($v->name), $v->value), $content->values);
 
         return new self(
-            Moments::exact($received), $content->email, $values, "{$edition->point->slug}, edition $edition->number, {$language->endonym()}", $why, $deleted,
-            $delete, $release
+            Moments::exact($received), $content->email, $values, "$point, edition $edition->number, {$language->endonym()}", $why, $deleted,
+            $delete, $release, $id
         );
     }
 }

@@ -21,7 +21,7 @@ final readonly class MailRow
      */
     private function __construct(
         public string $made, public string $mail, public string $from, public int $tries, public string $happened,
-        public string $key, public ?string $again, public ?string $leave, public ?string $person, public string $journey
+        public string $key, public string $id, public ?string $again, public ?string $leave, public ?string $person, public string $journey
     ) {}
 
     public static function of(Delivery $delivery, ?JourneyState $signup, string $point): self
@@ -33,7 +33,7 @@ final readonly class MailRow
             Moments::exact($delivery->made_at), __("office.mails.{$delivery->kind->value}").$language,
             $edition === null ? __('office.mails.to-a-colleague') : "$point, edition $edition->number",
             $delivery->attempts, self::happened($delivery->problem).($delivery->settled_at === null ? '' : ' '.Moments::exact($delivery->settled_at)),
-            substr($delivery->idempotency_key, 0, 8),
+            substr($delivery->idempotency_key, 0, 8), (string) $delivery->id,
             $delivery->state->mayBeSentAgain() ? route('mails.again', $delivery) : null,
             $delivery->state === DeliveryState::Uncertain ? route('mails.leave', $delivery) : null,
             $delivery->subscriber === null ? null : route('evidence.person', $delivery->subscriber->subject->hex()),

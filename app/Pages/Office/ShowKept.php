@@ -11,6 +11,7 @@ use App\Queries\Office\ListEnquiries;
 use App\Queries\Office\ListHeld;
 use App\Queries\Points\PointNames;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\Sorting;
 use Juramen\Register\Retention;
 
 /** Prepares the pages of what is kept for some days: held submissions, and enquiries. */
@@ -21,9 +22,9 @@ final class ShowKept
         private readonly RegistersInForce $inForce
     ) {}
 
-    public function held(): KeptPage
+    public function held(Sorting $sorting): KeptPage
     {
-        $page = $this->held->page();
+        $page = $this->held->page($sorting);
         $state = match ($page->total()) {
             0 => 'nothing waits',
             1 => '1 waits for a decision',
@@ -31,21 +32,23 @@ final class ShowKept
         };
 
         return new KeptPage(
-            $state, $this->days(Retention::Held), [], array_map(static fn (HeldSubmission $h): KeptRow => KeptRow::held($h), array_values($page->items())),
-            route('held', ['as' => 'csv']), $page->links('office.pages')
+            $state, $this->days(Retention::Held), [], array_map(
+                fn (HeldSubmission $h): KeptRow => KeptRow::held($h, $this->inForce->nameOf($h->edition->point->slug)), array_values($page->items())
+            ),
+            route('held', ['sort' => $sorting->text(), 'as' => 'csv']), $page->links('office.pages'), $sorting
         );
     }
 
-    public function enquiries(string $point): KeptPage
+    public function enquiries(string $point, Sorting $sorting): KeptPage
     {
-        $page = $this->enquiries->page($point);
+        $page = $this->enquiries->page($point, $sorting);
         $days = $this->days(Retention::Enquiry);
 
         return new KeptPage(
             number_format($page->total()).($page->total() === 1 ? ' is kept' : ' are kept').", each deleted by itself $days days after it came", $days,
-            array_map(static fn (string $name): Option => new Option($name, $name, $name === $point), ($this->points)()),
-            array_map(static fn (Enquiry $e): KeptRow => KeptRow::enquiry($e), array_values($page->items())),
-            route('enquiries', ['point' => $point, 'as' => 'csv']), $page->links('office.pages'),
+            array_map(fn (string $id): Option => new Option($id, $this->inForce->nameOf($id), $id === $point), ($this->points)()),
+            array_map(fn (Enquiry $e): KeptRow => KeptRow::enquiry($e, $this->inForce->nameOf($e->edition->point->slug)), array_values($page->items())),
+            route('enquiries', ['point' => $point, 'sort' => $sorting->text(), 'as' => 'csv']), $page->links('office.pages'), $sorting,
         );
     }
 

@@ -15,6 +15,25 @@ use Juramen\Register\Rule;
 /** A signup point in the lists. */
 final readonly class PointRow
 {
+    public const COLUMNS = ['name', 'languages', 'confirmed', 'edition', 'findings', 'signups'];
+
+    /** What a list of points is sorted by in a column; a rule's name stands for that rule. */
+    public static function sortsBy(PointStatus $status, string $column): string|int
+    {
+        $draft = $status->sheet->draft;
+        $rule = Rule::tryFrom($column);
+
+        return match (true) {
+            $rule !== null => (int) $status->sheet->rules->value($rule),
+            $column === 'languages' => count($draft->languages),
+            $column === 'confirmed' => $status->sheet->rules->doubleOptIn ? $status->sheet->rules->lapseDays : 0,
+            $column === 'edition' => $status->edition ?? 0,
+            $column === 'findings' => $status->breaches * 10_000 + $status->weaknesses * 100 + $status->unwritten,
+            $column === 'signups' => $status->signups,
+            default => $draft->name,
+        };
+    }
+
     /**
      * @param  string|null  $confirmed  by mail, and within which time; null where nobody confirms
      * @param  string  $draft  that what visitors see is not what is drafted; empty where it is

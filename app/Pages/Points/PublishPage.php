@@ -6,6 +6,7 @@ namespace App\Pages\Points;
 
 use App\Actions\Points\Publication;
 use App\Models\Point;
+use App\Models\Proposal;
 use App\Models\User;
 use Juramen\Audit\Finding;
 use Juramen\Audit\Note;
@@ -26,6 +27,7 @@ final readonly class PublishPage
      * @param  list<string>  $others  findings that stop nothing
      * @param  string|null  $own  why whoever looks may not publish it
      * @param  bool  $open  whether nothing but breaches stops it
+     * @param  HandedOver|null  $handed  to the officers; null where it is not
      */
     private function __construct(
         public Point $point,
@@ -43,9 +45,13 @@ final readonly class PublishPage
         public ?string $own,
         public string $writers,
         public bool $open,
+        public ?HandedOver $handed,
+        public bool $mayHandOver,
+        public bool $mayReturn,
     ) {}
 
-    public static function of(Publication $publication, User $user): self
+    /** @param  Proposal|null  $proposal  by which it was handed over */
+    public static function of(Publication $publication, ?Proposal $proposal, User $user): self
     {
         $stops = array_map(static fn (Ground $g): string => $g->says(), $publication->stops());
         $own = $publication->keepsOut($user)?->says();
@@ -59,6 +65,8 @@ final readonly class PublishPage
             array_values(array_map(static fn (Note $n): string => ucfirst($n->result->verdict->value).": {$n->result->says}", $others)), $own,
             implode(', ', array_map(static fn (User $u): string => $u->name, $publication->writers->all())),
             $stops === [] && $own === null && $user->can('publish', Point::class),
+            $proposal === null ? null : HandedOver::of($proposal, $publication->revision, $user), $user->can('change', Point::class),
+            $proposal !== null && $user->can('publish', Point::class),
         );
     }
 

@@ -42,6 +42,7 @@ final readonly class SheetPage
         public bool $mayPublish,
         public string $shown,
         public string $endonym,
+        public Line $called,
         public Line $place,
         public Choice $kind,
         public string $controller,

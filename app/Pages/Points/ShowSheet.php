@@ -28,6 +28,7 @@ use Juramen\Canon\Conflict;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
 use Juramen\Canon\Place;
+use Juramen\Canon\Slug;
 use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldKinds;
@@ -80,7 +81,7 @@ final class ShowSheet
 
         return new SheetPage(
             $point, $revision, $draft->name, $may, $user->can('publish', Point::class), $shown->value, $shown->endonym(),
-            new Line('place', 'Where it stands', $draft->place),
+            new Line('name', 'What it is called here', $draft->name), new Line('place', 'Where it stands', $draft->place),
             new Choice('kind', 'Kind of form', Option::all(self::kinds(), [$draft->kind->value])), rtrim($registers->controller($draft->controller)->name, '.'),
             new Several('countries', 'Countries', $countries === [] ? 'nobody knows where' : Sentences::listed($countries), self::countries($draft->countries)),
             new Several('languages', 'Languages', Sentences::listed($languages), self::languages($draft->languages)),
@@ -228,7 +229,7 @@ final class ShowSheet
         foreach ($sheet->statements as $i => $statement) {
             $place = "statements/{$statement->id}";
             $rows[] = new StatementRow(
-                $statement->id->spoken(), $statement->purpose->spoken(),
+                $this->inForce->nameOfStatement($statement->id), $statement->purpose->spoken(),
                 Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels)),
                 route('records.show', ['statement', $statement->id->text]), $margin->at($place, "$place/texts"),
                 $may ? Press::forItem(
@@ -251,7 +252,9 @@ final class ShowSheet
         ));
 
         return $others === [] ? null : new Choice(
-            'statements', 'Ask for another statement', Option::all(['' => 'nothing more'] + array_combine($others, $others), ['']), 'add'
+            'statements', 'Ask for another statement', Option::all(['' => 'nothing more'] + array_combine($others, array_map(
+                fn (string $id): string => $this->inForce->nameOfStatement(Slug::parse($id)), $others
+            )), ['']), 'add'
         );
     }
 

@@ -11,6 +11,7 @@ use App\Models\RecordState;
 use App\Models\Revision;
 use App\Pages\Controls\ConflictView;
 use Juramen\Canon\Document;
+use Juramen\Register\RecordKind;
 
 /** What the screen of a statement or a register's entry shows. */
 final readonly class RecordPage
@@ -57,5 +58,10 @@ final readonly class RecordPage
     public function isOpen(): bool
     {
         return $this->state === RecordState::Draft || $this->state === RecordState::Submitted;
+    }
+
+    public function isStatement(): bool
+    {
+        return $this->record->kind === RecordKind::Statement;
     }
 }

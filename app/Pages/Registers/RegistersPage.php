@@ -22,23 +22,25 @@ final class RegistersPage
 {
     public function __construct(private readonly RegistersInForce $inForce, private readonly SystemClock $clock) {}
 
-    /** @return list<RegisterRow> */
-    public function controllers(): array
+    /** @param  mixed  $sort  as the address says */
+    public function controllers(mixed $sort): RegisterTable
     {
         $in = static fn (array $languages): string => implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $languages));
 
-        return array_map(static fn (Controller $c): RegisterRow => new RegisterRow($c->name, route('records.show', ['controller', $c->id->text]), '', [
+        $rows = array_map(static fn (Controller $c): RegisterRow => new RegisterRow($c->name, route('records.show', ['controller', $c->id->text]), '', [
             $c->postalAddress, $c->contact,
             $in($c->notice->languages()).($c->noticeText->languages() === [] ? '' : ' · text held in '.$in($c->noticeText->languages())),
         ]), $this->registers()->controllers->all());
+
+        return new RegisterTable('Controllers', 'controllers', ['Name', 'Where', 'Reached at', 'Privacy notice'], $rows, $sort);
     }
 
-    /** @return list<RegisterRow> */
-    public function purposes(): array
+    /** @param  mixed  $sort  as the address says */
+    public function purposes(mixed $sort): RegisterTable
     {
         $registers = $this->registers();
 
-        return array_map(static function (Purpose $p) use ($registers): RegisterRow {
+        $rows = array_map(static function (Purpose $p) use ($registers): RegisterRow {
             $statements = $registers->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($p->id))->ids();
 
             return new RegisterRow(ucfirst($p->title()), route('records.show', ['purpose', $p->id->text]), $registers->controller($p->controller)->name, [
@@ -48,28 +50,35 @@ final class RegistersPage
                 implode(', ', $statements) ?: 'none',
             ]);
         }, $registers->purposes->all());
+
+        return new RegisterTable('Purposes', 'purposes', ['Purpose', 'What comes', 'Stands on', 'Asked again after', 'Statements'], $rows, $sort);
     }
 
-    /** @return list<RegisterRow> */
-    public function channels(): array
+    /** @param  mixed  $sort  as the address says */
+    public function channels(mixed $sort): RegisterTable
     {
         $registers = $this->registers();
 
-        return array_map(static fn (Channel $c): RegisterRow => new RegisterRow($c->value, '', '', [
+        $rows = array_map(static fn (Channel $c): RegisterRow => new RegisterRow($c->value, '', '', [
             $registers->house->refreshMonths($c).' months',
             implode(', ', $registers->statements->filter(static fn (Statement $s): bool => $s->asksBy($c))->ids()) ?: 'none',
         ]), Channel::cases());
+
+        return new RegisterTable('Channels', 'channels', ['Channel', 'Consent is asked for again after', 'Statements that ask for it'], $rows, $sort);
     }
 
-    /** @return list<RegisterRow> */
-    public function processors(): array
+    /** @param  mixed  $sort  as the address says */
+    public function processors(mixed $sort): RegisterTable
     {
-        return array_map(fn (Processor $p): RegisterRow => new RegisterRow(
+        $rows = array_map(fn (Processor $p): RegisterRow => new RegisterRow(
             $p->name, route('records.show', ['processor', $p->id->text]), $p->own ? 'for its own use' : 'works for us', [
                 $p->does, implode(', ', array_map(static fn (Slug $s): string => $s->text, $p->purposes)),
                 ($p->contract ?: 'none').($p->until === null ? '' : ' · until '.Moments::plain($p->until->text)), $p->country?->name() ?? 'not said',
             ], $p->lacks($this->clock->today()),
         ), $this->registers()->processors->all());
+        $columns = ['Name', 'What it does', 'Purposes', 'Contract', 'Details kept in'];
+
+        return new RegisterTable('Processors and recipients', 'processors', $columns, $rows, $sort, record: true);
     }
 
     /** @return list<Option> controllers to choose from; none where there is no choice */

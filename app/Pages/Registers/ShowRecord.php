@@ -86,7 +86,7 @@ final class ShowRecord
         $history = $record->history();
 
         return new RecordPage(
-            $record, $revision, $revision->document, $entry->title(), self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
+            $record, $revision, $revision->document, $entry instanceof Statement ? ucfirst($record->called()) : $entry->title(), self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
             $entry instanceof Statement ? $this->sheets($entry) : null,
             $this->related->to($entry, $registers),
             array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),

@@ -14,6 +14,18 @@ use Juramen\Register\Language;
 /** A statement in the list of statements. */
 final readonly class StatementLine
 {
+    public const COLUMNS = ['name', 'state', 'points', 'people'];
+
+    public static function sortsBy(StatementStatus $status, string $column): string|int
+    {
+        return match ($column) {
+            'state' => $status->state->value,
+            'points' => count($status->points),
+            'people' => $status->people->counted,
+            default => $status->record->called(),
+        };
+    }
+
     /**
      * @param  list<ReadWords>  $words  in each language
      * @param  string  $others  the languages after the first, by their own names
@@ -30,7 +42,7 @@ final readonly class StatementLine
         $channels = Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
 
         return new self(
-            $status->record->slug, $statement->id->spoken(), $statement->purpose->spoken()." by $channels",
+            $status->record->slug, $status->record->called(), $statement->purpose->spoken()." by $channels",
             array_map(static fn (Language $l): ReadWords => new ReadWords($l->value, $l->endonym(), $statement->words($l)), $statement->texts->languages()),
             $status->state->value,
             $status->edition === null ? 'never approved' : "edition {$status->edition->number}, ".Moments::date($status->edition->approved_at),

@@ -6,6 +6,7 @@ namespace App\Queries\Account;
 
 use App\Casts\Instants;
 use App\Models\Act;
+use App\Models\ActArea;
 use App\Models\ActKind;
 use App\Models\User;
 use App\Support\Moments;
@@ -27,6 +28,13 @@ final class ListActs
     public function newestOf(User $user): array
     {
         return array_values(Act::query()->with('user')->where('user_id', $user->id)->orderByDesc('id')->limit(self::LATELY)->get()->all());
+    }
+
+    /** @return list<Act> what was done to somebody's account last */
+    public function ofAccount(User $user): array
+    {
+        return array_values(Act::query()->with('user')->where('about', (string) $user->id)->whereIn('kind', ActArea::Accounts->kinds())
+            ->orderByDesc('id')->limit(self::LATELY)->get()->all());
     }
 
     /**

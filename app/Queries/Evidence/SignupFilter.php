@@ -16,16 +16,19 @@ final readonly class SignupFilter
      * @param  Digest|null  $words  an edition of a statement to which somebody said yes
      * @param  Day|null  $from  the first day, in the office's zone
      * @param  Day|null  $to  the last day
+     * @param  bool  $oldestFirst  by when they were asked
      */
-    private function __construct(public ?SignupFate $state, public ?string $point, public ?Digest $words, public ?Day $from, public ?Day $to) {}
+    private function __construct(public ?SignupFate $state, public ?string $point, public ?Digest $words, public ?Day $from, public ?Day $to,
+        public bool $oldestFirst) {}
 
-    public static function parse(string $state, string $point, string $words, string $from, string $to): self
+    public static function parse(string $state, string $point, string $words, string $from, string $to, string $sort = ''): self
     {
         $fate = SignupFate::tryFrom($state);
         $edition = preg_match('/^[0-9a-f]{64}$/D', $words) === 1 ? Digest::fromHex($words) : null;
 
         return new self(
-            in_array($fate, SignupFate::ofSignups(), true) ? $fate : null, $point === '' ? null : $point, $edition, self::day($from), self::day($to)
+            in_array($fate, SignupFate::ofSignups(), true) ? $fate : null, $point === '' ? null : $point, $edition, self::day($from), self::day($to),
+            $sort === 'asked'
         );
     }
 
@@ -34,7 +37,7 @@ final readonly class SignupFilter
     {
         return array_filter([
             'state' => $this->state->value ?? '', 'point' => $this->point ?? '', 'words' => $this->words?->hex() ?? '',
-            'from' => $this->from->text ?? '', 'to' => $this->to->text ?? '',
+            'from' => $this->from->text ?? '', 'to' => $this->to->text ?? '', 'sort' => $this->oldestFirst ? 'asked' : '',
         ], static fn (string $value): bool => $value !== '');
     }
 

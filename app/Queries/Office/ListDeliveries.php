@@ -7,6 +7,7 @@ namespace App\Queries\Office;
 use App\Models\Delivery;
 use App\Models\DeliveryState;
 use App\Models\SignupJourney;
+use App\Support\Sorting;
 use App\Support\Tally;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
@@ -16,6 +17,9 @@ use Juramen\Consent\JourneyState;
 /** What is on its way out, by where it stands, the newest first. */
 final class ListDeliveries
 {
+    /** What the list can be sorted by. */
+    public const BY = ['made' => 'id', 'mail' => 'kind', 'form' => 'point_edition_id', 'tries' => 'attempts'];
+
     private const ON_A_PAGE = 50;
 
     private const READ_AT_ONCE = 1000;
@@ -24,9 +28,10 @@ final class ListDeliveries
      * @param  Tally  $count  of all that stand in that state
      * @return LengthAwarePaginator<int, Delivery>
      */
-    public function page(DeliveryState $state, Tally $count): LengthAwarePaginator
+    public function page(DeliveryState $state, Tally $count, Sorting $sorting): LengthAwarePaginator
     {
-        return Delivery::query()->with('edition.point', 'subscriber')->where('state', $state)->orderByDesc('id')
+        return Delivery::query()->with('edition.point', 'subscriber')->where('state', $state)
+            ->orderBy(self::BY[$sorting->column], $sorting->direction())->orderByDesc('id')
             ->paginate(self::ON_A_PAGE, total: $count->counted)->withQueryString();
     }
 

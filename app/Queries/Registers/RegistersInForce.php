@@ -65,6 +65,12 @@ final class RegistersInForce
         return $point;
     }
 
+    /** What a statement is called here. */
+    public function nameOfStatement(Slug $statement): string
+    {
+        return $this->shelf()->names[$statement->text] ?? $statement->spoken();
+    }
+
     /** Something was written: what was read is read anew when it is asked for next. */
     public function forget(): void
     {
@@ -76,7 +82,7 @@ final class RegistersInForce
     {
         foreach ($this->read as $day => $shelf) {
             if (! $from->isAfter(Day::parse((string) $day))) {
-                $this->read[$day] = new RegisterShelf($shelf->registers->with($entry), $shelf->sheets);
+                $this->read[$day] = new RegisterShelf($shelf->registers->with($entry), $shelf->sheets, $shelf->names);
             }
         }
     }
@@ -92,7 +98,7 @@ final class RegistersInForce
         $day ??= $this->clock->today();
 
         return $this->read[$day->text] ??= self::kept()
-            ->remember('registers '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
+            ->remember('registers 2 '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
     }
 
     /** Computed things lie on this machine; each can be computed again from the database. */
@@ -106,7 +112,8 @@ final class RegistersInForce
     {
         $state = DB::selectOne('SELECT (SELECT CONCAT(id, HEX(digest)) FROM editions ORDER BY id DESC LIMIT 1) AS edition,
             (SELECT CONCAT(id, saved_at, record_id, CRC32(document)) FROM revisions ORDER BY id DESC LIMIT 1) AS revision,
-            (SELECT CONCAT(COUNT(*), MAX(retired_at)) FROM records WHERE retired_at IS NOT NULL) AS retired');
+            (SELECT CONCAT(COUNT(*), MAX(retired_at)) FROM records WHERE retired_at IS NOT NULL) AS retired,
+            (SELECT CONCAT(COUNT(*), MAX(named_at)) FROM records WHERE named_at IS NOT NULL) AS named');
 
         return hash('sha256', json_encode($state).config('juramen.release'));
     }
@@ -116,8 +123,11 @@ final class RegistersInForce
         $editions = ApprovedEdition::query()->where('effective', '<=', $day->text)
             ->whereRaw('number = (SELECT MAX(e.number) FROM editions e WHERE e.record_id = editions.record_id AND e.effective <= ?)', [$day->text])
             ->get()->keyBy('record_id');
-        [$entries, $drafts, $sheets] = [[], [], []];
+        [$entries, $drafts, $sheets, $names] = [[], [], [], []];
         foreach (Record::query()->whereNull('retired_at')->with('newest')->orderBy('slug')->get() as $record) {
+            if ($record->name !== null) {
+                $names[$record->slug] = $record->name;
+            }
             $edition = $editions->get($record->id);
             $document = $edition?->document() ?? $record->newest?->document;
             if ($document === null) {
@@ -134,6 +144,6 @@ final class RegistersInForce
             $entries[] = Records::read($record->kind, $document, $edition?->digest);
         }
 
-        return new RegisterShelf(Registers::of($entries, $drafts), $sheets);
+        return new RegisterShelf(Registers::of($entries, $drafts), $sheets, $names);
     }
 }

@@ -63,7 +63,7 @@ return [
         'used-recovery-code' => 'came in with a recovery code', 'ended-session' => 'ended a session', 'invited' => 'invited :about',
         'changed-account' => 'changed the account of :about', 'ended-account' => 'ended the account of :about',
         'reopened-account' => 'opened the account of :about again', 'dropped-second-factor' => 'ended the code at sign-in for :about',
-        'wrote' => 'wrote in the draft of :about', 'began' => 'began :about', 'submitted' => 'submitted :about for approval',
+        'wrote' => 'wrote in the draft of :about', 'began' => 'began :about', 'renamed' => 'renamed :about', 'submitted' => 'submitted :about for approval',
         'took-back' => 'took :about back', 'returned' => 'returned :about', 'approved' => 'approved :about', 'retired' => 'retired :about',
         'published' => 'published :about', 'paused' => 'paused :about', 'resumed' => 'put :about on again',
         'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',

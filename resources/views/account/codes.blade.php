@@ -11,7 +11,8 @@
 <li><form method="post" action="{{ route('account.codes.begin') }}" class="stack narrow">
 @csrf
 <label for="code">Type the code that the app shows now</label>
-<input id="code" name="code" type="text" inputmode="numeric" autocomplete="one-time-code" maxlength="12" value="{{ old('code') }}" @error('code') aria-invalid="true"
+<input id="code" name="code" type="text" inputmode="numeric" autocomplete="one-time-code" maxlength="12"
+ value="{{ old('code') }}" @error('code') aria-invalid="true"
  aria-describedby="code-wrong" @enderror>
 @error('code')<p class="wrong" id="code-wrong" role="alert">{{ $message }}</p>@enderror
 <label for="current">Your password</label>

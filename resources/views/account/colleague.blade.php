@@ -1,10 +1,10 @@
 @extends('office.layout')
 @section('title', $row->name)
-@section('state', $row->role.' · '.$row->state->says().' '.$row->more)
+@section('state', $row->role.' · '.$row->state->says().($row->more === '' ? '' : ', '.$row->more))
 @section('content')
 <div class="beside tall">
 <div class="page">
-<p><a href="{{ route('accounts') }}">All accounts</a></p>
+<p class="mb-3"><a href="{{ route('accounts') }}">All accounts</a></p>
 @if ($row->state === App\Pages\Account\ColleagueState::Ended)
 <p>{{ $row->name }} <span class="soft">({{ $row->email }})</span> worked here as {{ $row->role }}. The account stays, because drafts, approvals and entries
 name it.</p>
@@ -16,6 +16,18 @@ name it.</p>
 <form method="post" action="{{ route('accounts.change', $row->id) }}" class="stack narrow">@csrf
 @include('account.fields', ['name' => old('name', $row->name), 'email' => old('email', $row->email)])
 <button class="do">Save</button></form>
+@endif
+@if ($acts !== [])
+<h2 class="mt-8">What became of the account</h2>
+<table>
+<caption>What became of the account</caption>
+<thead><tr><th scope="col" class="w-56">When</th><th scope="col">Who, and what</th></tr></thead>
+<tbody>
+@foreach ($acts as $act)
+<tr><td class="line">{{ $act->at }}</td><td><b>{{ $act->who }}</b> @include('office.act', ['row' => $act])</td></tr>
+@endforeach
+</tbody>
+</table>
 @endif
 </div>
 <aside class="margin" aria-label="Coming in">

@@ -4,7 +4,7 @@
 @section('content')
 <div class="beside tall">
 <div class="page">
-<form method="get" class="ask">
+<form method="get" class="ask"><x-keeps-sort :by="$page->sorting" />
 <label for="q">Find</label><input id="q" name="q" type="search" class="short" autocomplete="off" value="{{ $page->words }}">
 <label for="state">among</label><x-options id="state" :of="$page->states" />
 <button>Show</button><a href="{{ request()->fullUrlWithQuery(['as' => 'csv']) }}">CSV</a>

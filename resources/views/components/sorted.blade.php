@@ -1,3 +1,3 @@
 @props(['column', 'by'])
 <th scope="col" {{ $attributes }} @if ($by->aria($column) !== null) aria-sort="{{ $by->aria($column) }}" @endif
-><a class="sorts" href="{{ request()->fullUrlWithQuery(['sort' => $by->next($column), 'page' => null]) }}">{{ $slot }}</a></th>
+><a class="sorts" href="{{ request()->fullUrlWithQuery([$by->parameter => $by->next($column), 'page' => null]) }}">{{ $slot }}</a></th>

@@ -3,7 +3,7 @@
 @section('state', 'by those who work here; nothing is ever taken from it')
 @section('content')
 <div class="page">
-<form method="get" class="ask">
+<form method="get" class="ask"><x-keeps-sort :by="$page->sorting" />
 <label for="who">What</label><x-options id="who" :of="$page->people" />
 <label for="area">did about</label><x-options id="area" :of="$page->areas" />
 <label for="from">from</label><input type="date" id="from" name="from" value="{{ $page->filter->from?->text }}">

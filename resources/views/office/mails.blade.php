@@ -14,12 +14,16 @@
 <p>No mail stands here.</p>
 @else
 <table>
-<thead><tr><th scope="col">Made</th><th scope="col">Mail</th><th scope="col">Form</th><th scope="col" class="figure">Tries</th>
+<caption>Mails</caption>
+<thead><tr>@if ($page->again)@can('decide', App\Models\Delivery::class)<x-pick-all />@endcan @endif
+<x-sorted column="made" :by="$page->sorting">Made</x-sorted><x-sorted column="mail" :by="$page->sorting">Mail</x-sorted>
+<x-sorted column="form" :by="$page->sorting">Form</x-sorted><x-sorted column="tries" :by="$page->sorting" class="figure">Tries</x-sorted>
 <th scope="col">What happened</th><th scope="col">Whom it is for</th><th scope="col">Message-ID</th>
 @can('decide', App\Models\Delivery::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($page->rows as $row)
 <tr>
+@if ($page->again)@can('decide', App\Models\Delivery::class)<x-pick :id="$row->id" :what="'mail '.$row->key" />@endcan @endif
 <td>{{ $row->made }}</td>
 <td>{{ $row->mail }}</td>
 <td>{{ $row->from }}</td>
@@ -36,6 +40,11 @@
 @endforeach
 </tbody>
 </table>
+@if ($page->again)@can('decide', App\Models\Delivery::class)
+<x-several :action="route('mails.several')" what="mails"><input type="hidden" name="state" value="{{ $page->state }}">
+<button name="act" value="again">Send them again</button>
+@if ($page->leave)<button name="act" value="leave" class="plain">Leave them</button>@endif</x-several>
+@endcan @endif
 {{ $page->pages }}
 @endif
 </div>

@@ -7,10 +7,13 @@
 <p>Nothing failed. What the application does in the background and could not end stands here, until somebody has it done again.</p>
 @else
 <table>
-<thead><tr><th scope="col">Failed</th><th scope="col">What</th><th scope="col">Why</th><th scope="col">Decide</th></tr></thead>
+<caption>Work that failed</caption>
+<thead><tr><x-pick-all /><x-sorted column="failed" :by="$sorting">Failed</x-sorted><x-sorted column="what" :by="$sorting">What</x-sorted>
+<x-sorted column="why" :by="$sorting">Why</x-sorted><th scope="col">Decide</th></tr></thead>
 <tbody>
 @foreach ($rows as $row)
 <tr>
+<x-pick :id="$row->id" :what="$row->what" />
 <td class="line">{{ $row->failed }}</td>
 <td>{{ $row->what }}</td>
 <td class="mono">{{ $row->why }}</td>
@@ -20,6 +23,8 @@
 @endforeach
 </tbody>
 </table>
+<x-several :action="route('work.several')" what="work"><button name="act" value="again">Do it again</button>
+<button name="act" value="leave" class="plain">Leave it</button></x-several>
 @endif
 </div>
 @endsection

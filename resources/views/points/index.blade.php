@@ -4,16 +4,19 @@
 @section('content')
 @include('points.tabs')
 <div class="page">
-<form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search"><button>Find</button>
-<a href="{{ route('points', ['q' => $search, 'as' => 'csv']) }}">CSV</a></form>
+<form method="get" class="ask"><x-keeps-sort :by="$sorting" />
+<label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search"><button>Find</button>
+<a href="{{ request()->fullUrlWithQuery(['as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])
 <p>No signup point is called or stands like “{{ $search }}”. <a href="{{ route('points') }}">Show all</a></p>
 @else
 <table>
 <caption>Signup points</caption>
 <thead><tr>
-<th scope="col">Point</th><th scope="col">Languages</th><th scope="col">Confirmed by mail</th><th scope="col">In force</th>
-<th scope="col">Findings of the sheet</th><th scope="col" class="figure">Sign-ups, 30 days</th>
+<x-sorted column="name" :by="$sorting">Point</x-sorted><x-sorted column="languages" :by="$sorting">Languages</x-sorted>
+<x-sorted column="confirmed" :by="$sorting">Confirmed by mail</x-sorted><x-sorted column="edition" :by="$sorting">In force</x-sorted>
+<x-sorted column="findings" :by="$sorting">Findings of the sheet</x-sorted>
+<x-sorted column="signups" :by="$sorting" class="figure">Sign-ups, 30 days</x-sorted>
 </tr></thead>
 <tbody>
 @foreach ($rows as $row)
@@ -41,7 +44,7 @@
 @error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <label for="name">Begin a signup point called</label><input id="name" name="name" class="short" value="{{ old('name') }}">
 <label for="statement">that asks for</label>
-<select id="statement" name="statement">@foreach ($statements as $each)<option @selected(old('statement') === $each)>{{ $each }}</option>@endforeach</select>
+<x-options id="statement" :of="$statements" />
 <button>Begin</button> <span class="soft">It inherits every rule of the house.</span></form>
 @endif
 </div>

@@ -3,9 +3,7 @@
 @section('state', $page->before === null ? 'edition 1, reviewed whole' : "edition {$page->number}, by what differs from edition {$page->before}")
 @section('content')
 @php($n = count($page->uncovered))
-<form method="post" action="{{ route('points.publish.do', $page->point->slug) }}" class="beside">
-@csrf
-<input type="hidden" name="looked" value="{{ $page->looked }}">
+<div class="beside">
 <div class="page reading">
 @error('looked')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 @if ($page->before !== null)
@@ -19,6 +17,14 @@
 @endif
 </div>
 <aside class="margin" aria-label="What stops or allows it">
+@if ($page->handed !== null)
+<section class="returned"><p><b>Handed over</b> by {{ $page->handed->by }} <span class="soft">{{ $page->handed->at }}</span></p>
+@if ($page->handed->comment !== '')<p>{{ $page->handed->comment }}</p>@endif
+@if ($page->handed->changed)<p class="weakness">The sheet was changed since; what stands here is what it is now.</p>@endif</section>
+@endif
+<form method="post" action="{{ route('points.publish.do', $page->point->slug) }}" class="notes">
+@csrf
+<input type="hidden" name="looked" value="{{ $page->looked }}">
 @if (! $page->differs)
 <p>The sheet is what edition {{ $page->before }} froze. There is nothing to publish.</p>
 @else
@@ -32,7 +38,8 @@ What you write stands on the point, under your name, and holds for exactly what 
 <p class="met"><span aria-hidden="true">✓</span> No breach stops this edition</p>
 @endif
 @foreach ($page->stops as $stop)<p class="weakness"><x-shape verdict="weakness" /> {{ $stop }}</p>@endforeach
-@foreach ($page->unapproved as $each)<p><a href="{{ route('records.review', ['statement', $each]) }}">Review the words of {{ $each }}</a></p>@endforeach
+@foreach ($page->unapproved as $each)<p><a href="{{ route('records.review', ['statement', $each]) }}">Review the words of
+ {{ str_replace('-', ' ', $each) }}</a></p>@endforeach
 @foreach ($page->uncovered as $i => $finding)
 <section>
 @foreach ($finding->notes as $note)<p>{{ $note->result->says }}</p>@endforeach
@@ -56,7 +63,27 @@ What you write stands on the point, under your name, and holds for exactly what 
 <p class="soft">An officer publishes.</p>
 @endif
 @endif
+</form>
+@if ($page->differs && $page->mayHandOver && ! $page->open && $page->handed === null)
+<section><form method="post" action="{{ route('points.handover', $page->point->slug) }}" class="stack">@csrf
+<label for="comment">What is new, for whoever publishes it</label>
+<textarea id="comment" name="comment" rows="3" maxlength="1000" @error('comment') aria-invalid="true" aria-describedby="wrong-comment"
+ @enderror>{{ old('comment') }}</textarea>
+@error('comment')<p class="wrong" id="wrong-comment" role="alert">{{ $message }}</p>@enderror
+<button class="do" id="do-hand-over">Hand it over to the officers</button></form></section>
+@endif
+@if ($page->handed !== null && $page->handed->own)
+<section><form method="post" action="{{ route('points.takeback', $page->point->slug) }}">@csrf<button id="take-back">Take it back</button></form></section>
+@endif
+@if ($page->mayReturn && ! $page->handed->own)
+<section><form method="post" action="{{ route('points.return', $page->point->slug) }}" class="stack">@csrf
+<label for="comment">Or say what is to be changed first</label>
+<textarea id="comment" name="comment" rows="2" maxlength="1000" @error('comment') aria-invalid="true" aria-describedby="wrong-comment"
+ @enderror>{{ old('comment') }}</textarea>
+@error('comment')<p class="wrong" id="wrong-comment" role="alert">{{ $message }}</p>@enderror
+<button id="send-back">Send it back</button></form></section>
+@endif
 <p><a href="{{ route('points.sheet', $page->point->slug) }}">Back to the sheet</a></p>
 </aside>
-</form>
+</div>
 @endsection

@@ -4,16 +4,17 @@
 @section('content')
 @include('points.tabs')
 <div class="page">
-<form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
+<form method="get" class="ask"><x-keeps-sort :by="$sorting" /><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
 <label for="only">show</label>
 <select id="only" name="only">@foreach ($filters as $option)<option value="{{ $option->value }}"
  @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
-<button>Show</button><a href="{{ route('rules', ['q' => $search, 'only' => $only, 'as' => 'csv']) }}">CSV</a></form>
+<button>Show</button><a href="{{ request()->fullUrlWithQuery(['as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])<p>No such point. <a href="{{ route('rules') }}">Show all</a></p>@else
 <form method="post" action="{{ route('rules.follow') }}">@csrf
 <table class="by-rules"><caption>Points by rules</caption>
-<thead><tr><th scope="col">Point</th>@foreach ($rows[0]->rules as $cell)<th scope="col">{{ $cell->title }}</th>@endforeach<th
- scope="col">Law of</th></tr></thead>
+<thead><tr><x-sorted column="name" :by="$sorting">Point</x-sorted>
+@foreach ($rows[0]->rules as $cell)<x-sorted :column="$cell->rule" :by="$sorting">{{ $cell->title }}</x-sorted>@endforeach
+<th scope="col">Law of</th></tr></thead>
 <tbody>
 @foreach ($rows as $row)
 <tr>

@@ -3,4 +3,13 @@
 @section('own-title', 'yes')
 @section('content')
 @include('points.body')
+@if ($page->may)
+<section class="page apart" aria-label="Copy">
+<form method="post" action="{{ $page->to('copy') }}" class="ask">@csrf
+<label for="copy">Copy this sheet as</label><input id="copy" name="copy" class="short" autocomplete="off" value="{{ old('copy') }}"
+ @error('copy') aria-invalid="true" aria-describedby="wrong-copy" @enderror><button>Copy</button>
+<span class="soft">The copy follows the house; departures and exceptions are not taken along.</span>
+@error('copy')<p class="wrong" id="wrong-copy" role="alert">{{ $message }}</p>@enderror
+</form></section>
+@endif
 @endsection

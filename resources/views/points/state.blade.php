@@ -10,6 +10,9 @@
 <button type="button" class="plain" id="undo" data-act="{{ $page->to('undo') }}" @disabled(! $page->canUndo)>Undo <kbd>Ctrl Z</kbd></button>
 <button type="button" class="plain" id="redo" data-act="{{ $page->to('redo') }}" @disabled(! $page->canRedo)>Redo</button>
 @endif
+@if ($page->may && ! $page->mayPublish && ! $page->isPublished)
+<a class="do" id="hand-over" href="{{ $page->to('publish') }}">Hand over for publishing…</a>
+@endif
 @if ($page->mayPublish)
 @if ($page->isPublished)<span class="soft">nothing to publish</span>
 @else<a class="do" id="publish" href="{{ $page->to('publish') }}">Publish edition {{ ($page->edition ?? 0) + 1 }}…</a>@endif

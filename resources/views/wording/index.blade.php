@@ -4,11 +4,11 @@
 @section('content')
 @include('wording.tabs')
 <div class="page">
-<form method="get" class="ask"><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
+<form method="get" class="ask"><x-keeps-sort :by="$sorting" /><label for="q">Find</label><input id="q" name="q" value="{{ $search }}" type="search">
 <label for="state">among</label>
 <select id="state" name="state">@foreach ($states as $option)<option value="{{ $option->value }}"
  @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
-<button>Find</button><a href="{{ route('wording', ['q' => $search, 'state' => $state, 'as' => 'csv']) }}">CSV</a></form>
+<button>Find</button><a href="{{ request()->fullUrlWithQuery(['as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])
 <p>@if ($search === '' && $state === '')No statement is written yet. Begin with <a href="{{ route('wording.starters') }}">a starter</a>.
 @else No such statement. <a href="{{ route('wording') }}">Show all</a>@endif</p>
@@ -16,8 +16,8 @@
 <table>
 <caption>Statements</caption>
 <thead><tr>
-<th scope="col">Statement</th><th scope="col">Words</th><th scope="col">State</th><th scope="col">In force at</th>
-<th scope="col" class="figure">People who agreed</th>
+<x-sorted column="name" :by="$sorting">Statement</x-sorted><th scope="col">Words</th><x-sorted column="state" :by="$sorting">State</x-sorted>
+<x-sorted column="points" :by="$sorting">In force at</x-sorted><x-sorted column="people" :by="$sorting" class="figure">People who agreed</x-sorted>
 </tr></thead>
 <tbody>
 @foreach ($rows as $row)

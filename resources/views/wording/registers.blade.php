@@ -6,7 +6,7 @@
 <div class="page registers">
 @error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <section><h2>Controllers</h2>
-<x-register title="Controllers" :columns="['Name', 'Where', 'Reached at', 'Privacy notice']" :rows="$page->controllers()" />
+<x-register :of="$page->controllers(request()->query('controllers'))" />
 @if ($may)
 <form method="post" action="{{ route('records.begin', 'controller') }}" class="ask">@csrf
 <label for="new-controller">Add a controller called</label><input id="new-controller" name="name" class="short">
@@ -14,7 +14,7 @@
 @endif
 </section>
 <section><h2>Purposes</h2>
-<x-register title="Purposes" :columns="['Purpose', 'What comes', 'Stands on', 'Asked again after', 'Statements']" :rows="$page->purposes()" />
+<x-register :of="$page->purposes(request()->query('purposes'))" />
 @if ($may)
 <form method="post" action="{{ route('records.begin', 'purpose') }}" class="ask">@csrf
 <label for="new-purpose">Add a purpose that subscribers call</label><input id="new-purpose" name="name">
@@ -22,12 +22,12 @@
 @endif
 </section>
 <section><h2>Channels</h2>
-<x-register title="Channels" :columns="['Channel', 'Consent is asked for again after', 'Statements that ask for it']" :rows="$page->channels()" />
+<x-register :of="$page->channels(request()->query('channels'))" />
 </section>
 <section><h2>Processors and recipients</h2>
-@if ($page->processors() === [])<p>Nobody else is on record as getting contact details.</p>@else
-<x-register title="Processors and recipients" :columns="['Name', 'What it does', 'Purposes', 'Contract', 'Details kept in']" :rows="$page->processors()"
- :record="true" />
+@php($processors = $page->processors(request()->query('processors')))
+@if ($processors->rows === [])<p>Nobody else is on record as getting contact details.</p>@else
+<x-register :of="$processors" />
 @endif
 @if ($may)
 <form method="post" action="{{ route('records.begin', 'processor') }}" class="ask">@csrf

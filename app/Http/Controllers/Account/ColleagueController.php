@@ -7,14 +7,18 @@ namespace App\Http\Controllers\Account;
 use App\Actions\Account\Accounts;
 use App\Actions\ActRefusal;
 use App\Http\RefusedAnswer;
+use App\Models\Act;
 use App\Models\User;
+use App\Pages\Account\ActNames;
+use App\Pages\Account\ActRow;
 use App\Pages\Account\ColleagueRow;
 use App\Pages\Account\ColleaguesPage;
 use App\Pages\Account\ColleagueState;
-use App\Pages\Controls\Sorting;
+use App\Queries\Account\ListActs;
 use App\Queries\Account\ListColleagues;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -50,12 +54,13 @@ final class ColleagueController
         return redirect()->route('accounts')->with('said', "$user->name is invited; a mail says how to set a password. The link holds a week.");
     }
 
-    public function show(User $user): View
+    public function show(Request $request, User $user, ListActs $acts, ActNames $names): View
     {
         $role = is_string($old = old('role')) ? $old : $user->role->value;
 
         return view('account.colleague', [
             'row' => ColleagueRow::of($user, $this->list->invitations()->get($user->id)), 'roles' => ColleaguesPage::roles($role),
+            'acts' => array_map(static fn (Act $act): ActRow => ActRow::of($act, $names, SignedIn::user($request)), $acts->ofAccount($user)),
         ]);
     }
 

@@ -22,7 +22,7 @@ final class SignupController
     public function index(Request $request, ListSignups $list, ShowSignups $show): View|StreamedResponse
     {
         $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
-        $filter = SignupFilter::parse($text('state'), $text('point'), $text('words'), $text('from'), $text('to'));
+        $filter = SignupFilter::parse($text('state'), $text('point'), $text('words'), $text('from'), $text('to'), $text('sort'));
 
         return $request->query('as') === 'csv' ? Csv::respond('sign-ups.csv', self::COLUMNS, $list->all($filter)->map(self::line(...)))
             : view('evidence.signups', ['page' => $show($filter)]);

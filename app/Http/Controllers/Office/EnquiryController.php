@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Office;
 
 use App\Actions\Signup\DeleteKept;
+use App\Http\Requests\SeveralRequest;
 use App\Models\Enquiry;
+use App\Models\User;
 use App\Pages\Office\ShowKept;
 use App\Queries\Office\ListEnquiries;
+use App\Queries\Office\ListHeld;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -24,9 +28,10 @@ final class EnquiryController
     public function index(Request $request, ListEnquiries $list, ShowKept $show): View|StreamedResponse
     {
         $point = $request->string('point')->toString();
+        $sorting = Sorting::parse($request->query('sort'), ListHeld::COLUMNS, '-received');
 
-        return $request->query('as') === 'csv' ? Csv::respond('enquiries.csv', self::COLUMNS, $list->all($point)->map(self::line(...)))
-            : view('office.enquiries', ['page' => $show->enquiries($point)]);
+        return $request->query('as') === 'csv' ? Csv::respond('enquiries.csv', self::COLUMNS, $list->all($point, $sorting)->map(self::line(...)))
+            : view('office.enquiries', ['page' => $show->enquiries($point, $sorting)]);
     }
 
     public function delete(Request $request, string $enquiry, DeleteKept $delete): RedirectResponse
@@ -34,6 +39,13 @@ final class EnquiryController
         $gone = preg_match('/^[0-9a-f]{32}$/D', $enquiry) === 1 && $delete->enquiry(Id::fromHex($enquiry), SignedIn::user($request));
 
         return redirect()->route('enquiries')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
+    }
+
+    public function several(SeveralRequest $request, DeleteKept $delete): RedirectResponse
+    {
+        $one = static fn (string $id, User $by): bool => preg_match('/^[0-9a-f]{32}$/D', $id) === 1 && $delete->enquiry(Id::fromHex($id), $by);
+
+        return redirect()->route('enquiries')->with('said', $request->act() === 'delete' ? $request->each($one, 'deleted') : abort(404));
     }
 
     /**

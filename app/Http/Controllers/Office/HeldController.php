@@ -6,11 +6,15 @@ namespace App\Http\Controllers\Office;
 
 use App\Actions\Signup\DeleteKept;
 use App\Actions\Signup\HoldSubmission;
+use App\Actions\Signup\Released;
+use App\Http\Requests\SeveralRequest;
 use App\Models\HeldSubmission;
+use App\Models\User;
 use App\Pages\Office\ShowKept;
 use App\Queries\Office\ListHeld;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -23,8 +27,10 @@ final class HeldController
 
     public function index(Request $request, ListHeld $list, ShowKept $show): View|StreamedResponse
     {
-        return $request->query('as') === 'csv' ? Csv::respond('held.csv', self::COLUMNS, $list->all()->map(self::line(...)))
-            : view('office.held', ['page' => $show->held()]);
+        $sorting = Sorting::parse($request->query('sort'), ListHeld::COLUMNS, '-received');
+
+        return $request->query('as') === 'csv' ? Csv::respond('held.csv', self::COLUMNS, $list->all($sorting)->map(self::line(...)))
+            : view('office.held', ['page' => $show->held($sorting)]);
     }
 
     public function release(Request $request, HeldSubmission $held, HoldSubmission $hold): RedirectResponse
@@ -37,6 +43,21 @@ final class HeldController
         $gone = $delete->held($held, SignedIn::user($request));
 
         return redirect()->route('held')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
+    }
+
+    /** The chosen ones, each by itself: one that cannot be released keeps none of the others. */
+    public function several(SeveralRequest $request, HoldSubmission $hold, DeleteKept $delete): RedirectResponse
+    {
+        $found = static fn (string $id): ?HeldSubmission => ctype_digit($id) ? HeldSubmission::find((int) $id) : null;
+        $said = match ($request->act()) {
+            'release' => $request->each(
+                static fn (string $id, User $by): bool => ($held = $found($id)) !== null && $hold->release($held, $by) !== Released::Gone, 'released'
+            ),
+            'delete' => $request->each(static fn (string $id, User $by): bool => ($held = $found($id)) !== null && $delete->held($held, $by), 'deleted'),
+            default => abort(404),
+        };
+
+        return redirect()->route('held')->with('said', $said);
     }
 
     /**

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Office;
 
 use App\Actions\Upkeep\TakeUpWork;
+use App\Http\Requests\SeveralRequest;
 use App\Pages\Office\WorkRow;
 use App\Queries\Office\ListFailedWork;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -15,9 +17,12 @@ use Illuminate\View\View;
 /** Work that failed for good, for a person to have done again or to leave. */
 final class WorkController
 {
-    public function index(ListFailedWork $list): View
+    public function index(Request $request, ListFailedWork $list): View
     {
-        return view('office.work', ['rows' => array_map(WorkRow::of(...), $list())]);
+        $sorting = Sorting::parse($request->query('sort'), ['failed', 'what', 'why'], '-failed');
+        $rows = $sorting->sort(array_map(WorkRow::of(...), $list()), static fn (WorkRow $row, string $column): string => $row->cell($column));
+
+        return view('office.work', ['rows' => $rows, 'sorting' => $sorting]);
     }
 
     public function again(Request $request, string $work, TakeUpWork $take): RedirectResponse
@@ -28,6 +33,16 @@ final class WorkController
     public function leave(Request $request, string $work, TakeUpWork $take): RedirectResponse
     {
         return $this->back($take->leave($work, SignedIn::user($request)), 'It is left.');
+    }
+
+    /** The chosen pieces, each by itself. */
+    public function several(SeveralRequest $request, TakeUpWork $take): RedirectResponse
+    {
+        return redirect()->route('work')->with('said', match ($request->act()) {
+            'again' => $request->each($take->again(...), 'done again'),
+            'leave' => $request->each($take->leave(...), 'left'),
+            default => abort(404),
+        });
     }
 
     private function back(bool $done, string $said): RedirectResponse

@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Points;
 
 use App\Actions\Points\BeginPoint;
+use App\Actions\Points\CopyPoint;
 use App\Http\RefusedAnswer;
 use App\Models\Point;
 use App\Models\Subscriber;
+use App\Pages\Controls\Option;
 use App\Pages\Points\PointRow;
 use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Canon\Refused;
 use Juramen\Register\Language;
+use Juramen\Wording\Statement;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Every signup point in one list. */
@@ -30,14 +34,18 @@ final class InventoryController
     public function index(Request $request, PointStatuses $statuses, RegistersInForce $inForce, SystemClock $clock): View|StreamedResponse
     {
         $search = $request->string('q')->trim()->toString();
-        $points = $statuses($search);
+        $sorting = Sorting::parse($request->query('sort'), PointRow::COLUMNS, 'name');
+        $points = $sorting->sort($statuses($search), PointRow::sortsBy(...));
         if ($request->query('as') === 'csv') {
             return Csv::respond('signup-points.csv', self::COLUMNS, array_map(self::line(...), $points));
         }
         $user = SignedIn::user($request);
 
         return view('points.index', [
-            'rows' => array_map(PointRow::of(...), $points), 'search' => $search, 'statements' => $inForce->registers()->statements->ids(),
+            'rows' => array_map(PointRow::of(...), $points), 'sorting' => $sorting, 'search' => $search,
+            'statements' => array_map(static fn (Statement $s): Option => new Option(
+                $s->id->text, $inForce->nameOfStatement($s->id), $request->old('statement') === $s->id->text
+            ), $inForce->registers()->statements->all()),
             'may' => $user->can('change', Point::class), 'seesPeople' => $user->can('viewAny', Subscriber::class), 'since' => $clock->today()->plus(-30)->text,
         ]);
     }
@@ -51,6 +59,17 @@ final class InventoryController
         }
 
         return redirect()->route('points.sheet', $point->slug);
+    }
+
+    public function copy(Request $request, Point $point, CopyPoint $copy): RedirectResponse
+    {
+        try {
+            $made = $copy($point->load('record'), $request->string('copy')->trim()->toString(), SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('points.sheet', $point->slug), 'copy', $e);
+        }
+
+        return redirect()->route('points.sheet', $made->slug)->with('said', 'Copied. It follows the house: departures and exceptions are not taken along.');
     }
 
     /** @return list<string> */

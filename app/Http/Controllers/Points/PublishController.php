@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Points;
 
+use App\Actions\ActRefusal;
 use App\Actions\Points\ExceptionDraft;
+use App\Actions\Points\HandOver;
 use App\Actions\Points\PausePoint;
 use App\Actions\Points\PublicationRefused;
 use App\Actions\Points\PublishPoint;
@@ -24,7 +26,9 @@ final class PublishController
 {
     public function review(Request $request, Point $point, ReviewPublication $review): View
     {
-        return view('points.publish', ['page' => PublishPage::of($review->newest($point->load('record')), SignedIn::user($request))]);
+        $publication = $review->newest($point->load('record'));
+
+        return view('points.publish', ['page' => PublishPage::of($publication, $point->record->openProposal(), SignedIn::user($request))]);
     }
 
     public function publish(Request $request, Point $point, PublishPoint $publish): RedirectResponse
@@ -45,6 +49,39 @@ final class PublishController
         }
 
         return redirect()->route('points.sheet', $point->slug)->with('said', "Edition {$edition->number} is published. Visitors see it from now on.");
+    }
+
+    public function handOver(Request $request, Point $point, HandOver $hand): RedirectResponse
+    {
+        return $this->handed($point, 'Handed over. It stands on the officers\' desk until somebody decides.', function () use ($request, $point, $hand): void {
+            $hand($point->load('record'), SignedIn::user($request), $request->string('comment')->toString());
+        });
+    }
+
+    public function takeBack(Request $request, Point $point, HandOver $hand): RedirectResponse
+    {
+        return $this->handed($point, 'Taken back. It is a draft again.', function () use ($request, $point, $hand): void {
+            $hand->takeBack($point->load('record'), SignedIn::user($request));
+        });
+    }
+
+    public function return(Request $request, Point $point, HandOver $hand): RedirectResponse
+    {
+        return $this->handed($point, 'Sent back with your reply.', function () use ($request, $point, $hand): void {
+            $hand->back($point->load('record'), SignedIn::user($request), $request->string('comment')->toString());
+        });
+    }
+
+    /** @param  callable(): void  $do */
+    private function handed(Point $point, string $said, callable $do): RedirectResponse
+    {
+        try {
+            $do();
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('points.publish', $point->slug), $e->isFor(ActRefusal::ReplyNeeded) ? 'comment' : 'looked', $e);
+        }
+
+        return redirect()->route('points.publish', $point->slug)->with('said', $said);
     }
 
     public function pausing(Point $point): View

@@ -12,10 +12,12 @@ use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Register\AppliedRule;
+use Juramen\Register\Rule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The table of points by rules: what holds where, what departs from the house, and mending several at once. */
@@ -32,13 +34,15 @@ final class RulesController
             'unconfirmed' => ! $p->sheet->rules->doubleOptIn,
             default => true,
         }));
+        $sorting = Sorting::parse($request->query('sort'), ['name', ...array_column(Rule::cases(), 'value')], 'name');
+        $points = $sorting->sort($points, PointRow::sortsBy(...));
         if ($request->query('as') === 'csv') {
             return Csv::respond('points-by-rules.csv', ['point', 'rule', 'value', 'origin', 'why'], array_merge([], ...array_map(self::lines(...), $points)));
         }
         $rows = array_map(PointRow::of(...), $points);
 
         return view('points.rules', [
-            'rows' => $rows, 'only' => $only, 'search' => $search, 'filters' => Option::all(self::FILTERS, [$only]),
+            'rows' => $rows, 'sorting' => $sorting, 'only' => $only, 'search' => $search, 'filters' => Option::all(self::FILTERS, [$only]),
             'departing' => match ($n = count(array_filter($rows, static fn (PointRow $r): bool => $r->departs))) {
                 0 => 'every point follows the house',
                 1 => 'one point departs from the house',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
-use App\Actions\ActRefusal;
 use App\Actions\Points\ChosenPoint;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\Propose;
@@ -25,8 +24,6 @@ use Juramen\Register\RecordName;
 /** Submitting, approving and returning drafts, with the points that an approval touches. */
 final class ApprovalController
 {
-    private const SHORTEST_REPLY = 5;
-
     public function __construct(private readonly Propose $propose, private readonly Approve $approve) {}
 
     public function review(Request $request, RecordKind $kind, string $slug, ShowReview $show): View
@@ -55,11 +52,11 @@ final class ApprovalController
 
     public function return(Request $request, RecordKind $kind, string $slug): RedirectResponse
     {
-        $reply = $request->string('comment')->trim()->toString();
-        if (mb_strlen($reply) < self::SHORTEST_REPLY) {
-            return $this->again($kind, $slug, 'approve', Refused::because(ActRefusal::ReplyNeeded));
+        try {
+            $this->propose->return(Record::named($kind, $slug), SignedIn::user($request), $request->string('comment')->toString());
+        } catch (Refused $e) {
+            return $this->again($kind, $slug, 'approve', $e);
         }
-        $this->propose->return(Record::named($kind, $slug), SignedIn::user($request), $reply);
 
         return $this->done($kind, $slug, 'Returned with your comment.');
     }

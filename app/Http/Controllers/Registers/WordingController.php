@@ -14,6 +14,7 @@ use App\Queries\Wording\ListStatements;
 use App\Queries\Wording\StatementStatus;
 use App\Support\Csv;
 use App\Support\SignedIn;
+use App\Support\Sorting;
 use App\Support\Tally;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -38,7 +39,8 @@ final class WordingController
         $search = $request->string('q')->trim()->toString();
         $state = RecordState::tryFrom($request->string('state')->toString())->value ?? '';
         $whole = $request->query('as') === 'csv';
-        $statements = $list($search, $state, $whole ? Tally::ALL : Tally::BESIDE);
+        $sorting = Sorting::parse($request->query('sort'), StatementLine::COLUMNS, 'name');
+        $statements = $sorting->sort($list($search, $state, $whole ? Tally::ALL : Tally::BESIDE), StatementLine::sortsBy(...));
         if ($whole) {
             return Csv::respond('statements.csv', self::COLUMNS, array_merge([], ...array_map(self::lines(...), $statements)));
         }
@@ -46,7 +48,7 @@ final class WordingController
 
         return view('wording.index', [
             'rows' => array_map(static fn (StatementStatus $s): StatementLine => StatementLine::of($s, $inForce->nameOf(...)), $statements),
-            'search' => $search, 'state' => $state, 'states' => Option::all(self::STATES, [$state]),
+            'sorting' => $sorting, 'search' => $search, 'state' => $state, 'states' => Option::all(self::STATES, [$state]),
             'purposes' => array_map($asked, $inForce->registers()->purposes->all()),
             'may' => SignedIn::user($request)->can('write', [Record::class, RecordKind::Statement]),
         ]);

@@ -2,25 +2,26 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Controls;
+namespace App\Support;
 
 use Collator;
 
 /** By which column a table stands in order, as its address says: "name", or "-name" for the other way round. */
 final readonly class Sorting
 {
-    private function __construct(public string $column, public bool $down) {}
+    private function __construct(public string $column, public bool $down, public string $parameter) {}
 
     /**
      * @param  mixed  $given  from the address; what makes no sense sorts as the table does by itself
      * @param  list<string>  $columns  that it can be sorted by
      * @param  string  $default  such as "-made"
+     * @param  string  $parameter  of the address; others where several tables stand on a page
      */
-    public static function parse(mixed $given, array $columns, string $default): self
+    public static function parse(mixed $given, array $columns, string $default, string $parameter = 'sort'): self
     {
         $given = is_string($given) && in_array(ltrim($given, '-'), $columns, true) ? $given : $default;
 
-        return new self(ltrim($given, '-'), str_starts_with($given, '-'));
+        return new self(ltrim($given, '-'), str_starts_with($given, '-'), $parameter);
     }
 
     /** What the heading of a column leads to: that column, or the other way round. */
@@ -29,10 +30,21 @@ final readonly class Sorting
         return $column === $this->column && ! $this->down ? "-$column" : $column;
     }
 
+    /** As it stands in an address. */
+    public function text(): string
+    {
+        return ($this->down ? '-' : '').$this->column;
+    }
+
     /** What a heading says of its column; null where the table is sorted by another. */
     public function aria(string $column): ?string
     {
         return $column === $this->column ? ($this->down ? 'descending' : 'ascending') : null;
+    }
+
+    public function direction(): string
+    {
+        return $this->down ? 'desc' : 'asc';
     }
 
     /**
