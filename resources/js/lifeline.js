@@ -2,7 +2,7 @@
 (() => {
   let wait;
 
-  const drawing = () => document.querySelector('[data-lifeline]');
+  const drawing = () => [...document.querySelectorAll('[data-lifeline]')].find((each) => each.checkVisibility());
   const number = (svg, name) => Number(svg.dataset[name]);
 
   function text(seconds, zone) {
@@ -16,7 +16,7 @@
   function move(svg, seconds, soon) {
     const [begin, end, left, right] = ['begin', 'end', 'left', 'right'].map((n) => number(svg, n));
     const at = Math.round(Math.min(end, Math.max(begin, seconds)));
-    const cursor = svg.querySelector('#cursor');
+    const cursor = svg.querySelector('.cursor');
     cursor.setAttribute('transform', `translate(${left + (at - begin) / (end - begin) * (right - left)} 0)`);
     cursor.setAttribute('aria-valuenow', at);
     document.getElementById('on').value = text(at, document.documentElement.dataset.zone || 'UTC');
@@ -55,7 +55,7 @@
   }
 
   document.addEventListener('keydown', (event) => {
-    if (event.target.id !== 'cursor') return;
+    if (!event.target.matches?.('.cursor')) return;
     const svg = drawing();
     const now = Number(event.target.getAttribute('aria-valuenow'));
     const one = number(svg, 'step');

@@ -50,6 +50,24 @@
     if (box.top < 0 || box.bottom > innerHeight) said.scrollIntoView({ block: 'center' });
   });
 
+  // On a phone the notes are a drawer at the foot of the screen. It closes where one goes on to the place that a note is about.
+  const drawer = (open) => {
+    if (open !== undefined) document.documentElement.dataset.notes = open ? 'open' : '';
+    const is = document.documentElement.dataset.notes === 'open';
+    document.querySelectorAll('[data-drawer]').forEach((button) => button.setAttribute('aria-expanded', String(is)));
+  };
+  document.addEventListener('click', (event) => {
+    const on = event.target.closest?.('[data-drawer], a[href^="#note-"], #margin a[href^="#"], #margin .mend');
+    if (on) drawer(on.matches('[data-drawer]') ? document.documentElement.dataset.notes !== 'open' : on.matches('[href^="#note-"]'));
+  });
+  document.addEventListener('keydown', (event) => {
+    if (event.key !== 'Escape' || document.documentElement.dataset.notes !== 'open') return;
+    drawer(false);
+    if (document.activeElement?.closest('#margin')) document.querySelector('[data-drawer]')?.focus();
+  });
+  document.addEventListener('sheet:drawn', () => drawer());
+  document.addEventListener('htmx:oobAfterSwap', () => drawer());
+
   // A form is sent once, however often its button is pressed; coming back to the page, it can be sent again.
   document.addEventListener('submit', (event) => {
     const form = event.target;

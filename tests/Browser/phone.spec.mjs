@@ -20,6 +20,17 @@ test('an editor\'s day by touch, on a phone: a sheet, words, a withdrawal by pho
   await fits(page);
   await accessible(page);
 
+  // The notes are a drawer: a tap opens it, a note's own link leads to the place and closes it.
+  const notes = page.locator('#notes-drawer');
+  await expect(notes).toBeInViewport();
+  await expect(page.locator('#margin section, #margin p').first()).toBeHidden();
+  await notes.tap();
+  await expect(notes).toHaveAttribute('aria-expanded', 'true');
+  await expect(page.locator('#margin p').first()).toBeVisible();
+  await accessible(page);
+  await notes.tap();
+  await expect(page.locator('#margin p').first()).toBeHidden();
+
   // A title, typed and left by a tap elsewhere; a country ticked, and the panel stays open for the next.
   const title = page.locator('#at-title-en');
   await title.tap();

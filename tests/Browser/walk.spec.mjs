@@ -99,8 +99,7 @@ async function useSheet(page, now, walk, controls) {
   const set = [];
   const fields = controls.filter((control) => control.place && !['button', 'disclosure'].includes(control.kind) && control.form < 0);
   for (const [turn, control] of fields.entries()) {
-    const words = control.kind === 'text' ? candidates(control)[0] : '';
-    const shows = await use(page, control, walk.manner, now, turn, words);
+    const shows = await use(page, control, walk.manner, now, turn, likeliest(control));
     if (shows === undefined) { tally.gone += 1; continue; }
     tally.used += 1;
     if (shows === null) continue;
@@ -225,7 +224,7 @@ async function usePresses(page, now, walk) {
 async function useRest(page, now, walk, controls) {
   if (controls.length > 0) await page.goto(walk.path);
   for (const [turn, control] of controls.entries()) {
-    if (await use(page, control, walk.manner, now, turn, candidates(control)[0]) === undefined) { tally.gone += 1; continue; }
+    if (await use(page, control, walk.manner, now, turn, likeliest(control)) === undefined) { tally.gone += 1; continue; }
     await quiet(now);
     tally.used += 1;
     expect.soft(await page.evaluate(() => window.walk.focus()), `the focus after ${control.key}`).toBe('seen');
@@ -235,6 +234,9 @@ async function useRest(page, now, walk, controls) {
 /** Of several of which one is chosen, the last that was. */
 const stands = (control, i, all) => control.kind !== 'radio'
   || !all.slice(i + 1).some((later) => later.kind === 'radio' && later.key.split('|')[3] === control.key.split('|')[3]);
+
+/** What is typed first where something is typed. */
+const likeliest = (control) => (control.kind === 'text' ? candidates(control)[0] : '');
 
 /** Each form filled in and sent: it is done, or refused with everything that was typed. */
 async function useForms(page, now, walk, controls) {
@@ -249,7 +251,7 @@ async function useForms(page, now, walk, controls) {
       await quiet(now);
       const filled = [];
       for (const [turn, control] of mine.filter((each) => each.kind !== 'button').entries()) {
-        const shows = await use(page, control, walk.manner, now, turn, control.kind === 'text' ? candidates(control)[0] : '');
+        const shows = await use(page, control, walk.manner, now, turn, likeliest(control));
         if (shows === undefined) { tally.gone += 1; continue; }
         tally.used += 1;
         if (shows !== null) filled.push({ ...control, shows });

@@ -119,7 +119,7 @@ test('the lifeline shows minutes where one looks closer, and nothing that makes 
     ($this->agrees)('2026-03-02 10:00:00');
     Carbon::setTestNow('2026-11-02 10:00:00');
     $page = fn (string $zoom): Crawler => new Crawler((string) ($this->asks)('2026-03-02T11:00', ['zoom' => $zoom])->getContent());
-    $drawn = fn (string $zoom): Crawler => $page($zoom)->filter('[data-lifeline]');
+    $drawn = fn (string $zoom): Crawler => $page($zoom)->filter('[data-lifeline].in-wide');
     $wide = static fn (Crawler $svg): array => $svg->filter('.span rect')->each(static fn (Crawler $r): float => (float) $r->attr('width'));
     // Agreed and confirmed within seconds: from afar one stroke, from close by a stretch that can be seen.
     expect(min($wide($drawn(''))))->toBeLessThan(4.0)->and(min($wide($drawn('hour'))))->toBeGreaterThan(min($wide($drawn('day'))) - 1)
@@ -127,6 +127,6 @@ test('the lifeline shows minutes where one looks closer, and nothing that makes 
         ->and($drawn('hour')->filter('.tick')->each(static fn (Crawler $t): string => $t->text()))->toContain('11:00', '10:40')
         ->and($drawn('nonsense')->attr('data-step'))->toBe('86400')->and($drawn('hour')->attr('data-step'))->toBe('30');
     // What lies outside is not drawn.
-    $later = (new Crawler((string) ($this->asks)('2026-02-01T11:00', ['zoom' => 'day'])->getContent()))->filter('[data-lifeline] .span');
+    $later = (new Crawler((string) ($this->asks)('2026-02-01T11:00', ['zoom' => 'day'])->getContent()))->filter('[data-lifeline].in-wide .span');
     expect($later)->toHaveCount(0);
 });

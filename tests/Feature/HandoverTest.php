@@ -28,7 +28,8 @@ test('an editor hands a sheet over, an officer sends it back with a reply, and p
     written($this->point->record, $this->malin, 'title/en', 'News from the sea');
     $this->get('/points/footer-newsletter')->assertSee('Hand over for publishing');
     $this->get($publish)->assertSee('Hand it over to the officers')->assertDontSee('do-publish');
-    $this->followingRedirects()->post('/points/footer-newsletter/handover', ['comment' => 'A friendlier title.'])->assertSee('Handed over')->assertSee('Take it back');
+    $this->followingRedirects()->post('/points/footer-newsletter/handover', ['comment' => 'A friendlier title.'])
+        ->assertSee('Handed over')->assertSee('Take it back');
     // Twice, it is handed over once.
     $this->post('/points/footer-newsletter/handover', ['comment' => 'again']);
     expect(Proposal::query()->whereNull('decision')->count())->toBe(1);
@@ -62,7 +63,8 @@ test('whoever handed a sheet over takes it back', function (): void {
 
 test('a sheet is copied as a point of its own that follows the house', function (): void {
     $this->actingAs($this->malin);
-    written($this->point->record, $this->malin, 'departures/lapse-days', ['value' => 3, 'reason' => 'A reason of its own', 'by' => 'Malin', 'on' => '2026-11-01']);
+    $own = ['value' => 3, 'reason' => 'A reason of its own', 'by' => 'Malin', 'on' => '2026-11-01'];
+    written($this->point->record, $this->malin, 'departures/lapse-days', $own);
     $this->post('/points/footer-newsletter/copy', ['copy' => ''])->assertRedirect('/points/footer-newsletter')->assertSessionHasErrors('copy');
     $this->post('/points/footer-newsletter/copy', ['copy' => 'Footer newsletter'])->assertSessionHasErrors('copy')->assertSessionHasInput('copy');
     $this->post('/points/footer-newsletter/copy', ['copy' => 'Header of the timetable'])->assertRedirect('/points/header-of-the-timetable');

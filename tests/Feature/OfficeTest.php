@@ -172,7 +172,7 @@ test('tables stand in the order that their address says, and a file in the same'
     $down = $names($this->get('/points?sort=-name&as=csv')->streamedContent());
     expect(array_reverse($down))->toBe($names($this->get('/points?sort=name&as=csv')->streamedContent()));
     foreach ([
-        '/points' => 'signups', '/rules' => 'lapse-days', '/wording' => 'people', '/evidence/signups' => 'asked', '/held' => 'deleted',
+        '/points' => 'signups', '/rules' => 'lapse-days', '/wording' => 'people', '/evidence/signups' => 'asked', '/held' => 'form',
         '/mails?state=sent' => 'tries', '/acts' => 'at', '/enquiries' => 'form', '/work' => 'what',
     ] as $path => $column) {
         $join = str_contains($path, '?') ? '&' : '?';

@@ -64,8 +64,10 @@ final class Decisions
             ...($user->can('viewAny', FailedWork::class) ? $this->work() : []),
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
-            ...($user->can('viewAny', Record::class) ? $this->handovers->waiting($user) : []),
-            ...($user->can('viewAny', Record::class) ? [...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(), ...$this->contracts()] : []),
+            ...($user->can('viewAny', Record::class) ? [
+                ...$this->handovers->waiting($user), ...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(),
+                ...$this->contracts(),
+            ] : []),
         ];
         usort($all, static fn (Decision $a, Decision $b): int => [$a->urgency, $a->sort] <=> [$b->urgency, $b->sort]);
 

@@ -15,20 +15,14 @@ use Juramen\Consent\Span;
 /** A lifeline, drawn: time runs from left to right, evenly. */
 final readonly class LifelineDrawing
 {
-    public const LEFT = 150;
-
-    public const WIDTH = 800;
-
-    private const RIGHT = self::WIDTH - 10;
-
-    private const ROW = 46;
-
     /** Room that a few words need behind a stretch, or on it. */
     private const WORDS_BEHIND = 150;
 
     private const WORDS_ON = 170;
 
     private const LAPSED_BEHIND = 120;
+
+    private const HALF_A_DATE = 32;
 
     /** Seconds since 1970 at the left and the right edge. */
     public int $begin;
@@ -39,7 +33,8 @@ final readonly class LifelineDrawing
     public array $lines;
 
     public function __construct(
-        Lifeline $lifeline, private Instant $now, public Instant $cursor, private TargetNames $names, public Zoom $zoom = Zoom::Whole
+        private Lifeline $lifeline, private Instant $now, public Instant $cursor, private TargetNames $names, public Zoom $zoom = Zoom::Whole,
+        public DrawingSize $size = DrawingSize::Wide
     ) {
         $moments = [$now->utc->getTimestamp(), $cursor->utc->getTimestamp()];
         foreach ($lifeline->lines as $line) {
@@ -54,14 +49,15 @@ final readonly class LifelineDrawing
         $this->lines = array_map($this->line(...), $lifeline->lines, array_keys($lifeline->lines));
     }
 
-    public function height(): int
+    /** The same for a phone. */
+    public function narrow(): self
     {
-        return count($this->lines) * self::ROW + 44;
+        return new self($this->lifeline, $this->now, $this->cursor, $this->names, $this->zoom, DrawingSize::Narrow);
     }
 
-    public function right(): int
+    public function height(): int
     {
-        return self::RIGHT;
+        return count($this->lines) * $this->size->row() + 44;
     }
 
     /** Where the question's date stands. */
@@ -87,11 +83,11 @@ final readonly class LifelineDrawing
         if ($marks !== null) {
             return $this->closeTicks(...$marks);
         }
-        $months = max(1, (int) ceil(($this->end - $this->begin) / 86400 / 30.4 / 5));
+        $months = max(1, (int) ceil(($this->end - $this->begin) / 86400 / 30.4 / $this->size->ticks()));
         $month = (new DateTimeImmutable('@'.$this->begin))->setTimezone(Moments::zone())->modify('first day of next month midnight');
         $ticks = [];
         while ($month->getTimestamp() < $this->end) {
-            $ticks[] = new DrawnTick($this->x(Instant::of($month)), $month->format('M Y'));
+            $ticks[] = $this->tick($month, 'M Y');
             $month = $month->modify("+$months months");
         }
 
@@ -105,11 +101,23 @@ final readonly class LifelineDrawing
         $ticks = [];
         for (; $at->getTimestamp() < $this->end; $at = $at->modify("+$every seconds")) {
             if ($at->getTimestamp() > $this->begin) {
-                $ticks[] = new DrawnTick($this->x(Instant::of($at)), $at->format($form));
+                $ticks[] = $this->tick($at, $form);
             }
         }
+        $each = (int) ceil(count($ticks) / ($this->size->ticks() + 3));
 
-        return $ticks;
+        return array_values(array_filter($ticks, static fn (int $i): bool => $i % $each === 0, ARRAY_FILTER_USE_KEY));
+    }
+
+    private function tick(DateTimeImmutable $at, string $form): DrawnTick
+    {
+        $x = $this->x(Instant::of($at));
+
+        return new DrawnTick($x, $at->format($form), match (true) {
+            $x < self::HALF_A_DATE => 'start',
+            $x > $this->size->width() - self::HALF_A_DATE => 'end',
+            default => 'middle',
+        });
     }
 
     private function line(Line $line, int $row): DrawnLine
@@ -118,7 +126,9 @@ final readonly class LifelineDrawing
             && ($span->to ?? $this->now)->utc->getTimestamp() > $this->begin));
         $spans = array_map(fn (Span $span): DrawnSpan => $this->span($span, $line), $seen);
 
-        return new DrawnLine(12 + $row * self::ROW, ucfirst($this->names->purpose($line->target->purpose)), $line->target->channel->value, $spans);
+        return new DrawnLine(
+            $this->size->top() + $row * $this->size->row(), ucfirst($this->names->purpose($line->target->purpose)), $line->target->channel->value, $spans
+        );
     }
 
     private function span(Span $span, Line $line): DrawnSpan
@@ -164,7 +174,7 @@ final readonly class LifelineDrawing
     {
         $at = max(0, min(1, ($moment->utc->getTimestamp() - $this->begin) / ($this->end - $this->begin)));
 
-        return round(self::LEFT + $at * (self::RIGHT - self::LEFT), 1);
+        return round($this->size->left() + $at * ($this->size->right() - $this->size->left()), 1);
     }
 
     /**
@@ -174,7 +184,7 @@ final readonly class LifelineDrawing
      */
     private function roomBehind(Instant $moment, array $spans): float
     {
-        $next = self::RIGHT;
+        $next = $this->size->right();
         foreach ($spans as $span) {
             if (! $moment->isAfter($span->from) && ! $moment->equals($span->from)) {
                 $next = min($next, $this->x($span->from));

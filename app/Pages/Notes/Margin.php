@@ -79,4 +79,24 @@ final readonly class Margin
                 && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,
         );
     }
+
+    /** How many of which verdict, in a few words. */
+    public function summary(): string
+    {
+        $count = fn (string $verdict, string $one, string $more): string => match ($n = count(
+            array_filter($this->notes, static fn (NoteView $note): bool => $note->verdict === $verdict)
+        )) {
+            0 => '',
+            1 => "1 $one",
+            default => "$n $more",
+        };
+        $parts = [
+            $count('breach', 'breach', 'breaches'), $count('weakness', 'weakness', 'weaknesses'), $count('open', 'question', 'questions'),
+            match ($n = count($this->toWrite)) {
+                0 => '', 1 => '1 text to write', default => "$n texts to write"
+            },
+        ];
+
+        return implode(', ', array_filter($parts, static fn (string $part): bool => $part !== '')) ?: 'no finding';
+    }
 }

@@ -48,13 +48,14 @@ final readonly class PublishPage
         public ?HandedOver $handed,
         public bool $mayHandOver,
         public bool $mayReturn,
+        public bool $mayPublish,
     ) {}
 
     /** @param  Proposal|null  $proposal  by which it was handed over */
     public static function of(Publication $publication, ?Proposal $proposal, User $user): self
     {
         $stops = array_map(static fn (Ground $g): string => $g->says(), $publication->stops());
-        $own = $publication->keepsOut($user)?->says();
+        $own = $user->can('publish', Point::class) ? $publication->keepsOut($user)?->says() : null;
         $others = array_filter($publication->judgement->notes, static fn (Note $n): bool => ! $n->result->stops());
 
         return new self(
@@ -66,7 +67,7 @@ final readonly class PublishPage
             implode(', ', array_map(static fn (User $u): string => $u->name, $publication->writers->all())),
             $stops === [] && $own === null && $user->can('publish', Point::class),
             $proposal === null ? null : HandedOver::of($proposal, $publication->revision, $user), $user->can('change', Point::class),
-            $proposal !== null && $user->can('publish', Point::class),
+            $proposal !== null && $user->can('publish', Point::class), $user->can('publish', Point::class),
         );
     }
 

@@ -38,7 +38,8 @@ final class RelatedRecords
             ],
             $entry instanceof Purpose => [
                 new RelatedGroup('Statements that ask for it', array_map(fn (Statement $s): RelatedLink => new RelatedLink(
-                    $this->inForce->nameOfStatement($s->id), route('records.show', ['statement', $s->id->text]), $s->isApproved() ? 'in force' : 'never approved',
+                    $this->inForce->nameOfStatement($s->id), route('records.show', ['statement', $s->id->text]),
+                    $s->isApproved() ? 'in force' : 'never approved',
                 ), $registers->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($entry->id))->all())),
                 new RelatedGroup('Who gets its details', array_map(static fn (Processor $p): RelatedLink => new RelatedLink(
                     $p->name, route('records.show', ['processor', $p->id->text]), $p->own ? 'for its own use' : 'works for us',

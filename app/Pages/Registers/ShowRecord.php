@@ -24,6 +24,7 @@ use App\Queries\Registers\RegistersInForce;
 use App\Queries\Registers\SheetOnFile;
 use App\Queries\Wording\EditionUse;
 use App\Queries\Wording\StatementUse;
+use App\Queries\Wording\StoodAt;
 use App\Support\Moments;
 use App\Support\SystemClock;
 use Illuminate\Support\Collection;
@@ -86,7 +87,8 @@ final class ShowRecord
         $history = $record->history();
 
         return new RecordPage(
-            $record, $revision, $revision->document, $entry instanceof Statement ? ucfirst($record->called()) : $entry->title(), self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
+            $record, $revision, $revision->document, $entry instanceof Statement ? ucfirst($record->called()) : $entry->title(),
+            self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
             $entry instanceof Statement ? $this->sheets($entry) : null,
             $this->related->to($entry, $registers),
             array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),
@@ -145,7 +147,9 @@ final class ShowRecord
             $use === null ? null : $use->people->text().($use->people->counted === 1 ? ' person' : ' people'),
             $use !== null && $user->can('viewAny', Subscriber::class)
                 ? route('evidence.signups', ['state' => 'confirmed', 'words' => $edition->digest->hex()]) : null,
-            implode('; ', $use->stood ?? []) ?: 'stood on no point',
+            implode('; ', array_map(
+                fn (StoodAt $at): string => $this->inForce->nameOf($at->point).", edition $at->edition", $use->stood ?? []
+            )) ?: 'stood on no point',
         );
     }
 

@@ -10,7 +10,7 @@ use App\Support\Tally;
 final readonly class EditionUse
 {
     /**
-     * @param  list<string>  $stood  points with the number of their edition
+     * @param  list<StoodAt>  $stood
      * @param  list<string>  $shownAt  points whose edition in force shows it
      * @param  Tally  $people  who agreed and, where it was needed, confirmed
      */

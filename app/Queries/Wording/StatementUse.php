@@ -47,7 +47,7 @@ final class StatementUse
             $stood = $points->where('statement', $edition->digest->bytes);
 
             return new EditionUse(
-                array_values($stood->map(static fn (object $p): string => "{$p->slug}, edition {$p->number}")->all()),
+                array_values($stood->map(static fn (object $p): StoodAt => new StoodAt((string) $p->slug, (int) $p->number))->all()),
                 array_values($stood->where('current', 1)->pluck('slug')->all()),
                 Tally::of(self::people($edition), $countTo),
             );

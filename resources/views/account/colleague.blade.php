@@ -24,7 +24,7 @@ name it.</p>
 <thead><tr><th scope="col" class="w-56">When</th><th scope="col">Who, and what</th></tr></thead>
 <tbody>
 @foreach ($acts as $act)
-<tr><td class="line">{{ $act->at }}</td><td><b>{{ $act->who }}</b> @include('office.act', ['row' => $act])</td></tr>
+<tr><td class="line">{{ $act->at }}</td><td><p><b>{{ $act->who }}</b> @include('office.act', ['row' => $act])</p></td></tr>
 @endforeach
 </tbody>
 </table>

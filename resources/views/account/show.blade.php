@@ -28,7 +28,7 @@
 <thead><tr><th scope="col" class="w-56">When</th><th scope="col">What</th></tr></thead>
 <tbody>
 @foreach ($acts as $act)
-<tr><td class="line">{{ $act->at }}</td><td>@include('office.act', ['row' => $act])</td></tr>
+<tr><td class="line">{{ $act->at }}</td><td><p>@include('office.act', ['row' => $act])</p></td></tr>
 @endforeach
 </tbody>
 </table>

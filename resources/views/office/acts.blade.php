@@ -21,7 +21,7 @@
 <tbody>
 @foreach ($page->rows as $row)
 <tr><td class="line">{{ $row->at }}</td>
-<td><b>{{ $row->who }}</b> @include('office.act')</td></tr>
+<td><p><b>{{ $row->who }}</b> @include('office.act')</p></td></tr>
 @endforeach
 </tbody>
 </table>

@@ -2,6 +2,7 @@
 @section('title', 'Held submissions')
 @section('state', $page->state)
 @section('content')
+<div class="beside tall">
 <div class="page">
 <p class="ask"><a href="{{ $page->csv }}">CSV, without addresses</a></p>
 @if ($page->rows === [])
@@ -11,17 +12,15 @@
 <caption>Held submissions</caption>
 <thead><tr>@can('decide', App\Models\HeldSubmission::class)<x-pick-all />@endcan<x-sorted column="received" :by="$page->sorting">Received</x-sorted><th
  scope="col">From</th><x-sorted column="form" :by="$page->sorting">Form</x-sorted><th scope="col">Why it is held</th>
-<x-sorted column="deleted" :by="$page->sorting">Deleted by itself</x-sorted>
 @can('decide', App\Models\HeldSubmission::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($page->rows as $row)
 <tr>
 @can('decide', App\Models\HeldSubmission::class)<x-pick :id="$row->id" :what="$row->email" />@endcan
-<td>{{ $row->received }}</td>
+<td class="line">{{ $row->received }}<br><span class="soft">deleted by itself {{ $row->deleted }}</span></td>
 <td>{{ $row->email }}@foreach ($row->values as $each)<br><span class="soft">{{ $each->value }}</span>@endforeach</td>
 <td>{{ $row->form }}</td>
 <td>@foreach ($row->why as $sentence){{ $sentence }}<br>@endforeach</td>
-<td>{{ $row->deleted }}</td>
 @can('decide', App\Models\HeldSubmission::class)
 <td class="doing"><form method="post" action="{{ $row->release }}">@csrf<button>Release</button></form>
 <form method="post" action="{{ $row->delete }}">@csrf<x-sure does="Delete it" asks="Nothing of it is kept." /></form></td>
@@ -36,5 +35,15 @@
 @endcan
 {{ $page->pages }}
 @endif
+</div>
+<aside class="margin" aria-label="What screening looks at">
+<h2 class="soft">What screening looks at</h2>
+<p>{{ $sum }}</p>
+@foreach ($notes as $note)
+<section><p><b class="figure">{{ $note->count }}</b> {{ $note->says }}</p><p class="soft">{{ $note->follows }}</p></section>
+@endforeach
+<section><p class="soft">The risk is the sum of what is noticed, by a logistic function. Whoever is held sees the same page as everybody, and nothing is kept
+of them once it is decided.</p></section>
+</aside>
 </div>
 @endsection

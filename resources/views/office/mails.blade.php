@@ -19,23 +19,23 @@
 <x-sorted column="made" :by="$page->sorting">Made</x-sorted><x-sorted column="mail" :by="$page->sorting">Mail</x-sorted>
 <x-sorted column="form" :by="$page->sorting">Form</x-sorted><x-sorted column="tries" :by="$page->sorting" class="figure">Tries</x-sorted>
 <th scope="col">What happened</th><th scope="col">Whom it is for</th><th scope="col">Message-ID</th>
-@can('decide', App\Models\Delivery::class)<th scope="col">Decide</th>@endcan</tr></thead>
+@if ($page->again)@can('decide', App\Models\Delivery::class)<th scope="col">Decide</th>@endcan @endif</tr></thead>
 <tbody>
 @foreach ($page->rows as $row)
 <tr>
 @if ($page->again)@can('decide', App\Models\Delivery::class)<x-pick :id="$row->id" :what="'mail '.$row->key" />@endcan @endif
-<td>{{ $row->made }}</td>
+<td class="line">{{ $row->made }}</td>
 <td>{{ $row->mail }}</td>
 <td>{{ $row->from }}</td>
 <td class="figure">{{ $row->tries }}</td>
-<td>{{ $row->happened }}</td>
-<td>@if ($row->person !== null)@can('viewAny', App\Models\Subscriber::class)<a href="{{ $row->person }}">this person</a>@else a person @endcan
-@endif<br><span class="soft">{{ $row->journey }}</span></td>
+<td @class(['line' => ! $page->again])>{{ $row->happened }}</td>
+<td><p>@if ($row->person !== null)@can('viewAny', App\Models\Subscriber::class)<a href="{{ $row->person }}">this person</a>@else a person @endcan
+@endif <span class="soft">{{ $row->journey }}</span></p></td>
 <td class="mono">{{ $row->key }}</td>
-@can('decide', App\Models\Delivery::class)
+@if ($page->again)@can('decide', App\Models\Delivery::class)
 <td class="doing">@if ($row->again !== null)<form method="post" action="{{ $row->again }}">@csrf<button>Send again</button></form>@endif
 @if ($row->leave !== null)<form method="post" action="{{ $row->leave }}">@csrf<button class="plain">Leave it</button></form>@endif</td>
-@endcan
+@endcan @endif
 </tr>
 @endforeach
 </tbody>

@@ -23,8 +23,8 @@
 @endforeach
 </tbody>
 </table>
-<x-several :action="route('work.several')" what="work"><button name="act" value="again">Do it again</button>
-<button name="act" value="leave" class="plain">Leave it</button></x-several>
+<x-several :action="route('work.several')" what="pieces"><button name="act" value="again">Do them again</button>
+<button name="act" value="leave" class="plain">Leave them</button></x-several>
 @endif
 </div>
 @endsection

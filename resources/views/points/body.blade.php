@@ -8,7 +8,7 @@
 <x-conflicts :of="$page->conflicts" :news="$page->news" />
 
 <section aria-labelledby="part-1"><h2 id="part-1"><span>1</span> Place and people</h2>
-<div class="sentence">“<x-place.line :of="$page->called" />” stands at <x-place.line :of="$page->place" />
+<div class="sentence"><x-place.line :of="$page->called" /> stands at <x-place.line :of="$page->place" />
  and is <x-place.choice :of="$page->kind" /> of <b>{{ $page->controller }}</b>.
 Visitors come from <x-place.several :of="$page->countries" />
  and read <x-place.several :of="$page->offered" />.</div>

@@ -1,9 +1,9 @@
 @extends('office.layout')
-@section('title', 'Publish '.$page->name)
+@section('title', ($page->mayPublish ? 'Publish ' : 'Hand over ').$page->name)
 @section('state', $page->before === null ? 'edition 1, reviewed whole' : "edition {$page->number}, by what differs from edition {$page->before}")
 @section('content')
 @php($n = count($page->uncovered))
-<div class="beside">
+<div class="beside tall">
 <div class="page reading">
 @error('looked')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 @if ($page->before !== null)

@@ -1,5 +1,5 @@
 <aside id="margin" class="margin" aria-label="Notes" @if ($part) data-part @endif>
-<h2 class="soft">Notes</h2>
+<x-notes-head :says="$page->judged->margin?->summary() ?? ''" />
 @if ($page->returned !== null)
 <section class="returned"><p><b>Came back</b> from {{ $page->returnedBy }}</p><p>{{ $page->returned }}</p></section>
 @endif

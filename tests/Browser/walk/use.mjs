@@ -125,7 +125,7 @@ async function once(page, control, manner, now, turn, what) {
     await element.setInputFiles(path);
   } else if (control.kind === 'slider') {
     const before = await element.getAttribute('aria-valuenow');
-    const box = await page.locator('[data-lifeline]').boundingBox();
+    const box = await page.locator('[data-lifeline]:visible').boundingBox();
     if (keys) { await element.focus(); await page.keyboard.press('PageDown'); } else {
       await page.mouse.move(box.x + box.width * 0.7, box.y + 30);
       await page.mouse.down();
