@@ -136,6 +136,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/evidence/{subject}', [PersonController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence.person');
     Route::get('/evidence/{subject}/printed', [PersonController::class, 'printed'])->can('viewAny', Subscriber::class)->name('evidence.printed');
     Route::get('/evidence/{subject}/asked', [PersonController::class, 'asked'])->can('viewAny', Subscriber::class)->name('evidence.asked');
+    Route::get('/evidence/{subject}/file/{entry}', [PersonController::class, 'file'])->can('viewAny', Subscriber::class)->name('evidence.file');
     Route::get('/evidence/{subject}/shown/{entry}', [PersonController::class, 'shown'])->can('viewAny', Subscriber::class)->name('evidence.shown');
 
     // Whoever of the house hears that somebody withdraws records it, and learns nothing by it.

@@ -66,6 +66,8 @@ enum ActRefusal: string implements Refusal
     case PasswordsDiffer = 'passwords-differ';
     case CodeWrong = 'code-wrong';
     case LinkOver = 'link-over';
+    case FileSize = 'file-size';
+    case FileKind = 'file-kind';
     case StatementsRenamed = 'statements-renamed';
     case NothingToHandOver = 'nothing-to-hand-over';
     case OfficersReturn = 'officers-return';
@@ -134,6 +136,8 @@ enum ActRefusal: string implements Refusal
             self::PasswordSame => 'The new password is the old one.',
             self::PasswordsDiffer => 'The two are not the same. Type the new password once more in both.',
             self::CodeWrong => 'This code does not fit. Type the one that the app shows now; each is taken once.',
+            self::FileSize => 'A file of at most :most MB is kept; this one is larger, or empty.',
+            self::FileKind => 'A PDF, a picture (JPEG, PNG), a text or a mail (.eml) is kept; this is something else.',
             self::StatementsRenamed => 'Only statements are renamed here; everything else is called what stands on it.',
             self::NothingToHandOver => 'There is nothing to hand over: visitors see exactly this already.',
             self::OfficersReturn => 'Officers send a sheet back.',

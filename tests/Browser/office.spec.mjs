@@ -250,7 +250,8 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
 
 const screens = [
   '/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
-  '/enquiries', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/requirements/purpose-said', '/rules',
+  '/enquiries', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
+  '/requirements/purpose-said', '/rules',
   '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news',
   '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries',
   '/records/purpose/voyage-news', '/records/processor/gullwing-surveys', '/nowhere',
@@ -272,6 +273,8 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
   await officer.context().close();
   const page = await (await browser.newContext()).newPage();
   await signIn(page, 'sven@tidewick.example');
+  await page.goto('/accounts');
+  await accessible(page);
   await page.goto('/evidence');
   await expect(page.getByRole('heading', { name: 'This is not open to you' })).toBeVisible();
   await accessible(page);

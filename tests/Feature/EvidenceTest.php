@@ -2,13 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Actions\Consent\DeleteValues;
+use App\Actions\Ledger\Append;
+use App\Actions\Ledger\Seal;
+use App\Models\KeptFile;
+use App\Models\StoredDisclosure;
 use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\Moments;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Juramen\Canon\Day;
+use Juramen\Consent\How;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
@@ -101,6 +109,44 @@ test('a withdrawal that came by phone or letter ends at once what was agreed to 
         ->toContain('This person withdrew on 18 May 2026')->toContain('by a letter');
     $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
     $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail())->get('/withdrawals')->assertForbidden();
+});
+
+test('the letter with which somebody withdrew is kept encrypted beside the entry that names its digest, and goes when the values go', function (): void {
+    ($this->agrees)('2026-03-02 10:00:00');
+    Carbon::setTestNow('2026-05-20 09:00:00');
+    $letter = "%PDF-1.4\nI withdraw everything, Imke\n%%EOF";
+    $tell = fn (UploadedFile $file, string $email = 'imke@post.example') => $this->actingAs(User::query()->orderBy('id')->skip(2)->firstOrFail())
+        ->from('/withdrawals')->post('/withdrawals', ['email' => $email, 'purpose' => '', 'how' => 'letter', 'day' => '2026-05-18', 'file' => $file]);
+    $tell(UploadedFile::fake()->createWithContent('letter.pdf', '<script>alert(1)</script>'))->assertSessionHasErrors('file')->assertSessionHasInput('email');
+    $tell(UploadedFile::fake()->createWithContent('letter.pdf', "%PDF-1.4\n".str_repeat('x', 2_000_000)))->assertSessionHasErrors('file');
+    $tell(UploadedFile::fake()->createWithContent('letter.pdf', ''))->assertSessionHasErrors('file');
+    $tell(UploadedFile::fake()->createWithContent('l.pdf', $letter), 'nobody@post.example')->assertSessionHasNoErrors();
+    expect(KeptFile::query()->count())->toBe(0)->and($this->acts())->not->toContain('withdrawn');
+    $tell(UploadedFile::fake()->createWithContent("../Brief von \"Imke\"\r\nX: y.pdf", $letter))->assertSessionHasNoErrors();
+    $kept = KeptFile::query()->firstOrFail();
+    expect($kept->bytes)->not->toContain('Imke')->and($kept->name)->toMatch('/^Brief von _Imke_X_ y\.pdf$/');
+    $person = Subscriber::query()->firstOrFail()->subject;
+    $file = "/evidence/{$person->hex()}/file/{$kept->entry->hex()}";
+    $this->get($file)->assertForbidden();
+    $this->actingAs(User::query()->firstOrFail());
+    $got = $this->get($file)->assertOk();
+    expect($got->getContent())->toBe($letter)->and($got->headers->get('Content-Disposition'))->toStartWith('attachment;')
+        ->and($got->headers->get('X-Content-Type-Options'))->toBe('nosniff');
+    $this->get("/evidence/{$person->hex()}?entry={$kept->entry->hex()}")->assertSee($file)->assertSee('The letter or message');
+    app(Seal::class)(true);
+    $this->artisan('ledger:verify')->assertExitCode(0);
+    // Another file in its place is not handed out.
+    $kept->update(['bytes' => Crypt::encryptString($letter.' changed')]);
+    $this->get($file)->assertNotFound();
+    $kept->update(['bytes' => Crypt::encryptString($letter)]);
+    DB::transaction(function () use ($person): void {
+        $values = StoredDisclosure::query()->where('subject', $person->bytes)->get()->all();
+        app(DeleteValues::class)(app(Append::class)->hold($person), How::Clock, 'unconfirmed', $values, true);
+    });
+    expect(KeptFile::query()->count())->toBe(0);
+    $this->get($file)->assertNotFound();
+    app(Seal::class)(true);
+    $this->artisan('ledger:verify')->assertExitCode(0);
 });
 
 test('all that is on record about a person goes on one sheet of paper, whoever may look', function (): void {

@@ -60,7 +60,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.return' => ['officer'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'],
         'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'],
-        'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'],
+        'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'], 'evidence.file' => ['officer', 'auditor'],
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
         'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
         ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),

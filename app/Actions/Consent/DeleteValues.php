@@ -8,6 +8,7 @@ use App\Actions\Ledger\Append;
 use App\Actions\Ledger\HeldChain;
 use App\Casts\Instants;
 use App\Models\ContactPoint;
+use App\Models\KeptFile;
 use App\Models\StoredDisclosure;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -30,6 +31,7 @@ final class DeleteValues
     {
         if ($values !== []) {
             ($this->append)($chain, new Erased($this->clock->instant(), $how, $why, array_map(static fn (StoredDisclosure $d) => $d->digest, $values)));
+            KeptFile::query()->whereIn('entry', array_map(static fn (StoredDisclosure $d): string => $d->entry->bytes, $values))->delete();
             StoredDisclosure::query()->whereIn('id', array_map(static fn (StoredDisclosure $d): int => $d->id, $values))->delete();
         }
         if ($lookups) {

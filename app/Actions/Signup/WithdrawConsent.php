@@ -7,10 +7,13 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
+use App\Models\KeptFile;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Support\SystemClock;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\How;
@@ -18,6 +21,7 @@ use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Target;
+use Juramen\Log\Disclosure;
 
 /**
  * Ends what a person agreed to, permitted or still waiting: all of it, or what is named. A sign-up that waited and so comes to nothing
@@ -65,7 +69,16 @@ final class WithdrawConsent
                 return false;
             }
             $now = $this->clock->instant();
-            ($this->append)($chain, new Withdrawn($told->at ?? $now, $how, $ends, $told?->by));
+            $said = $told?->file === null ? []
+                : [Disclosure::make('file', KeptFile::said($told->file->name, $told->file->type, $told->file->content))];
+            $digests = array_map(static fn (Disclosure $d): Digest => $d->digest(), $said);
+            $entry = ($this->append)($chain, new Withdrawn($told->at ?? $now, $how, $ends, $told?->by, $digests), $said);
+            if ($told?->file !== null) {
+                KeptFile::query()->create([
+                    'subject' => $subject, 'entry' => $entry->id, 'name' => $told->file->name, 'type' => $told->file->type,
+                    'bytes' => Crypt::encryptString($told->file->content),
+                ]);
+            }
             $this->delete->leaveAlone($subject);
             foreach ($this->comeToNothing($subject) as $journey) {
                 $revoked = $journey->path()->revoked($now);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Signup\ToldFile;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
 use App\Support\SystemClock;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
 use Juramen\Canon\Day;
 use Juramen\Canon\Instant;
@@ -36,6 +38,11 @@ final class WithdrawalRequest extends FormRequest
             } elseif ($day->isAfter($this->clock()->today())) {
                 $validator->errors()->add('day', 'That day is still to come. Give the day on which it reached the house.');
             }
+            try {
+                $this->told();
+            } catch (Refused $e) {
+                $validator->errors()->add('file', $e->getMessage());
+            }
             if ($this->text('purpose') !== '' && $this->purpose() === null) {
                 $validator->errors()->add('purpose', 'There is no such purpose.');
             }
@@ -54,6 +61,21 @@ final class WithdrawalRequest extends FormRequest
         $given = $this->text('purpose');
 
         return app(RegistersInForce::class)->registers()->purposes->get($given) === null ? null : $given;
+    }
+
+    /**
+     * The letter or message itself, where it is given.
+     *
+     * @throws Refused
+     */
+    public function told(): ?ToldFile
+    {
+        $file = $this->file('file');
+        if (! $file instanceof UploadedFile) {
+            return null;
+        }
+
+        return ToldFile::from($file->getClientOriginalName(), $file->isValid() ? (string) $file->getContent() : '');
     }
 
     public function how(): How

@@ -7,5 +7,6 @@ namespace App\Pages\Evidence;
 /** A personal value that is kept with an act. */
 final readonly class KeptValue
 {
-    public function __construct(public string $name, public string $value) {}
+    /** @param  string|null  $link  where the file is, of which it speaks */
+    public function __construct(public string $name, public string $value, public ?string $link = null) {}
 }

@@ -191,7 +191,10 @@ final class ShowPerson
             implode(' ', str_split($chosen->digest()->hex(), 8)), (string) $act->edition()?->short(),
             $consent instanceof Given ? $this->agreed($consent) : [],
             array_map(
-                static fn (Disclosure $d): KeptValue => new KeptValue(ValueName::of($d->name), $d->value),
+                static fn (Disclosure $d): KeptValue => new KeptValue(
+                    ValueName::of($d->name), $d->value,
+                    $d->name === 'file' ? route('evidence.file', [$chosen->subject->hex(), $chosen->id->hex()]) : null
+                ),
                 $this->personal->ofEntry($chosen->id)
             ),
             $act instanceof Given ? self::notes($act) : [],

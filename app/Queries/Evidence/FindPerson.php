@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Evidence;
 
 use App\Actions\Signup\KnowSubscriber;
+use App\Models\KeptFile;
 use App\Models\RegisteredController;
 use App\Models\Subscriber;
 use App\Support\Stored;
@@ -33,5 +34,12 @@ final class FindPerson
         }
 
         return null;
+    }
+
+    /** The file that is kept with an entry of this person. */
+    public function fileOf(Subscriber $person, string $entry): ?KeptFile
+    {
+        return preg_match('/^[0-9a-f]{32}$/D', $entry) !== 1 ? null
+            : KeptFile::query()->where('subject', $person->subject->bytes)->where('entry', Id::fromHex($entry)->bytes)->first();
     }
 }

@@ -87,5 +87,5 @@ return [
         'restored' => 'An older database was restored while this mail waited in it',
         'no-longer-wanted' => 'Its reason was gone before it was sent',
     ],
-    'values' => ['email' => 'Email', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'country' => 'Country', 'network' => 'Network, truncated'],
+    'values' => ['email' => 'Email', 'file' => 'The letter or message', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'country' => 'Country', 'network' => 'Network, truncated'],
 ];

@@ -26,7 +26,7 @@
 @endforeach
 <section>
 @forelse ($act->kept as $kept)
-<p>{{ $kept->name }} <b>{{ $kept->value }}</b></p>
+<p>{{ $kept->name }} @if ($kept->link !== null)<a href="{{ $kept->link }}">{{ $kept->value }}</a>@else<b>{{ $kept->value }}</b>@endif</p>
 @empty
 <p class="soft">No personal value is kept with this act.</p>
 @endforelse

@@ -24,6 +24,7 @@ use Juramen\Points\Field;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
 final class PersonController
@@ -77,6 +78,22 @@ final class PersonController
         return response($published->form($edition, $given->language)->with($filling->pieces()), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
+        ]);
+    }
+
+    /** The letter or message with which somebody withdrew: as a download, and only as the entry says it is. */
+    public function file(Request $request, PersonalValues $personal, string $subject, string $entry): Response
+    {
+        $file = $this->people->fileOf($this->subscriber($subject), $entry) ?? abort(404);
+        $said = array_filter($personal->ofEntry($file->entry), static fn (Disclosure $d): bool => $d->name === 'file' && $file->isAsSaid($d->value));
+        if ($said === []) {
+            abort(404);
+        }
+        $this->log->seen(SignedIn::user($request), ActKind::LookedAt, $subject);
+
+        return response($file->content(), 200, [
+            'Content-Type' => $file->type, 'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $file->name, 'file'),
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
         ]);
     }
 

@@ -23,7 +23,7 @@ final class WithdrawalController
     public function record(WithdrawalRequest $request, RecordWithdrawal $record): RedirectResponse
     {
         $by = SignedIn::user($request);
-        $record($request->email(), $request->purpose(), new ToldWithdrawal($request->how(), $request->at(), $by->named()), $by);
+        $record($request->email(), $request->purpose(), new ToldWithdrawal($request->how(), $request->at(), $by->named(), $request->told()), $by);
 
         return redirect()->route('withdrawals')
             ->with('said', 'Recorded. Whatever was agreed to with this address until then has ended now; whether there was anything is told to nobody here.');
