@@ -68,6 +68,7 @@ enum ActRefusal: string implements Refusal
     case LinkOver = 'link-over';
     case FileSize = 'file-size';
     case FileKind = 'file-kind';
+    case Retired = 'retired';
     case StatementsRenamed = 'statements-renamed';
     case NothingToHandOver = 'nothing-to-hand-over';
     case OfficersReturn = 'officers-return';
@@ -138,6 +139,7 @@ enum ActRefusal: string implements Refusal
             self::CodeWrong => 'This code does not fit. Type the one that the app shows now; each is taken once.',
             self::FileSize => 'A file of at most :most MB is kept; this one is larger, or empty.',
             self::FileKind => 'A PDF, a picture (JPEG, PNG), a text or a mail (.eml) is kept; this is something else.',
+            self::Retired => 'It is retired, and stays as it was.',
             self::StatementsRenamed => 'Only statements are renamed here; everything else is called what stands on it.',
             self::NothingToHandOver => 'There is nothing to hand over: visitors see exactly this already.',
             self::OfficersReturn => 'Officers send a sheet back.',

@@ -121,7 +121,7 @@ test('marks are known as spent for as long as their page may lie open, and delet
     $this->signUp('oda@post.example', marks: $marks)->assertStatus(422)->assertSee('sent before with other details');
     Carbon::setTestNow(now()->addHours(26));
     expect(app(App\Actions\Upkeep\DeleteDue::class)()->get('spent marks')->count)->toBe(1);
-    $this->signUp('oda@post.example', marks: $marks)->assertStatus(422)->assertSee('lain open');
+    $this->signUp('oda@post.example', marks: $marks)->assertStatus(422)->assertSee('been open');
     expect($this->acts())->toBe(['given']);
 });
 

@@ -72,7 +72,7 @@ test('somebody is invited, sets up a code at sign-in, loses the phone and the pa
   await expect(hers).toHaveURL(/\/desk$/);
   await hers.goto('/account');
   await expect(hers.locator('main')).toContainText('9 recovery codes left');
-  await expect(hers.locator('main')).toContainText('came in with a recovery code');
+  await expect(hers.locator('main')).toContainText('signed in with a recovery code');
   await hers.getByRole('button', { name: 'Sign out' }).click();
 
   // The phone is gone, and the password forgotten: an administrator ends the code, and a mail brings a link.

@@ -88,7 +88,7 @@ test('somebody is invited, sets a password by the link of the mail, once, and co
     expect(who('ida@tidewick.example')->password)->toBeNull();
     $set(SENTENCE, SENTENCE)->assertRedirect('/login');
     $set('somebody else sets another', 'somebody else sets another')->assertSessionHasErrors('new');
-    $this->withCookie('enter', $cookie)->get('/enter')->assertNotFound()->assertSee('holds no longer');
+    $this->withCookie('enter', $cookie)->get('/enter')->assertNotFound()->assertSee('no longer works');
     signIn('ida@tidewick.example', SENTENCE)->assertRedirect('/');
     $this->assertAuthenticatedAs(who('ida@tidewick.example'));
     expect(array_slice(done(), -3))->toBe([ActKind::Invited->value, ActKind::SetPassword->value, ActKind::SignedIn->value]);
@@ -265,4 +265,21 @@ test('every act has its words, and they say what it is about where it is about s
         expect($says)->not->toContain('office.did')
             ->and(str_contains($says, ':about'))->toBe($kind->subject() !== App\Models\ActSubject::Nothing, $kind->value);
     }
+});
+
+test('an operator makes the first administrator, and lets one in where nobody can come in any more', function (): void {
+    Act::query()->getConnection()->statement('UPDATE users SET role = "officer" WHERE role = "administrator"');
+    $this->artisan('account:administrator', ['email' => 'nonsense', 'name' => 'Nora'])->assertExitCode(2);
+    $this->artisan('account:administrator', ['email' => 'nora@tidewick.example'])->assertExitCode(2);
+    $this->artisan('account:administrator', ['email' => 'Nora@tidewick.example', 'name' => 'Nora Lie'])->expectsOutputToContain('/enter/')->assertExitCode(0);
+    $this->openLink(entryPath())->assertSee('Nora Lie');
+    $this->post('/enter', ['new' => SENTENCE, 'again' => SENTENCE])->assertRedirect('/login');
+    signIn('nora@tidewick.example', SENTENCE)->assertRedirect('/');
+    $this->get('/accounts')->assertOk()->assertSee('Nora Lie');
+    // The only one has lost everything: the phone, the codes, the password.
+    $nora = who('nora@tidewick.example');
+    $nora->update(['code_secret' => 'GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ']);
+    $this->artisan('account:administrator', ['email' => 'nora@tidewick.example'])->assertExitCode(0);
+    expect($nora->refresh()->asksForCode())->toBeFalse();
+    $this->actingAs(who('runa@tidewick.example'))->get('/acts?area=accounts')->assertSee('The operator')->assertSee('administrator, by the operator');
 });

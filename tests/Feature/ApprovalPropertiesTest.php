@@ -46,7 +46,15 @@ test('in whatever order three people write, undo, submit, return and approve, no
             ),
             2 => mt_rand(0, 1) === 0 ? $change->undo($this->statement, $who) : $change->redo($this->statement, $who),
             3 => $propose->submit($this->statement, $who, 'step '.$step),
-            4 => mt_rand(0, 3) === 0 ? $propose->return($this->statement, $who, 'Not like that.') : null,
+            4 => mt_rand(0, 3) === 0 ? (function () use ($propose, $who): void {
+                $waits = $this->statement->openProposal() !== null;
+                try {
+                    $propose->return($this->statement, $who, 'Not like that.');
+                    expect($waits)->toBeTrue();
+                } catch (Refused) {
+                    expect($waits)->toBeFalse();
+                }
+            })() : null,
             default => (function () use ($approve, $who, $newest): void {
                 try {
                     $approve($this->statement->name(), $who, mt_rand(0, 4) === 0 ? $newest - 1 : $newest, 'A comment of fifteen letters.');

@@ -70,7 +70,7 @@ test('a form that serves something else is sent with every box empty, without a 
         ->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
     // With a tick, both.
     $this->get((string) $this->signUp('imke@post.example')->assertRedirect('/forms/footer-newsletter/en/sent')->headers->get('Location'))
-        ->assertSee('Check your inbox')->assertSee('What you sent besides has arrived');
+        ->assertSee('Check your inbox')->assertSee('What else you sent has arrived');
     expect($this->acts())->toBe(['given'])->and(Enquiry::query()->count())->toBe(2);
     $this->actingAs($this->runa)->get('/enquiries')->assertOk()->assertSee('imke@post.example')->assertSee('2 are kept');
     expect((string) $this->get('/enquiries?as=csv')->assertOk()->streamedContent())->toContain('footer-newsletter,2,de,')->not->toContain('post.example');

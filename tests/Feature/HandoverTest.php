@@ -103,4 +103,8 @@ test('a statement is renamed without touching what people agreed to, and is call
     $copy = Record::query()->where('slug', 'island-news')->firstOrFail();
     expect($copy->newestRevision()->document->text(Place::of('texts', 'en')))->toBe($record->newestRevision()->document->text(Place::of('texts', 'en')))
         ->and($copy->editions()->count())->toBe(0);
+    // Retired words live on in a copy.
+    $this->post('/records/statement/island-news/retire', ['reason' => 'Nobody asks for this any more.'])->assertSessionHasNoErrors();
+    $this->get('/records/statement/island-news')->assertSee('Copy its words as')->assertDontSee('Rename');
+    $this->post('/records/statement/island-news/rename', ['rename' => 'Other'])->assertSessionHasErrors('rename');
 });

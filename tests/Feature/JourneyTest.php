@@ -118,7 +118,7 @@ test('a mail\'s link leads to an address without its secret, which a page that i
     $this->withUnencryptedCookies([$path => $path === 'confirm' ? $this->withdrawToken() : $this->confirmToken()])->get("/$path")->assertNotFound();
     $this->get("/$path/nonsense")->assertNotFound();
     // A browser that keeps no cookie is told so.
-    $this->withUnencryptedCookies([$path => ''])->get("/$path?opened=1")->assertOk()->assertSee('Your browser kept nothing of the link');
+    $this->withUnencryptedCookies([$path => ''])->get("/$path?opened=1")->assertOk()->assertSee('Your browser did not keep the link');
     expect($this->acts())->toBe(['given']);
     // A form sets none.
     expect($this->get('/forms/footer-newsletter/en')->headers->getCookies())->toBe([]);

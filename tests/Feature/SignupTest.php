@@ -99,7 +99,7 @@ test('without our own visit mark one is asked to check and send, with what was t
 test('a page that lay open for more than a day is shown again', function (): void {
     $marks = $this->marks();
     Carbon::setTestNow(now()->addHours(25));
-    $response = $this->signUp('imke@post.example', marks: $marks)->assertStatus(422)->assertSee('lain open for a long time');
+    $response = $this->signUp('imke@post.example', marks: $marks)->assertStatus(422)->assertSee('been open for a long time');
     expect($this->acts())->toBe([])->and((new Crawler((string) $response->getContent()))->filter('#email')->attr('value'))->toBe('imke@post.example');
 });
 

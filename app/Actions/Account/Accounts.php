@@ -125,6 +125,27 @@ final class Accounts
     }
 
     /**
+     * An administrator by the word of whoever runs commands on this machine: new, or an account that is opened again or made one. Nobody
+     * needs to be administrator for it; so the first comes to be, and so one comes in where the only one cannot any more.
+     *
+     * @throws Refused where the address or the name is none
+     */
+    public function byOperator(string $email, string $name): User
+    {
+        return DB::transaction(function () use ($email, $name): User {
+            $user = User::query()->where('email', SignIn::fold($email))->lockForUpdate()->first()
+                ?? User::query()->make(['name' => self::name($name), 'email' => self::address($email, null)]);
+            $user->fill(['role' => Role::Administrator, 'ended_at' => null, 'code_secret' => null, 'code_step' => null])->save();
+            RecoveryCodeRow::query()->where('user_id', $user->id)->delete();
+            $this->sessions->endAll($user);
+            $this->links->send($user, EntryLinkKind::Invitation);
+            $this->log->write(null, ActKind::Invited, (string) $user->id, 'administrator, by the operator');
+
+            return $user;
+        }, 3);
+    }
+
+    /**
      * @template T
      *
      * @param  callable(): T  $do

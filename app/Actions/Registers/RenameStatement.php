@@ -32,6 +32,7 @@ final class RenameStatement
         $name = trim((string) preg_replace('/[\s\x00-\x1f]+/u', ' ', mb_scrub($name, 'UTF-8')));
         $ground = match (true) {
             $record->kind !== RecordKind::Statement => ActRefusal::StatementsRenamed,
+            $record->retired_at !== null => ActRefusal::Retired,
             $name === '' || mb_strlen($name) > self::LONGEST => ActRefusal::NameNeeded,
             default => null,
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Account;
 
 use App\Models\Act;
+use App\Models\ActKind;
 use App\Models\ActSubject;
 use App\Models\Point;
 use App\Models\Subscriber;
@@ -28,7 +29,7 @@ final readonly class ActRow
         [$before, $after] = [...explode(':about', ActNames::says($act->kind), 2), ''];
 
         return new self(
-            Moments::exact($act->at), $act->user->name ?? 'Somebody not signed in', $before,
+            Moments::exact($act->at), $act->user->name ?? ($act->kind === ActKind::Invited ? 'The operator' : 'Somebody not signed in'), $before,
             str_contains(ActNames::says($act->kind), ':about') ? $names->of($act) : '',
             $reader === null || self::mayLook($reader, $act) ? $names->link($act) : null, $after, $act->detail
         );

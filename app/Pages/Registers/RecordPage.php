@@ -11,7 +11,6 @@ use App\Models\RecordState;
 use App\Models\Revision;
 use App\Pages\Controls\ConflictView;
 use Juramen\Canon\Document;
-use Juramen\Register\RecordKind;
 
 /** What the screen of a statement or a register's entry shows. */
 final readonly class RecordPage
@@ -25,6 +24,7 @@ final readonly class RecordPage
      * @param  string|null  $returned  why it came back, where its newest proposal did
      * @param  list<ConflictView>  $conflicts
      * @param  string  $news  what somebody else did meanwhile
+     * @param  bool  $mayCopy  also where it is retired: its words may live on in another
      */
     public function __construct(
         public Record $record,
@@ -47,6 +47,7 @@ final readonly class RecordPage
         public bool $canRedo,
         public array $conflicts = [],
         public string $news = '',
+        public bool $mayCopy = false,
     ) {}
 
     /** An address of this record: "change", "judge", "mend", "review". */
@@ -58,10 +59,5 @@ final readonly class RecordPage
     public function isOpen(): bool
     {
         return $this->state === RecordState::Draft || $this->state === RecordState::Submitted;
-    }
-
-    public function isStatement(): bool
-    {
-        return $this->record->kind === RecordKind::Statement;
     }
 }

@@ -95,6 +95,7 @@ final class ShowRecord
             $edition, $state, $this->standing($record, $state, $edition, $revision, $open), $open, $returned?->reply,
             $returned === null ? null : $returned->decider?->name.', '.Moments::day($returned->decided_at ?? $returned->submitted_at),
             $history->undo() !== null, $history->redo() !== null, ConflictView::all($record->kind, $conflicts), $news,
+            $entry instanceof Statement && $user->can('write', [Record::class, $record->kind]),
         );
     }
 

@@ -73,10 +73,10 @@ return [
     'withdrawn-already' => ['title' => 'Der er intet tilbage at stoppe', 'text' => 'Dit samtykke blev trukket tilbage tidligere. Vi skriver ikke til dig.'],
     'bad-link' => ['title' => 'Linket er ikke fuldstændigt', 'text' => 'Det kan være blevet klippet over, da det blev kopieret. Åbn det en gang til fra mailen.'],
     'no-cookie' => ['title' => 'Din browser huskede ikke linket', 'text' => 'Tillad denne side at gemme en cookie i en halv time, og åbn linket fra mailen igen.'],
-    'gone' => ['title' => 'Siden findes ikke', 'text' => 'Se adressen efter. En formular kan også være flyttet eller slut.'],
+    'gone' => ['title' => 'Siden findes ikke', 'text' => 'Tjek adressen. Formularen kan også være flyttet eller lukket.'],
     'paused' => ['title' => 'Denne formular er sat på pause', 'text' => 'Der kan ikke sendes noget her lige nu, og intet er sendt. Kom tilbage senere, eller skriv til adressen herunder.'],
     'language' => ['title' => 'Formularen findes ikke på det sprog', 'text' => 'Den findes på disse:'],
-    'failure' => ['title' => 'Det gik ikke lige nu', 'text' => 'Fejlen er vores, ikke din. Prøv igen om nogle minutter; linket i din mail bliver ved med at gælde.'],
+    'failure' => ['title' => 'Det lykkedes ikke lige nu', 'text' => 'Fejlen er vores, ikke din. Prøv igen om nogle minutter; linket i din mail bliver ved med at gælde.'],
     'refused' => ['title' => 'Det var for meget på en gang', 'text' => 'Det, der blev sendt, er større, end formularen kan tage imod. Gå tilbage, gør det kortere, og send igen.'],
     'mail' => [
         'confirmation' => [

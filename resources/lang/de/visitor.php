@@ -15,7 +15,7 @@ return [
     'again' => [
         'errors' => 'Es wurde noch nichts gesendet. Bitte sehen Sie hier noch einmal hin:',
         'fast' => 'Das ging sehr schnell, und Programme senden Formulare auch schnell. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal.',
-        'busy' => 'Im Moment senden viele dieses Formular. Nichts ist verloren: Ihre Angaben stehen unten. Bitte warten Sie einen Augenblick und klicken Sie noch einmal auf die Schaltfläche; dann kommen Sie zuerst dran.',
+        'busy' => 'Im Moment senden viele dieses Formular. Nichts ist verloren: Ihre Angaben stehen unten. Bitte warten Sie einen Augenblick und klicken Sie noch einmal auf die Schaltfläche; dann sind Sie als Nächstes an der Reihe.',
         'check' => 'Bitte prüfen Sie Ihre Angaben, kreuzen Sie noch einmal an, womit Sie einverstanden sind, und senden Sie. Es wurde noch nichts gesendet.',
         'check-kept' => 'Was Sie gesendet haben, ist angekommen. Wenn Sie auch mit dem einverstanden sind, was unten neben dem Kästchen steht, kreuzen Sie es an und senden Sie; sonst sind Sie fertig und können diese Seite schließen.',
         'old' => 'Diese Seite stand lange offen. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal; es wurde noch nichts gesendet.',
@@ -75,9 +75,9 @@ return [
     'no-cookie' => ['title' => 'Ihr Browser hat sich den Link nicht gemerkt', 'text' => 'Bitte erlauben Sie dieser Seite für eine halbe Stunde ein Cookie, und öffnen Sie den Link noch einmal aus der E-Mail.'],
     'gone' => ['title' => 'Diese Seite gibt es nicht', 'text' => 'Bitte prüfen Sie die Adresse. Ein Formular kann auch umgezogen oder beendet sein.'],
     'paused' => ['title' => 'Dieses Formular pausiert', 'text' => 'Hier kann gerade nichts gesendet werden, und es wurde nichts gesendet. Bitte kommen Sie später wieder, oder schreiben Sie an die Adresse unten.'],
-    'language' => ['title' => 'Dieses Formular gibt es nicht in dieser Sprache', 'text' => 'Es gibt es in diesen:'],
+    'language' => ['title' => 'Dieses Formular gibt es nicht in dieser Sprache', 'text' => 'Sie finden es in diesen:'],
     'failure' => ['title' => 'Das hat gerade nicht geklappt', 'text' => 'Der Fehler liegt bei uns, nicht bei Ihnen. Bitte versuchen Sie es in ein paar Minuten noch einmal; der Link in Ihrer E-Mail bleibt gültig.'],
-    'refused' => ['title' => 'Das war zu viel auf einmal', 'text' => 'Das Gesendete ist größer, als dieses Formular aufnehmen kann. Bitte gehen Sie zurück, kürzen Sie es und senden Sie noch einmal.'],
+    'refused' => ['title' => 'Das war zu viel auf einmal', 'text' => 'Was Sie gesendet haben, ist zu groß für dieses Formular. Bitte gehen Sie zurück, kürzen Sie es und senden Sie noch einmal.'],
     'mail' => [
         'confirmation' => [
             'subject' => 'Bitte bestätigen: :title',

@@ -60,7 +60,7 @@ return [
         'signed-in' => 'signed in', 'signed-out' => 'signed out', 'sign-in-refused' => 'tried to sign in as :about',
         'set-password' => 'set a password', 'asked-for-password' => 'asked for a new password for :about',
         'began-second-factor' => 'began to be asked for a code', 'ended-second-factor' => 'is asked for no code any more',
-        'used-recovery-code' => 'came in with a recovery code', 'ended-session' => 'ended a session', 'invited' => 'invited :about',
+        'used-recovery-code' => 'signed in with a recovery code', 'ended-session' => 'ended a session', 'invited' => 'invited :about',
         'changed-account' => 'changed the account of :about', 'ended-account' => 'ended the account of :about',
         'reopened-account' => 'opened the account of :about again', 'dropped-second-factor' => 'ended the code at sign-in for :about',
         'wrote' => 'wrote in the draft of :about', 'began' => 'began :about', 'renamed' => 'renamed :about', 'submitted' => 'submitted :about for approval',

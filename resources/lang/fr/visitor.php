@@ -15,7 +15,7 @@ return [
     'again' => [
         'errors' => 'Rien n’a encore été envoyé. Regardez à nouveau ici :',
         'fast' => 'C’était très rapide, et les programmes aussi envoient les formulaires rapidement. Vérifiez vos informations et envoyez à nouveau.',
-        'busy' => 'Beaucoup envoient ce formulaire en ce moment. Rien n’est perdu : vos informations sont ci-dessous. Attendez un instant et appuyez à nouveau sur le bouton ; vous passerez alors en premier.',
+        'busy' => 'Beaucoup de personnes envoient ce formulaire en ce moment. Rien n’est perdu : vos informations sont ci-dessous. Attendez un instant et appuyez à nouveau sur le bouton ; vous passerez alors en premier.',
         'check' => 'Vérifiez vos informations, cochez à nouveau ce que vous acceptez, et envoyez. Rien n’a encore été envoyé.',
         'check-kept' => 'Ce que vous avez envoyé est bien arrivé. Si vous acceptez aussi ce qui figure à côté de la case ci-dessous, cochez-la et envoyez ; sinon, c’est fini et vous pouvez fermer cette page.',
         'old' => 'Cette page est restée ouverte longtemps. Vérifiez vos informations et envoyez à nouveau ; rien n’a encore été envoyé.',
@@ -32,12 +32,12 @@ return [
     ],
     'field' => [
         'missing' => 'Remplissez ceci : :label.',
-        'too-long' => 'Au plus :most caractères tiennent ici ; il y en a :count.',
+        'too-long' => ':most caractères au plus ; il y en a :count.',
         'reaches' => 'Vous acceptez d’être joint par ce moyen : remplissez ceci, ou décochez la case : :label.',
         'line' => 'Une seule ligne tient ici.',
         'country' => 'Nous ne connaissons pas ce pays. Écrivez son nom, ou son code à deux lettres.',
     ],
-    'tick' => 'Sans votre coche, nous n’avons rien à envoyer. Cochez la case si vous êtes d’accord.',
+    'tick' => 'Si la case n’est pas cochée, nous n’avons rien à envoyer. Cochez la case si vous êtes d’accord.',
     'sent' => [
         'title' => 'Regardez votre boîte de réception',
         'text' => 'Nous avons envoyé un e-mail à l’adresse indiquée. Cliquez sur son bouton, et votre inscription est confirmée. D’ici là, rien ne se passe.',
@@ -73,11 +73,11 @@ return [
     'withdrawn-already' => ['title' => 'Il n’y a plus rien à arrêter', 'text' => 'Votre consentement avait déjà été retiré. Nous ne vous écrivons pas.'],
     'bad-link' => ['title' => 'Ce lien n’est pas complet', 'text' => 'Il a peut-être été coupé en le copiant. Ouvrez-le à nouveau depuis l’e-mail.'],
     'no-cookie' => ['title' => 'Votre navigateur n’a pas retenu le lien', 'text' => 'Autorisez cette page à garder un cookie pendant une demi-heure, puis ouvrez à nouveau le lien depuis l’e-mail.'],
-    'gone' => ['title' => 'Cette page n’existe pas', 'text' => 'Vérifiez l’adresse. Un formulaire peut aussi avoir déménagé ou pris fin.'],
+    'gone' => ['title' => 'Cette page n’existe pas', 'text' => 'Vérifiez l’adresse. Le formulaire a peut-être été déplacé ou fermé.'],
     'paused' => ['title' => 'Ce formulaire est en pause', 'text' => 'Rien ne peut être envoyé ici pour le moment, et rien ne l’a été. Revenez plus tard, ou écrivez à l’adresse ci-dessous.'],
     'language' => ['title' => 'Ce formulaire n’existe pas dans cette langue', 'text' => 'Il existe dans celles-ci :'],
     'failure' => ['title' => 'Cela n’a pas fonctionné', 'text' => 'La faute est à nous, pas à vous. Essayez encore dans quelques minutes ; le lien de votre e-mail reste valable.'],
-    'refused' => ['title' => 'C’était trop à la fois', 'text' => 'Ce qui a été envoyé est plus grand que ce formulaire ne peut prendre. Revenez en arrière, raccourcissez et envoyez à nouveau.'],
+    'refused' => ['title' => 'C’était trop à la fois', 'text' => 'Votre envoi est trop volumineux pour ce formulaire. Revenez en arrière, raccourcissez-le et envoyez à nouveau.'],
     'mail' => [
         'confirmation' => [
             'subject' => 'À confirmer : :title',

@@ -15,7 +15,7 @@ return [
     'again' => [
         'errors' => 'Inget har skickats ännu. Titta på det här en gång till:',
         'fast' => 'Det gick mycket fort, och program skickar också formulär fort. Kontrollera dina uppgifter och skicka en gång till.',
-        'busy' => 'Många skickar det här formuläret just nu. Inget är förlorat: det du skrev står nedan. Vänta ett ögonblick och tryck på knappen en gång till; då går du före.',
+        'busy' => 'Många skickar det här formuläret just nu. Inget är förlorat: det du skrev står nedan. Vänta ett ögonblick och tryck på knappen en gång till; då kommer du först.',
         'check' => 'Kontrollera dina uppgifter, kryssa igen för det du går med på och skicka. Inget har skickats ännu.',
         'check-kept' => 'Det du skickade har kommit fram. Om du också samtycker till det som står vid rutan nedan, kryssa i den och skicka; annars är du klar och kan stänga sidan.',
         'old' => 'Den här sidan har legat öppen länge. Kontrollera dina uppgifter och skicka en gång till; inget har skickats ännu.',
@@ -65,7 +65,7 @@ return [
         'title' => 'Vill du sluta få våra mejl?',
         'text' => 'Du återkallar ditt samtycke till det här:',
         'button' => 'Sluta skicka',
-        'only' => 'Sluta bara med detta',
+        'only' => 'Sluta bara med det här',
         'keep' => 'Vill du fortsätta få dem, stäng bara sidan.',
     ],
     'withdrawn-one' => ['title' => 'Klart: det här har upphört', 'text' => 'Ditt samtycke till det är återkallat från och med nu. Allt annat du gått med på fortsätter.'],
@@ -75,7 +75,7 @@ return [
     'no-cookie' => ['title' => 'Webbläsaren sparade inte länken', 'text' => 'Tillåt den här sidan att spara en kaka i en halvtimme och öppna länken från mejlet igen.'],
     'gone' => ['title' => 'Det finns ingen sådan sida', 'text' => 'Kontrollera adressen. Formuläret kan ha flyttats eller stängts.'],
     'paused' => ['title' => 'Det här formuläret är pausat', 'text' => 'Just nu går det inte att skicka något här, och inget har skickats. Kom tillbaka senare, eller skriv till adressen nedan.'],
-    'language' => ['title' => 'Det här formuläret talar inte det språket', 'text' => 'Det finns på de här:'],
+    'language' => ['title' => 'Det här formuläret finns inte på det språket', 'text' => 'Det finns på de här:'],
     'failure' => ['title' => 'Det gick inte just nu', 'text' => 'Felet är vårt, inte ditt. Försök igen om några minuter; länken i ditt mejl fortsätter att gälla.'],
     'refused' => ['title' => 'Det var för mycket på en gång', 'text' => 'Det som skickades är större än formuläret kan ta emot. Gå tillbaka, korta ner och skicka igen.'],
     'mail' => [

@@ -30,9 +30,9 @@ name it.</p>
 </table>
 @endif
 </div>
-<aside class="margin" aria-label="Coming in">
-<section><h2>Coming in</h2>
-<p>Last came in: {{ $row->last }}.</p>
+<aside class="margin" aria-label="Signing in">
+<section><h2>Signing in</h2>
+<p>Last signed in: {{ $row->last }}.</p>
 <p>{{ $row->asksForCode ? 'After the password, a code of an app is asked for.' : 'No code is asked for after the password.' }}</p>
 @if ($row->asksForCode)
 <form method="post" action="{{ route('accounts.drop', $row->id) }}">@csrf
@@ -41,7 +41,7 @@ name it.</p>
 @endif
 @if ($row->state === App\Pages\Account\ColleagueState::Invited)
 <form method="post" action="{{ route('accounts.again', $row->id) }}">@csrf
-<p class="soft">A new link; the one before holds no longer.</p><button>Invite again</button></form>
+<p class="soft">A new link; the one before no longer works.</p><button>Invite again</button></form>
 @endif
 </section>
 @if ($row->state !== App\Pages\Account\ColleagueState::Ended)

@@ -17,7 +17,7 @@
 <caption>Who works here</caption>
 <thead><tr><x-sorted column="name" :by="$page->sorting">Name</x-sorted><x-sorted column="role" :by="$page->sorting">Role</x-sorted>
 <x-sorted column="state" :by="$page->sorting">Account</x-sorted><x-sorted column="code" :by="$page->sorting">Code at sign-in</x-sorted>
-<x-sorted column="last" :by="$page->sorting">Last came in</x-sorted></tr></thead>
+<x-sorted column="last" :by="$page->sorting">Last signed in</x-sorted></tr></thead>
 <tbody>
 @foreach ($page->rows as $row)
 <tr><td><a href="{{ route('accounts.show', $row->id) }}"><b>{{ $row->name }}</b></a><br><span class="soft">{{ $row->email }}</span></td>

@@ -1,5 +1,5 @@
 @extends('office.layout')
-@section('title', 'This link holds no longer')
+@section('title', 'This link no longer works')
 @section('content')
 <div class="page">
 <p>It was used already, a newer one was sent, or its time is over. It can also be that the whole link did not come along: open it from the mail itself.</p>

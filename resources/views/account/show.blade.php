@@ -35,7 +35,7 @@
 <p class="soft">Something here was not you? Change your password and tell an administrator.</p>
 @endif
 </div>
-<aside class="margin" aria-label="Coming in">
+<aside class="margin" aria-label="Signing in">
 <section>
 <h2>Code at sign-in</h2>
 @if (auth()->user()->asksForCode())

@@ -15,7 +15,7 @@
 <label for="code">Code</label>
 <input id="code" name="code" type="text" autocomplete="one-time-code" spellcheck="false" autocapitalize="off" maxlength="40" autofocus
  @error('code') aria-invalid="true" aria-describedby="wrong" @enderror>
-<button class="do">Come in</button>
+<button class="do">Sign in</button>
 <p><a href="{{ route('login') }}">Begin anew</a></p>
 </form>
 </aside>

@@ -18,13 +18,13 @@
 <td>{{ $row->what }}</td>
 <td class="mono">{{ $row->why }}</td>
 <td class="doing"><form method="post" action="{{ $row->again }}">@csrf<button>Do it again</button></form>
-<form method="post" action="{{ $row->leave }}">@csrf<button class="plain">Leave it</button></form></td>
+<form method="post" action="{{ $row->leave }}">@csrf<x-sure does="Leave it" asks="It is never done then." /></form></td>
 </tr>
 @endforeach
 </tbody>
 </table>
 <x-several :action="route('work.several')" what="pieces"><button name="act" value="again">Do them again</button>
-<button name="act" value="leave" class="plain">Leave them</button></x-several>
+<x-sure does="Leave them" asks="They are never done then." name="act" value="leave" /></x-several>
 @endif
 </div>
 @endsection

@@ -1,5 +1,5 @@
 <section><h2>Who it is</h2>
-<p class="sentence"><x-place.line :of="$form->name" /> answers for its signup points. Its address is <x-place.line :of="$form->address" />,
+<p class="sentence"><x-place.line :of="$form->name" /> is responsible for its signup points. Its address is <x-place.line :of="$form->address" />,
  in <x-place.choice :of="$form->country" />. People reach it at <x-place.line :of="$form->contact" />;
  its data protection officer at <x-place.line :of="$form->dpo" />.
  Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative" />.</p>

@@ -98,6 +98,7 @@
 <p><a href="{{ $record->to('show') }}">Back</a></p>
 @if ($record->mayApprove && $record->record->kind->canBeRetired() && $record->record->retired_at === null)
 <details @error('reason') open @enderror><summary>Retire it</summary>
+<p class="soft">It cannot be taken into use again; the words of a statement can be copied to a new one.</p>
 @error('reason')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <label for="reason">Why it is retired</label><textarea id="reason" name="reason" rows="2">{{ old('reason') }}</textarea>
 <button formaction="{{ $record->to('retire') }}">Retire</button></details>

@@ -4,14 +4,16 @@
 @section('content')
 @include('wording.tabs', ['tab' => $tab])
 @include('records.body')
-@if ($page->isStatement() && $page->mayWrite)
+@if ($page->mayCopy)
 <section class="page apart" aria-label="Name and copy">
+@if ($page->mayWrite)
 <form method="post" action="{{ route('statements.rename', $page->record->slug) }}" class="ask">@csrf
 <label for="rename">It is called</label><input id="rename" name="rename" class="short" autocomplete="off" value="{{ old('rename', $page->record->called()) }}"
  @error('rename') aria-invalid="true" aria-describedby="wrong-rename" @enderror><button>Rename</button>
 <span class="soft">Entries go on naming it <span class="mono">{{ $page->record->slug }}</span>.</span>
 @error('rename')<p class="wrong" id="wrong-rename" role="alert">{{ $message }}</p>@enderror
 </form>
+@endif
 <form method="post" action="{{ route('statements.copy', $page->record->slug) }}" class="ask">@csrf
 <label for="copy">Copy its words as</label><input id="copy" name="copy" class="short" autocomplete="off" value="{{ old('copy') }}"
  @error('copy') aria-invalid="true" aria-describedby="wrong-copy" @enderror><button>Copy</button>

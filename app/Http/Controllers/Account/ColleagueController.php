@@ -73,7 +73,7 @@ final class ColleagueController
 
     public function again(Request $request, User $user): RedirectResponse
     {
-        return $this->done($request, $user, 'A new invitation is on its way; links sent before hold no longer.', function (User $by) use ($user): void {
+        return $this->done($request, $user, 'A new invitation is on its way; links sent before no longer work.', function (User $by) use ($user): void {
             $this->accounts->inviteAgain($by, $user);
         });
     }
