@@ -25,6 +25,16 @@ final readonly class Day implements Stringable
         return $day !== false && $day->format('Y-m-d') === $text ? new self($text) : throw Refused::because(DraftRefusal::NotADay, given: $text);
     }
 
+    /** The day that a text says; null where it says none. */
+    public static function tryParse(string $text): ?self
+    {
+        try {
+            return self::parse($text);
+        } catch (Refused) {
+            return null;
+        }
+    }
+
     /** The day that it is at a moment in a zone. */
     public static function at(Instant $moment, DateTimeZone $zone): self
     {

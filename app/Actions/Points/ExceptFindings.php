@@ -12,7 +12,6 @@ use App\Support\SystemClock;
 use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Ground;
-use Juramen\Canon\Refused;
 use Juramen\Consent\Acts\Excepted;
 
 /**
@@ -77,12 +76,8 @@ final class ExceptFindings
     private function isEnd(string $until): bool
     {
         $today = $this->clock->today();
-        try {
-            $end = Day::parse($until);
-        } catch (Refused) {
-            return false;
-        }
+        $end = Day::tryParse($until);
 
-        return ! $today->isAfter($end) && ! $end->isAfter($today->plus(self::LONGEST));
+        return $end !== null && ! $today->isAfter($end) && ! $end->isAfter($today->plus(self::LONGEST));
     }
 }

@@ -248,11 +248,7 @@ final class Approve
         if ($given === null || $given === '') {
             return $today;
         }
-        try {
-            $day = Day::parse($given);
-        } catch (Refused) {
-            $day = null;
-        }
+        $day = Day::tryParse($given);
 
         return $day === null || $today->isAfter($day) ? throw Refused::because(ActRefusal::DayIsPast, day: $given) : $day;
     }

@@ -93,11 +93,7 @@ final class WithdrawalRequest extends FormRequest
 
     private function day(): ?Day
     {
-        try {
-            return Day::parse($this->text('day'));
-        } catch (Refused) {
-            return null;
-        }
+        return Day::tryParse($this->text('day'));
     }
 
     private function text(string $name): string

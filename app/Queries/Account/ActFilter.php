@@ -6,7 +6,6 @@ namespace App\Queries\Account;
 
 use App\Models\ActArea;
 use Juramen\Canon\Day;
-use Juramen\Canon\Refused;
 
 /** Which acts are meant. What makes no sense filters nothing. */
 final readonly class ActFilter
@@ -24,8 +23,8 @@ final readonly class ActFilter
     public static function parse(string $who, string $area, string $words, string $from, string $to, bool $oldestFirst): self
     {
         return new self(
-            ctype_digit($who) && strlen($who) < 10 ? (int) $who : null, ActArea::tryFrom($area), mb_substr(trim($words), 0, 100), self::day($from),
-            self::day($to), $oldestFirst
+            ctype_digit($who) && strlen($who) < 10 ? (int) $who : null, ActArea::tryFrom($area), mb_substr(trim($words), 0, 100), Day::tryParse($from),
+            Day::tryParse($to), $oldestFirst
         );
     }
 
@@ -36,14 +35,5 @@ final readonly class ActFilter
             'who' => (string) $this->who, 'area' => $this->area->value ?? '', 'q' => $this->words, 'from' => $this->from->text ?? '',
             'to' => $this->to->text ?? '', 'sort' => $this->oldestFirst ? 'at' : '',
         ], static fn (string $value): bool => $value !== '');
-    }
-
-    private static function day(string $text): ?Day
-    {
-        try {
-            return Day::parse($text);
-        } catch (Refused) {
-            return null;
-        }
     }
 }

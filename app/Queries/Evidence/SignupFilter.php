@@ -7,7 +7,6 @@ namespace App\Queries\Evidence;
 use App\Queries\Desk\SignupFate;
 use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
-use Juramen\Canon\Refused;
 
 /** Which sign-ups are meant. What makes no sense filters nothing. */
 final readonly class SignupFilter
@@ -27,7 +26,7 @@ final readonly class SignupFilter
         $edition = preg_match('/^[0-9a-f]{64}$/D', $words) === 1 ? Digest::fromHex($words) : null;
 
         return new self(
-            in_array($fate, SignupFate::ofSignups(), true) ? $fate : null, $point === '' ? null : $point, $edition, self::day($from), self::day($to),
+            in_array($fate, SignupFate::ofSignups(), true) ? $fate : null, $point === '' ? null : $point, $edition, Day::tryParse($from), Day::tryParse($to),
             $sort === 'asked'
         );
     }
@@ -39,14 +38,5 @@ final readonly class SignupFilter
             'state' => $this->state->value ?? '', 'point' => $this->point ?? '', 'words' => $this->words?->hex() ?? '',
             'from' => $this->from->text ?? '', 'to' => $this->to->text ?? '', 'sort' => $this->oldestFirst ? 'asked' : '',
         ], static fn (string $value): bool => $value !== '');
-    }
-
-    private static function day(string $text): ?Day
-    {
-        try {
-            return Day::parse($text);
-        } catch (Refused) {
-            return null;
-        }
     }
 }
