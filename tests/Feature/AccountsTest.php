@@ -246,6 +246,7 @@ test('what was done is found by who, what, when and by name, on the page and in 
     $this->get("/evidence/$subject");
     $this->post('/withdrawals', ['email' => 'imke@post.example', 'purpose' => '', 'how' => 'phone', 'day' => now()->format('Y-m-d')]);
     expect(array_slice(done(), -3))->toBe(['looked-for', 'looked-at', 'told-withdrawal']);
+    $this->get('/evidence')->assertSee('Whom you looked at lately')->assertSee('/evidence/'.$subject);
     $this->get('/acts')->assertOk()->assertSee('Runa Ekdahl')->assertSee('looked at the evidence of')->assertDontSee('imke@post.example');
     $this->get('/acts?q=looked+at')->assertSee('looked at the evidence')->assertDontSee('recorded a withdrawal');
     $this->get('/acts?area=accounts')->assertDontSee('recorded a withdrawal');

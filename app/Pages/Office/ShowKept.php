@@ -45,7 +45,11 @@ final class ShowKept
         $days = $this->days(Retention::Enquiry);
 
         return new KeptPage(
-            number_format($page->total()).($page->total() === 1 ? ' is kept' : ' are kept').", each deleted by itself $days days after it came", $days,
+            match ($page->total()) {
+                0 => 'nothing is kept',
+                1 => "1 is kept, and deleted by itself $days days after it came",
+                default => number_format($page->total())." are kept, each deleted by itself $days days after it came",
+            }, $days,
             array_map(fn (string $id): Option => new Option($id, $this->inForce->nameOf($id), $id === $point), ($this->points)()),
             array_map(fn (Enquiry $e): KeptRow => KeptRow::enquiry($e, $this->inForce->nameOf($e->edition->point->slug)), array_values($page->items())),
             route('enquiries', ['point' => $point, 'sort' => $sorting->text(), 'as' => 'csv']), $page->links('office.pages'), $sorting,

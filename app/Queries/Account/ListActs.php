@@ -30,6 +30,15 @@ final class ListActs
         return array_values(Act::query()->with('user')->where('user_id', $user->id)->orderByDesc('id')->limit(self::LATELY)->get()->all());
     }
 
+    /** @return list<Act> whose evidence somebody looked at last, each person once */
+    public function looksOf(User $user): array
+    {
+        $newest = Act::query()->where('user_id', $user->id)->where('kind', ActKind::LookedAt)->groupBy('about')->selectRaw('MAX(id) AS newest')
+            ->orderByDesc('newest')->limit(self::LATELY)->pluck('newest');
+
+        return array_values(Act::query()->whereKey($newest->all())->orderByDesc('id')->get()->all());
+    }
+
     /** @return list<Act> what was done to somebody's account last */
     public function ofAccount(User $user): array
     {

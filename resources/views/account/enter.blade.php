@@ -2,7 +2,7 @@
 @section('title', $kind === 'invitation' ? "Welcome, $user->name" : 'A new password')
 @section('state', $user->email)
 @section('content')
-<div class="beside tall">
+<div class="beside tall form-first">
 <div class="page">
 <p class="creed">{{ $kind === 'invitation' ? 'Choose a password, and you can sign in.' : 'Choose a new password.' }}</p>
 <p class="soft">You are here as {{ $user->role->value }}: {{ $user->role->does() }}.</p>

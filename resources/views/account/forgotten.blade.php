@@ -1,7 +1,7 @@
 @extends('office.layout')
 @section('title', 'Forgotten password')
 @section('content')
-<div class="beside tall">
+<div class="beside tall form-first">
 <div class="page">
 @if ($asked)
 <p class="creed" role="status">If there is an account with this address, a mail with a link is on its way.</p>

@@ -15,5 +15,17 @@
 An address is not written into any log or address bar.</p>
 <p><a href="{{ route('evidence.signups') }}">All sign-ups</a>, by what became of them, where and when.</p>
 @can('endFor', App\Models\Subscriber::class)<p><a href="{{ route('withdrawals') }}">Record a withdrawal</a> that came by phone or letter.</p>@endcan
+@if ($lately !== [])
+<h2 class="mt-8">Whom you looked at lately</h2>
+<table>
+<caption>Whom you looked at lately</caption>
+<thead><tr><th scope="col">Person</th><th scope="col">When</th></tr></thead>
+<tbody>
+@foreach ($lately as $each)
+<tr><td><a href="{{ $each->link }}">{{ $each->name }}</a></td><td class="line">{{ $each->at }}</td></tr>
+@endforeach
+</tbody>
+</table>
+@endif
 </div>
 @endsection

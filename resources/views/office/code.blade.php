@@ -2,7 +2,7 @@
 @section('title', 'One more step')
 @section('state', 'the code of your app')
 @section('content')
-<div class="beside tall">
+<div class="beside tall form-first">
 <div class="page">
 <p class="creed">The password fits. Now the code that your phone shows.</p>
 <p class="soft">It changes every 30 seconds, and each is taken once: if you have just used one, wait for the next.</p>

@@ -11,7 +11,7 @@
 <table>
 <caption>Held submissions</caption>
 <thead><tr>@can('decide', App\Models\HeldSubmission::class)<x-pick-all />@endcan<x-sorted column="received" :by="$page->sorting">Received</x-sorted><th
- scope="col">From</th><x-sorted column="form" :by="$page->sorting">Form</x-sorted><th scope="col">Why it is held</th>
+ scope="col">From</th><x-sorted column="form" :by="$page->sorting">Form, and why it is held</x-sorted>
 @can('decide', App\Models\HeldSubmission::class)<th scope="col">Decide</th>@endcan</tr></thead>
 <tbody>
 @foreach ($page->rows as $row)
@@ -19,8 +19,7 @@
 @can('decide', App\Models\HeldSubmission::class)<x-pick :id="$row->id" :what="$row->email" />@endcan
 <td class="line">{{ $row->received }}<br><span class="soft">deleted by itself {{ $row->deleted }}</span></td>
 <td>{{ $row->email }}@foreach ($row->values as $each)<br><span class="soft">{{ $each->value }}</span>@endforeach</td>
-<td>{{ $row->form }}</td>
-<td>@foreach ($row->why as $sentence){{ $sentence }}<br>@endforeach</td>
+<td>{{ $row->form }}@foreach ($row->why as $sentence)<br><span class="soft">{{ $sentence }}</span>@endforeach</td>
 @can('decide', App\Models\HeldSubmission::class)
 <td class="doing"><form method="post" action="{{ $row->release }}">@csrf<button>Release</button></form>
 <form method="post" action="{{ $row->delete }}">@csrf<x-sure does="Delete it" asks="Nothing of it is kept." /></form></td>

@@ -1,7 +1,7 @@
 @extends('office.layout')
 @section('title', 'Sign in')
 @section('content')
-<div class="beside tall">
+<div class="beside tall form-first">
 <div class="page">
 <p class="creed">May we use this address, for this purpose, by this channel, at this moment, and why?</p>
 <p class="soft">Whoever works here answers that, and can prove it: the form as it was shown, the words as they stood, and a ledger that outsiders can check.</p>

@@ -13,7 +13,16 @@ export function keep() {
   writeFileSync(`${kept}/dump.sql`, dump);
 }
 
+/** Whether anything was sent since that may have changed what is kept. */
+let touched = true;
+
+export function touch() {
+  touched = true;
+}
+
 export function putBack() {
+  if (!touched) return;
+  touched = false;
   if (!existsSync(`${kept}/dump.sql`)) throw new Error('Nothing was kept to be put back.');
   mariadb('mariadb', { input: readFileSync(`${kept}/dump.sql`) });
   for (const part of ['journal', 'checkpoint']) {

@@ -2,18 +2,25 @@
 import { expect } from '@playwright/test';
 import { writeFileSync } from 'node:fs';
 import { home } from '../support.mjs';
+import { touch } from './clone.mjs';
 
-/** @typedef {{by: 'mouse'|'keys'|'both', slowly: boolean, says: string}} Manner  both: by turns */
+/** @typedef {{by: 'mouse'|'keys'|'both', slowly: boolean, pastes: number, says: string}} Manner  both: by turns */
 export const manners = [
-  { by: 'both', slowly: false, says: 'by mouse and keys in turn, at typing speed' },
-  ...['mouse', 'keys'].flatMap((by) => [true, false].map((slowly) => ({ by, slowly, says: `by ${by}, ${slowly ? 'slowly' : 'at typing speed'}` }))),
+  { by: 'both', slowly: false, pastes: 30, says: 'by mouse and keys in turn, at typing speed' },
+  ...['mouse', 'keys'].flatMap((by) => [true, false].map((slowly) => (
+    { by, slowly, pastes: 200, says: `by ${by}, ${slowly ? 'slowly' : 'at typing speed'}` }))),
 ];
 
 /** Counts what is under way, so that one can wait until nothing is. */
 export function watch(page) {
   const now = { pending: 0, last: Date.now(), wrong: [], expected: false };
   const done = () => { now.pending -= 1; now.last = Date.now(); };
-  page.on('request', () => { now.pending += 1; now.last = Date.now(); });
+  page.on('request', (request) => {
+    // Looking at somebody's evidence is written down, too.
+    if (request.method() !== 'GET' || request.url().includes('/evidence/')) touch();
+    now.pending += 1;
+    now.last = Date.now();
+  });
   page.on('requestfinished', done);
   page.on('requestfailed', done);
   page.on('pageerror', (error) => now.wrong.push(`the page broke: ${error.message}`));
@@ -29,7 +36,7 @@ export function watch(page) {
   return now;
 }
 
-export async function quiet(now, still = 130) {
+export async function quiet(now, still = 90) {
   const until = Date.now() + 15_000;
   while (now.pending > 0 || Date.now() - now.last < still) {
     if (Date.now() > until) throw new Error(`${now.pending} requests do not end.`);
@@ -98,8 +105,10 @@ async function once(page, control, manner, now, turn, what) {
       if (control.type === 'color') await element.dispatchEvent('change');
     } else {
       await page.keyboard.press('ControlOrMeta+a');
-      if (what.length > 200) await page.keyboard.insertText(what.slice(0, -3));
-      await page.keyboard.type(what.length > 200 ? what.slice(-3) : what, { delay });
+      // Of a long text the beginning is pasted and the end typed; of which length on, the manner says.
+      const pasted = what.length > manner.pastes ? what.length - 12 : 0;
+      if (pasted > 0) await page.keyboard.insertText(what.slice(0, pasted));
+      await page.keyboard.type(what.slice(pasted), { delay });
     }
     await page.keyboard.press('Tab');
     shows = what;

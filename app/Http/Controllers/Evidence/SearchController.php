@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Evidence;
 
 use App\Actions\ActLog;
+use App\Actions\Consent\PersonalValues;
 use App\Models\ActKind;
+use App\Pages\Evidence\LookedAt;
+use App\Queries\Account\ListActs;
 use App\Queries\Evidence\FindPerson;
 use App\Queries\Points\PointStatuses;
 use App\Support\SignedIn;
@@ -22,9 +25,9 @@ use Juramen\Register\InvalidEmailAddress;
  */
 final class SearchController
 {
-    public function show(): View
+    public function show(Request $request, ListActs $acts, PersonalValues $personal): View
     {
-        return view('evidence.search');
+        return view('evidence.search', ['lately' => LookedAt::lately(SignedIn::user($request), $acts, $personal)]);
     }
 
     public function find(Request $request, FindPerson $find, PointStatuses $stock, ActLog $log): RedirectResponse
