@@ -29,7 +29,7 @@
 <a href="{{ route('evidence') }}" data-go="e" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
 @endcan
 @can('viewAny', App\Models\User::class)
-<a href="{{ route('accounts') }}" @if(request()->routeIs('accounts*')) aria-current="page" @endif>Accounts</a>
+<a href="{{ route('accounts') }}" data-go="o" @if(request()->routeIs('accounts*')) aria-current="page" @endif>Accounts</a>
 @endcan
 </nav>
 <div class="who">
@@ -50,10 +50,21 @@
 @yield('content')
 </main>
 <dialog id="keys" aria-labelledby="keys-title"><h2 id="keys-title">Keys</h2>
-<dl><dt><kbd>/</kbd></dt><dd>find a person or a point</dd><dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd><dt><kbd>g</kbd> <kbd>p</kbd></dt>
-<dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>to the wording</dd><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd>
-<dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd>
-<dt><kbd>?</kbd></dt><dd>these keys</dd></dl>
+<dl>
+@can('viewAny', App\Models\Subscriber::class)<dt><kbd>/</kbd></dt><dd>find a person or a point</dd>@endcan
+<dt><kbd>g</kbd> <kbd>d</kbd></dt><dd>to the desk</dd>
+@can('viewAny', App\Models\Point::class)
+<dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>to the signup points</dd><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>to the wording</dd>
+@endcan
+@can('viewAny', App\Models\Subscriber::class)
+<dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd>
+@endcan
+@can('viewAny', App\Models\User::class)<dt><kbd>g</kbd> <kbd>o</kbd></dt><dd>to the accounts</dd>@endcan
+<dt><kbd>g</kbd> <kbd>a</kbd></dt><dd>to your own account</dd>
+<dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd>
+<dt><kbd>Esc</kbd></dt><dd>closes the notes on a phone</dd>
+<dt><kbd>?</kbd></dt><dd>these keys</dd>
+</dl>
 <form method="dialog"><button>Close</button></form></dialog>
 </body>
 </html>
