@@ -63,6 +63,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/account/end', [AccountController::class, 'end'])->name('account.end');
     Route::get('/account/codes', [AccountController::class, 'codes'])->name('account.codes');
     Route::post('/account/codes', [AccountController::class, 'begin'])->middleware('throttle:login')->name('account.codes.begin');
+    Route::post('/account/codes/renew', [AccountController::class, 'renew'])->middleware('throttle:login')->name('account.codes.renew');
     Route::post('/account/codes/end', [AccountController::class, 'endCodes'])->middleware('throttle:login')->name('account.codes.end');
 
     Route::get('/accounts', [ColleagueController::class, 'index'])->can('viewAny', User::class)->name('accounts');

@@ -15,6 +15,7 @@ enum ActKind: string
     case BeganSecondFactor = 'began-second-factor';
     case EndedSecondFactor = 'ended-second-factor';
     case UsedRecoveryCode = 'used-recovery-code';
+    case RenewedCodes = 'renewed-codes';
     case EndedSession = 'ended-session';
     case Invited = 'invited';
     case ChangedAccount = 'changed-account';
@@ -47,7 +48,7 @@ enum ActKind: string
     public function subject(): ActSubject
     {
         return match ($this) {
-            self::SignedIn, self::SignedOut, self::SetPassword, self::BeganSecondFactor, self::EndedSecondFactor, self::UsedRecoveryCode,
+            self::SignedIn, self::SignedOut, self::SetPassword, self::BeganSecondFactor, self::EndedSecondFactor, self::UsedRecoveryCode, self::RenewedCodes,
             self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork => ActSubject::Nothing,
             self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
             self::DroppedSecondFactor => ActSubject::Colleague,

@@ -227,6 +227,11 @@ test('ending the second factor takes the password, or an administrator', functio
     setUp_($runa);
     $this->actingAs($runa->refresh())->post('/account/codes/end', ['current' => 'wrong'])->assertSessionHasErrors('end-current');
     expect($runa->refresh()->asksForCode())->toBeTrue();
+    // New recovery codes take the place of the old.
+    $this->post('/account/codes/renew', ['current' => 'wrong'])->assertSessionHasErrors('end-current');
+    $old = DB::table('recovery_codes')->pluck('digest')->all();
+    preg_match_all('~<li>[A-Z2-7-]{19}</li>~', (string) $this->post('/account/codes/renew', ['current' => 'harbour-lamp-42'])->getContent(), $m);
+    expect($m[0])->toHaveCount(10)->and(DB::table('recovery_codes')->whereIn('digest', $old)->count())->toBe(0);
     // Set up once, it is not set up anew by whoever finds the screen open.
     $this->get('/account/codes')->assertRedirect('/account');
     $this->post('/account/codes', ['current' => 'harbour-lamp-42', 'code' => '123456'])->assertRedirect('/account');

@@ -78,6 +78,24 @@ final class SecondFactor
         return RecoveryCodeRow::query()->where('user_id', $user->id)->count();
     }
 
+    /**
+     * New recovery codes in place of all there were.
+     *
+     * @return list<string> shown this once; none where no code is asked for
+     */
+    public function renew(User $user): array
+    {
+        return DB::transaction(function () use ($user): array {
+            $user = self::held($user);
+            if (! $user->asksForCode()) {
+                return [];
+            }
+            $this->log->write($user, ActKind::RenewedCodes);
+
+            return $this->newCodes($user);
+        });
+    }
+
     public function end(User $user): void
     {
         DB::transaction(function () use ($user): void {

@@ -27,7 +27,8 @@ final readonly class ColleagueRow
             ColleagueState::Invited => $invitation === null ? '' : match ($invitation->state) {
                 DeliveryState::Sent => 'mailed '.Moments::date($invitation->settled_at ?? $invitation->made_at),
                 DeliveryState::Waiting, DeliveryState::Claimed => 'the mail is on its way',
-                default => 'the mail did not go out',
+                DeliveryState::Failed => 'the mail did not go out',
+                DeliveryState::Uncertain, DeliveryState::Left => 'nobody knows whether the mail went out',
             },
         };
 

@@ -4,7 +4,7 @@
 @section('content')
 <div class="beside tall">
 <div class="page">
-<p>From now on a code is asked for after your password. When the phone is not at hand, one of these lets you in instead, each of them once. Keep them where the
+<p>A code is asked for after your password. When the phone is not at hand, one of these lets you in instead, each of them once. Keep them where the
 password is not: on paper, or in a safe place of your own.</p>
 <ol class="recovery mono" aria-label="Recovery codes">
 @foreach ($codes as $code)<li>{{ $code }}</li>

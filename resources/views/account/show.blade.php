@@ -42,11 +42,12 @@
 <p>After your password, the code that your app shows is asked for. You have <b>{{ $left }}</b> recovery {{ $left === 1 ? 'code' : 'codes' }} left.</p>
 <form method="post" action="{{ route('account.codes.end') }}" class="stack">
 @csrf
-<label for="end-current">Your password, to end it</label>
+<label for="end-current">Your password, to change that</label>
 <input id="end-current" name="current" type="password" autocomplete="current-password" @error('end-current') aria-invalid="true"
  aria-describedby="end-wrong" @enderror>
 @error('end-current')<p class="wrong" id="end-wrong" role="alert">{{ $message }}</p>@enderror
-<button>Ask for no code</button>
+<p class="said-together"><button formaction="{{ route('account.codes.renew') }}">New recovery codes</button>
+<button class="plain">Ask for no code</button></p>
 </form>
 @else
 <p>Nobody gets in with your password alone if a code from your phone is asked for as well.</p>

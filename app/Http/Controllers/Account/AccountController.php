@@ -93,6 +93,19 @@ final class AccountController
         return view('account.recovery', ['codes' => $recovery]);
     }
 
+    public function renew(Request $request, SecondFactor $factor, ChangePassword $password): View|RedirectResponse
+    {
+        $user = SignedIn::user($request);
+        try {
+            $password->check($user, $request->string('current')->toString());
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('account'), 'end-current', $e);
+        }
+        $codes = $factor->renew($user);
+
+        return $codes === [] ? redirect()->route('account') : view('account.recovery', ['codes' => $codes]);
+    }
+
     public function endCodes(Request $request, SecondFactor $factor, ChangePassword $password): RedirectResponse
     {
         $user = SignedIn::user($request);
