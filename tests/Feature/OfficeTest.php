@@ -30,7 +30,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         'home' => ['officer', 'editor', 'auditor', 'administrator'], 'logout' => ['officer', 'editor', 'auditor', 'administrator'],
         'desk' => ['officer', 'editor', 'auditor', 'administrator'], 'account' => ['officer', 'editor', 'auditor', 'administrator'],
         'token' => ['officer', 'editor', 'auditor', 'administrator'],
-        ...array_fill_keys(['account.codes', 'account.codes.begin', 'account.codes.renew', 'account.codes.end'], ['officer', 'editor', 'auditor', 'administrator']),
+        ...array_fill_keys(
+            ['account.codes', 'account.codes.begin', 'account.codes.renew', 'account.codes.end'], ['officer', 'editor', 'auditor', 'administrator']
+        ),
         ...array_fill_keys(
             [
                 'accounts', 'accounts.invite', 'accounts.show', 'accounts.change', 'accounts.again', 'accounts.end', 'accounts.reopen', 'accounts.drop',
