@@ -121,7 +121,8 @@ async function useSheet(page, now, walk, controls) {
       const stands = () => sent(standing(record(walk.path).document, control.place)) === words;
       await expect.poll(async () => stands() || page.locator(`[id="said-${control.key.slice(1)}"]`).isVisible(), { timeout: 8000 }).toBe(true);
       await quiet(now, 300);
-      expect.soft(await page.evaluate(() => window.walk.hidden()), `answers off the screen, ${control.key}`).toEqual([]);
+      const hidden = await page.evaluate((id) => window.walk.hidden(id), `said-${control.key.slice(1)}`);
+      expect.soft(hidden, `answers off the screen, ${control.key}`).toEqual([]);
       control.shows = words;
       if (sent(standing(record(walk.path).document, control.place)) === words) break;
     }

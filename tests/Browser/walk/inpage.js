@@ -54,8 +54,9 @@ window.walk = (() => {
       const box = e.getBoundingClientRect();
       return box.bottom < 0 || box.top > innerHeight ? `off the screen: ${e.id || e.tagName}` : 'seen';
     },
-    // Whatever answers what somebody did: is it where one can see it?
-    hidden: () => [...document.querySelectorAll('[role=alert], .wrong, .conflict')].filter((e) => e.textContent.trim() !== '' && e.checkVisibility())
+    // Whatever answers what somebody did: is it where one can see it? By its id where others answer what was done before.
+    hidden: (id) => [...document.querySelectorAll('[role=alert], .wrong, .conflict')].filter((e) => e.textContent.trim() !== '' && e.checkVisibility())
+      .filter((e) => id === undefined || e.id === id)
       .filter((e) => { const box = e.getBoundingClientRect(); return box.bottom < 0 || box.top > innerHeight; }).map((e) => e.textContent.trim().slice(0, 100)),
     // A field that one cannot see, or hardly hit, is none.
     tiny: () => [...document.querySelectorAll('input:not([type=hidden], [type=checkbox], [type=radio], [type=color]), select, textarea')]
