@@ -46,9 +46,10 @@ const long = process.env.LONG === '1';
 const going = long ? manners.slice(1) : manners.slice(0, 1);
 const walks = screens().filter((screen) => long || screen.alike === 0).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
 
-// Shards are halves of the list: every second one comes first, so that the long screens, which stand together, and the slow manners are shared.
+// Shards are halves of the list. What takes long, the sheets and records, is dealt out by turns, and so is the rest; slow manners, too.
+const takesLong = ({ route }) => ['points/{point}', 'records/{kind}/{slug}'].includes(route);
 const half = (i) => (going.length === 1 ? i : i + Math.floor(i / going.length)) % 2;
-const shared = [0, 1].flatMap((which) => walks.filter((_, i) => half(i) === which));
+const shared = [0, 1].flatMap((which) => [takesLong, (walk) => !takesLong(walk)].flatMap((kind) => walks.filter(kind).filter((_, i) => half(i) === which)));
 
 for (const walk of shared) {
   test(`${walk.path}, ${walk.manner.says}`, async ({ browser }) => {
