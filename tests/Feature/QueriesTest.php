@@ -59,7 +59,7 @@ test('a keystroke takes at most five queries', function (string $at, string $pla
     ['/records/statement/voyage-news', 'texts/en', false], ['/records/statement/voyage-news', 'texts/en', true],
 ]);
 
-test('an approval takes at most nine queries, one of them for the log, and six more for each point that is published with it', function (int $points, bool $more): void {
+test('an approval takes at most eight queries, one of them for the log, and six more for each point that is published with it', function (int $points, bool $more): void {
     if ($more) {
         moreRegisters($this->runa);
     }
@@ -74,6 +74,6 @@ test('an approval takes at most nine queries, one of them for the log, and six m
     $this->actingAs($this->runa)->get('/records/statement/voyage-news/review')->assertOk();
     $this->app->forgetScopedInstances();
     $queries = queriesOf(fn () => $this->post('/records/statement/voyage-news/approve', $page)->assertSessionHasNoErrors());
-    expect(count($queries))->toBeLessThanOrEqual(9 + 6 * $points, implode("\n", $queries))
+    expect(count($queries))->toBeLessThanOrEqual(8 + 6 * $points, implode("\n", $queries))
         ->and(PublishedEdition::query()->where('number', 2)->count())->toBe($points);
 })->with([0, 1, 3])->with([false, true]);

@@ -13,7 +13,6 @@ use App\Actions\Points\PublishPoint;
 use App\Models\ActKind;
 use App\Models\ApprovedEdition;
 use App\Models\Decided;
-use App\Models\Point;
 use App\Models\Record;
 use App\Models\Revision;
 use App\Models\Role;
@@ -101,10 +100,15 @@ final class Approve
         if ($effective->isAfter($this->clock->today())) {
             throw Refused::because(ActRefusal::PointsOnLaterDay, day: $effective->text);
         }
-        $slugs = array_unique(array_map(static fn (ChosenPoint $c): string => $c->slug, $chosen));
-        $found = Point::query()->whereIn('slug', $slugs)->get(['subject'])->map(static fn (Point $p): Id => $p->subject)->all();
+        $slugs = array_map(static fn (ChosenPoint $c): string => $c->slug, $chosen);
+        $found = [];
+        foreach ($this->inForce->sheets() as $sheet) {
+            if ($sheet->subject !== null && in_array($sheet->slug, $slugs, true)) {
+                $found[] = $sheet->subject;
+            }
+        }
 
-        return count($found) === count($chosen) ? array_values($found) : throw Refused::because(ActRefusal::PointIsGone);
+        return count($found) === count($chosen) ? $found : throw Refused::because(ActRefusal::PointIsGone);
     }
 
     /**

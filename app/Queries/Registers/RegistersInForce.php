@@ -98,7 +98,7 @@ final class RegistersInForce
         $day ??= $this->clock->today();
 
         return $this->read[$day->text] ??= self::kept()
-            ->remember('registers 2 '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
+            ->remember('registers 3 '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
     }
 
     /** Computed things lie on this machine; each can be computed again from the database. */
@@ -113,7 +113,8 @@ final class RegistersInForce
         $state = DB::selectOne('SELECT (SELECT CONCAT(id, HEX(digest)) FROM editions ORDER BY id DESC LIMIT 1) AS edition,
             (SELECT CONCAT(id, saved_at, record_id, CRC32(document)) FROM revisions ORDER BY id DESC LIMIT 1) AS revision,
             (SELECT CONCAT(COUNT(*), MAX(retired_at)) FROM records WHERE retired_at IS NOT NULL) AS retired,
-            (SELECT CONCAT(COUNT(*), MAX(named_at)) FROM records WHERE named_at IS NOT NULL) AS named');
+            (SELECT CONCAT(COUNT(*), MAX(named_at)) FROM records WHERE named_at IS NOT NULL) AS named,
+            (SELECT MAX(id) FROM points) AS point');
 
         return hash('sha256', json_encode($state).config('juramen.release'));
     }
@@ -124,7 +125,7 @@ final class RegistersInForce
             ->whereRaw('number = (SELECT MAX(e.number) FROM editions e WHERE e.record_id = editions.record_id AND e.effective <= ?)', [$day->text])
             ->get()->keyBy('record_id');
         [$entries, $drafts, $sheets, $names] = [[], [], [], []];
-        foreach (Record::query()->whereNull('retired_at')->with('newest')->orderBy('slug')->get() as $record) {
+        foreach (Record::query()->whereNull('retired_at')->with('newest', 'point')->orderBy('slug')->get() as $record) {
             if ($record->name !== null) {
                 $names[$record->slug] = $record->name;
             }
@@ -134,7 +135,7 @@ final class RegistersInForce
                 continue;
             }
             if ($record->kind === RecordKind::Sheet) {
-                $sheets[] = new SheetOnFile($record->slug, SheetDraft::from($document));
+                $sheets[] = new SheetOnFile($record->slug, SheetDraft::from($document), $record->point?->subject);
 
                 continue;
             }
