@@ -19,6 +19,8 @@ enum LinkCookie: string
 {
     case Confirm = 'confirm';
     case Withdraw = 'withdraw';
+    /** For whoever works here: an invitation, or a forgotten password. */
+    case Enter = 'enter';
 
     private const SECONDS = 1800;
 
@@ -27,10 +29,19 @@ enum LinkCookie: string
 
     public function keep(string $token): RedirectResponse
     {
-        $cookie = Cookie::create($this->value)->withValue($token)->withExpires(time() + self::SECONDS)->withPath("/$this->value")
-            ->withSecure(request()->isSecure())->withHttpOnly()->withSameSite(Cookie::SAMESITE_LAX);
+        return redirect()->route($this->value, [self::OPENED => '1'], 303)->withCookie($this->cookie($token, time() + self::SECONDS));
+    }
 
-        return redirect()->route($this->value, [self::OPENED => '1'], 303)->withCookie($cookie);
+    /** What makes a browser forget it. */
+    public function gone(): Cookie
+    {
+        return $this->cookie('', 1);
+    }
+
+    private function cookie(string $token, int $until): Cookie
+    {
+        return Cookie::create($this->value)->withValue($token)->withExpires($until)->withPath("/$this->value")
+            ->withSecure(request()->isSecure())->withHttpOnly()->withSameSite(Cookie::SAMESITE_LAX);
     }
 
     /** The page for whoever comes without a link that is ours. */

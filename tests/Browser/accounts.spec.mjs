@@ -23,7 +23,7 @@ test('somebody is invited, sets up a code at sign-in, loses the phone and the pa
   const hers = await (await browser.newContext()).newPage();
   const [invitation] = await waitForMails(email, 1);
   await hers.goto(linkIn(invitation, 'enter'));
-  await expect(hers).toHaveURL(/\/enter$/);
+  await expect(hers).toHaveURL(/\/enter\?opened=1$/);
   await accessible(hers);
   await hers.getByLabel('New password').fill('short');
   await hers.getByLabel('Once more').fill('short');

@@ -10,7 +10,6 @@ use App\Pages\Controls\Option;
 use App\Queries\Account\ActFilter;
 use App\Queries\Account\ListActs;
 use App\Queries\Account\ListColleagues;
-use App\Support\Sorting;
 use Illuminate\Contracts\Support\Htmlable;
 use Illuminate\Support\LazyCollection;
 
@@ -30,8 +29,6 @@ final readonly class ActsPage
 
     public string $csv;
 
-    public Sorting $sorting;
-
     public function __construct(public ActFilter $filter, ListActs $list, ListColleagues $colleagues, ActNames $names)
     {
         $page = $list->page($filter, $names->kindsWith($filter->words), $names->aboutWith($filter->words));
@@ -48,7 +45,6 @@ final readonly class ActsPage
         }
         $this->areas = Option::all($areas, [$filter->area->value ?? '']);
         $this->csv = route('acts', [...$filter->query(), 'as' => 'csv']);
-        $this->sorting = Sorting::parse($filter->oldestFirst ? 'at' : '-at', ['at'], '-at');
     }
 
     /**

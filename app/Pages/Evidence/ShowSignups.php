@@ -12,7 +12,6 @@ use App\Queries\Evidence\ListSignups;
 use App\Queries\Evidence\SignupFilter;
 use App\Queries\Points\PointNames;
 use App\Queries\Registers\RegistersInForce;
-use App\Support\Sorting;
 
 /** Prepares the list of sign-ups, with the addresses that may stand in a list. */
 final class ShowSignups
@@ -39,7 +38,6 @@ final class ShowSignups
                 $j, $addresses->get($j->subscriber->subject->hex())?->value, $this->inForce->nameOf($j->edition->point->slug)
             ), $journeys),
             route('evidence.signups', [...$filter->query(), 'as' => 'csv']), $page->links('office.pages'),
-            Sorting::parse($filter->oldestFirst ? 'asked' : '-asked', ['asked'], '-asked'),
         );
     }
 }

@@ -6,7 +6,6 @@ namespace App\Pages\Evidence;
 
 use App\Pages\Controls\Option;
 use App\Queries\Evidence\SignupFilter;
-use App\Support\Sorting;
 use Illuminate\Contracts\Support\Htmlable;
 
 /** Sign-ups, as a filter finds them. */
@@ -20,6 +19,6 @@ final readonly class SignupsPage
      */
     public function __construct(
         public string $found, public SignupFilter $filter, public array $states, public array $points, public array $rows, public string $csv,
-        public Htmlable $pages, public Sorting $sorting,
+        public Htmlable $pages,
     ) {}
 }

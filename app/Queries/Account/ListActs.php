@@ -75,7 +75,7 @@ final class ListActs
      */
     private function query(ActFilter $filter, array $kinds, array $about): Builder
     {
-        $query = Act::query()->with('user')->orderBy('id', $filter->oldestFirst ? 'asc' : 'desc');
+        $query = Act::query()->with('user')->orderBy('id', $filter->sorting->direction());
         if ($filter->who !== null) {
             $query->where('user_id', $filter->who);
         }

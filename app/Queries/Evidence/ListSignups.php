@@ -42,8 +42,8 @@ final class ListSignups
     /** @return Builder<SignupJourney> */
     private function query(SignupFilter $filter): Builder
     {
-        $query = SignupJourney::query()->with('subscriber', 'edition.point')->orderBy('asked_at', $filter->oldestFirst ? 'asc' : 'desc')
-            ->orderBy('id', $filter->oldestFirst ? 'asc' : 'desc');
+        $query = SignupJourney::query()->with('subscriber', 'edition.point')->orderBy('asked_at', $filter->sorting->direction())
+            ->orderBy('id', $filter->sorting->direction());
         if ($filter->state !== null) {
             $query->whereIn('state', $filter->state->journeys());
         }

@@ -3,7 +3,7 @@
 @section('state', $page->found)
 @section('content')
 <div class="page">
-<form method="get" class="ask"><x-keeps-sort :by="$page->sorting" />
+<form method="get" class="ask"><x-keeps-sort :by="$page->filter->sorting" />
 <label for="state">Those</label><select id="state" name="state"><option value="">of every kind</option>
 @foreach ($page->states as $each)<option @selected($each->chosen)>{{ $each->text }}</option>@endforeach</select>
 <label for="point">at</label><select id="point" name="point"><option value="">every point</option>
@@ -19,7 +19,7 @@
 @else
 <table>
 <caption>Sign-ups, newest first</caption>
-<thead><tr><x-sorted column="asked" :by="$page->sorting">Asked</x-sorted><th scope="col">Person</th><th scope="col">Form</th>
+<thead><tr><x-sorted column="asked" :by="$page->filter->sorting">Asked</x-sorted><th scope="col">Person</th><th scope="col">Form</th>
 <th scope="col">What became of it</th></tr></thead>
 <tbody>
 @foreach ($page->rows as $row)

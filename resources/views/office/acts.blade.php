@@ -3,7 +3,7 @@
 @section('state', 'by those who work here; nothing is ever taken from it')
 @section('content')
 <div class="page">
-<form method="get" class="ask"><x-keeps-sort :by="$page->sorting" />
+<form method="get" class="ask"><x-keeps-sort :by="$page->filter->sorting" />
 <label for="who">What</label><x-options id="who" :of="$page->people" />
 <label for="area">did about</label><x-options id="area" :of="$page->areas" />
 <label for="from">from</label><input type="date" id="from" name="from" value="{{ $page->filter->from?->text }}">
@@ -17,7 +17,7 @@
 @else
 <table>
 <caption>Acts</caption>
-<thead><tr><x-sorted column="at" :by="$page->sorting" class="w-56">When</x-sorted><th scope="col">Who, and what</th></tr></thead>
+<thead><tr><x-sorted column="at" :by="$page->filter->sorting" class="w-56">When</x-sorted><th scope="col">Who, and what</th></tr></thead>
 <tbody>
 @foreach ($page->rows as $row)
 <tr><td class="line">{{ $row->at }}</td>

@@ -11,6 +11,7 @@ use App\Actions\Account\Sessions;
 use App\Actions\ActRefusal;
 use App\Http\RefusedAnswer;
 use App\Models\Act;
+use App\Models\User;
 use App\Pages\Account\ActNames;
 use App\Pages\Account\ActRow;
 use App\Queries\Account\ListActs;
@@ -95,18 +96,24 @@ final class AccountController
 
     public function renew(Request $request, SecondFactor $factor, ChangePassword $password): View|RedirectResponse
     {
-        $user = SignedIn::user($request);
-        try {
-            $password->check($user, $request->string('current')->toString());
-        } catch (Refused $e) {
-            return RefusedAnswer::onForm(redirect()->route('account'), 'end-current', $e);
-        }
-        $codes = $factor->renew($user);
+        return $this->withPassword($request, $password, static function (User $user) use ($factor): View|RedirectResponse {
+            $codes = $factor->renew($user);
 
-        return $codes === [] ? redirect()->route('account') : view('account.recovery', ['codes' => $codes]);
+            return $codes === [] ? redirect()->route('account') : view('account.recovery', ['codes' => $codes]);
+        });
     }
 
-    public function endCodes(Request $request, SecondFactor $factor, ChangePassword $password): RedirectResponse
+    public function endCodes(Request $request, SecondFactor $factor, ChangePassword $password): View|RedirectResponse
+    {
+        return $this->withPassword($request, $password, static function (User $user) use ($factor): RedirectResponse {
+            $factor->end($user);
+
+            return redirect()->route('account')->with('said', 'No code is asked for any more when you sign in.');
+        });
+    }
+
+    /** @param  callable(User): (View|RedirectResponse)  $do */
+    private function withPassword(Request $request, ChangePassword $password, callable $do): View|RedirectResponse
     {
         $user = SignedIn::user($request);
         try {
@@ -114,9 +121,8 @@ final class AccountController
         } catch (Refused $e) {
             return RefusedAnswer::onForm(redirect()->route('account'), 'end-current', $e);
         }
-        $factor->end($user);
 
-        return redirect()->route('account')->with('said', 'No code is asked for any more when you sign in.');
+        return $do($user);
     }
 
     public function end(Request $request): RedirectResponse

@@ -22,7 +22,7 @@ final class ActController
     public function index(Request $request, ListActs $list, ListColleagues $colleagues, ActNames $names): View|StreamedResponse
     {
         $text = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
-        $filter = ActFilter::parse($text('who'), $text('area'), $text('q'), $text('from'), $text('to'), $text('sort') === 'at');
+        $filter = ActFilter::parse($text('who'), $text('area'), $text('q'), $text('from'), $text('to'), $text('sort'));
 
         return $text('as') === 'csv' ? Csv::respond('acts.csv', self::COLUMNS, ActsPage::lines($filter, $list, $names))
             : view('office.acts', ['page' => new ActsPage($filter, $list, $colleagues, $names)]);
