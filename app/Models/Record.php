@@ -23,6 +23,7 @@ use Juramen\Canon\RevisionStep;
 use Juramen\Canon\Slug;
 use Juramen\Register\RecordKind;
 use Juramen\Register\RecordName;
+use Juramen\Register\Registered;
 
 /**
  * One document that is written here, with its revisions and what was approved of it.
@@ -147,6 +148,12 @@ final class Record extends Model
     public function called(): string
     {
         return $this->name ?? $this->name()->slug->spoken();
+    }
+
+    /** As a heading: what a statement is called here, what everything else says of itself. */
+    public function titled(Registered $entry): string
+    {
+        return $this->kind === RecordKind::Statement ? ucfirst($this->called()) : $entry->title();
     }
 
     public function name(): RecordName

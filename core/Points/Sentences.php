@@ -92,7 +92,7 @@ final class Sentences
         foreach ($sheet->statements as $statement) {
             $channels = self::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
             $sentences[] = new Sentence(
-                SheetPart::Agreed, "statement {$statement->id}", "A tick box that starts empty asks for {$statement->purpose} by $channels."
+                SheetPart::Agreed, "statement {$statement->id}", "A tick box that starts empty asks for {$statement->purpose->spoken()} by $channels."
             );
             foreach ($sheet->draft->languages as $language) {
                 $words = $statement->texts->has($language) ? $statement->words($language) : 'missing.';

@@ -132,6 +132,8 @@ test('whoever asks for a password learns nothing of who works here, and nobody o
 test('nobody locks out the last administrator, and only administrators look after accounts', function (): void {
     $accounts = app(Accounts::class);
     $runa = who('runa@tidewick.example');
+    // Said at the button that was pressed.
+    $this->actingAs(sven())->post('/accounts/'.sven()->id.'/end')->assertSessionHasErrors('end');
     expect(fn () => $accounts->end(sven(), sven()))->toThrow(Refused::class, 'only administrator')
         ->and(fn () => $accounts->change(sven(), sven(), 'Sven Ravn', 'sven@tidewick.example', 'officer'))->toThrow(Refused::class, 'only administrator')
         ->and(fn () => $accounts->end($runa, who('malin@tidewick.example')))->toThrow(Refused::class, 'Administrators');

@@ -30,6 +30,7 @@ test('an editor hands a sheet over, an officer sends it back with a reply, and p
     $this->get($publish)->assertSee('Hand it over to the officers')->assertDontSee('do-publish');
     $this->followingRedirects()->post('/points/footer-newsletter/handover', ['comment' => 'A friendlier title.'])
         ->assertSee('Handed over')->assertSee('Take it back');
+    $this->get('/points/footer-newsletter')->assertSee('>handed over</a>', false)->assertDontSee('Hand over for publishing');
     // Twice, it is handed over once.
     $this->post('/points/footer-newsletter/handover', ['comment' => 'again']);
     expect(Proposal::query()->whereNull('decision')->count())->toBe(1);
@@ -95,9 +96,11 @@ test('a statement is renamed without touching what people agreed to, and is call
     expect($record->refresh()->called())->toBe('News of crossings')
         ->and([$record->revisions()->count(), DB::table('point_editions')->count(), DB::table($this->ledger('entries'))->count()])->toBe($before)
         ->and(app(RegistersInForce::class)->nameOfStatement($record->name()->slug))->toBe('News of crossings');
-    foreach (['/wording', '/points/footer-newsletter', '/records/statement/voyage-news', '/records/purpose/voyage-news'] as $page) {
+    $named = ['/wording', '/wording/registers', '/points/footer-newsletter', '/records/purpose/voyage-news'];
+    foreach ([...$named, '/records/statement/voyage-news'] as $page) {
         $this->get($page)->assertSee('News of crossings');
     }
+    $this->get('/records/statement/voyage-news/history')->assertSee('History of news of crossings');
     $this->actingAs($this->runa)->get('/acts?q=crossings')->assertSee('renamed')->assertSee('was “voyage news”');
     // The copy has the words and an id of its own, and nobody has approved it.
     $copy = Record::query()->where('slug', 'island-news')->firstOrFail();

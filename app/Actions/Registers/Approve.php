@@ -161,11 +161,12 @@ final class Approve
         $sheets = $record->kind === RecordKind::Statement ? $this->inForce->sheetsWith($name) : [];
         if ($sheets !== []) {
             throw Refused::because(
-                ActRefusal::StandsOnSheets, name: $name, sheets: implode(', ', array_map(static fn ($s): string => $s->draft->name, $sheets))
+                ActRefusal::StandsOnSheets, name: $record->called(), sheets: implode(', ', array_map(static fn ($s): string => $s->draft->name, $sheets))
             );
         }
-        $asking = $record->kind === RecordKind::Purpose ? $this->inForce->registers()->statements
-            ->filter(static fn (Statement $s): bool => $s->purpose->equals($name))->ids() : [];
+        $asking = $record->kind === RecordKind::Purpose ? $this->inForce->namesOf(
+            $this->inForce->registers()->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($name))
+        ) : [];
         if ($asking !== []) {
             throw Refused::because(ActRefusal::StatementsAskForIt, statements: implode(', ', $asking));
         }

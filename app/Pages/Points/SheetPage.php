@@ -28,6 +28,7 @@ final readonly class SheetPage
      * @param  list<WordsGroup>  $words
      * @param  int|null  $edition  number of the one in force
      * @param  bool  $isPublished  whether visitors see exactly this
+     * @param  bool  $isHandedOver  whether it waits for an officer's decision
      * @param  list<Tab>  $languages  of the proof
      * @param  list<Tab>  $widths  of the proof
      * @param  string  $proof  address of the proof
@@ -62,6 +63,7 @@ final readonly class SheetPage
         public string $saved,
         public ?int $edition,
         public bool $isPublished,
+        public bool $isHandedOver,
         public bool $canUndo,
         public bool $canRedo,
         public array $languages,

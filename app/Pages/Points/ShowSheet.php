@@ -90,7 +90,8 @@ final class ShowSheet
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
-            $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)), $history->undo() !== null,
+            $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)),
+            $point->record->openProposal() !== null, $history->undo() !== null,
             $history->redo() !== null,
             ...$this->proofOf($point, $draft, $shown, $width), conflicts: ConflictView::all(RecordKind::Sheet, $conflicts), news: $news,
         );

@@ -40,8 +40,8 @@ final class RegistersPage
     {
         $registers = $this->registers();
 
-        $rows = array_map(static function (Purpose $p) use ($registers): RegisterRow {
-            $statements = $registers->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($p->id))->ids();
+        $rows = array_map(function (Purpose $p) use ($registers): RegisterRow {
+            $statements = $this->inForce->namesOf($registers->statements->filter(static fn (Statement $s): bool => $s->purpose->equals($p->id)));
 
             return new RegisterRow(ucfirst($p->title()), route('records.show', ['purpose', $p->id->text]), $registers->controller($p->controller)->name, [
                 implode(', ', array_filter([$p->contents->orNothing(Language::English), $p->rates->orNothing(Language::English)])),
@@ -59,9 +59,9 @@ final class RegistersPage
     {
         $registers = $this->registers();
 
-        $rows = array_map(static fn (Channel $c): RegisterRow => new RegisterRow($c->value, '', '', [
+        $rows = array_map(fn (Channel $c): RegisterRow => new RegisterRow($c->value, '', '', [
             $registers->house->refreshMonths($c).' months',
-            implode(', ', $registers->statements->filter(static fn (Statement $s): bool => $s->asksBy($c))->ids()) ?: 'none',
+            implode(', ', $this->inForce->namesOf($registers->statements->filter(static fn (Statement $s): bool => $s->asksBy($c)))) ?: 'none',
         ]), Channel::cases());
 
         return new RegisterTable('Channels', 'channels', ['Channel', 'Consent is asked for again after', 'Statements that ask for it'], $rows, $sort);

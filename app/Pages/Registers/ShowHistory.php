@@ -43,7 +43,8 @@ final class ShowHistory
         $both = $l !== null && $r !== null && in_array($l, $languages, true) && in_array($r, $languages, true);
 
         return new RecordHistory(
-            $record, Records::read($record->kind, $record->newestRevision()->document)->title(), self::options($states, $from), self::options($states, $to),
+            $record, $record->titled(Records::read($record->kind, $record->newestRevision()->document)),
+            self::options($states, $from), self::options($states, $to),
             self::label($from).' and '.self::label($to), self::label($to), RecordDifference::between($this->document($record, $from), $document),
             $options($l), $options($r),
             $both ? "{$l->endonym()} and {$r->endonym()}" : '',

@@ -87,7 +87,7 @@ final class ShowRecord
         $history = $record->history();
 
         return new RecordPage(
-            $record, $revision, $revision->document, $entry instanceof Statement ? ucfirst($record->called()) : $entry->title(),
+            $record, $revision, $revision->document, $record->titled($entry),
             self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
             $entry instanceof Statement ? $this->sheets($entry) : null,
             $this->related->to($entry, $registers),

@@ -11,6 +11,7 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\ById;
 use Juramen\Canon\Day;
 use Juramen\Canon\Slug;
 use Juramen\Points\Records;
@@ -18,6 +19,7 @@ use Juramen\Points\Registers;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\RecordKind;
 use Juramen\Register\Registered;
+use Juramen\Wording\Statement;
 
 /**
  * The registers as they are in force on a day: of each record the newest approved edition that has begun; its draft where none was ever
@@ -69,6 +71,15 @@ final class RegistersInForce
     public function nameOfStatement(Slug $statement): string
     {
         return $this->shelf()->names[$statement->text] ?? $statement->spoken();
+    }
+
+    /**
+     * @param  ById<Statement>  $statements
+     * @return list<string> what they are called here
+     */
+    public function namesOf(ById $statements): array
+    {
+        return array_map(fn (Statement $s): string => $this->nameOfStatement($s->id), $statements->all());
     }
 
     /** Something was written: what was read is read anew when it is asked for next. */

@@ -11,7 +11,7 @@ name it.</p>
 <form method="post" action="{{ route('accounts.reopen', $row->id) }}" class="stack">@csrf
 <p class="soft">Opened again, it has the role it had. A mail says how to set a new password.</p>
 <button class="do">Open it again</button></form>
-@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+@error('reopen')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 @else
 <form method="post" action="{{ route('accounts.change', $row->id) }}" class="stack narrow">@csrf
 @include('account.fields', ['name' => old('name', $row->name), 'email' => old('email', $row->email)])
@@ -38,10 +38,12 @@ name it.</p>
 <form method="post" action="{{ route('accounts.drop', $row->id) }}">@csrf
 <p class="soft">For somebody who has lost the phone and the recovery codes. Make sure that it is this person who asks.</p>
 <button>Ask for no code</button></form>
+@error('drop')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 @endif
 @if ($row->state === App\Pages\Account\ColleagueState::Invited)
 <form method="post" action="{{ route('accounts.again', $row->id) }}">@csrf
 <p class="soft">A new link; the one before no longer works.</p><button>Invite again</button></form>
+@error('again')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 @endif
 </section>
 @if ($row->state !== App\Pages\Account\ColleagueState::Ended)
@@ -49,6 +51,7 @@ name it.</p>
 <form method="post" action="{{ route('accounts.end', $row->id) }}">@csrf
 <p class="soft">Every session ends at once, and nobody can sign in with it. It can be opened again.</p>
 <button>End the account</button></form>
+@error('end')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 </section>
 @endif
 </aside>

@@ -77,7 +77,7 @@ What you write stands on the point, under your name, and holds for exactly what 
 @endif
 @if ($page->mayReturn && ! $page->handed->own)
 <section><form method="post" action="{{ route('points.return', $page->point->slug) }}" class="stack">@csrf
-<label for="comment">Or say what is to be changed first</label>
+<label for="comment">{{ $page->differs ? 'Or say what is to be changed first' : 'Send it back with a word' }}</label>
 <textarea id="comment" name="comment" rows="2" maxlength="1000" @error('comment') aria-invalid="true" aria-describedby="wrong-comment"
  @enderror>{{ old('comment') }}</textarea>
 @error('comment')<p class="wrong" id="wrong-comment" role="alert">{{ $message }}</p>@enderror

@@ -11,7 +11,8 @@
 <button type="button" class="plain" id="redo" data-act="{{ $page->to('redo') }}" @disabled(! $page->canRedo)>Redo</button>
 @endif
 @if ($page->may && ! $page->mayPublish && ! $page->isPublished)
-<a class="do" id="hand-over" href="{{ $page->to('publish') }}">Hand over for publishing…</a>
+@if ($page->isHandedOver)<a id="hand-over" href="{{ $page->to('publish') }}">handed over</a>
+@else<a class="do" id="hand-over" href="{{ $page->to('publish') }}">Hand over for publishing…</a>@endif
 @endif
 @if ($page->mayPublish)
 @if ($page->isPublished)<span class="soft">nothing to publish</span>

@@ -66,46 +66,53 @@ final class ColleagueController
 
     public function change(Request $request, User $user): RedirectResponse
     {
-        return $this->done($request, $user, 'Changed.', function (User $by) use ($request, $user): void {
+        return $this->done($request, $user, self::field(...), 'Changed.', function (User $by) use ($request, $user): void {
             $this->accounts->change($by, $user, ...self::given($request));
         });
     }
 
     public function again(Request $request, User $user): RedirectResponse
     {
-        return $this->done($request, $user, 'A new invitation is on its way; links sent before no longer work.', function (User $by) use ($user): void {
-            $this->accounts->inviteAgain($by, $user);
-        });
+        return $this->press($request, $user, 'again', 'A new invitation is on its way; links sent before no longer work.', $this->accounts->inviteAgain(...));
     }
 
     public function end(Request $request, User $user): RedirectResponse
     {
-        return $this->done($request, $user, 'The account has ended, and every session with it. It can be opened again.', function (User $by) use ($user): void {
-            $this->accounts->end($by, $user);
-        });
+        return $this->press($request, $user, 'end', 'The account has ended, and every session with it. It can be opened again.', $this->accounts->end(...));
     }
 
     public function reopen(Request $request, User $user): RedirectResponse
     {
-        return $this->done($request, $user, 'The account is open again; a mail says how to set a password.', function (User $by) use ($user): void {
-            $this->accounts->reopen($by, $user);
-        });
+        return $this->press($request, $user, 'reopen', 'The account is open again; a mail says how to set a password.', $this->accounts->reopen(...));
     }
 
     public function drop(Request $request, User $user): RedirectResponse
     {
-        return $this->done($request, $user, 'No code is asked for any more when this person signs in.', function (User $by) use ($user): void {
-            $this->accounts->dropSecondFactor($by, $user);
-        });
+        $said = 'No code is asked for any more when this person signs in.';
+
+        return $this->press($request, $user, 'drop', $said, $this->accounts->dropSecondFactor(...));
     }
 
-    /** @param  callable(User): void  $do */
-    private function done(Request $request, User $user, string $said, callable $do): RedirectResponse
+    /**
+     * One press of a button, answered beside it.
+     *
+     * @param  callable(User, User): void  $do  by whom, to whom
+     */
+    private function press(Request $request, User $user, string $button, string $said, callable $do): RedirectResponse
+    {
+        return $this->done($request, $user, static fn (): string => $button, $said, static fn (User $by) => $do($by, $user));
+    }
+
+    /**
+     * @param  callable(Refused): string  $at  where a refusal is answered: at a field, or at the button that was pressed
+     * @param  callable(User): mixed  $do
+     */
+    private function done(Request $request, User $user, callable $at, string $said, callable $do): RedirectResponse
     {
         try {
             $do(SignedIn::user($request));
         } catch (Refused $e) {
-            return RefusedAnswer::onForm(redirect()->route('accounts.show', $user), self::field($e), $e);
+            return RefusedAnswer::onForm(redirect()->route('accounts.show', $user), $at($e), $e);
         }
         // Whoever is no administrator any more has nothing more to see here.
         $stays = SignedIn::user($request)->refresh()->can('viewAny', User::class);
