@@ -9,9 +9,8 @@ use Juramen\Points\FormKind;
 use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
-use Juramen\Wording\Found;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Listener;
 
 /** What a form says and asks, however it came to us: what every requirement judges. */
 final readonly class Reading
@@ -68,7 +67,7 @@ final readonly class Reading
     public static function ofWords(string $text, Language $language): self
     {
         $where = Place::of('text');
-        $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text));
+        $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Listener::in($language)->hears($text, Meaning::AsksForNo));
 
         return self::make(
             ReadingOf::Words, $where, FormKind::Other, 'it is a text alone', $language, [$control], [], $text, Surroundings::of(false),
@@ -117,27 +116,9 @@ final readonly class Reading
         return $this->factsOf($control)->basis ?? LegalBasis::Consent;
     }
 
-    /** Looks for words on a topic in the form's language, in every language where that is not known. */
-    public function find(Topic $topic, string $text): ?Found
+    /** Who reads its words: in its language, or in each where that is not known. */
+    public function listener(): Listener
     {
-        foreach ($this->lexicons() as $lexicon) {
-            $found = $lexicon->find($topic, $text);
-            if ($found !== null) {
-                return $found;
-            }
-        }
-
-        return null;
-    }
-
-    public function speaksOf(Topic $topic, string $text): bool
-    {
-        return $this->find($topic, $text) !== null;
-    }
-
-    /** @return non-empty-list<Lexicon> */
-    public function lexicons(): array
-    {
-        return $this->language !== null ? [Lexicon::of($this->language)] : array_map(Lexicon::of(...), Language::cases());
+        return Listener::in($this->language);
     }
 }

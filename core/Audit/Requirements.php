@@ -35,6 +35,9 @@ final class Requirements
             new Requirements\CaIdentified,
             new Requirements\WordingApproved,
             new Requirements\NotACondition,
+            new Requirements\NoAsEasyAsYes,
+            new Requirements\SpecialData,
+            new Requirements\Children,
         ];
     }
 

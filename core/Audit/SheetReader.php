@@ -15,11 +15,11 @@ use Juramen\Points\Sheet;
 use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Register\Processor;
-use Juramen\Wording\Lexicon;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Listener;
 use Juramen\Wording\Markup;
 use Juramen\Wording\Phrases;
 use Juramen\Wording\Statement;
-use Juramen\Wording\Topic;
 
 /**
  * Reads a sheet by reading the form that it makes, as any foreign form is read; so a sheet is judged by exactly what a
@@ -69,7 +69,7 @@ final readonly class SheetReader
         $text = $filled->words($language);
         $where = Place::of('texts', $language->value);
         $control = new Control(
-            $where, $text, ControlRole::Consent, Response::Unset, refuses: Lexicon::of($language)->speaksOf(Topic::Refuses, $text),
+            $where, $text, ControlRole::Consent, Response::Unset, refuses: Listener::in($language)->hears($text, Meaning::AsksForNo),
             channels: $filled->channels
         );
         $links = $controller->notice->has($language) ? [new PageLink(Place::of('notice'), Phrases::notice($language), $controller->notice->in($language))] : [];

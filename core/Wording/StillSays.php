@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Wording;
 
 use Juramen\Register\Language;
+use Juramen\Wording\Words\Passage;
 
 /** What stands elsewhere and describes what a statement asked for until now: does it speak of what the statement has come to ask for? */
 final class StillSays
@@ -12,8 +13,7 @@ final class StillSays
     /** Whether it speaks of what was asked for before, and of nothing that came in. */
     public static function lags(Language $language, string $old, string $new, string $elsewhere): bool
     {
-        $lexicon = Lexicon::of($language);
-        $words = static fn (string $text): array => array_map(mb_strtolower(...), $lexicon->contentWords($text));
+        $words = static fn (string $text): array => Passage::of($text, $language)->contentWords();
         $came = array_diff($words($new), $words($old));
         $there = $words($elsewhere);
 

@@ -10,7 +10,7 @@ use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
 use Juramen\Register\Language;
 use Juramen\Wording\Found;
-use Juramen\Wording\Lexicon;
+use Juramen\Wording\LanguageGuess;
 use Juramen\Wording\ReadingEase;
 use RuntimeException;
 
@@ -59,7 +59,7 @@ final class WordingCheck extends Report
                 ?? throw new RuntimeException('The languages known are '.implode(', ', array_column(Language::cases(), 'value')).'.');
         }
 
-        return Lexicon::guess($text) ?? throw new RuntimeException('The language cannot be told from so little text; name it with --lang.');
+        return LanguageGuess::of($text) ?? throw new RuntimeException('The language cannot be told from so little text; name it with --lang.');
     }
 
     /**

@@ -11,21 +11,22 @@ use Juramen\Audit\Response;
 use Juramen\Audit\Selector;
 use Juramen\Points\FormKind;
 use Juramen\Register\Channel;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Listener;
+use Juramen\Wording\Words\WordClass;
 
 /** Reads the boxes, choices and switches of a form: their words, what they are about, and how they stand beforehand. */
 final readonly class ControlReader
 {
     private const CHANNELS = [
-        'email' => Topic::ByEmail, 'sms' => Topic::BySms, 'phone' => Topic::ByPhone, 'post' => Topic::ByPost, 'messaging' => Topic::ByMessaging,
+        'email' => WordClass::ByEmail, 'sms' => WordClass::BySms, 'phone' => WordClass::ByPhone, 'post' => WordClass::ByPost,
+        'messaging' => WordClass::ByMessaging,
     ];
 
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
-    /** @param  non-empty-list<Lexicon>  $lexicons */
-    public function __construct(private Page $page, private Labels $labels, private array $lexicons) {}
+    public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     /** @return list<Control> */
     public function read(FoundForm $form, FormKind $kind): array
@@ -61,7 +62,7 @@ final readonly class ControlReader
             // A box that names only a channel is one of several answers to what stands over them.
             $label = Page::tidy($this->question([$element])."\n".$label);
         }
-        $refuses = $this->speaks(Topic::Refuses, $label);
+        $refuses = $this->listener->hears($label, Meaning::AsksForNo);
         $on = $this->isOn($element);
 
         return $this->control($element, $label, match (true) {
@@ -77,7 +78,7 @@ final readonly class ControlReader
         $words = preg_split('~\s+~u', trim($label), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
         return $words !== [] && count($words) <= self::CHANNEL_WORDS
-            && array_filter(self::CHANNELS, fn (Topic $topic): bool => $this->speaks($topic, $label) || $this->speaks($topic, "by $label")) !== [];
+            && array_filter(self::CHANNELS, fn (WordClass $class): bool => $this->speaks($class, $label)) !== [];
     }
 
     /** @param  non-empty-list<DOMElement>  $radios */
@@ -144,21 +145,15 @@ final readonly class ControlReader
 
     private function role(string $label, FormKind $kind): ?ControlRole
     {
-        $left = $label;
-        foreach ($this->lexicons as $lexicon) {
-            $left = $lexicon->without($left, Topic::Technical);
-        }
-        $plain = $left;
-        foreach ($this->lexicons as $lexicon) {
-            $plain = $lexicon->without($plain, Topic::AcceptsTerms, Topic::AcceptsNotice, Topic::Terms, Topic::Notice);
-        }
+        $left = $this->listener->without($label, WordClass::Technical);
+        $plain = $this->listener->without($left, WordClass::Terms, WordClass::Notice);
 
         return match (true) {
-            $this->speaks(Topic::Marketing, $plain) => ControlRole::Consent,
-            $this->speaks(Topic::Technical, $label) && ! $this->speaks(Topic::Terms, $left) && ! $this->speaks(Topic::Notice, $left) => ControlRole::Technical,
-            $this->speaks(Topic::Terms, $label) => ControlRole::Terms,
-            $this->speaks(Topic::Notice, $label) => ControlRole::Notice,
-            $kind === FormKind::Newsletter && ($this->speaks(Topic::Yes, $label) || $label === '') => ControlRole::Consent,
+            $this->listener->hears($plain, Meaning::Sends) => ControlRole::Consent,
+            $this->speaks(WordClass::Technical, $label) && ! $this->speaks(WordClass::Terms, $left) && ! $this->speaks(WordClass::Notice, $left) => ControlRole::Technical,
+            $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,
+            $this->speaks(WordClass::Notice, $label) => ControlRole::Notice,
+            $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
             default => null,
         };
     }
@@ -179,14 +174,14 @@ final readonly class ControlReader
     private function meansYes(string $text, string $value): bool
     {
         return ! $this->meansNo($text, $value) && (
-            preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(Topic::Yes, $text) || $this->speaks(Topic::Marketing, $text)
+            preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(WordClass::Yes, $text) || $this->listener->hears($text, Meaning::Sends)
         );
     }
 
     private function meansNo(string $text, string $value): bool
     {
         return preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1 || preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1
-            || $this->speaks(Topic::Refuses, $text);
+            || $this->listener->hears($text, Meaning::AsksForNo);
     }
 
     /**
@@ -261,15 +256,11 @@ final readonly class ControlReader
     /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */
     private function purposes(string $label): array
     {
-        $purposes = [];
-        foreach ($this->lexicons as $lexicon) {
-            $found = $lexicon->find(Topic::Vague, $label);
-            $words = $found === null
-                ? implode(' ', array_slice($lexicon->contentWords($lexicon->without($label, Topic::Withdrawal, Topic::Notice)), 0, 6))
-                : trim((string) preg_replace('/[.;,:!?\n].*$/us', '', mb_substr($label, $found->from, 80)));
-            $purposes[] = $words;
-            $purposes[] = $lexicon->find(Topic::Partners, $label)->words ?? '';
-        }
+        $named = $this->listener->inEach($label, Meaning::PurposeNamed)?->named;
+        $purposes = [
+            $named ?? $this->listener->first($label, Meaning::PurposeGeneral)->words->words ?? '',
+            $this->listener->first($label, Meaning::PassedOn, Meaning::OthersMentioned)->words->words ?? '',
+        ];
 
         return array_values(array_unique(array_filter($purposes, static fn (string $p): bool => $p !== '')));
     }
@@ -278,8 +269,8 @@ final readonly class ControlReader
     private function channels(string $label, FormKind $kind): array
     {
         $channels = [];
-        foreach (self::CHANNELS as $channel => $topic) {
-            if ($this->speaks($topic, $label)) {
+        foreach (self::CHANNELS as $channel => $class) {
+            if ($this->speaks($class, $label)) {
                 $channels[] = Channel::from($channel);
             }
         }
@@ -287,8 +278,8 @@ final readonly class ControlReader
         return $channels === [] && $kind === FormKind::Newsletter ? [Channel::Email] : $channels;
     }
 
-    private function speaks(Topic $topic, string $text): bool
+    private function speaks(WordClass $class, string $text): bool
     {
-        return array_filter($this->lexicons, static fn (Lexicon $l): bool => $l->speaksOf($topic, $text)) !== [];
+        return $this->listener->speaksOf($text, $class);
     }
 }

@@ -8,8 +8,8 @@ use DOMElement;
 use Juramen\Audit\AskedField;
 use Juramen\Audit\Selector;
 use Juramen\Points\FieldMeaning;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Listener;
+use Juramen\Wording\Words\WordClass;
 
 /** Reads what a form asks to fill in, what it means, whether it must be, and what reason is given beside it. */
 final readonly class FieldReader
@@ -23,14 +23,13 @@ final readonly class FieldReader
         'family-name' => FieldMeaning::Name,
     ];
 
-    private const TOPICS = [
-        [Topic::FieldEmail, FieldMeaning::Email], [Topic::FieldBirthday, FieldMeaning::Birthday], [Topic::FieldGender, FieldMeaning::Gender],
-        [Topic::FieldPhone, FieldMeaning::Phone],
-        [Topic::FieldEmployer, FieldMeaning::Employer], [Topic::FieldPostal, FieldMeaning::Postal], [Topic::FieldName, FieldMeaning::Name],
+    private const CLASSES = [
+        [WordClass::FieldEmail, FieldMeaning::Email], [WordClass::FieldBirthday, FieldMeaning::Birthday], [WordClass::FieldGender, FieldMeaning::Gender],
+        [WordClass::FieldPhone, FieldMeaning::Phone],
+        [WordClass::FieldEmployer, FieldMeaning::Employer], [WordClass::FieldPostal, FieldMeaning::Postal], [WordClass::FieldName, FieldMeaning::Name],
     ];
 
-    /** @param  non-empty-list<Lexicon>  $lexicons */
-    public function __construct(private Page $page, private Labels $labels, private array $lexicons) {}
+    public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     /** @return list<AskedField> */
     public function read(FoundForm $form): array
@@ -74,11 +73,9 @@ final readonly class FieldReader
         }
         $name = str_replace(['_', '-', '[', ']'], ' ', $element->getAttribute('name').' '.$element->getAttribute('id'));
         foreach ([$label, $name] as $text) {
-            foreach (self::TOPICS as [$topic, $meaning]) {
-                foreach ($this->lexicons as $lexicon) {
-                    if ($lexicon->speaksOf($topic, $text)) {
-                        return $meaning;
-                    }
+            foreach (self::CLASSES as [$class, $meaning]) {
+                if ($this->listener->speaksOf($text, $class)) {
+                    return $meaning;
                 }
             }
         }
@@ -95,11 +92,8 @@ final readonly class FieldReader
     private function reason(DOMElement $element, string $label): string
     {
         foreach ([$label, $this->labels->helpFor($element)] as $text) {
-            foreach ($this->lexicons as $lexicon) {
-                $found = $lexicon->find(Topic::Reason, $text);
-                if ($found !== null) {
-                    return $text;
-                }
+            if ($this->listener->speaksOf($text, WordClass::Reason)) {
+                return $text;
             }
         }
 

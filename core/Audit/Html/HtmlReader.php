@@ -12,7 +12,8 @@ use Juramen\Audit\Selector;
 use Juramen\Audit\Surroundings;
 use Juramen\Register\Audience;
 use Juramen\Register\Language;
-use Juramen\Wording\Lexicon;
+use Juramen\Wording\LanguageGuess;
+use Juramen\Wording\Listener;
 
 /** Reads every form of a page or fragment of HTML into a Reading. */
 final class HtmlReader
@@ -45,7 +46,7 @@ final class HtmlReader
     {
         $this->labels = new Labels($page);
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
-        $this->ofPage = Lexicon::guess($page->text($page->body()));
+        $this->ofPage = LanguageGuess::of($page->text($page->body()));
     }
 
     private function form(FoundForm $form): Reading
@@ -54,14 +55,14 @@ final class HtmlReader
         $text = $page->text($form->element);
         $beside = $page->beside($form->element);
         $said = $page->language($form->element) ?? $this->given;
-        $language = Lexicon::guess($text) ?? $said ?? $this->ofPage;
-        $lexicons = KindGuess::lexicons($language);
-        $guessed = (new KindGuess($page, $lexicons))->of($form);
+        $language = LanguageGuess::of($text) ?? $said ?? $this->ofPage;
+        $listener = Listener::in($language);
+        $guessed = (new KindGuess($page, $listener))->of($form);
 
         return Reading::make(
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
-            (new ControlReader($page, $this->labels, $lexicons))->read($form, $guessed->kind),
-            (new FieldReader($page, $this->labels, $lexicons))->read($form),
+            (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
+            (new FieldReader($page, $this->labels, $listener))->read($form),
             Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
             Audience::ofAddress($this->address),
         );

@@ -6,17 +6,16 @@ namespace Juramen\Audit\Html;
 
 use DOMElement;
 use Juramen\Points\FormKind;
-use Juramen\Register\Language;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Listener;
+use Juramen\Wording\Words\WordClass;
 
 /** Tells what a form is for, from its fields and from the words of its heading and button. */
 final readonly class KindGuess
 {
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
 
-    /** @param  list<Lexicon>  $lexicons */
-    public function __construct(private Page $page, private array $lexicons) {}
+    public function __construct(private Page $page, private Listener $listener) {}
 
     public function of(FoundForm $form): GuessedKind
     {
@@ -31,35 +30,36 @@ final readonly class KindGuess
                 $i->getAttribute('name').' '.$i->getAttribute('id').' '.$i->getAttribute('placeholder').' '.$i->getAttribute('autocomplete')
             ) === 1
         ) !== [];
-        $about = fn (Topic $topic, string $in): bool => array_filter($this->lexicons, static fn (Lexicon $l): bool => $l->speaksOf($topic, $in)) !== [];
+        $about = fn (WordClass $class, string $in): bool => $this->listener->speaksOf($in, $class);
+        $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
         return match (true) {
-            $passwords > 0 => $passwords > 1 || ($about(Topic::Account, $says) && ! $about(Topic::Login, $says))
+            $passwords > 0 => $passwords > 1 || ($about(WordClass::Account, $says) && ! $about(WordClass::Login, $says))
                 || count($form->inputs('text', 'email', 'tel', 'date')) > 2
                 ? new GuessedKind(FormKind::Account, 'it asks for a new password') : new GuessedKind(FormKind::Login, 'it asks for a password'),
             $form->inputs('search') !== [] || $form->element
                 ->getAttribute('role') === 'search' || (
-                    ! $hasEmail && count($form->controls) <= 2 && $about(Topic::Search, $says.' '.$form->element->getAttribute('action'))
+                    ! $hasEmail && count($form->controls) <= 2 && $about(WordClass::Search, $says.' '.$form->element->getAttribute('action'))
                 ) => new GuessedKind(FormKind::Search, 'it has a search field'),
-            $about(Topic::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
-            $about(Topic::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
-            $form->inputs('file') !== [] && $about(Topic::Job, $says.' '.$text),
-            $about(Topic::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
+            $about(WordClass::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
+            $about(WordClass::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
+            $form->inputs('file') !== [] && $about(WordClass::Job, $says.' '.$text),
+            $about(WordClass::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
             $this->asksForCard($form) || (
-                $about(Topic::Order, $says) && ! ($hasEmail && $about(Topic::Marketing, $says))
+                $about(WordClass::Order, $says) && ! ($hasEmail && $sends($says))
             ) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
-            $about(Topic::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
-            $about(Topic::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
-            $hasEmail && $form->elements('textarea') === [] && $about(Topic::Download, $promises) => new GuessedKind(
+            $about(WordClass::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
+            $about(WordClass::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
+            $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $promises) => new GuessedKind(
                 FormKind::Download, 'something is promised for what is filled in'
             ),
-            $about(Topic::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
+            $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== []
-                || ($about(Topic::Contact, $says) && ! $about(Topic::Marketing, $says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),
-            $hasEmail && $about(Topic::Marketing, $says) => new GuessedKind(
+                || ($about(WordClass::Contact, $says) && ! $sends($says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),
+            $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
-            $hasEmail && $about(Topic::Marketing, $text) && count($form->inputs('text', 'email', 'tel')) <= 3 => new GuessedKind(
+            $hasEmail && $sends($text) && count($form->inputs('text', 'email', 'tel')) <= 3 => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
             ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
@@ -90,11 +90,5 @@ final readonly class KindGuess
     private function asksForCard(FoundForm $form): bool
     {
         return array_filter($form->controls, static fn (DOMElement $c): bool => str_starts_with($c->getAttribute('autocomplete'), 'cc-')) !== [];
-    }
-
-    /** @return non-empty-list<Lexicon> */
-    public static function lexicons(?Language $language): array
-    {
-        return $language !== null ? [Lexicon::of($language)] : array_map(Lexicon::of(...), Language::cases());
     }
 }

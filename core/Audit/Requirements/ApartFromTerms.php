@@ -12,7 +12,7 @@ use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** Consent does not stand in one control with terms, conditions or notice; a link to the notice beside it is fine. */
 final class ApartFromTerms extends FormRequirement
@@ -40,7 +40,8 @@ final class ApartFromTerms extends FormRequirement
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {
-            $with = $reading->find(Topic::AcceptsTerms, $control->label) ?? $reading->find(Topic::AcceptsNotice, $control->label);
+            $with = $reading->listener()->hears($control->label, Meaning::Sends, Meaning::PassedOn)
+                ? ($reading->listener()->first($control->label, Meaning::TermsAgreed) ?? $reading->listener()->first($control->label, Meaning::NoticeAgreed))?->words : null;
 
             return $with === null ? null : $this->finding(
                 Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with,

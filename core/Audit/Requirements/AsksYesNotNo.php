@@ -14,7 +14,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\LegalBasis;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** The control asks for a yes: nobody has to tick in order not to be written to. */
 final class AsksYesNotNo extends FormRequirement
@@ -46,12 +46,21 @@ final class AsksYesNotNo extends FormRequirement
         }
 
         return $this->eachConsent($reading, 'A tick is a yes.', function (Control $control) use ($reading): ?Result {
-            $no = $control->refuses && $reading->basisOf($control) === LegalBasis::Consent ? $reading->find(Topic::Refuses, $control->label) : null;
+            $no = $control->refuses && $reading->basisOf($control) === LegalBasis::Consent
+                ? $reading->listener()->first($control->label, Meaning::AsksForNo) : null;
+            if ($no === null) {
+                return null;
+            }
+            $customers = $reading->listener()->first($control->label, Meaning::SimilarGoods);
 
-            return $no === null ? null : $this->finding(
-                Verdict::Breach, 'Whoever does nothing is taken to agree.', $control->where, $no,
-                'Ask for a yes: "Yes, send me ...", with a box that starts empty.'
-            );
+            return $customers === null && $no->whole
+                ? $this->finding(
+                    Verdict::Breach, $no->understood, $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.'
+                )
+                : $this->finding(
+                    Verdict::Open, $no->understood, $control->where, $no->words, $customers === null ? 'Does a tick mean no here? Then ask for a yes instead.'
+                        : 'Did the address come from a sale, and are only own goods like those bought advertised? Otherwise ask for a yes.'
+                );
         });
     }
 }

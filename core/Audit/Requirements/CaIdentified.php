@@ -10,7 +10,7 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Register\Regime;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** Canada: who asks, a mailing address, one more contact, and that consent can be withdrawn. */
 final class CaIdentified extends FormRequirement
@@ -52,7 +52,7 @@ final class CaIdentified extends FormRequirement
             $named ? null : 'who asks',
             preg_match(self::STREET, $page) === 1 && preg_match(self::PLACE, $page) === 1 ? null : 'a mailing address',
             preg_match(self::CONTACT, $page) === 1 ? null : 'a telephone number, email or web address',
-            $reading->speaksOf(Topic::Withdrawal, $page) ? null : 'that consent can be withdrawn',
+            $reading->listener()->hears($page, Meaning::CanEnd) ? null : 'that consent can be withdrawn',
         ]));
         if ($missing === []) {
             return $this->met('Who asks is identified as Canada demands.', $reading->where);

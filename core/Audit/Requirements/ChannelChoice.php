@@ -12,13 +12,11 @@ use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** Where several channels are used, each can be chosen by itself. */
 final class ChannelChoice extends FormRequirement
 {
-    private const CHANNELS = [Topic::ByEmail, Topic::BySms, Topic::ByPhone, Topic::ByPost, Topic::ByMessaging];
-
     public function id(): string
     {
         return 'channel-choice';
@@ -42,11 +40,14 @@ final class ChannelChoice extends FormRequirement
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Each control is for one channel.', function (Control $control) use ($reading): ?Result {
-            $channels = array_values(array_filter(self::CHANNELS, static fn (Topic $t): bool => $reading->speaksOf($t, $control->label)));
+            $channels = [];
+            foreach ($reading->listener()->all($control->label, Meaning::ByChannel) as $sense) {
+                $channels[$sense->named] ??= $sense->words;
+            }
 
-            return count($channels) < 2 || $control->refuses ? null
+            return count($channels) < 2 || $control->refuses || $reading->listener()->hears($control->label, Meaning::ChannelsChosen) ? null
                 : $this->finding(
-                    Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, $reading->find($channels[1], $control->label),
+                    Verdict::Weakness, 'One tick agrees to several channels at once.', $control->where, array_values($channels)[1],
                     'Give each channel a box of its own.'
                 );
         });

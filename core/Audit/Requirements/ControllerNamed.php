@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 
 /** Who asks is named: on the form, or plainly on its page. */
 final class ControllerNamed extends FormRequirement
@@ -40,10 +43,18 @@ final class ControllerNamed extends FormRequirement
         return new Source('GDPR Art. 13(1)(a), Recital 42', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
+        }
+        if ($reading->of === ReadingOf::Statement) {
+            return $this->met('Every form names the controller at its foot.', $reading->where);
         }
         if ($reading->sheet !== null) {
             return str_contains($reading->text.$reading->around->text, $reading->sheet->controller->name)
@@ -55,7 +66,7 @@ final class ControllerNamed extends FormRequirement
                     ),
                 ];
         }
-        $name = self::nameIn($reading->text) ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
+        $name = $reading->listener()->first($reading->text, Meaning::AskerNamed)?->words ?? self::nameIn($reading->text) ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
         if ($name !== null) {
             return $this->met('Somebody is named; whether that is who answers for the form, only a person can say.', $reading->where, $name);
         }

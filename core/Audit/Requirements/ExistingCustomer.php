@@ -14,7 +14,7 @@ use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Found;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /**
  * Where the rule for existing customers stands in for consent: an address from a sale, own similar goods, a no offered at
@@ -49,9 +49,8 @@ final class ExistingCustomer extends FormRequirement
                 continue;
             }
             $missing = array_values(array_filter([
-                $reading->speaksOf(Topic::Similar, $control->label.' '.$reading->text) ? null : 'that only own similar goods are advertised',
-                $reading->speaksOf(Topic::Withdrawal, $reading->text) || $reading
-                    ->speaksOf(Topic::Objects, $reading->text) ? null : 'that one can object at any time, at no more than the basic rate',
+                $reading->listener()->hears($control->label.' '.$reading->text, Meaning::SimilarGoods) ? null : 'that only own similar goods are advertised',
+                $reading->listener()->hears($reading->text, Meaning::CanEnd, Meaning::CanObject) ? null : 'that one can object at any time, at no more than the basic rate',
             ]));
             if ($missing !== []) {
                 return [

@@ -12,7 +12,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
 use Juramen\Wording\Found;
-use Juramen\Wording\Lexicon;
+use Juramen\Wording\LanguageGuess;
 
 /** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
 final class LanguageOffered extends FormRequirement
@@ -63,7 +63,7 @@ final class LanguageOffered extends FormRequirement
             return $this->notApplicable('The page does not say which language it is in.');
         }
         foreach ($reading->consents() as $control) {
-            $language = Lexicon::guess($control->label);
+            $language = LanguageGuess::of($control->label);
             if ($language !== null && $language !== $reading->around->language) {
                 return [
                     $this->finding(

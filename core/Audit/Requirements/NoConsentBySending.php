@@ -11,8 +11,7 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
-use Juramen\Wording\Found;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** Where a form serves something else, sending it does not mean agreeing to marketing. */
 final class NoConsentBySending extends FormRequirement
@@ -42,28 +41,12 @@ final class NoConsentBySending extends FormRequirement
         if (! $reading->kind->asksForConsent() || $reading->kind === FormKind::Newsletter) {
             return $this->notApplicable('A form that serves only this may be answered by sending it.');
         }
-        $said = $this->saidIn($reading);
-        if ($said !== null) {
-            return [
-                $this->finding(
-                    Verdict::Breach, 'Whoever sends the form is taken to agree to be written to.', $reading->where, Found::first($said, $reading->text),
-                    'Ask with a box that starts empty, beside the words of what is sent.'
-                ),
-            ];
-        }
+        $said = $reading->listener()->first($reading->text, Meaning::TakenFromAct, Meaning::Assumed);
 
-        return $this->met('Sending means nothing beyond what the form is for.', $reading->where);
-    }
-
-    /** The sentence in which sending and marketing stand together. */
-    private function saidIn(Reading $reading): ?string
-    {
-        foreach (preg_split('/(?<=[.!?])\s+|\n+/u', $reading->text) ?: [] as $sentence) {
-            if ($reading->speaksOf(Topic::BySending, $sentence) && $reading->speaksOf(Topic::Marketing, $sentence)) {
-                return $sentence;
-            }
-        }
-
-        return null;
+        return $said === null ? $this->met('Sending means nothing beyond what the form is for.', $reading->where) : [
+            $this->finding(
+                Verdict::Breach, $said->understood, $reading->where, $said->words, 'Ask with a box that starts empty, beside the words of what is sent.'
+            ),
+        ];
     }
 }

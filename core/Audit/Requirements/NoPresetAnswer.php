@@ -6,13 +6,16 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Response;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 
 /** No consent control is answered beforehand; a preset no is fine. */
 final class NoPresetAnswer extends FormRequirement
@@ -32,13 +35,31 @@ final class NoPresetAnswer extends FormRequirement
         return new Source('GDPR Art. 4(11), Recital 32; CJEU C-673/17', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
+        if ($reading->of === ReadingOf::Words || $reading->of === ReadingOf::Statement) {
+            return $this->judgeWords($reading);
+        }
         $preset = fn (Control $control): ?Result => $control->response !== Response::Yes ? null : $this->finding(
             Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, Found::all($control->label),
             'Leave it empty, so that only the visitor\'s own act is a yes.'
         );
 
         return $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
+    }
+
+    /** @return non-empty-list<Result> */
+    private function judgeWords(Reading $reading): array
+    {
+        $said = $reading->listener()->first($reading->text, Meaning::TickedAlready);
+
+        return $said === null ? $this->notApplicable('How a box stands cannot be seen in words.') : [$this->finding(
+            Verdict::Open, $said->understood, $reading->where, $said->words, 'Is the box ticked beforehand? Leave it empty, so that only the visitor\'s own act is a yes.'
+        )];
     }
 }

@@ -6,15 +6,16 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Found;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /**
  * Marketing consent is not the price of something else. Where a draw or a download states the exchange openly, courts differ,
@@ -37,21 +38,37 @@ final class NotACondition extends FormRequirement
         return new Source('GDPR Art. 7(4), Recital 43', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judge(Reading $reading): array
     {
-        if (! $reading->kind->servesSomethingElse()) {
-            return $this->notApplicable('The form is for nothing but what is agreed to.');
+        if ($reading->of === ReadingOf::Page || $reading->of === ReadingOf::Sheet) {
+            if (! $reading->kind->servesSomethingElse()) {
+                return $this->notApplicable('The form is for nothing but what is agreed to.');
+            }
         }
-        $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $reading->language !== null
-            && Lexicon::of($reading->language)->speaksOf(Topic::Exchange, $reading->text);
+        $listener = $reading->listener();
+        $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $listener->hears($reading->text, Meaning::Exchange);
 
-        $demanded = fn (Control $control): ?Result => ! $control->required || $control->refuses ? null : $this->finding(
-            $open ? Verdict::Weakness : Verdict::Breach,
-            $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.'
-                : 'The form cannot be sent without this consent, which what it is for does not need.',
-            $control->where, Found::all($control->label), 'Let the form be sent with this left empty.',
-        );
+        return $this->eachConsent($reading, 'The form is sent without any consent, too.', function (Control $control) use ($listener, $open): ?Result {
+            $said = $listener->first($control->label, Meaning::Condition) ?? $listener->first($control->label, Meaning::Exchange);
+            if ($said !== null) {
+                $openly = $said->meaning === Meaning::Exchange;
 
-        return $this->eachConsent($reading, 'The form is sent without any consent, too.', $demanded);
+                return $this->finding(
+                    $openly ? Verdict::Weakness : Verdict::Breach, $said->understood, $control->where, $said->words, 'Give what was asked for without this agreement, too.'
+                );
+            }
+
+            return ! $control->required || $control->refuses ? null : $this->finding(
+                $open ? Verdict::Weakness : Verdict::Breach,
+                $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.'
+                    : 'The form cannot be sent without this consent, which what it is for does not need.',
+                $control->where, Found::all($control->label), 'Let the form be sent with this left empty.',
+            );
+        });
     }
 }

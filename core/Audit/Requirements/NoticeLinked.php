@@ -13,7 +13,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
 use Juramen\Wording\Found;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Words\WordClass;
 
 /** A privacy notice is linked at the form or plainly on its page, and the link leads somewhere. */
 final class NoticeLinked extends FormRequirement
@@ -86,7 +86,7 @@ final class NoticeLinked extends FormRequirement
 
     private static function brokenTerms(Reading $reading): ?PageLink
     {
-        $isTerms = static fn (PageLink $link): bool => $reading->speaksOf(Topic::Terms, $link->text) && ! $reading->speaksOf(Topic::Notice, $link->text);
+        $isTerms = static fn (PageLink $link): bool => $reading->listener()->speaksOf($link->text, WordClass::Terms) && ! $reading->listener()->speaksOf($link->text, WordClass::Notice);
         $broken = array_filter(
             $reading->around->linksAbout("terms {$reading->language?->value}", $isTerms), static fn (PageLink $link): bool => ! $link->leadsSomewhere()
         );
@@ -97,7 +97,7 @@ final class NoticeLinked extends FormRequirement
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
-        $isNotice = static fn (PageLink $link): bool => $reading->speaksOf(Topic::Notice, $link->text)
+        $isNotice = static fn (PageLink $link): bool => $reading->listener()->speaksOf($link->text, WordClass::Notice)
             || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift~i', $link->href) === 1;
 
         return $reading->around->linksAbout("notice {$reading->language?->value}", $isNotice);

@@ -15,14 +15,16 @@ use Juramen\Audit\StatementFacts;
 use Juramen\Audit\Verdict;
 use Juramen\Register\Channel;
 use Juramen\Register\Language;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Listener;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass;
 
 /** Each statement's purpose and channels stand in the privacy notice, where we hold its text. */
 final class NoticeMatches extends FormRequirement
 {
     private const CHANNELS = [
-        'email' => Topic::ByEmail, 'sms' => Topic::BySms, 'phone' => Topic::ByPhone, 'post' => Topic::ByPost, 'messaging' => Topic::ByMessaging,
+        'email' => WordClass::ByEmail, 'sms' => WordClass::BySms, 'phone' => WordClass::ByPhone, 'post' => WordClass::ByPost,
+        'messaging' => WordClass::ByMessaging,
     ];
 
     public function id(): string
@@ -83,12 +85,12 @@ final class NoticeMatches extends FormRequirement
      */
     public static function lacks(string $purpose, array $channels, string $notice, Language $language): array
     {
-        $lexicon = Lexicon::of($language);
-        $words = $lexicon->contentWords($purpose);
+        $listener = Listener::in($language);
+        $words = Passage::of($purpose, $language)->contentWords();
         $said = array_filter($words, static fn (string $word): bool => mb_stripos($notice, mb_substr($word, 0, max(4, mb_strlen($word) - 2))) !== false);
         $lacks = $words !== [] && count($said) * 2 < count($words) ? ["“{$purpose}”"] : [];
         foreach ($channels as $channel) {
-            if (! $lexicon->speaksOf(self::CHANNELS[$channel->value], $notice)) {
+            if (! $listener->speaksOf($notice, self::CHANNELS[$channel->value])) {
                 $lacks[] = $channel->value;
             }
         }

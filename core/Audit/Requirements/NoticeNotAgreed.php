@@ -10,7 +10,7 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** The privacy notice informs; nobody has to accept it. */
 final class NoticeNotAgreed extends FormRequirement
@@ -42,7 +42,7 @@ final class NoticeNotAgreed extends FormRequirement
         }
         $findings = [];
         foreach ($reading->controls as $control) {
-            $agreed = $reading->find(Topic::AcceptsNotice, $control->label);
+            $agreed = $reading->listener()->first($control->label, Meaning::NoticeAgreed)?->words;
             if ($agreed !== null) {
                 $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed,
                     'Make it known: "How we use your data stands in our privacy notice", with a link and no box.', $this->cut($control, $agreed));

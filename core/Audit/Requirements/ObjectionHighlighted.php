@@ -14,7 +14,7 @@ use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Found;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** Where people are written to without consent, their right to object stands clearly, and apart from other words. */
 final class ObjectionHighlighted extends FormRequirement
@@ -78,12 +78,6 @@ final class ObjectionHighlighted extends FormRequirement
 
     private function sentence(Reading $reading, string $text): ?string
     {
-        foreach (preg_split('/(?<=[.!?])\s+|\n+/u', $text) ?: [] as $sentence) {
-            if ($reading->speaksOf(Topic::Objects, $sentence)) {
-                return $sentence;
-            }
-        }
-
-        return null;
+        return $reading->listener()->first($text, Meaning::CanObject)?->words->words;
     }
 }

@@ -12,7 +12,7 @@ use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** One control does not cover a controller's own news and the passing on of the address. */
 final class OnePurposeEach extends FormRequirement
@@ -40,23 +40,16 @@ final class OnePurposeEach extends FormRequirement
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Each control covers one purpose, as far as its words say.', function (Control $control) use ($reading): ?Result {
-            $passes = $reading->find(Topic::PassesOn, $control->label);
+            $listener = $reading->listener();
+            $second = $listener->hears($control->label, Meaning::SendsBesides)
+                ? $listener->first($control->label, Meaning::PassedOn) ?? $listener->first($control->label, Meaning::Transferred)
+                    ?? $listener->first($control->label, Meaning::Profiled)
+                : null;
 
-            return $passes === null || ! $this->asksForMoreThan($passes->words, $control->label, $reading) ? null
-                : $this->finding(
-                    Verdict::Breach, 'One tick covers two purposes: being written to, and passing the address on.', $control->where, $passes,
-                    'Ask for each with a control of its own.'
-                );
+            return $second === null ? null : $this->finding(
+                Verdict::Breach, 'One tick covers two purposes: being written to, and more. '.$second->understood, $control->where, $second->words,
+                'Ask for each with a control of its own.'
+            );
         });
-    }
-
-    private function asksForMoreThan(string $words, string $label, Reading $reading): bool
-    {
-        // What the others may do with the address belongs to passing it on.
-        $rest = preg_replace(
-            '~'.preg_quote($words, '~').'(?:[,;]?\s+(?:so|to|who|which|that|damit|die|um|pour|qui|afin|så|för att|som|der|for at)\b[^.]*)?~u', ' ', $label
-        );
-
-        return $reading->speaksOf(Topic::Marketing, (string) $rest);
     }
 }

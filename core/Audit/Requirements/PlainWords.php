@@ -14,7 +14,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
 use Juramen\Wording\ReadingEase;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Words\WordClass;
 
 /** The words of a consent can be understood: reading ease, length of sentences, no double negatives, no legalese. */
 final class PlainWords extends FormRequirement
@@ -55,8 +55,8 @@ final class PlainWords extends FormRequirement
     {
         [$text, $where] = [$control->label, $control->where];
         $findings = [];
-        foreach ([[Topic::Legalese, 'is what lawyers say to each other'], [Topic::DoubleNegative, 'says no twice']] as [$topic, $what]) {
-            $found = $reading->find($topic, $text);
+        foreach ([[WordClass::Legalese, 'is what lawyers say to each other'], [WordClass::DoubleNo, 'says no twice']] as [$class, $what]) {
+            $found = $reading->listener()->find($text, $class);
             if ($found !== null) {
                 $findings[] = $this->finding(Verdict::Weakness, "\"$found->words\" $what.", $where, $found, 'Say it as you would to somebody beside you.');
             }

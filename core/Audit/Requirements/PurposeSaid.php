@@ -16,15 +16,12 @@ use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\Regime;
 use Juramen\Wording\Found;
-use Juramen\Wording\Lexicon;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Words\WordClass;
 
 /** What will be sent or done is said, not only "marketing", "updates" or "to improve our services". */
 final class PurposeSaid extends FormRequirement
 {
-    /** Words with content that a purpose needs beside vague ones: "sailings", "fares". Where nothing is vague, one will do. */
-    private const NEEDED = 2;
-
     public function id(): string
     {
         return 'purpose-said';
@@ -69,16 +66,13 @@ final class PurposeSaid extends FormRequirement
     private function judgeWords(Reading $reading, string $text, ?Control $control): Result
     {
         $where = $control->where ?? $reading->where;
-        $names = $reading->sheet === null ? [] : $reading->lexicons()[0]->contentWords($reading->sheet->controller->name);
-        $content = [];
-        foreach ($reading->lexicons() as $lexicon) {
-            $content[] = $this->content($lexicon, $text, $reading, $names);
+        $listener = $reading->listener();
+        $asked = $listener->without($text, ...self::fieldWords());
+        $named = $listener->inEach($asked, Meaning::PurposeNamed);
+        if ($named !== null) {
+            return new Result($this, Verdict::Met, $named->understood, $where, $named->words->in($asked, $text) ?? Found::all((string) $named->named));
         }
-        $content = array_intersect(...(count($content) > 1 ? $content : [$content[0], $content[0]]));
-        $vague = $reading->find(Topic::Vague, $text);
-        if (count(array_unique($content)) >= ($vague === null ? 1 : self::NEEDED)) {
-            return new Result($this, Verdict::Met, 'It says what comes.', $where, Found::all(implode(' ', array_slice(array_unique($content), 0, 4))));
-        }
+        $vague = $listener->first($text, Meaning::PurposeGeneral)?->words;
         $mend = 'Say what comes, such as "one email a month with new sailings and fares".';
         if ($vague === null) {
             return $this->finding(Verdict::Breach, 'It does not say what will be sent or done.', $where, $control === null ? null : Found::all($text), $mend);
@@ -102,34 +96,9 @@ final class PurposeSaid extends FormRequirement
             || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $facts->contents);
     }
 
-    /**
-     * @param  list<string>  $names
-     * @return list<string>
-     */
-    private function content(Lexicon $lexicon, string $text, Reading $reading, array $names): array
+    /** @return list<WordClass> what fields and links are called, which says nothing of what comes */
+    private static function fieldWords(): array
     {
-        foreach ($reading->fields as $field) {
-            $text = str_replace($field->label, ' ', $text);
-        }
-        $text = $lexicon->without($text, Topic::AcceptsTerms, Topic::AcceptsNotice);
-        // What is said about withdrawing, and what is only made known, says nothing of what comes.
-        $parts = preg_split('/[.!?;,\n]+|\s(?:and|und|et|och|og)\s/u', $text) ?: [];
-        $text = implode(
-            ' . ',
-            array_filter(
-                $parts,
-                static fn (string $s): bool => ! $lexicon->speaksOf(Topic::Withdrawal, $s)
-                    && ! ($lexicon->speaksOf(Topic::Notice, $s) && ! $lexicon->speaksOf(Topic::Marketing, $s))
-            )
-        );
-        $text = $lexicon->without($text, Topic::Notice, Topic::Technical, Topic::FieldEmail, Topic::FieldName, Topic::Vague, Topic::Partners);
-        // Names of companies are no purpose.
-        $text = (string) preg_replace(
-            '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?=(?:may|can|will|darf|dürfen|wird|peut|pourra|får|kan|ska|må|vil)\s)|'
-                .'\p{Lu}[\p{L}&\'’-]+(?:\s\p{Lu}[\p{L}&\'’-]+)*\s(?:Ltd|Limited|plc|Inc|GmbH|AG|SARL|SAS|SA|AB|A/S)\b\.?~u',
-            ' ', $text
-        );
-
-        return array_values(array_diff($lexicon->contentWords($text), $names));
+        return [WordClass::FieldEmail, WordClass::FieldName, WordClass::Technical];
     }
 }

@@ -11,7 +11,7 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** How often, or how much, will be sent is said. */
 final class RateSaid extends FormRequirement
@@ -41,9 +41,9 @@ final class RateSaid extends FormRequirement
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
         }
-        $said = $reading->find(Topic::Rate, $reading->text);
+        $said = $reading->listener()->first($reading->text, Meaning::RateGiven);
         if ($said !== null) {
-            return $this->met('It is said how often.', null, $said);
+            return $this->met($said->understood, null, $said->words);
         }
 
         return [

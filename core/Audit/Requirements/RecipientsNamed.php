@@ -12,7 +12,8 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Words\WordClass;
 
 /** Third parties that will rely on the consent for their own use are named, or listed behind a link. */
 final class RecipientsNamed extends FormRequirement
@@ -43,12 +44,15 @@ final class RecipientsNamed extends FormRequirement
         $findings = [];
         $relied = false;
         foreach ($consents as $control) {
-            $passes = $reading->find(Topic::PassesOn, $control->label);
-            if ($passes === null) {
+            $sense = $reading->listener()->first($control->label, Meaning::PassedOn) ?? $reading->listener()->first($control->label, Meaning::OthersMentioned);
+            if ($sense === null) {
                 continue;
             }
             $relied = true;
-            if (! $this->isNamed($control->label, $passes->to) && ! $this->isListed($reading)) {
+            $passes = $sense->words;
+            if (! $sense->whole) {
+                $findings[] = $this->finding(Verdict::Open, $sense->understood, $control->where, $passes, 'Do these others get the address? Then name them here.');
+            } elseif ($sense->named === null && ! $this->isListed($reading)) {
                 $alone = $reading->around->links === [] && $reading->fields === [];
                 $facts = $reading->factsOf($control);
                 $findings[] = $this->finding(
@@ -67,20 +71,11 @@ final class RecipientsNamed extends FormRequirement
         return $findings === [] ? $this->met('Who else will use the address is named or listed.', $consents[0]->where) : $findings;
     }
 
-    /** Whether names follow: in brackets, after a colon, or after "namely". */
-    private function isNamed(string $label, int $from): bool
-    {
-        return preg_match(
-            '~^[^.]{0,30}?(?:\(|:|namely|nämlich|à savoir|such as|wie|comme|nämligen|såsom|nemlig)\s*(?:the |der |die |la |le )?\p{Lu}~u',
-            mb_substr($label, $from)
-        ) === 1;
-    }
-
     private function isListed(Reading $reading): bool
     {
         return $reading->around->linksAbout(
             "partners {$reading->language?->value}",
-            static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->speaksOf(Topic::Partners, $link->text)
+            static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->listener()->speaksOf($link->text, WordClass::Outsider)
         ) !== [];
     }
 }

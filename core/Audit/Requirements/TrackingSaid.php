@@ -11,7 +11,7 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Wording\Topic;
+use Juramen\Wording\Frames\Meaning;
 
 /** Where opens and clicks of mails are measured, the form says so, and asks where it stores or reads on the device. */
 final class TrackingSaid extends FormRequirement
@@ -38,21 +38,24 @@ final class TrackingSaid extends FormRequirement
 
     public function reach(): Reach
     {
-        return Reach::Statement;
+        return Reach::Words;
     }
 
     public function judge(Reading $reading): array
     {
-        $measured = array_values(array_filter($reading->sheet->statements ?? [], static fn ($s): bool => $s->measures));
-        if ($measured === []) {
-            return $this->notApplicable(
-                $reading->sheet === null ? 'Whether mails are measured cannot be seen on a form.' : 'The registers say that nothing is measured.'
-            );
+        if ($reading->sheet === null) {
+            $said = $reading->listener()->first($reading->text, Meaning::Measured);
+
+            return $said === null ? $this->notApplicable('Whether mails are measured cannot be seen in words.') : $this->met($said->understood, $reading->where, $said->words);
         }
-        $said = $reading->find(Topic::Tracking, $reading->text);
-        $other = array_filter($reading->sheet->statements ?? [], static fn ($s): bool => ! $s->measures);
+        $measured = array_values(array_filter($reading->sheet->statements, static fn ($s): bool => $s->measures));
+        if ($measured === []) {
+            return $this->notApplicable('The registers say that nothing is measured.');
+        }
+        $said = $reading->listener()->first($reading->text, Meaning::Measured)?->words;
+        $other = array_filter($reading->sheet->statements, static fn ($s): bool => ! $s->measures);
         // Reading on the device needs a yes of its own (Art. 5(3)): said within what is agreed to besides, it is not asked for.
-        $besides = $said !== null && $other === [] && $reading->find(Topic::Marketing, $reading->text) !== null;
+        $besides = $said !== null && $other === [] && $reading->listener()->hears($reading->text, Meaning::Sends);
         if ($besides) {
             return [$this->finding(
                 Verdict::Open, 'Measuring is said within the words of something else; where it reads on the device it needs a yes of its own.',

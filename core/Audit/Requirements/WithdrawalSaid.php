@@ -15,8 +15,8 @@ use Juramen\Audit\Verdict;
 use Juramen\Register\Channel;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Phrases;
-use Juramen\Wording\Topic;
 
 /** Before consent it is said that it can be withdrawn at any time. */
 final class WithdrawalSaid extends FormRequirement
@@ -50,11 +50,18 @@ final class WithdrawalSaid extends FormRequirement
         if ($consents === [] && $reading->consents() !== []) {
             return $this->notApplicable('Nothing here stands on consent; the right to object is judged by itself.');
         }
-        $said = $reading->find(Topic::Withdrawal, $reading->text);
-        if ($said !== null) {
-            return $this->met('It is said on the form.', $reading->where, $said);
-        }
         $where = $reading->consents()[0]->where ?? $reading->where;
+        $hard = $reading->listener()->first($reading->text, Meaning::NeverEnds) ?? $reading->listener()->first($reading->text, Meaning::HardToEnd);
+        if ($hard !== null) {
+            return [$this->finding(
+                Verdict::Breach, $hard->understood, $where, $hard->words,
+                'Let it end as easily as it began, at any time: by a link in every email, or a word to whoever asks, without fee, reason or delay.'
+            )];
+        }
+        $said = $reading->listener()->first($reading->text, Meaning::CanEnd);
+        if ($said !== null) {
+            return $this->met('It is said on the form.', $reading->where, $said->words);
+        }
         $sentence = Phrases::withdrawal($reading->language ?? Language::English, Channel::Email, '');
         $mend = "Add to the words of the consent: \"$sentence\"";
         if (! $reading->around->whole && $reading->sheet === null) {
@@ -65,9 +72,9 @@ final class WithdrawalSaid extends FormRequirement
                 ),
             ];
         }
-        $around = $reading->find(Topic::Withdrawal, $reading->around->text);
+        $around = $reading->listener()->first($reading->around->text, Meaning::CanEnd);
         if ($around !== null) {
-            return $this->met('It is said on the page.', null, $around);
+            return $this->met('It is said on the page.', null, $around->words);
         }
 
         return NoticeLinked::working($reading) !== null

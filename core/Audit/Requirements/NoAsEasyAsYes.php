@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\Control;
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Result;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Wording\Frames\Meaning;
+
+/** A no costs nothing more than a yes: nobody is hurried, threatened with a loss, or shamed. */
+final class NoAsEasyAsYes extends FormRequirement
+{
+    public function id(): string
+    {
+        return 'no-as-easy-as-yes';
+    }
+
+    public function title(): string
+    {
+        return 'A no is as easy as a yes.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Recital 42; EDPB Guidelines 05/2020', SourceKind::Law);
+    }
+
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
+    public function judge(Reading $reading): array
+    {
+        return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {
+            $leans = $reading->listener()->first($control->label, Meaning::Pressed) ?? $reading->listener()->first($control->label, Meaning::Shamed);
+
+            return $leans === null ? null : $this->finding(
+                Verdict::Weakness, $leans->understood, $control->where, $leans->words, 'Leave it out: say what comes, and let people choose.'
+            );
+        });
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/**
+ * Consent hangs on another act: who books, continues, or sends a form is said to agree; or it is assumed, or taken from silence. Asking
+ * for the very thing (subscribing), and ticking, are clear acts.
+ */
+final class ActFrame implements Frame
+{
+    /** Words between "by" and the act. */
+    private const NEAR = 5;
+
+    public function id(): string
+    {
+        return 'act';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $assumed = $this->assumed($sentence);
+            if ($assumed !== null) {
+                $senses[] = new Sense(Meaning::Assumed, $passage->sentenceWords($sentence), 'Consent is assumed, or taken from silence.');
+
+                continue;
+            }
+            $act = $this->act($sentence);
+            if ($act !== null) {
+                $words = $passage->hitWords($sentence, $act);
+                $senses[] = new Sense(Meaning::TakenFromAct, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to.");
+            }
+        }
+
+        return $senses;
+    }
+
+    private function assumed(Sentence $s): ?Hit
+    {
+        foreach ($s->said(W::Assumes) as $hit) {
+            if (SendingFrame::sent($s) !== null || $s->has(W::Agrees, W::Advertising, W::Sends)) {
+                return $hit;
+            }
+        }
+
+        return null;
+    }
+
+    private function act(Sentence $s): ?Hit
+    {
+        if ($s->says(W::Ticks) || $s->has(W::Free)) {
+            return null;
+        }
+        foreach ($s->said(W::Does) as $act) {
+            if (SendingFrame::ends($s, $act->clause) || $this->isWish($s, $act)) {
+                continue;
+            }
+            $result = $this->result($s, $act);
+            if ($result === null) {
+                continue;
+            }
+            if ($this->isBy($s, $act) || $this->signifies($s, $act) || $this->opens($s, $act, $result)) {
+                return $act;
+            }
+        }
+        foreach ($s->said(W::Automatic) as $automatic) {
+            if (SendingFrame::sent($s) !== null && $s->has(W::Everybody, W::Does, W::You, W::Self)) {
+                return $automatic;
+            }
+        }
+
+        return null;
+    }
+
+    /** What the act is said to bring about: agreement, or advertising. */
+    private function result(Sentence $s, Hit $act): ?Hit
+    {
+        foreach ($s->said(W::Agrees, W::Adds, W::Advertising, W::Sends, W::Gets, W::Subscribes) as $hit) {
+            if ($hit->from < $act->to && $hit->to > $act->from) {
+                continue;
+            }
+            if (in_array($hit->class, [W::Sends, W::Gets], true) && ! $s->has(W::Advertising, W::Vague, W::Carrier, W::Agrees, W::Automatic, ...W::means())) {
+                continue;
+            }
+            // "I agree to the terms by booking": what is agreed to must be sent.
+            if ($hit->class === W::Agrees && SendingFrame::sent($s) === null && ! $s->has(W::Uses, W::Passes)) {
+                continue;
+            }
+
+            return $hit;
+        }
+
+        return null;
+    }
+
+    private function isBy(Sentence $s, Hit $act): bool
+    {
+        foreach ($s->all(W::By) as $by) {
+            if ($by->clause === $act->clause && $by->to <= $act->from && $act->from - $by->to < self::NEAR && ($by->from - $s->clauses[$by->clause]->from) <= 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function signifies(Sentence $s, Hit $act): bool
+    {
+        foreach ($s->said(W::Signifies) as $means) {
+            if ($means->from >= $act->to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "If you book", "who uses the wifi", and in German, Swedish and Danish "book you, then ...". */
+    private function opens(Sentence $s, Hit $act, Hit $result): bool
+    {
+        $clause = $s->clauses[$act->clause];
+        $strong = $s->says(W::Adds, W::Automatic) || ($s->says(W::Agrees) && $s->has(W::You) && $result->clause !== $act->clause) || $this->also($s);
+        $opened = in_array($clause->opener, [W::If, W::When, W::Who, W::So], true) || $s->inClause($act->clause, W::Everybody);
+        $inverted = $act->from === $clause->from && $clause->from === 0 && $s->inClause($act->clause, W::You);
+        $somebody = $s->inClause($act->clause, W::You, W::Everybody) || $clause->opener === W::Who;
+
+        return $strong && ($opened || $inverted) && $somebody;
+    }
+
+    private function also(Sentence $s): bool
+    {
+        return $s->has(W::Adds) && $s->has(W::Self);
+    }
+
+    /** "I would like to book": an act that is wished for is what the form is for. */
+    private function isWish(Sentence $s, Hit $act): bool
+    {
+        return $s->inClause($act->clause, W::Wants) && ! $s->inClause($act->clause, W::By);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Names;
+use Juramen\Wording\Words\Passage;
+
+/** Who asks is named. */
+final class AskerFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'asker';
+    }
+
+    public function read(Passage $passage): array
+    {
+        foreach ($passage->sentences as $sentence) {
+            foreach (Names::in($sentence, $passage->vocabulary) as [$from, $to]) {
+                $words = $passage->words($sentence, $from, $to);
+
+                return [new Sense(Meaning::AskerNamed, $words, "{$words->words} is named.", true, $words->words)];
+            }
+        }
+
+        return [];
+    }
+}

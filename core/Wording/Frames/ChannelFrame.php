@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** By which means people are written to; how consent ends is not one of them. */
+final class ChannelFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'channel';
+    }
+
+    private const CHANNELS = ['by-email' => 'email', 'by-sms' => 'sms', 'by-phone' => 'phone', 'by-post' => 'post', 'by-messaging' => 'messaging'];
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            foreach ($sentence->said(...W::means()) as $hit) {
+                if ($this->isMeans($sentence, $hit)) {
+                    $channel = self::CHANNELS[$hit->class->value];
+                    $senses[] = new Sense(Meaning::ByChannel, $passage->hitWords($sentence, $hit), "By $channel.", true, $channel);
+                }
+            }
+            $choice = $sentence->all(W::Choice)[0] ?? null;
+            if ($choice !== null) {
+                $senses[] = new Sense(Meaning::ChannelsChosen, $passage->hitWords($sentence, $choice), 'Channels are chosen.');
+            }
+        }
+
+        return $senses;
+    }
+
+    private function isMeans(Sentence $s, Hit $hit): bool
+    {
+        if (SendingFrame::ends($s, $hit->clause) || $s->inClause($hit->clause, W::HardWay, W::Notice)) {
+            return false;
+        }
+        // "Withdraw at any time, by email or letter": what stands alone belongs to the ending before it.
+        $sends = $s->inClause($hit->clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague);
+
+        return $sends || ! $s->has(W::Ends);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Children are spoken to; a parent or an age is spoken of. */
+final class ChildrenFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'children';
+    }
+
+    /** Words of an address to somebody: "Hey young sailors!" */
+    private const SHORT = 6;
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            foreach ($sentence->all(W::Child) as $child) {
+                if ($this->isSpokenTo($sentence, $child)) {
+                    $senses[] = new Sense(Meaning::OfferedToChildren, $passage->clauseWords($sentence, $child->clause), 'Children are spoken to.');
+
+                    break;
+                }
+            }
+            $parent = $sentence->all(W::Parent, W::Age)[0] ?? null;
+            if ($parent !== null) {
+                $senses[] = new Sense(Meaning::ParentAsked, $passage->hitWords($sentence, $parent), 'A parent or an age is spoken of.');
+            }
+        }
+
+        return $senses;
+    }
+
+    private function isSpokenTo(Sentence $s, Hit $child): bool
+    {
+        $clause = $s->clauses[$child->clause];
+        $behind = $s->tokens[$clause->to - 1]->form;
+        $short = $clause->to - $clause->from <= self::SHORT && in_array($behind, ['!', '?', ',', ':', '–'], true);
+        $mine = $s->inClause($child->clause, W::I, W::Self, W::Sends, W::Rate, W::From, W::Advertising);
+
+        return ($short && ! $mine && $child->clause <= 1) || ($s->inClause($child->clause, W::You) && ! $s->inClause($child->clause, W::From, W::Parent, W::I, W::Advertising)
+            && $child->from - $clause->from <= self::SHORT);
+    }
+}

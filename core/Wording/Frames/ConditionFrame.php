@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Consent is demanded for something else, or given for it; or it is said to be free. */
+final class ConditionFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'condition';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $words = $passage->sentenceWords($sentence);
+            $free = $sentence->all(W::Free)[0] ?? null;
+            if ($free !== null) {
+                $senses[] = new Sense(Meaning::Voluntary, $passage->hitWords($sentence, $free), 'It is said that this is free.');
+
+                continue;
+            }
+            $must = $this->demanded($sentence);
+            if ($must !== null) {
+                $senses[] = new Sense(Meaning::Condition, $words, 'Without agreeing to be written to one does not get what one came for.');
+
+                continue;
+            }
+            $exchange = $sentence->said(W::Exchange)[0] ?? null;
+            if ($exchange !== null && ($sentence->has(W::Agrees) || SendingFrame::sent($sentence) !== null)) {
+                $senses[] = new Sense(Meaning::Exchange, $words, 'Agreement is given in exchange for something.');
+            }
+        }
+
+        return $senses;
+    }
+
+    private function demanded(Sentence $s): ?Hit
+    {
+        $consent = SendingFrame::sent($s) !== null || $s->has(W::Subscribes) || ($s->has(W::Agrees) && $s->has(W::Advertising, W::Vague));
+        if (! $consent) {
+            return null;
+        }
+        $thing = $s->has(W::Wanted, W::Does);
+        foreach ($s->all(W::Must) as $must) {
+            $negated = $must->negated && $must->to - $must->from === 1;
+            if ($negated || $s->inClause($must->clause, W::Age, W::Ticks, W::Unticks) || SendingFrame::ends($s, $must->clause)) {
+                continue;
+            }
+            if ($thing && $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes)) {
+                return $must;
+            }
+        }
+        foreach ($s->all(W::Without) as $without) {
+            $refused = array_filter($s->clauses, static fn ($c): bool => $c->negated) !== [];
+            if ($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising)) {
+                return $without;
+            }
+        }
+
+        return null;
+    }
+}

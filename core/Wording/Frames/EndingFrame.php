@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** It is said how consent ends, that it is hard to end, or that it never does. A right to give goods back is none of these. */
+final class EndingFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'ending';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $never = $this->never($sentence);
+            if ($never !== null) {
+                $senses[] = new Sense(Meaning::NeverEnds, $passage->hitWords($sentence, $never), 'It is said that this cannot be withdrawn.');
+            }
+            foreach ($this->ending($sentence) as $hit) {
+                $hard = $this->hard($sentence, $hit);
+                $senses[] = $hard === null ? new Sense(Meaning::CanEnd, $this->words($passage, $sentence, $hit), 'It is said how it ends.')
+                    : new Sense(Meaning::HardToEnd, $this->words($passage, $sentence, $hard), 'Ending it takes more than agreeing did.');
+            }
+            $object = $sentence->said(W::Objects)[0] ?? null;
+            if ($object !== null) {
+                $senses[] = new Sense(Meaning::CanObject, $passage->sentenceWords($sentence), 'It is said that one can object.');
+            }
+        }
+
+        return $senses;
+    }
+
+    private function words(Passage $passage, Sentence $s, Hit $hit): \Juramen\Wording\Found
+    {
+        return $passage->clauseWords($s, $hit->clause);
+    }
+
+    private function never(Sentence $s): ?Hit
+    {
+        foreach ($s->all(W::NeverEnds) as $hit) {
+            if ($hit->negated && $hit->to - $hit->from === 1 && ! $s->has(W::Ends)) {
+                continue;
+            }
+            if ($s->has(W::Ends, W::Agrees, W::May, W::Wants)) {
+                return $hit;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Hit> the first word of ending that stands with a possibility, a moment or a way */
+    private function ending(Sentence $s): array
+    {
+        foreach ($s->all(W::Ends) as $hit) {
+            if ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees)) {
+                continue;
+            }
+            $clauses = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
+            $with = array_filter($clauses, fn (int $n): bool => isset($s->clauses[$n]) && $s->inClause($n, W::AnyTime, W::Way, W::May, W::Must, W::NoLonger, W::HardWay));
+            if ($with !== [] || count($s->tokens) <= 6 || $hit->to - $hit->from > 1) {
+                return [$hit];
+            }
+        }
+
+        return [];
+    }
+
+    private function hard(Sentence $s, Hit $ending): ?Hit
+    {
+        foreach ($s->all(W::HardWay) as $hit) {
+            if ($hit->negated || $s->inClause($hit->clause, W::Without) || $this->isOneOfSeveral($s, $hit)) {
+                continue;
+            }
+
+            return $hit;
+        }
+        $only = array_values(array_filter($s->said(W::Only), static fn (Hit $h): bool => $s->inClause($h->clause, W::ByPost) && ! $s->has(W::ByEmail)))[0] ?? null;
+
+        return $only !== null && $s->inClause($only->clause, W::Ends) ? $only : null;
+    }
+
+    /** "By email or registered letter": the easy way stands beside it. */
+    private function isOneOfSeveral(Sentence $s, Hit $hard): bool
+    {
+        foreach ($s->all(W::Joins) as $or) {
+            if (abs($or->from - $hard->from) <= 3 || abs($or->from - $hard->to) <= 3) {
+                foreach ($s->all(W::Way, W::ByEmail, W::BySms, W::ByPhone) as $easy) {
+                    if ($easy->from < $hard->from && $easy->clause === $hard->clause || $easy->from >= $hard->to && $easy->from - $hard->to <= 4) {
+                        return ! $s->has(W::Must);
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+/** All frames, in the order in which they are read. The one place where they are put together. */
+final class Frames
+{
+    /** @return non-empty-list<Frame> */
+    public static function all(): array
+    {
+        return [
+            new SendingFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame, new PurposeFrame, new RateFrame,
+            new WatchingFrame, new HealthFrame, new TransferFrame, new ChildrenFrame, new AskerFrame, new PressureFrame, new PapersFrame, new ChannelFrame,
+            new PresetFrame, new CustomerFrame, new FriendFrame,
+        ];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Somebody else is to be written to: a friend, whose address is given. */
+final class FriendFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'friend';
+    }
+
+    public function read(Passage $passage): array
+    {
+        foreach ($passage->sentences as $sentence) {
+            $friend = $sentence->said(W::Friend)[0] ?? null;
+            if ($friend !== null && $sentence->inClause($friend->clause, W::Details, W::ByEmail, W::Sends)) {
+                return [new Sense(Meaning::FriendAsked, $passage->clauseWords($sentence, $friend->clause), 'Somebody else is to be written to.')];
+            }
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Data on health, belief and the like (GDPR Art. 9) are used: a person's own, or information about them. */
+final class HealthFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'health';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            foreach ($sentence->said(W::Health) as $hit) {
+                $own = array_filter($sentence->within($hit->clause, W::I, W::You), static fn (Hit $h): bool => $hit->from - $h->to >= 0 && $hit->from - $h->to <= 6) !== [];
+                if ($own && ($sentence->inClause($hit->clause, W::Details, W::Uses) || $sentence->has(W::Uses))) {
+                    $senses[] = new Sense(Meaning::HealthUsed, $passage->hitWords($sentence, $hit), 'What is said of health or belief is used.');
+
+                    break;
+                }
+            }
+        }
+
+        return $senses;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Found;
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Terms, or the privacy notice, are agreed to; a reference to them, and having read the notice, is not that. */
+final class PapersFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'papers';
+    }
+
+    /** Words between agreeing and what is agreed to. */
+    private const NEAR = 14;
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $terms = $this->agreed($sentence, W::Terms, W::Agrees, W::Reads);
+            if ($terms !== null) {
+                $senses[] = new Sense(Meaning::TermsAgreed, $this->words($passage, $sentence, $terms), 'Terms are agreed to.');
+            }
+            $notice = $this->agreed($sentence, W::Notice, W::Agrees);
+            if ($notice !== null) {
+                $senses[] = new Sense(Meaning::NoticeAgreed, $this->words($passage, $sentence, $notice), 'The privacy notice is agreed to.');
+            }
+        }
+
+        return $senses;
+    }
+
+    /** @param  array{Hit, Hit}  $pair */
+    private function words(Passage $passage, Sentence $s, array $pair): Found
+    {
+        return $passage->words($s, min($pair[0]->from, $pair[1]->from), max($pair[0]->to, $pair[1]->to));
+    }
+
+    /** @return array{Hit, Hit}|null the paper and how it is agreed to */
+    private function agreed(Sentence $s, W $paper, W ...$by): ?array
+    {
+        foreach ($s->all($paper) as $hit) {
+            foreach ($s->said(...$by) as $agree) {
+                if ($agree->clause === $hit->clause && abs($agree->from - $hit->from) <= self::NEAR && ! $this->isApart($s, $hit, $agree)) {
+                    return [$hit, $agree];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether something else stands between them: what is sent, or that the paper only tells. */
+    private function isApart(Sentence $s, Hit $paper, Hit $agree): bool
+    {
+        [$from, $to] = [min($paper->to, $agree->to), max($paper->from, $agree->from)];
+        foreach ($s->within($paper->clause, W::According, W::Sends, W::Gets, W::Advertising, ...W::means()) as $between) {
+            $near = $between->class === W::According && $between->to <= $paper->from && $paper->from - $between->to <= 3;
+            if ($near || ($between->from >= $from && $between->to <= $to)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

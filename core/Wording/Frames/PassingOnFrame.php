@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Names;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/**
+ * Details pass to others for their own use: they are given away, or others are said to write. Whoever works for us gets nothing for its
+ * own use, and mails about others' goods pass nothing on.
+ */
+final class PassingOnFrame implements Frame
+{
+    /** Words between "about" and those whose goods are meant. */
+    private const NEAR = 3;
+
+    public function id(): string
+    {
+        return 'passing-on';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $sense = $this->sense($passage, $sentence);
+            if ($sense !== null) {
+                $senses[] = $sense;
+            }
+            $own = $this->ownSending($sentence, $sense !== null && $sense->meaning === Meaning::PassedOn);
+            if ($own !== null) {
+                $senses[] = new Sense(Meaning::SendsBesides, $passage->hitWords($sentence, $own), 'Something is sent by whoever asks.');
+            }
+        }
+
+        return $senses;
+    }
+
+    private function sense(Passage $passage, Sentence $s): ?Sense
+    {
+        if ($s->has(W::Processor)) {
+            return null;
+        }
+        $named = Names::after($passage, $s, $s->said(W::Passes)[0] ?? null);
+        foreach ($s->said(W::Passes) as $pass) {
+            $outsider = $s->said(W::Outsider)[0] ?? null;
+            if ($outsider !== null && ! $this->isOnlyTheirs($s, $outsider, $pass)) {
+                return $this->passed($passage, $s, $pass, $outsider, $named);
+            }
+            if ($outsider === null && $named !== null && $s->has(W::Details) && $s->inClause($pass->clause, W::Details)) {
+                return new Sense(Meaning::PassedOn, $passage->clauseWords($s, $pass->clause), "Details pass to $named.", true, $named);
+            }
+        }
+        foreach ($s->said(W::Outsider) as $outsider) {
+            if ($this->isOnlyTheirs($s, $outsider, null)) {
+                continue;
+            }
+            $acts = $s->within($outsider->clause, W::Sends, W::Uses, W::Gets, W::Profiles);
+            if ($acts !== [] && ($s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants) || $s->says(W::Agrees))) {
+                return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
+            }
+        }
+        $mentioned = $s->said(W::Outsider)[0] ?? null;
+
+        return $mentioned !== null && SendingFrame::sent($s) !== null && $this->isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets)
+            ? new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), 'Others have a part in it; whether they get the address is not said.', false) : null;
+    }
+
+    /** What whoever asks sends itself: in another sentence, or in a clause that is neither the passing on nor what it is for. */
+    private function ownSending(Sentence $s, bool $passed): ?Hit
+    {
+        if (! $passed) {
+            return SendingFrame::sent($s);
+        }
+        foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague) as $hit) {
+            $clause = $s->clauseOf($hit);
+            $theirs = $s->inClause($hit->clause, W::Outsider, W::Passes) || in_array($clause->opener, [W::So, W::Who, W::That], true);
+            if (! $theirs && ($s->inClause($hit->clause, W::I, W::Self, W::You) || $hit->class === W::Advertising) && ! $this->followsPassing($s, $hit)) {
+                return $hit;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether it stands behind the passing on in a clause that says what that is for. */
+    private function followsPassing(Sentence $s, Hit $hit): bool
+    {
+        foreach ($s->said(W::Passes) as $pass) {
+            if ($pass->from < $hit->from && ! $s->inClause($hit->clause, W::Self)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function passed(Passage $passage, Sentence $s, Hit $deed, Hit $outsider, ?string $named): Sense
+    {
+        $words = $passage->words($s, min($deed->from, $outsider->from), max($deed->to, $outsider->to));
+
+        return new Sense(Meaning::PassedOn, $words, 'Details pass to others, who use them for themselves'.($named === null ? '.' : ": $named."), true, $named);
+    }
+
+    /** "Offers from our partners", "about our partners' hotels": it is their goods that are meant, and the mails are ours. */
+    private function isOnlyTheirs(Sentence $s, Hit $outsider, ?Hit $pass): bool
+    {
+        if ($pass !== null) {
+            return false;
+        }
+        foreach ($s->all(W::From) as $from) {
+            if ($from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

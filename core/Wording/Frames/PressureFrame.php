@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass as W;
+
+/** People are hurried, threatened with a loss, or shamed for a no. */
+final class PressureFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'pressure';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $presses = array_values(array_filter($sentence->all(W::Presses), static fn (Hit $h): bool => ! SendingFrame::ends($sentence, $h->clause)))[0] ?? null;
+            if ($presses !== null) {
+                $senses[] = new Sense(Meaning::Pressed, $passage->hitWords($sentence, $presses), 'People are hurried, or threatened with a loss.');
+            }
+            $shames = $sentence->all(W::Shames)[0] ?? null;
+            if ($shames !== null) {
+                $senses[] = new Sense(Meaning::Shamed, $passage->hitWords($sentence, $shames), 'A no is made to look foolish.');
+            }
+        }
+
+        return $senses;
+    }
+}

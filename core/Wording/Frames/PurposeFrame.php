@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Names;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\Token;
+use Juramen\Wording\Words\WordClass as W;
+
+/**
+ * What is sent or done is named, or only spoken of in words that fit anything. What no class knows says something: "cabins", "puffins".
+ * What is said of ending it, of papers and of conditions says nothing of what comes.
+ */
+final class PurposeFrame implements Frame
+{
+    private const LETTERS = 3;
+
+    /** Words that may be what comes, besides those that no class knows. */
+    private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price];
+
+    public function id(): string
+    {
+        return 'purpose';
+    }
+
+    public function read(Passage $passage): array
+    {
+        [$named, $general] = [[], null];
+        foreach ($passage->sentences as $sentence) {
+            foreach ($this->content($sentence, $passage) as $token) {
+                $named[] = $passage->words($sentence, $token, $token + 1);
+            }
+            $vague = $sentence->all(W::Vague, W::Advertising)[0] ?? null;
+            $general ??= $vague === null || SendingFrame::ends($sentence, $vague->clause) ? null : $passage->hitWords($sentence, $vague);
+        }
+        $senses = [];
+        if ($named !== []) {
+            $words = implode(', ', array_slice(array_values(array_unique(array_map(static fn ($f): string => $f->words, $named))), 0, 4));
+            $senses[] = new Sense(Meaning::PurposeNamed, $named[0], "What comes: $words.", true, $words);
+        }
+        if ($general !== null) {
+            $senses[] = new Sense(Meaning::PurposeGeneral, $general, "“{$general->words}” fits anything.");
+        }
+
+        return $senses;
+    }
+
+    /** @return list<int> numbers of the tokens that say what comes */
+    private function content(Sentence $s, Passage $passage): array
+    {
+        $known = $this->known($s, $passage);
+        // A price is a price of something: beside offers and news it says no more than they do.
+        foreach ($s->all(W::Price) as $price) {
+            if ($s->inClause($price->clause, W::Vague, W::Advertising)) {
+                $known[$price->from] = true;
+            }
+        }
+        $content = [];
+        foreach ($s->clauses as $n => $clause) {
+            if ($this->saysNothing($s, $n)) {
+                continue;
+            }
+            for ($i = $clause->from; $i < $clause->to; $i++) {
+                $token = $s->tokens[$i];
+                if (! isset($known[$i]) && $this->isContent($token) && ! $this->isDeed($s, $i)) {
+                    $content[] = $i;
+                }
+            }
+        }
+
+        return $content;
+    }
+
+    private function saysNothing(Sentence $s, int $clause): bool
+    {
+        return SendingFrame::ends($s, $clause) || $s->inClause($clause, W::Terms, W::Notice, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses,
+            W::TickedAlready, W::Shames, W::Abroad, W::Unsafe) || ($s->inClause($clause, W::Passes) && ! $s->inClause($clause, W::Sends, W::Gets))
+            || ($s->inClause($clause, W::Not) && $s->inClause($clause, W::Passes)) || ($s->inClause($clause, W::NeverEnds) && ! $s->inClause($clause, W::Advertising, W::Sends, W::Gets)) || ($s->inClause($clause, W::Must) && ! $s->inClause($clause, W::Sends));
+    }
+
+    /** @return array<int, true> tokens that a class knows, or that are part of a name */
+    private function known(Sentence $s, Passage $passage): array
+    {
+        $known = [];
+        foreach ($s->hits as $hit) {
+            if ($hit->class->isOfForms() || (in_array($hit->class, self::CONTENT, true))) {
+                continue;
+            }
+            if ($hit->rest !== null && $this->saysMore($hit, $passage)) {
+                continue;
+            }
+            for ($i = $hit->from; $i < $hit->to; $i++) {
+                $known[$i] = true;
+            }
+        }
+        foreach (Names::in($s, $passage->vocabulary) as [$from, $to]) {
+            for ($i = $from; $i < $to; $i++) {
+                $known[$i] = true;
+            }
+        }
+
+        return $known;
+    }
+
+    /** Whether the first part of a compound says what comes: "cabin offers" written as one word. */
+    private function saysMore(Hit $hit, Passage $passage): bool
+    {
+        return $hit->rest !== null && mb_strlen($hit->rest) >= self::LETTERS && in_array($hit->class, [W::Advertising, W::Vague, W::Carrier, W::ByEmail, W::Terms], true)
+            && ! $passage->vocabulary->knows(new Token(rtrim($hit->rest, 's'), 0, 0, true, false)) && ! $passage->vocabulary->knows(new Token($hit->rest, 0, 0, true, false));
+    }
+
+    private function isContent(Token $token): bool
+    {
+        return $token->word && ! $token->isNumber() && preg_match_all('~\p{L}~u', $token->form) >= self::LETTERS;
+    }
+
+    /** "Treat me", "spoil us": a word before somebody is what is done to them. */
+    private function isDeed(Sentence $s, int $token): bool
+    {
+        foreach ($s->all(W::I, W::You) as $somebody) {
+            if ($somebody->from === $token + 1 && $somebody->to - $somebody->from === 1 && ! str_ends_with($s->tokens[$token]->form, 's')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

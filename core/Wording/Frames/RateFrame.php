@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
+final class RateFrame implements Frame
+{
+    private const NEAR = 5;
+
+    public function id(): string
+    {
+        return 'rate';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $hit = $this->rate($sentence);
+            if ($hit !== null) {
+                $words = $passage->words($sentence, $hit[0], $hit[1]);
+                $senses[] = new Sense(Meaning::RateGiven, $words, "It is said how often: “{$words->words}”.");
+            }
+        }
+
+        return $senses;
+    }
+
+    /** @return array{int, int}|null */
+    private function rate(Sentence $s): ?array
+    {
+        foreach ($s->all(W::Rate) as $hit) {
+            if (! $this->isOfEnding($s, $hit)) {
+                return [$hit->from, $hit->to];
+            }
+        }
+        foreach ($s->all(W::Unit) as $unit) {
+            if ($this->isOfEnding($s, $unit)) {
+                continue;
+            }
+            foreach ($s->all(W::Each, W::Per, W::Number) as $before) {
+                if ($before->to <= $unit->from && $unit->from - $before->to < ($before->class === W::Each ? 2 : 1)) {
+                    return [$before->from, $unit->to];
+                }
+            }
+        }
+        foreach ($s->clauses as $n => $clause) {
+            if ($clause->opener === W::When && ! $s->inClause($n, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
+                && ! ($s->inClause($n, W::Ends) && $s->inClause($n, W::I, W::You))
+                && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {
+                return [$clause->from, $clause->to];
+            }
+        }
+
+        return null;
+    }
+
+    /** "In every email", "at any time": a word of time that belongs to how it ends. */
+    private function isOfEnding(Sentence $s, Hit $hit): bool
+    {
+        return $s->inClause($hit->clause, W::Ends, W::HardWay) && ! $s->inClause($hit->clause, W::Sends);
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/**
+ * A no is asked for: a tick is to be taken away, a tick means no, a box is left empty by whoever wants something, or the statement itself
+ * says what the person does not want. To miss nothing, and to want something no longer, is no such no.
+ */
+final class RefusalFrame implements Frame
+{
+    private const WISHES = [W::Wants, W::Gets, W::Sends, W::Agrees, W::Uses, W::Subscribes];
+
+    public function id(): string
+    {
+        return 'refusal';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $n => $sentence) {
+            foreach ($this->nos($sentence, $passage->sentences[$n - 1] ?? null, $passage->sentences[$n + 1] ?? null) as [$hit, $says, $whole]) {
+                $senses[] = new Sense(Meaning::AsksForNo, $passage->sentenceWords($sentence), $says, $whole);
+            }
+        }
+
+        return $senses;
+    }
+
+    /** @return list<array{Hit, string, bool}> */
+    private function nos(Sentence $s, ?Sentence $before, ?Sentence $after): array
+    {
+        foreach ($s->all(W::Unticks) as $hit) {
+            if (! $this->isAboutLater($s, $hit->clause)) {
+                return [[$hit, 'Taking a tick away, or crossing something out, is taken for a no.', true]];
+            }
+        }
+        foreach ($s->all(W::LeavesEmpty) as $hit) {
+            $wish = $this->wishBeside($s, $hit);
+            if ($wish === true) {
+                return [[$hit, 'A box left empty is taken for a yes.', true]];
+            }
+            if ($wish === false || $s->has(W::Refuses)) {
+                return [];
+            }
+        }
+        foreach ($s->said(W::Ticks) as $hit) {
+            $wish = $s->says(W::Refuses) && ! $this->isAboutLater($s, $hit->clause) && ! $s->has(W::LeavesEmpty) ? false : $this->wishBeside($s, $hit);
+            if ($wish === false) {
+                return [[$hit, 'A tick is taken for a no.', true]];
+            }
+            if ($wish === null && $before !== null && $this->isShortNo($before)) {
+                return [[$hit, 'A tick is taken for a no.', true]];
+            }
+        }
+        $unless = $s->all(W::Unless)[0] ?? null;
+        if ($unless !== null && $s->inClause($unless->clause, W::Ticks, W::Unticks) && SendingFrame::sent($s) !== null && ! $this->isNegatedMain($s, $unless->clause)) {
+            return [[$unless, 'Whoever does nothing is taken to agree.', true]];
+        }
+
+        return $this->saysNo($s, $after);
+    }
+
+    /** The statement itself says what the person does not want.
+     * @return list<array{Hit, string, bool}> */
+    private function saysNo(Sentence $s, ?Sentence $after): array
+    {
+        foreach ($s->clauses as $n => $clause) {
+            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || $s->inClause($n, W::Misses)) {
+                continue;
+            }
+            $refuses = $s->within($n, W::Refuses)[0] ?? null;
+            $main = $s->inClause($n, W::I) || ! $s->inClause($n, W::You, W::Self);
+            if ($refuses !== null && ! $refuses->negated && $main && ! $s->inClause($n, W::May, W::LeavesEmpty, W::Free, W::Terms)
+                && ! $s->has(W::LeavesEmpty, W::AnyTime)) {
+                return [[$refuses, 'It says what the person does not want: agreeing to it is a no.', true]];
+            }
+            if (! $clause->negated || $s->has(W::LeavesEmpty) || $s->within($n, W::Ticks) !== []) {
+                continue;
+            }
+            $wish = $s->within($n, ...self::WISHES)[0] ?? null;
+            if ($wish === null) {
+                continue;
+            }
+            $whole = $clause->opener === null || $clause->opener === W::Joins;
+            $i = $s->inClause($n, W::I);
+            $wants = $s->inClause($n, W::Wants, W::Agrees);
+            $imperative = ! $i && ! $s->inClause($n, W::You, W::Self, W::May) && $s->inClause($n, W::Sends) && $whole;
+            $through = $clause->opener === W::That && $n > 0 && $s->inClause($n - 1, W::I) && $s->inClause($n - 1, W::Wants);
+            if ((($i && $wants && $whole && ! $s->inClause($n, W::Must, W::Passes)) || ($imperative && ! $s->inClause($n, W::Passes)) || $through)) {
+                return [[$wish, 'It says what the person does not want: agreeing to it is a no.', true]];
+            }
+        }
+
+        return [];
+    }
+
+    /** Whether the wish beside a tick is for something (true) or against it (false); null where none stands there. */
+    private function wishBeside(Sentence $s, Hit $tick): ?bool
+    {
+        foreach ([$tick->clause, $tick->clause + 1, $tick->clause - 1] as $n) {
+            $clause = $s->clauses[$n] ?? null;
+            if ($clause === null || $this->isAboutLater($s, $n)) {
+                continue;
+            }
+            $wishes = array_filter($s->within($n, ...self::WISHES), static fn (Hit $h): bool => $h->from !== $tick->from);
+            if ($s->inClause($n, W::Refuses)) {
+                return false;
+            }
+            if ($wishes === []) {
+                continue;
+            }
+            // "If you do not tick, nothing is sent": what hangs on not ticking says nothing against it.
+            $negated = $clause->negated && ! $s->inClause($n, W::Misses);
+            if ($n !== $tick->clause && ! in_array($clause->opener, [W::If, W::When, W::So, W::That, W::Unless], true) && $s->clauses[$tick->clause]->negated) {
+                continue;
+            }
+
+            return ! $negated;
+        }
+
+        return null;
+    }
+
+    /** "Not for you?", and then what to do. */
+    private function isShortNo(Sentence $s): bool
+    {
+        $mark = $s->tokens[count($s->tokens) - 1];
+
+        return count($s->tokens) <= 8 && ($s->has(W::Refuses) || $s->says(W::Not)) && $mark->form === '?';
+    }
+
+    private function isNegatedMain(Sentence $s, int $but): bool
+    {
+        foreach ($s->clauses as $n => $clause) {
+            if ($n !== $but && $clause->negated) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a clause speaks of ending it later, or of a right. */
+    private function isAboutLater(Sentence $s, int $clause): bool
+    {
+        return $s->inClause($clause, W::NoLonger, W::AnyTime) || ($s->inClause($clause, W::Ends) && $s->inClause($clause, W::May, W::Way));
+    }
+}

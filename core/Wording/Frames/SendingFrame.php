@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Something is sent, or somebody is contacted: advertising is named, somebody may send or wants to get something. */
+final class SendingFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'sending';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $hit = self::sent($sentence);
+            if ($hit !== null) {
+                $senses[] = new Sense(Meaning::Sends, $passage->hitWords($sentence, $hit), 'Something is sent.');
+            }
+        }
+
+        return $senses;
+    }
+
+    /** What speaks of sending in a sentence; null where nothing does. */
+    public static function sent(Sentence $sentence): ?\Juramen\Wording\Words\Hit
+    {
+        foreach ($sentence->all(W::Advertising, W::Subscribes, W::Adds, W::Sends, W::Gets, W::Carrier, ...W::means()) as $hit) {
+            $clause = $hit->clause;
+            $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
+            $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
+            $is = match ($hit->class) {
+                W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
+                W::Sends, W::Gets => $person && ! self::ends($sentence, $clause) && ($wish || $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means())
+                    || $hit->class === W::Sends),
+                default => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
+            };
+            if ($is) {
+                return $hit;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a clause says how it ends, and so nothing of what comes. */
+    public static function ends(Sentence $sentence, int $clause): bool
+    {
+        return $sentence->inClause($clause, W::Ends, W::NoLonger) || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Details go to a country outside, and that is to rest on consent (GDPR Art. 49(1)(a)). */
+final class TransferFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'transfer';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $abroad = $sentence->said(W::Abroad)[0] ?? null;
+            if ($abroad !== null && $sentence->says(W::Passes, W::Uses) && ($sentence->has(W::Details, W::Unsafe))) {
+                $senses[] = new Sense(Meaning::Transferred, $passage->clauseWords($sentence, $abroad->clause), 'Details go to a country outside.');
+            }
+        }
+
+        return $senses;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass as W;
+
+/** What people open and click is measured, or a profile is made of them. */
+final class WatchingFrame implements Frame
+{
+    public function id(): string
+    {
+        return 'watching';
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $measure = $sentence->said(W::Measures)[0] ?? null;
+            if ($measure !== null && $sentence->says(W::Opens)) {
+                $senses[] = new Sense(Meaning::Measured, $passage->clauseWords($sentence, $measure->clause), 'It is said that opens or clicks are measured.');
+            }
+            $profile = $sentence->said(W::Profiles)[0] ?? null;
+            if ($profile !== null) {
+                $senses[] = new Sense(Meaning::Profiled, $passage->clauseWords($sentence, $profile->clause), 'A profile is made of people, or their behaviour is analysed.');
+            }
+        }
+
+        return $senses;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording;
+
+use Juramen\Register\Language;
+use Juramen\Wording\Words\Vocabulary;
+
+/** Tells the language of a text by the words that a language cannot do without: articles, prepositions, persons. */
+final class LanguageGuess
+{
+    /** Words that must speak for a language, and how many times as many as for the next. */
+    private const FEWEST = 3;
+
+    private const MARGIN = 1.4;
+
+    /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */
+    public static function of(string $text): ?Language
+    {
+        preg_match_all("~\p{L}+~u", mb_strtolower($text), $m);
+        $counts = [];
+        foreach (Language::cases() as $language) {
+            $known = Vocabulary::of($language)->written();
+            $counts[$language->value] = count(array_filter($m[0], static fn (string $word): bool => isset($known[$word])));
+        }
+        arsort($counts);
+        [$best, $second] = array_slice(array_values($counts), 0, 2);
+
+        return $best >= self::FEWEST && $best >= self::MARGIN * $second && $best * 5 >= count($m[0]) ? Language::from((string) array_key_first($counts)) : null;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording;
+
+use Juramen\Register\Language;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
+use Juramen\Wording\Frames\Understanding;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass;
+
+/** Reads texts in the language that they are in, or in each that we know where that cannot be told. */
+final readonly class Listener
+{
+    /** @param  non-empty-list<Language>  $languages */
+    private function __construct(public array $languages) {}
+
+    public static function in(?Language $language): self
+    {
+        return new self($language !== null ? [$language] : Language::cases());
+    }
+
+    /** The first words of any of the classes. */
+    public function find(string $text, WordClass ...$classes): ?Found
+    {
+        foreach ($this->languages as $language) {
+            $found = Passage::of($text, $language)->find(...$classes);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    public function speaksOf(string $text, WordClass ...$classes): bool
+    {
+        return $this->find($text, ...$classes) !== null;
+    }
+
+    /** @return list<Sense> in the first language in which the text has any of the meanings */
+    public function all(string $text, Meaning ...$meanings): array
+    {
+        foreach ($this->languages as $language) {
+            $senses = Understanding::of($text, $language)->all(...$meanings);
+            if ($senses !== []) {
+                return $senses;
+            }
+        }
+
+        return [];
+    }
+
+    public function first(string $text, Meaning ...$meanings): ?Sense
+    {
+        return $this->all($text, ...$meanings)[0] ?? null;
+    }
+
+    public function hears(string $text, Meaning ...$meanings): bool
+    {
+        return $this->all($text, ...$meanings) !== [];
+    }
+
+    /** Whether a text has a meaning in every language that is listened in: what is a word in one may be none in another. */
+    public function inEach(string $text, Meaning $meaning): ?Sense
+    {
+        $sense = null;
+        foreach ($this->languages as $language) {
+            $sense = Understanding::of($text, $language)->first($meaning);
+            if ($sense === null) {
+                return null;
+            }
+        }
+
+        return $sense;
+    }
+
+    /** The text without the words of these classes. */
+    public function without(string $text, WordClass ...$classes): string
+    {
+        foreach ($this->languages as $language) {
+            $text = Passage::of($text, $language)->without(...$classes);
+        }
+
+        return $text;
+    }
+}

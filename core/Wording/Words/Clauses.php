@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+/**
+ * Parts a sentence into clauses: at marks, at words that open a clause, and at "and" where somebody new does something. A "not" reaches
+ * over its clause, and on into those that have nobody of their own who does something: "we never share, sell or rent".
+ */
+final class Clauses
+{
+    private const OPENERS = [WordClass::If, WordClass::Unless, WordClass::When, WordClass::Who, WordClass::That, WordClass::So];
+
+    /** Words behind an "and" within which somebody must do something for it to begin a clause. */
+    private const AHEAD = 3;
+
+    private const DOES = [WordClass::I, WordClass::You, WordClass::Self, WordClass::May, WordClass::Wants, WordClass::Agrees];
+
+    /**
+     * @param  non-empty-list<Token>  $tokens
+     * @param  list<Hit>  $hits
+     * @return non-empty-list<Clause>
+     */
+    public static function of(array $tokens, array $hits): array
+    {
+        [$opens, $joins, $does, $nots] = [[], [], [], []];
+        foreach ($hits as $hit) {
+            match (true) {
+                in_array($hit->class, self::OPENERS, true) => $opens[$hit->from] ??= $hit->class,
+                $hit->class === WordClass::Joins => $joins[$hit->from] = true,
+                in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
+                $hit->class === WordClass::Not => $nots[$hit->from] = ($nots[$hit->from] ?? 0) + 1,
+                default => null,
+            };
+        }
+        [$starts, $opener] = [[0 => true], []];
+        foreach ($tokens as $i => $token) {
+            if ($token->parts()) {
+                $starts[$i + 1] = true;
+            } elseif (isset($opens[$i])) {
+                // An opener that follows a mark or an "and" opens the same clause.
+                $starts[isset($joins[$i - 1]) && isset($starts[$i - 1]) ? $i - 1 : $i] = true;
+                $opener[$i] = $opens[$i];
+            } elseif (isset($joins[$i]) && array_intersect_key($does, array_flip(range($i + 1, $i + self::AHEAD))) !== []) {
+                $starts[$i] = true;
+            }
+        }
+        $begins = array_values(array_filter(array_keys($starts), static fn (int $i): bool => $i < count($tokens)));
+        sort($begins);
+        [$clauses, $carried] = [[], false];
+        foreach ($begins as $n => $from) {
+            $to = $begins[$n + 1] ?? count($tokens);
+            $opened = array_values(array_intersect_key($opener, array_flip(range($from, min($from + 1, max($from, $to - 1))))))[0] ?? null;
+            $opened ??= isset($joins[$from]) ? WordClass::Joins : null;
+            $own = array_intersect_key($does, array_flip(range($from, max($from, $to - 1)))) !== [];
+            $not = array_sum(array_intersect_key($nots, array_flip(range($from, max($from, $to - 1)))));
+            $reached = $carried && ! $own && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null);
+            $negated = $not % 2 === 1 || ($reached && $not === 0);
+            $clauses[] = new Clause($from, $to, $opened, $negated);
+            $carried = $negated;
+        }
+
+        return $clauses;
+    }
+
+    /** Whether a clause behind this mark may go on with what stands before it. */
+    private static function goesOn(?Token $before): bool
+    {
+        return $before === null || $before->word || in_array($before->form, [',', '('], true);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+/**
+ * Names of companies, by how they are written: words with capitals side by side that no class knows, or any word before a legal form.
+ * Legal forms are those of the countries we know, from memory.
+ */
+final class Names
+{
+    private const LEGAL = [
+        'ltd', 'limited', 'plc', 'llp', 'llc', 'inc', 'corp', 'gmbh', 'ag', 'kg', 'ohg', 'ug', 'ggmbh', 'se', 'sa', 'sas', 'sarl', 'snc', 'ab', 'a/s', 'aps', 'as', 'oy',
+        'bv', 'nv', 'spa', 'srl', 'ltée',
+    ];
+
+    /** What companies are called by, among other things. */
+    private const CALLED = [WordClass::Little, WordClass::Wanted, WordClass::Does, WordClass::Outsider, WordClass::Carrier, WordClass::Vague];
+
+    /** Words behind a deed, within which the names of those stand who get something. */
+    private const BEHIND = 14;
+
+    /**
+     * @return list<array{int, int}> from the first token to behind the last
+     */
+    public static function in(Sentence $sentence, Vocabulary $vocabulary): array
+    {
+        $tokens = $sentence->tokens;
+        $words = count(array_filter($tokens, static fn (Token $t): bool => $t->word));
+        $capitals = count(array_filter($tokens, static fn (Token $t): bool => $t->capital));
+        $shouted = $words > 4 && $capitals > 0.9 * $words;
+        $ordinary = self::ordinary($sentence, $vocabulary);
+        $names = [];
+        for ($i = 0, $n = count($tokens); $i < $n; $i++) {
+            $to = $i;
+            while ($to < $n && $tokens[$to]->capital && ! $shouted && ! self::isLegal($tokens[$to]) && ! isset($ordinary[$to])) {
+                $to++;
+            }
+            $legal = $to < $n && self::isLegal($tokens[$to]) && ($to > $i || ($to > 0 && $tokens[$to - 1]->capital));
+            if ($legal) {
+                $from = $to > $i ? $i : $to - 1;
+                $names[] = [$from, $to + 1];
+            } elseif ($to - $i >= 2 || ($to - $i === 1 && self::acts($sentence, $to))) {
+                $names[] = [$i, $to];
+            }
+            $i = max($i, $to - ($legal ? 0 : 1));
+        }
+
+        return $names;
+    }
+
+    /**
+     * Words that are no part of a name: those that a class knows, but for what companies are called by ("Hotels"), where nouns have no capitals
+     * and it is not the capital of a beginning.
+     *
+     * @return array<int, true>
+     */
+    private static function ordinary(Sentence $sentence, Vocabulary $vocabulary): array
+    {
+        $nouns = $vocabulary->section('nouns') !== [];
+        $ordinary = [];
+        foreach ($sentence->hits as $hit) {
+            if ($hit->class->isOfForms()) {
+                continue;
+            }
+            for ($i = $hit->from; $i < $hit->to; $i++) {
+                $begins = $i === 0 || ! $sentence->tokens[$i - 1]->word;
+                if ($nouns || $begins || ! in_array($hit->class, self::CALLED, true)) {
+                    $ordinary[$i] = true;
+                }
+            }
+        }
+
+        return $ordinary;
+    }
+
+    /** The names behind a deed, of those who get something by it; null where none stand there. */
+    public static function after(Passage $passage, Sentence $sentence, ?Hit $deed): ?string
+    {
+        if ($deed === null) {
+            return null;
+        }
+        $found = [];
+        foreach (self::in($sentence, $passage->vocabulary) as [$from, $to]) {
+            if ($from >= $deed->to && $from - $deed->to <= self::BEHIND) {
+                $found[] = $passage->words($sentence, $from, $to)->words;
+            }
+        }
+
+        return $found === [] ? null : implode(', ', $found);
+    }
+
+    /** Whether what follows is what somebody may do: "Letterquay may". */
+    private static function acts(Sentence $sentence, int $next): bool
+    {
+        foreach ($sentence->all(WordClass::May) as $may) {
+            if ($may->from === $next) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isLegal(Token $token): bool
+    {
+        return $token->capital && in_array($token->form, self::LEGAL, true);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+/** A sentence with what its words belong to. Frames ask it. */
+final readonly class Sentence
+{
+    /**
+     * @param  list<Token>  $tokens
+     * @param  list<Hit>  $hits  in their order
+     * @param  non-empty-list<Clause>  $clauses
+     * @param  array<string, list<Hit>>  $byClass
+     */
+    private function __construct(public array $tokens, public array $hits, public array $clauses, private array $byClass) {}
+
+    /** @param  non-empty-list<Token>  $tokens */
+    public static function of(array $tokens, Vocabulary $vocabulary): self
+    {
+        $found = $vocabulary->hits($tokens);
+        $clauses = Clauses::of($tokens, $found);
+        [$hits, $byClass, $at] = [[], [], 0];
+        foreach ($found as $hit) {
+            while (isset($clauses[$at + 1]) && $hit->from >= $clauses[$at + 1]->from) {
+                $at++;
+            }
+            $hits[] = $hit = $hit->in($at, $clauses[$at]->negated && ! in_array($hit->class, [WordClass::Not, WordClass::NoLonger], true));
+            $byClass[$hit->class->value][] = $hit;
+        }
+
+        return new self($tokens, $hits, $clauses, $byClass);
+    }
+
+    /** @return list<Hit> of any of the classes, negated or not, in their order */
+    public function all(WordClass ...$classes): array
+    {
+        if (count($classes) === 1) {
+            return $this->byClass[$classes[0]->value] ?? [];
+        }
+        $hits = array_merge(...array_map(fn (WordClass $c): array => $this->byClass[$c->value] ?? [], $classes));
+        usort($hits, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from);
+
+        return $hits;
+    }
+
+    /** @return list<Hit> that no "not" reaches */
+    public function said(WordClass ...$classes): array
+    {
+        return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => ! $h->negated));
+    }
+
+    public function has(WordClass ...$classes): bool
+    {
+        return $this->all(...$classes) !== [];
+    }
+
+    public function says(WordClass ...$classes): bool
+    {
+        return $this->said(...$classes) !== [];
+    }
+
+    /** Whether one of the classes stands in a clause. */
+    public function inClause(int $clause, WordClass ...$classes): bool
+    {
+        foreach ($this->all(...$classes) as $hit) {
+            if ($hit->clause === $clause) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Hit> of the classes in a clause */
+    public function within(int $clause, WordClass ...$classes): array
+    {
+        return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => $h->clause === $clause));
+    }
+
+    public function clauseOf(Hit $hit): Clause
+    {
+        return $this->clauses[$hit->clause];
+    }
+}

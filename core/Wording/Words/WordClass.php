@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+/**
+ * A class of words that do the same work in a sentence about consent. Which words belong to it stands in each language's files; what
+ * follows where such words stand together stands in the frames, once for all languages.
+ */
+enum WordClass: string
+{
+    // What a visitor does.
+    /** Goes on with something else: orders, books, enters, continues, sends the form. */
+    case Does = 'does';
+    /** Asks for the very thing that is sent: subscribes, signs up for the letter. */
+    case Subscribes = 'subscribes';
+    case Ticks = 'ticks';
+    /** Takes a tick away. */
+    case Unticks = 'unticks';
+    /** Leaves a box empty. */
+    case LeavesEmpty = 'leaves-empty';
+    /** What one comes for: a ticket, a guide, a prize, an answer. */
+    case Wanted = 'wanted';
+    case TickedAlready = 'ticked-already';
+
+    // What ties a deed to its meaning.
+    case By = 'by';
+    case Signifies = 'means';
+    case Assumes = 'assumes';
+    case Automatic = 'automatic';
+    /** Puts somebody on a list. */
+    case Adds = 'adds';
+    case Tells = 'tells';
+
+    // Agreeing.
+    case Agrees = 'agrees';
+    case Wants = 'wants';
+    case May = 'may';
+    case Yes = 'yes';
+
+    // Needing.
+    case Must = 'must';
+    case Free = 'free';
+    case Exchange = 'exchange';
+    case Only = 'only';
+    case Without = 'without';
+
+    // No.
+    case Not = 'not';
+    case NoLonger = 'no-longer';
+    /** To miss something, which nobody wants: its negation asks for a yes. */
+    case Misses = 'misses';
+    case Refuses = 'refuses';
+
+    // What opens a clause.
+    case If = 'if';
+    case Unless = 'unless';
+    case When = 'when';
+    case Who = 'who';
+    case That = 'that';
+    case So = 'so';
+    case Joins = 'joins';
+
+    // Ending it.
+    case Ends = 'ends';
+    case Way = 'way';
+    case AnyTime = 'any-time';
+    case HardWay = 'hard-way';
+    case NeverEnds = 'never-ends';
+    /** A right to give goods back, which is not about consent. */
+    case Returns = 'returns';
+    case Objects = 'objects';
+
+    // Sending.
+    case Sends = 'sends';
+    case Gets = 'gets';
+    case Carrier = 'carrier';
+    case Vague = 'vague';
+    case Advertising = 'advertising';
+    case Price = 'price';
+    case ByEmail = 'by-email';
+    case BySms = 'by-sms';
+    case ByPhone = 'by-phone';
+    case ByPost = 'by-post';
+    case ByMessaging = 'by-messaging';
+    case Choice = 'as-chosen';
+
+    // How often.
+    case Rate = 'rate';
+    case Unit = 'unit';
+    case Each = 'each';
+    case Number = 'number';
+    case Per = 'per';
+
+    // Others.
+    case Outsider = 'outsider';
+    case Processor = 'processor';
+    case Passes = 'passes';
+    case Details = 'details';
+    case Uses = 'uses';
+    case From = 'from';
+    case Namely = 'namely';
+
+    // Papers.
+    case Terms = 'terms';
+    case Notice = 'notice';
+    case Reads = 'reads';
+    case According = 'according';
+
+    // Watching.
+    case Profiles = 'profiles';
+    case Measures = 'measures';
+    case Opens = 'opens';
+
+    // What is delicate.
+    case Health = 'health';
+    case Abroad = 'abroad';
+    case Unsafe = 'unsafe';
+    case Child = 'child';
+    case Parent = 'parent';
+    case Age = 'age';
+    case Friend = 'friend';
+
+    // Leaning on people.
+    case Presses = 'presses';
+    case Shames = 'shames';
+
+    // Who.
+    case Self = 'self';
+    case I = 'i';
+    case You = 'you';
+    case Everybody = 'everybody';
+
+    // Style, and the rule for customers.
+    case Legalese = 'legalese';
+    /** A no of a no: "not unlikely". */
+    case DoubleNo = 'double-no';
+    case Similar = 'similar';
+    case Sale = 'sale';
+
+    /** Words that say nothing of what comes: articles, prepositions, praise. */
+    case Little = 'little';
+
+    // What forms and fields are for.
+    case Technical = 'technical';
+    case Reason = 'reason';
+    case Login = 'login';
+    case Search = 'search';
+    case Contact = 'contact';
+    case Order = 'order';
+    case Account = 'account';
+    case Draw = 'draw';
+    case Download = 'download';
+    case Preferences = 'preferences';
+    case Rights = 'rights';
+    case Job = 'job';
+    case FieldEmail = 'field-email';
+    case FieldName = 'field-name';
+    case FieldPhone = 'field-phone';
+    case FieldBirthday = 'field-birthday';
+    case FieldGender = 'field-gender';
+    case FieldPostal = 'field-postal';
+    case FieldEmployer = 'field-employer';
+
+    /** @return list<self> the means of communication */
+    public static function means(): array
+    {
+        return [self::ByEmail, self::BySms, self::ByPhone, self::ByPost, self::ByMessaging];
+    }
+
+    /** Whether its entries of several words take up shorter ones within them; a way of sending is still told by "email me". */
+    public function swallows(): bool
+    {
+        return ! $this->isOfForms() && ! in_array($this, [self::Sends, self::Gets, self::Subscribes, self::Adds, self::Rate, self::Legalese, self::Ends, self::Sale, self::Yes, self::Assumes], true);
+    }
+
+    /** Whether words of this class are read only on forms and their fields, and do no work in a sentence. */
+    public function isOfForms(): bool
+    {
+        return match ($this) {
+            self::Technical, self::Reason, self::Login, self::Search, self::Contact, self::Order, self::Account, self::Draw, self::Download, self::Preferences,
+            self::Rights, self::Job, self::FieldEmail, self::FieldName, self::FieldPhone, self::FieldBirthday, self::FieldGender, self::FieldPostal,
+            self::FieldEmployer => true,
+            default => false,
+        };
+    }
+}
