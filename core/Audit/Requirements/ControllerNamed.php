@@ -22,10 +22,6 @@ final class ControllerNamed extends FormRequirement
         '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|'
             .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?)(?![\p{L}])~u',
         '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
-        '~(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s){1,4}(?:may|can|will|to|darf|dürfen|wird|peut|pourra|får|kan|må|vil)\s(?:me\b|not\b|send|e-?mail|text|call|'
-            .'contact|write|use|mir|mich|m[\'’]|utiliser|envoyer|meine|mejla|maile|skicka|sende|ringa|ringe|skriva|skrive|kontakta|kontakte|bjuda|'
-            .'invitere)~u',
-        '~(?:from|by|of|von|der|de|par|chez|från|fra|av|af|hos)\s(?:the\s)?(?:\p{Lu}[\p{L}\p{N}&\'’-]+\s?){2,4}~u',
     ];
 
     public function id(): string

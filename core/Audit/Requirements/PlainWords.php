@@ -23,7 +23,7 @@ final class PlainWords extends FormRequirement
     private const LONGEST = 32;
 
     /** Fewer words than these tell nothing of a style. */
-    private const FEWEST = 8;
+    private const FEWEST = 12;
 
     public function id(): string
     {

@@ -67,7 +67,7 @@ final class EndingFrame implements Frame
             }
             $clauses = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
             $with = array_filter($clauses, fn (int $n): bool => isset($s->clauses[$n]) && $s->inClause($n, W::AnyTime, W::Way, W::May, W::Must, W::NoLonger, W::HardWay));
-            if ($with !== [] || count($s->tokens) <= 6 || $hit->to - $hit->from > 1) {
+            if ($with !== [] || count($s->tokens) <= 6 || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You))) {
                 return [$hit];
             }
         }

@@ -60,7 +60,10 @@ final class PassingOnFrame implements Frame
             if ($this->isOnlyTheirs($s, $outsider, null)) {
                 continue;
             }
-            $acts = $s->within($outsider->clause, W::Sends, W::Uses, W::Gets, W::Profiles);
+            $stretch = $s->stretch($outsider->clause);
+            $acts = array_values(array_filter(
+                $s->said(W::Sends, W::Uses, W::Gets, W::Profiles), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)
+            ));
             if ($acts !== [] && ($s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants) || $s->says(W::Agrees))) {
                 return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
             }

@@ -55,7 +55,7 @@ final class PurposeFrame implements Frame
         $known = $this->known($s, $passage);
         // A price is a price of something: beside offers and news it says no more than they do.
         foreach ($s->all(W::Price) as $price) {
-            if ($s->inClause($price->clause, W::Vague, W::Advertising)) {
+            if (array_filter([-1, 0, 1], static fn (int $n): bool => $s->inClause($price->clause + $n, W::Vague, W::Advertising)) !== []) {
                 $known[$price->from] = true;
             }
         }
@@ -79,7 +79,7 @@ final class PurposeFrame implements Frame
     {
         return SendingFrame::ends($s, $clause) || $s->inClause($clause, W::Terms, W::Notice, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses,
             W::TickedAlready, W::Shames, W::Abroad, W::Unsafe) || ($s->inClause($clause, W::Passes) && ! $s->inClause($clause, W::Sends, W::Gets))
-            || ($s->inClause($clause, W::Not) && $s->inClause($clause, W::Passes)) || ($s->inClause($clause, W::NeverEnds) && ! $s->inClause($clause, W::Advertising, W::Sends, W::Gets)) || ($s->inClause($clause, W::Must) && ! $s->inClause($clause, W::Sends));
+            || ($s->inClause($clause, W::Not) && $s->inClause($clause, W::Passes)) || ($s->inClause($clause, W::NeverEnds) && ! $s->inClause($clause, W::Advertising, W::Sends, W::Gets)) || ($s->inClause($clause, W::Must) && ! $s->inClause($clause, W::Sends, W::Advertising));
     }
 
     /** @return array<int, true> tokens that a class knows, or that are part of a name */

@@ -52,7 +52,7 @@ final class RefusalFrame implements Frame
             }
         }
         foreach ($s->said(W::Ticks) as $hit) {
-            $wish = $s->says(W::Refuses) && ! $this->isAboutLater($s, $hit->clause) && ! $s->has(W::LeavesEmpty) ? false : $this->wishBeside($s, $hit);
+            $wish = $this->refuses($s) && ! $s->has(W::LeavesEmpty) ? false : $this->wishBeside($s, $hit);
             if ($wish === false) {
                 return [[$hit, 'A tick is taken for a no.', true]];
             }
@@ -66,6 +66,17 @@ final class RefusalFrame implements Frame
         }
 
         return $this->saysNo($s, $after);
+    }
+
+    private function refuses(Sentence $s): bool
+    {
+        foreach ($s->said(W::Refuses) as $hit) {
+            if (! $this->isAboutLater($s, $hit->clause) && ! $s->inClause($hit->clause, W::May)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The statement itself says what the person does not want.

@@ -38,7 +38,7 @@ final class SendingFrame implements Frame
             $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
-                W::Sends, W::Gets => $person && ! self::ends($sentence, $clause) && ($wish || $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means())
+                W::Sends, W::Gets => ($person || $wish) && ! self::ends($sentence, $clause) && ($wish || $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means())
                     || $hit->class === W::Sends),
                 default => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };

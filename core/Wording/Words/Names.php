@@ -34,7 +34,8 @@ final class Names
         $names = [];
         for ($i = 0, $n = count($tokens); $i < $n; $i++) {
             $to = $i;
-            while ($to < $n && $tokens[$to]->capital && ! $shouted && ! self::isLegal($tokens[$to]) && ! isset($ordinary[$to])) {
+            while ($to < $n && $tokens[$to]->capital && ! $shouted && ! self::isLegal($tokens[$to]) && ! isset($ordinary[$to])
+                && ! ($to > $i && $tokens[$to]->hyphened)) {
                 $to++;
             }
             $legal = $to < $n && self::isLegal($tokens[$to]) && ($to > $i || ($to > 0 && $tokens[$to - 1]->capital));

@@ -125,7 +125,8 @@ final class Passage
                 $i += 2;
             } elseif ($token->form === '-' && $i > 0 && $i + 1 < $n && $tokens[$i - 1]->to === $token->from && $tokens[$i + 1]->from === $token->to) {
                 // A hyphen within a word parts nothing.
-                continue;
+                $next = $tokens[++$i];
+                $joined[] = new Token($next->form, $next->from, $next->to, $next->word, $next->capital, true);
             } else {
                 $joined[] = $token;
             }

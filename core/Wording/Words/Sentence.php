@@ -78,6 +78,17 @@ final readonly class Sentence
         return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => $h->clause === $clause));
     }
 
+    /** @return list<int> a clause and those that go on with it: behind commas, with nothing that opens them */
+    public function stretch(int $clause): array
+    {
+        $stretch = [$clause];
+        while (isset($this->clauses[$clause + 1]) && $this->clauses[$clause + 1]->opener === null) {
+            $stretch[] = ++$clause;
+        }
+
+        return $stretch;
+    }
+
     public function clauseOf(Hit $hit): Clause
     {
         return $this->clauses[$hit->clause];

@@ -13,8 +13,9 @@ final readonly class Token
      * @param  int  $to  behind the last byte
      * @param  bool  $word  whether it has letters or digits; else it is a mark
      * @param  bool  $capital  whether it begins with a capital
+     * @param  bool  $hyphened  whether a hyphen ties it to the word before it
      */
-    public function __construct(public string $form, public int $from, public int $to, public bool $word, public bool $capital) {}
+    public function __construct(public string $form, public int $from, public int $to, public bool $word, public bool $capital, public bool $hyphened = false) {}
 
     public function isNumber(): bool
     {

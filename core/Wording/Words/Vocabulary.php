@@ -11,12 +11,12 @@ use Juramen\Register\Language;
 /**
  * The words of one language by their classes, ready to be looked up: entries of one word by how they are written, longer ones by their
  * first word. An entry's word stands for itself with all endings of inflection; "=word" for exactly that, "word*" for whatever begins so,
- * "*word" for whatever ends so, "a/b" for either, "..." for up to five words of the same clause, and "9" for any number.
+ * "*word" for whatever ends so, "a/b" for either, "..." for up to twelve words of the same clause, and "9" for any number.
  */
 final readonly class Vocabulary
 {
     /** Words at most that "..." stands for. */
-    public const GAP = 5;
+    public const GAP = 12;
 
     private const NUMBER = 0;
 
@@ -104,7 +104,7 @@ final readonly class Vocabulary
      */
     public function hits(array $tokens): array
     {
-        [$hits, $covered, $known] = [[], [], array_map(fn (Token $t): array => $this->known($t), $tokens)];
+        [$hits, $covered, $within, $known] = [[], [], [], array_map(fn (Token $t): array => $this->known($t), $tokens)];
         foreach ($known as $i => $symbols) {
             foreach ($symbols as [$symbol, $rest]) {
                 foreach ($this->singles[$symbol] ?? [] as $class) {
@@ -114,15 +114,17 @@ final readonly class Vocabulary
                     $matched = $this->matches($words, $i, $tokens, $known);
                     if ($matched !== null) {
                         $hits[] = new Hit($class, $i, end($matched) + 1);
-                        foreach ($class->swallows() ? $matched : [] as $at) {
-                            $covered[$at] = max($covered[$at] ?? 0, count($matched));
+                        foreach ($matched as $at) {
+                            $within[$at] = true;
+                            $covered[$at] = $class->swallows() ? max($covered[$at] ?? 0, count($matched)) : $covered[$at] ?? 0;
                         }
                     }
                 }
             }
         }
         $left = array_filter(
-            $hits, static fn (Hit $h): bool => $h->class->isOfForms() || ($covered[$h->from] ?? 0) < 2 || $h->to - $h->from >= $covered[$h->from]
+            $hits, static fn (Hit $h): bool => $h->class->isOfForms() || $h->to - $h->from >= ($covered[$h->from] ?? 0)
+                && ! ($h->class === WordClass::Not && isset($within[$h->from]))
         );
         usort($left, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from ?: $b->to <=> $a->to);
 

@@ -169,10 +169,13 @@ enum WordClass: string
         return [self::ByEmail, self::BySms, self::ByPhone, self::ByPost, self::ByMessaging];
     }
 
-    /** Whether its entries of several words take up shorter ones within them; a way of sending is still told by "email me". */
+    /** Whether its entries of several words take up the shorter ones within them: in "email address" nothing is sent by email. */
     public function swallows(): bool
     {
-        return ! $this->isOfForms() && ! in_array($this, [self::Sends, self::Gets, self::Subscribes, self::Adds, self::Rate, self::Legalese, self::Ends, self::Sale, self::Yes, self::Assumes], true);
+        return in_array($this, [
+            self::NoLonger, self::AnyTime, self::Details, self::Free, self::Refuses, self::Misses, self::HardWay, self::NeverEnds, self::Returns, self::Terms, self::Notice,
+            self::Parent, self::Outsider, self::Processor, self::LeavesEmpty, self::Unticks, self::TickedAlready, self::Choice, self::Friend, self::Abroad, self::Unsafe,
+        ], true);
     }
 
     /** Whether words of this class are read only on forms and their fields, and do no work in a sentence. */
