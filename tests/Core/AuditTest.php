@@ -10,7 +10,7 @@ use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
 use Juramen\Audit\Verdict;
 use Juramen\Register\Channel;
-use Juramen\Wording\Lexicon;
+use Juramen\Wording\LanguageGuess;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Core\ForeignForms;
 
@@ -71,7 +71,7 @@ test('rubbish gives no forms and no faults', function (): void {
 });
 
 test('the language of a text is told from its commonest words', function (string $text, ?string $language): void {
-    expect(Lexicon::guess($text)?->value)->toBe($language);
+    expect(LanguageGuess::of($text)?->value)->toBe($language);
 })->with([
     ['Yes, I would like to receive your news and can stop at any time', 'en'],
     ['Ja, ich möchte Ihre Neuigkeiten erhalten und kann das jederzeit widerrufen', 'de'],

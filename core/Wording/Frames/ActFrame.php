@@ -56,7 +56,7 @@ final class ActFrame implements Frame
 
     private function act(Sentence $s): ?Hit
     {
-        if ($s->says(W::Ticks) || $s->has(W::Free)) {
+        if ($s->says(W::Ticks, W::Must) || $s->has(W::Free)) {
             return null;
         }
         foreach ($s->said(W::Does) as $act) {

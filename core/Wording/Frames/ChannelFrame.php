@@ -25,7 +25,7 @@ final class ChannelFrame implements Frame
         foreach ($passage->sentences as $sentence) {
             foreach ($sentence->said(...W::means()) as $hit) {
                 if ($this->isMeans($sentence, $hit)) {
-                    $channel = self::CHANNELS[$hit->class->value];
+                    $channel = self::CHANNELS[$hit->class->value] ?? '';
                     $senses[] = new Sense(Meaning::ByChannel, $passage->hitWords($sentence, $hit), "By $channel.", true, $channel);
                 }
             }

@@ -12,8 +12,6 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
 final class RateFrame implements Frame
 {
-    private const NEAR = 5;
-
     public function id(): string
     {
         return 'rate';

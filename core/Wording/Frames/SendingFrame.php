@@ -11,6 +11,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** Something is sent, or somebody is contacted: advertising is named, somebody may send or wants to get something. */
 final class SendingFrame implements Frame
 {
+    /** Words of a clause that may speak of ending without saying whose. */
+    private const SHORT = 5;
+
     public function id(): string
     {
         return 'sending';
@@ -53,6 +56,9 @@ final class SendingFrame implements Frame
     /** Whether a clause says how it ends, and so nothing of what comes. */
     public static function ends(Sentence $sentence, int $clause): bool
     {
-        return $sentence->inClause($clause, W::Ends, W::NoLonger) || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
+        $somebody = [W::I, W::You, W::May, W::AnyTime, W::Way, W::HardWay, W::Must, W::Self, W::NeverEnds];
+        $short = $sentence->clauses[$clause]->to - $sentence->clauses[$clause]->from <= self::SHORT;
+
+        return $sentence->inClause($clause, W::NoLonger) || ($sentence->inClause($clause, W::Ends) && ($short || $sentence->inClause($clause, ...$somebody))) || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
     }
 }

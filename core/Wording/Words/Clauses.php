@@ -61,7 +61,7 @@ final class Clauses
             $carried = $negated;
         }
 
-        return $clauses;
+        return $clauses === [] ? [new Clause(0, count($tokens), null, false)] : $clauses;
     }
 
     /** Whether a clause behind this mark may go on with what stands before it. */

@@ -66,7 +66,7 @@ final class Names
                 continue;
             }
             for ($i = $hit->from; $i < $hit->to; $i++) {
-                $begins = $i === 0 || ! $sentence->tokens[$i - 1]->word;
+                $begins = $i === 0 || ! ($sentence->tokens[$i - 1] ?? null)?->word;
                 if ($nouns || $begins || ! in_array($hit->class, self::CALLED, true)) {
                     $ordinary[$i] = true;
                 }

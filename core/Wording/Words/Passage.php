@@ -15,8 +15,8 @@ use Juramen\Wording\Found;
  */
 final class Passage
 {
-    /** So many texts are remembered: a statement is judged by many requirements, a page's words for each of its forms. */
-    private const REMEMBERED = 2_000;
+    /** Bytes of texts that are remembered: a statement is judged by many requirements, a page's words for each of its forms. */
+    private const REMEMBERED = 100_000;
 
     /** Characters without a full stop, behind which a sentence ends at the next mark or space. */
     private const LONGEST = 1_200;
@@ -34,9 +34,13 @@ final class Passage
     {
         /** @var array<string, self> $read */
         static $read = [];
+        static $bytes = 0;
         $key = $language->value.hash('xxh128', $text);
         if (! isset($read[$key])) {
-            $read = count($read) < self::REMEMBERED ? $read : [];
+            if ($bytes > self::REMEMBERED) {
+                [$read, $bytes] = [[], 0];
+            }
+            $bytes += strlen($text);
             $read[$key] = self::read($text, Vocabulary::of($language));
         }
 
@@ -120,7 +124,7 @@ final class Passage
             if ($token->form === 'a' && ($tokens[$i + 1]->form ?? '') === '/' && ($tokens[$i + 2]->form ?? '') === 's' && $token->capital) {
                 $joined[] = new Token('a/s', $token->from, $tokens[$i + 2]->to, true, true);
                 $i += 2;
-            } elseif ($token->form === 'e' && ($tokens[$i + 1]->form ?? '') === '-' && str_starts_with($tokens[$i + 2]->form ?? '', 'mail')) {
+            } elseif ($token->form === 'e' && ($tokens[$i + 1]->form ?? '') === '-' && preg_match('~^(?:mail|post)~', $tokens[$i + 2]->form ?? '') === 1) {
                 $joined[] = new Token('e'.$tokens[$i + 2]->form, $token->from, $tokens[$i + 2]->to, true, $token->capital);
                 $i += 2;
             } elseif ($token->form === '-' && $i > 0 && $i + 1 < $n && $tokens[$i - 1]->to === $token->from && $tokens[$i + 1]->from === $token->to) {

@@ -128,7 +128,7 @@ final readonly class Vocabulary
         );
         usort($left, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from ?: $b->to <=> $a->to);
 
-        return array_values($left);
+        return $left;
     }
 
     /** Whether a word belongs to anything that is read here. */
@@ -179,12 +179,12 @@ final readonly class Vocabulary
         if ($token->isNumber()) {
             return [[self::NUMBER, null]];
         }
-        $form = $token->form;
-        if (! $this->known->offsetExists($form)) {
-            $this->known[$form] = $this->look($form);
+        $known = $this->known[$token->form] ?? null;
+        if ($known === null) {
+            $this->known[$token->form] = $known = $this->look($token->form);
         }
 
-        return $this->known[$form];
+        return $known;
     }
 
     /** @return list<array{int, string|null}> */

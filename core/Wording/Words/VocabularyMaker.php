@@ -68,7 +68,7 @@ final class VocabularyMaker
 
                 continue;
             }
-            foreach (explode('-', (string) preg_replace('~\be-mail~u', 'email', $part)) as $piece) {
+            foreach (explode('-', (string) preg_replace('~\be-(mail|post)~u', 'e$1', $part)) as $piece) {
                 $apart = explode("'", $piece, 2);
                 array_push($words, ...(isset($apart[1], $this->elided[$apart[0]]) ? $apart : [$piece]));
             }
