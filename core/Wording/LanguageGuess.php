@@ -21,8 +21,7 @@ final class LanguageGuess
         preg_match_all("~\p{L}+~u", mb_strtolower($text), $m);
         $counts = [];
         foreach (Language::cases() as $language) {
-            $known = Vocabulary::of($language)->written();
-            $counts[$language->value] = count(array_filter($m[0], static fn (string $word): bool => isset($known[$word])));
+            $counts[$language->value] = count(array_filter($m[0], Vocabulary::of($language)->isWritten(...)));
         }
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);

@@ -85,7 +85,7 @@ test('a form with nothing wrong meets everything that can be seen on it', functi
             $requirement->id(),
             [
                 'confirmed-address', 'recipients-named', 'no-consent-by-sending', 'existing-customer', 'not-a-condition', 'objection-highlighted',
-                'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved',
+                'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'children',
             ],
             true
         ) ? 'not-applicable' : 'met';
@@ -368,7 +368,8 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
     expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
         'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending',
         'existing-customer',
-        'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition']);
+        'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition',
+        'no-as-easy-as-yes', 'special-data', 'children']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure())->toMatch('/^(Not checked against the source since|Our own view)/')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {

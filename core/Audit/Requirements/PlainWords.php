@@ -13,8 +13,8 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\ReadingEase;
-use Juramen\Wording\Words\WordClass;
 
 /** The words of a consent can be understood: reading ease, length of sentences, no double negatives, no legalese. */
 final class PlainWords extends FormRequirement
@@ -23,7 +23,7 @@ final class PlainWords extends FormRequirement
     private const LONGEST = 32;
 
     /** Fewer words than these tell nothing of a style. */
-    private const FEWEST = 12;
+    private const FEWEST = 10;
 
     public function id(): string
     {
@@ -55,8 +55,8 @@ final class PlainWords extends FormRequirement
     {
         [$text, $where] = [$control->label, $control->where];
         $findings = [];
-        foreach ([[WordClass::Legalese, 'is what lawyers say to each other'], [WordClass::DoubleNo, 'says no twice']] as [$class, $what]) {
-            $found = $reading->listener()->find($text, $class);
+        foreach ([[Meaning::Legalese, 'is what lawyers say to each other'], [Meaning::DoubleNo, 'says no twice']] as [$meaning, $what]) {
+            $found = $reading->listener()->first($text, $meaning)?->words;
             if ($found !== null) {
                 $findings[] = $this->finding(Verdict::Weakness, "\"$found->words\" $what.", $where, $found, 'Say it as you would to somebody beside you.');
             }

@@ -16,6 +16,7 @@ use Juramen\Register\Channel;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\Phrases;
 
 /** Before consent it is said that it can be withdrawn at any time. */
@@ -72,7 +73,9 @@ final class WithdrawalSaid extends FormRequirement
                 ),
             ];
         }
-        $around = $reading->listener()->first($reading->around->text, Meaning::CanEnd);
+        $around = $reading->around->once(
+            "ending {$reading->language?->value}", static fn (): ?Sense => $reading->listener()->first($reading->around->text, Meaning::CanEnd)
+        );
         if ($around !== null) {
             return $this->met('It is said on the page.', null, $around->words);
         }

@@ -23,6 +23,11 @@ final class ActFrame implements Frame
         return 'act';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::Assumed, Meaning::TakenFromAct];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -15,11 +15,16 @@ final class AskerFrame implements Frame
         return 'asker';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::AskerNamed];
+    }
+
     public function read(Passage $passage): array
     {
         foreach ($passage->sentences as $sentence) {
-            foreach (Names::in($sentence, $passage->vocabulary) as [$from, $to]) {
-                $words = $passage->words($sentence, $from, $to);
+            foreach (Names::in($sentence, $passage->vocabulary) as $name) {
+                $words = $passage->words($sentence, $name->from, $name->to);
 
                 return [new Sense(Meaning::AskerNamed, $words, "{$words->words} is named.", true, $words->words)];
             }

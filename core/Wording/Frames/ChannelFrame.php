@@ -19,6 +19,11 @@ final class ChannelFrame implements Frame
 
     private const CHANNELS = ['by-email' => 'email', 'by-sms' => 'sms', 'by-phone' => 'phone', 'by-post' => 'post', 'by-messaging' => 'messaging'];
 
+    public function meanings(): array
+    {
+        return [Meaning::ByChannel, Meaning::ChannelsChosen];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -20,6 +20,11 @@ final class ChildrenFrame implements Frame
     /** Words of an address to somebody: "Hey young sailors!" */
     private const SHORT = 6;
 
+    public function meanings(): array
+    {
+        return [Meaning::OfferedToChildren, Meaning::ParentAsked];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -17,6 +17,11 @@ final class ConditionFrame implements Frame
         return 'condition';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::Voluntary, Meaning::Condition, Meaning::Exchange];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];
@@ -35,7 +40,7 @@ final class ConditionFrame implements Frame
                 continue;
             }
             $exchange = $sentence->said(W::Exchange)[0] ?? null;
-            if ($exchange !== null && ($sentence->has(W::Agrees) || SendingFrame::sent($sentence) !== null)) {
+            if ($exchange !== null) {
                 $senses[] = new Sense(Meaning::Exchange, $words, 'Agreement is given in exchange for something.');
             }
         }

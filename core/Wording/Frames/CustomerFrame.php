@@ -15,6 +15,11 @@ final class CustomerFrame implements Frame
         return 'customer';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::SimilarGoods];
+    }
+
     public function read(Passage $passage): array
     {
         $found = $passage->find(W::Similar);

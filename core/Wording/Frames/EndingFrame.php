@@ -17,6 +17,11 @@ final class EndingFrame implements Frame
         return 'ending';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::NeverEnds, Meaning::CanEnd, Meaning::HardToEnd, Meaning::CanObject];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -12,6 +12,9 @@ interface Frame
     /** Fixed: sentences beside it, and the pages that show them, go by it. */
     public function id(): string;
 
+    /** @return non-empty-list<Meaning> what it can find */
+    public function meanings(): array;
+
     /** @return list<Sense> */
     public function read(Passage $passage): array;
 }

@@ -13,7 +13,23 @@ final class Frames
         return [
             new SendingFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame, new PurposeFrame, new RateFrame,
             new WatchingFrame, new HealthFrame, new TransferFrame, new ChildrenFrame, new AskerFrame, new PressureFrame, new PapersFrame, new ChannelFrame,
-            new PresetFrame, new CustomerFrame, new FriendFrame,
+            new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame,
         ];
+    }
+
+    /** The frame that finds a meaning. */
+    public static function of(Meaning $meaning): Frame
+    {
+        /** @var array<string, Frame> $by */
+        static $by = [];
+        if ($by === []) {
+            foreach (self::all() as $frame) {
+                foreach ($frame->meanings() as $found) {
+                    $by[$found->value] = $frame;
+                }
+            }
+        }
+
+        return $by[$meaning->value];
     }
 }

@@ -15,6 +15,11 @@ final class FriendFrame implements Frame
         return 'friend';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::FriendAsked];
+    }
+
     public function read(Passage $passage): array
     {
         foreach ($passage->sentences as $sentence) {

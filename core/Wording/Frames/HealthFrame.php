@@ -16,6 +16,11 @@ final class HealthFrame implements Frame
         return 'health';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::HealthUsed];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

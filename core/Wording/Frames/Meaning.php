@@ -51,5 +51,7 @@ enum Meaning: string
     case TickedAlready = 'ticked-already';
     /** Own goods like those that were bought. */
     case SimilarGoods = 'similar-goods';
+    case Legalese = 'legalese';
+    case DoubleNo = 'double-no';
     case FriendAsked = 'friend-asked';
 }

@@ -21,6 +21,11 @@ final class PapersFrame implements Frame
     /** Words between agreeing and what is agreed to. */
     private const NEAR = 14;
 
+    public function meanings(): array
+    {
+        return [Meaning::TermsAgreed, Meaning::NoticeAgreed];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

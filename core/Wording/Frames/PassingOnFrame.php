@@ -24,6 +24,11 @@ final class PassingOnFrame implements Frame
         return 'passing-on';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::PassedOn, Meaning::SendsBesides, Meaning::OthersMentioned];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -15,6 +15,11 @@ final class PresetFrame implements Frame
         return 'preset';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::TickedAlready];
+    }
+
     public function read(Passage $passage): array
     {
         $found = $passage->find(W::TickedAlready);

@@ -16,6 +16,11 @@ final class PressureFrame implements Frame
         return 'pressure';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::Pressed, Meaning::Shamed];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -27,6 +27,11 @@ final class PurposeFrame implements Frame
         return 'purpose';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::PurposeNamed, Meaning::PurposeGeneral];
+    }
+
     public function read(Passage $passage): array
     {
         [$named, $general] = [[], null];
@@ -64,7 +69,7 @@ final class PurposeFrame implements Frame
             if ($this->saysNothing($s, $n)) {
                 continue;
             }
-            for ($i = $clause->from; $i < $clause->to; $i++) {
+            for ($i = $this->from($s, $n); $i < $clause->to; $i++) {
                 $token = $s->tokens[$i];
                 if (! isset($known[$i]) && $this->isContent($token) && ! $this->isDeed($s, $i)) {
                     $content[] = $i;
@@ -75,9 +80,22 @@ final class PurposeFrame implements Frame
         return $content;
     }
 
+    /** Where in a clause what comes can stand: behind papers that are spoken of in it, and nowhere where nothing is sent behind them. */
+    private function from(Sentence $s, int $clause): int
+    {
+        $papers = $s->within($clause, W::Terms, W::Notice);
+        if ($papers === []) {
+            return $s->clauses[$clause]->from;
+        }
+        $last = $papers[count($papers) - 1]->to;
+        $behind = array_filter($s->within($clause, W::Sends, W::Gets, W::Advertising, W::Vague), static fn (Hit $h): bool => $h->from >= $last);
+
+        return $behind === [] ? $s->clauses[$clause]->to : $last;
+    }
+
     private function saysNothing(Sentence $s, int $clause): bool
     {
-        return SendingFrame::ends($s, $clause) || $s->inClause($clause, W::Terms, W::Notice, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses,
+        return SendingFrame::ends($s, $clause) || $s->inClause($clause, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses,
             W::TickedAlready, W::Shames, W::Abroad, W::Unsafe) || ($s->inClause($clause, W::Passes) && ! $s->inClause($clause, W::Sends, W::Gets))
             || ($s->inClause($clause, W::Not) && $s->inClause($clause, W::Passes)) || ($s->inClause($clause, W::NeverEnds) && ! $s->inClause($clause, W::Advertising, W::Sends, W::Gets)) || ($s->inClause($clause, W::Must) && ! $s->inClause($clause, W::Sends, W::Advertising));
     }
@@ -97,8 +115,8 @@ final class PurposeFrame implements Frame
                 $known[$i] = true;
             }
         }
-        foreach (Names::in($s, $passage->vocabulary) as [$from, $to]) {
-            for ($i = $from; $i < $to; $i++) {
+        foreach (Names::in($s, $passage->vocabulary) as $name) {
+            for ($i = $name->from; $i < $name->to; $i++) {
                 $known[$i] = true;
             }
         }

@@ -17,6 +17,11 @@ final class RateFrame implements Frame
         return 'rate';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::RateGiven];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];
@@ -51,7 +56,7 @@ final class RateFrame implements Frame
         }
         foreach ($s->clauses as $n => $clause) {
             if ($clause->opener === W::When && ! $s->inClause($n, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
-                && ! ($s->inClause($n, W::Ends) && $s->inClause($n, W::I, W::You))
+                && ! ($s->inClause($n, W::Ends) && $s->inClause($n, W::May, W::Way, W::HardWay))
                 && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {
                 return [$clause->from, $clause->to];
             }

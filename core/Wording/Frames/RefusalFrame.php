@@ -22,6 +22,11 @@ final class RefusalFrame implements Frame
         return 'refusal';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::AsksForNo];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

@@ -19,6 +19,11 @@ final class SendingFrame implements Frame
         return 'sending';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::Sends];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];
@@ -35,8 +40,12 @@ final class SendingFrame implements Frame
     /** What speaks of sending in a sentence; null where nothing does. */
     public static function sent(Sentence $sentence): ?\Juramen\Wording\Words\Hit
     {
+        $measured = $sentence->has(W::Measures) && $sentence->has(W::Opens);
         foreach ($sentence->all(W::Advertising, W::Subscribes, W::Adds, W::Sends, W::Gets, W::Carrier, ...W::means()) as $hit) {
             $clause = $hit->clause;
+            if ($measured && $hit->class !== W::Sends) {
+                continue;
+            }
             $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
             $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
             $is = match ($hit->class) {
@@ -58,6 +67,10 @@ final class SendingFrame implements Frame
     {
         $somebody = [W::I, W::You, W::May, W::AnyTime, W::Way, W::HardWay, W::Must, W::Self, W::NeverEnds];
         $short = $sentence->clauses[$clause]->to - $sentence->clauses[$clause]->from <= self::SHORT;
+
+        if ($sentence->clauses[$clause]->opener === W::When && ! $sentence->inClause($clause, W::NoLonger, W::AnyTime)) {
+            return false;
+        }
 
         return $sentence->inClause($clause, W::NoLonger) || ($sentence->inClause($clause, W::Ends) && ($short || $sentence->inClause($clause, ...$somebody))) || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
     }

@@ -15,6 +15,11 @@ final class TransferFrame implements Frame
         return 'transfer';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::Transferred];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

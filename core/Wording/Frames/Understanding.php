@@ -7,35 +7,34 @@ namespace Juramen\Wording\Frames;
 use Juramen\Register\Language;
 use Juramen\Wording\Words\Passage;
 
-/** What all frames understood of a text. */
+/** What frames understood of a text: each is asked when somebody wants to know, and once. */
 final readonly class Understanding
 {
-    /** @param  array<string, list<Sense>>  $senses  by meaning */
-    private function __construct(public Passage $passage, private array $senses) {}
+    private function __construct(public Passage $passage) {}
 
     public static function of(string $text, Language $language): self
     {
-        $passage = Passage::of($text, $language);
-
-        return $passage->once('understood', static fn (): self => self::read($passage));
+        return self::read(Passage::of($text, $language));
     }
 
     public static function read(Passage $passage): self
     {
-        $senses = [];
-        foreach (Frames::all() as $frame) {
-            foreach ($frame->read($passage) as $sense) {
-                $senses[$sense->meaning->value][] = $sense;
-            }
-        }
-
-        return new self($passage, $senses);
+        return new self($passage);
     }
 
     /** @return list<Sense> */
     public function all(Meaning ...$meanings): array
     {
-        return array_merge(...array_map(fn (Meaning $m): array => $this->senses[$m->value] ?? [], $meanings));
+        $senses = [];
+        foreach ($meanings as $meaning) {
+            foreach ($this->senses(Frames::of($meaning)) as $sense) {
+                if ($sense->meaning === $meaning) {
+                    $senses[] = $sense;
+                }
+            }
+        }
+
+        return $senses;
     }
 
     public function first(Meaning ...$meanings): ?Sense
@@ -46,5 +45,11 @@ final readonly class Understanding
     public function has(Meaning ...$meanings): bool
     {
         return $this->first(...$meanings) !== null;
+    }
+
+    /** @return list<Sense> */
+    private function senses(Frame $frame): array
+    {
+        return $this->passage->once($frame->id(), fn (): array => $frame->read($this->passage));
     }
 }

@@ -15,6 +15,11 @@ final class WatchingFrame implements Frame
         return 'watching';
     }
 
+    public function meanings(): array
+    {
+        return [Meaning::Measured, Meaning::Profiled];
+    }
+
     public function read(Passage $passage): array
     {
         $senses = [];

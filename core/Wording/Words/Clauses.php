@@ -42,7 +42,7 @@ final class Clauses
                 // An opener that follows a mark or an "and" opens the same clause.
                 $starts[isset($joins[$i - 1]) && isset($starts[$i - 1]) ? $i - 1 : $i] = true;
                 $opener[$i] = $opens[$i];
-            } elseif (isset($joins[$i]) && array_intersect_key($does, array_flip(range($i + 1, $i + self::AHEAD))) !== []) {
+            } elseif (isset($joins[$i]) && self::firstIn($does, $i + 1, $i + self::AHEAD) !== null) {
                 $starts[$i] = true;
             }
         }
@@ -51,17 +51,35 @@ final class Clauses
         [$clauses, $carried] = [[], false];
         foreach ($begins as $n => $from) {
             $to = $begins[$n + 1] ?? count($tokens);
-            $opened = array_values(array_intersect_key($opener, array_flip(range($from, min($from + 1, max($from, $to - 1))))))[0] ?? null;
-            $opened ??= isset($joins[$from]) ? WordClass::Joins : null;
-            $own = array_intersect_key($does, array_flip(range($from, max($from, $to - 1)))) !== [];
-            $not = array_sum(array_intersect_key($nots, array_flip(range($from, max($from, $to - 1)))));
-            $reached = $carried && ! $own && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null);
-            $negated = $not % 2 === 1 || ($reached && $not === 0);
-            $clauses[] = new Clause($from, $to, $opened, $negated);
-            $carried = $negated;
+            $opened = self::firstIn($opener, $from, min($from + 1, $to - 1)) ?? (isset($joins[$from]) ? WordClass::Joins : null);
+            $not = 0;
+            for ($i = $from; $i < $to; $i++) {
+                $not += $nots[$i] ?? 0;
+            }
+            $reached = $carried && $not === 0 && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null)
+                && self::firstIn($does, $from, $to - 1) === null;
+            $carried = $not % 2 === 1 || $reached;
+            $clauses[] = new Clause($from, $to, $opened, $carried);
         }
 
         return $clauses === [] ? [new Clause(0, count($tokens), null, false)] : $clauses;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<int, T>  $by
+     * @return T|null
+     */
+    private static function firstIn(array $by, int $from, int $to): mixed
+    {
+        for ($i = $from; $i <= $to; $i++) {
+            if (isset($by[$i])) {
+                return $by[$i];
+            }
+        }
+
+        return null;
     }
 
     /** Whether a clause behind this mark may go on with what stands before it. */

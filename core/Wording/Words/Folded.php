@@ -28,11 +28,19 @@ final readonly class Folded
         'ο' => 'o', 'α' => 'a', 'ν' => 'v', 'ι' => 'i', 'κ' => 'k', 'ρ' => 'p', 'τ' => 't', 'υ' => 'u', 'Α' => 'A', 'Β' => 'B', 'Ε' => 'E', 'Ο' => 'O', 'Τ' => 'T',
     ];
 
+    private Offsets $folds;
+
+    private Offsets $originals;
+
     /**
      * @param  string  $text  folded, its capitals kept
      * @param  list<int>|null  $map  of every character of the folded text, its place in the original; null where they stand one for one
      */
-    private function __construct(public string $original, public string $text, private ?array $map) {}
+    private function __construct(public string $original, public string $text, private ?array $map)
+    {
+        $this->folds = Offsets::of($text);
+        $this->originals = Offsets::of($original);
+    }
 
     public static function of(string $original): self
     {
@@ -86,12 +94,13 @@ final readonly class Folded
      */
     public function found(int $from, int $to): Found
     {
-        $first = mb_strlen(substr($this->text, 0, $from));
-        $behind = $first + mb_strlen(substr($this->text, $from, $to - $from));
+        [$first, $behind] = [$this->folds->character($from), $this->folds->character($to)];
         if ($this->map !== null) {
             [$first, $behind] = [$this->map[$first], $this->map[$behind]];
         }
 
-        return new Found(mb_substr($this->original, $first, $behind - $first), $first, $behind);
+        $begins = $this->originals->byte($first);
+
+        return new Found(substr($this->original, $begins, $this->originals->byte($behind) - $begins), $first, $behind);
     }
 }

@@ -21,9 +21,7 @@ final class Names
     /** Words behind a deed, within which the names of those stand who get something. */
     private const BEHIND = 14;
 
-    /**
-     * @return list<array{int, int}> from the first token to behind the last
-     */
+    /** @return list<Stretch> */
     public static function in(Sentence $sentence, Vocabulary $vocabulary): array
     {
         $tokens = $sentence->tokens;
@@ -41,9 +39,9 @@ final class Names
             $legal = $to < $n && self::isLegal($tokens[$to]) && ($to > $i || ($to > 0 && $tokens[$to - 1]->capital));
             if ($legal) {
                 $from = $to > $i ? $i : $to - 1;
-                $names[] = [$from, $to + 1];
+                $names[] = new Stretch($from, $to + 1);
             } elseif ($to - $i >= 2 || ($to - $i === 1 && self::acts($sentence, $to))) {
-                $names[] = [$i, $to];
+                $names[] = new Stretch($i, $to);
             }
             $i = max($i, $to - ($legal ? 0 : 1));
         }
@@ -83,9 +81,9 @@ final class Names
             return null;
         }
         $found = [];
-        foreach (self::in($sentence, $passage->vocabulary) as [$from, $to]) {
-            if ($from >= $deed->to && $from - $deed->to <= self::BEHIND) {
-                $found[] = $passage->words($sentence, $from, $to)->words;
+        foreach (self::in($sentence, $passage->vocabulary) as $name) {
+            if ($name->from >= $deed->to && $name->from - $deed->to <= self::BEHIND) {
+                $found[] = $passage->words($sentence, $name->from, $name->to)->words;
             }
         }
 

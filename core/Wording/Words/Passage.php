@@ -13,7 +13,7 @@ use Juramen\Wording\Found;
  * A text, read once in one language: folded, split into sentences, clauses and words by ICU's rules (UAX 29), each word with the classes
  * that it belongs to. Frames are judged on it, and words are found in it.
  */
-final class Passage
+final readonly class Passage
 {
     /** Bytes of texts that are remembered: a statement is judged by many requirements, a page's words for each of its forms. */
     private const REMEMBERED = 100_000;
@@ -25,7 +25,7 @@ final class Passage
     private ArrayObject $told;
 
     /** @param  list<Sentence>  $sentences */
-    private function __construct(public readonly Folded $folded, public readonly Vocabulary $vocabulary, public readonly array $sentences)
+    private function __construct(public Folded $folded, public Vocabulary $vocabulary, public array $sentences)
     {
         $this->told = new ArrayObject;
     }
@@ -79,11 +79,11 @@ final class Passage
             return [];
         }
         $breaks->setText($text);
-        [$tokens, $from, $elided] = [[], 0, $vocabulary->elided()];
+        [$tokens, $from] = [[], 0];
         for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {
             $piece = substr($text, $from, $to - $from);
             if (trim($piece) !== '') {
-                self::take($tokens, $piece, $from, $elided);
+                self::take($tokens, $piece, $from, $vocabulary);
             }
             $from = $to;
         }
@@ -93,21 +93,22 @@ final class Passage
 
     /**
      * @param  list<Token>  $tokens
-     * @param  array<string, true>  $elided
      */
-    private static function take(array &$tokens, string $piece, int $from, array $elided): void
+    private static function take(array &$tokens, string $piece, int $from, Vocabulary $vocabulary): void
     {
-        $form = mb_strtolower($piece);
+        $plain = preg_match('~[\x80-\xFF]~', $piece) !== 1;
+        $form = $plain ? strtolower($piece) : mb_strtolower($piece);
         $apart = strpos($form, "'");
-        if ($apart !== false && isset($elided[substr($form, 0, $apart)]) && strlen($form) === strlen($piece) && $apart + 1 < strlen($form)) {
+        if ($apart !== false && $vocabulary->isElided(substr($form, 0, $apart)) && strlen($form) === strlen($piece) && $apart + 1 < strlen($form)) {
             $tokens[] = new Token(substr($form, 0, $apart), $from, $from + $apart + 1, true, ctype_upper($piece[0]));
             $rest = substr($piece, $apart + 1);
             $tokens[] = new Token(substr($form, $apart + 1), $from + $apart + 1, $from + strlen($piece), true, preg_match('~^\p{Lu}~u', $rest) === 1);
 
             return;
         }
-        $word = preg_match('~[\p{L}\p{N}\p{So}]~u', $piece) === 1;
-        $tokens[] = new Token($form, $from, $from + strlen($piece), $word, $word && preg_match('~^\p{Lu}~u', $piece) === 1);
+        $word = $plain ? ctype_alnum($piece[0]) : preg_match('~[\p{L}\p{N}\p{So}]~u', $piece) === 1;
+        $capital = $plain || ctype_upper($piece[0]) ? ctype_upper($piece[0]) : preg_match('~^\p{Lu}~u', $piece) === 1;
+        $tokens[] = new Token($form, $from, $from + strlen($piece), $word, $capital);
     }
 
     /**

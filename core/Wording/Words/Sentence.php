@@ -38,7 +38,12 @@ final readonly class Sentence
         if (count($classes) === 1) {
             return $this->byClass[$classes[0]->value] ?? [];
         }
-        $hits = array_merge(...array_map(fn (WordClass $c): array => $this->byClass[$c->value] ?? [], $classes));
+        $hits = [];
+        foreach ($classes as $class) {
+            foreach ($this->byClass[$class->value] ?? [] as $hit) {
+                $hits[] = $hit;
+            }
+        }
         usort($hits, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from);
 
         return $hits;
@@ -52,7 +57,13 @@ final readonly class Sentence
 
     public function has(WordClass ...$classes): bool
     {
-        return $this->all(...$classes) !== [];
+        foreach ($classes as $class) {
+            if (isset($this->byClass[$class->value])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function says(WordClass ...$classes): bool
@@ -63,9 +74,11 @@ final readonly class Sentence
     /** Whether one of the classes stands in a clause. */
     public function inClause(int $clause, WordClass ...$classes): bool
     {
-        foreach ($this->all(...$classes) as $hit) {
-            if ($hit->clause === $clause) {
-                return true;
+        foreach ($classes as $class) {
+            foreach ($this->byClass[$class->value] ?? [] as $hit) {
+                if ($hit->clause === $clause) {
+                    return true;
+                }
             }
         }
 

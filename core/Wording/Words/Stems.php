@@ -16,10 +16,15 @@ final readonly class Stems
     /** @param  array<string, string>  $endings  ending to what takes its place */
     private function __construct(private array $endings) {}
 
-    /** @param  array<string, string>  $endings */
-    public static function with(array $endings): self
+    /** @param  list<string>  $lines  an ending each, with what takes its place behind a ">" where something does: "ies > y" */
+    public static function from(array $lines): self
     {
-        uksort($endings, static fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+        $endings = [];
+        foreach ($lines as $line) {
+            [$ending, $by] = array_map(trim(...), explode('>', "$line>"));
+            $endings[$ending] = $by;
+        }
+        uksort($endings, static fn (int|string $a, int|string $b): int => mb_strlen((string) $b) <=> mb_strlen((string) $a));
 
         return new self($endings);
     }

@@ -4,96 +4,75 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Words;
 
-use ArrayObject;
 use InvalidArgumentException;
 use Juramen\Register\Language;
 
-/**
- * The words of one language by their classes, ready to be looked up: entries of one word by how they are written, longer ones by their
- * first word. An entry's word stands for itself with all endings of inflection; "=word" for exactly that, "word*" for whatever begins so,
- * "*word" for whatever ends so, "a/b" for either, "..." for up to twelve words of the same clause, and "9" for any number.
- */
+/** The words of one language by their classes, ready to be looked up: entries of several words go by their first. */
 final readonly class Vocabulary
 {
     /** Words at most that "..." stands for. */
     public const GAP = 12;
 
-    private const NUMBER = 0;
-
     /**
-     * @param  array<string, int>  $exact
-     * @param  array<string, int>  $stems
-     * @param  array<int, array<string, int>>  $begins  by length in bytes
-     * @param  array<int, array<string, int>>  $ends  by length in bytes
-     * @param  array<string, int>  $within
      * @param  array<int, list<WordClass>>  $singles  what a word alone belongs to
-     * @param  array<int, list<array{WordClass, list<list<int>|null>}>>  $longer  entries of several words by one of their first; null is a gap
+     * @param  array<int, list<array{WordClass, list<list<int>|null>}>>  $longer  what begins with a word: its class, the other words; null is a gap
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
-     * @param  array<string, list<string>>  $sections  what is no class of words
-     * @param  ArrayObject<string, list<array{int, string|null}>>  $known  form to what it matches, and what stands before its last part
      */
-    private function __construct(
-        private array $exact, private array $stems, private array $begins, private array $ends, private array $within, private array $singles,
-        private array $longer, private array $elided, private Stems $stemmer, private array $sections, private ArrayObject $known = new ArrayObject
-    ) {}
+    private function __construct(private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections) {}
 
     public static function of(Language $language): self
     {
         /** @var array<string, self> $all */
         static $all = [];
 
-        return $all[$language->value] ??= self::from(VocabularyFiles::read(VocabularyFiles::HOME.'/'.$language->value));
+        return $all[$language->value] ??= self::from(LanguageFiles::words($language));
     }
 
-    /**
-     * @param  array<string, list<string>>  $sections  as the files have them
-     *
-     * @throws InvalidArgumentException where an entry cannot be read
-     */
-    public static function from(array $sections): self
+    /** @throws InvalidArgumentException where an entry cannot be read */
+    public static function from(Sections $sections): self
     {
-        $endings = [];
-        foreach ($sections['endings'] ?? [] as $line) {
-            [$ending, $by] = array_map(trim(...), explode('>', "$line>"));
-            $endings[$ending] = $by;
-        }
-        $stems = Stems::with($endings);
-        $elided = array_fill_keys($sections['elided'] ?? [], true);
-        $maker = new VocabularyMaker($stems, $elided);
-        $other = [];
-        foreach ($sections as $section => $lines) {
-            $class = WordClass::tryFrom($section);
-            if ($class === null) {
-                $other[$section] = $lines;
-
-                continue;
-            }
-            foreach ($lines as $line) {
-                $maker->add($class, $line);
+        $patterns = new WordPatterns(Stems::from($sections->lines('endings')));
+        $elided = array_fill_keys($sections->lines('elided'), true);
+        [$singles, $longer] = [[], []];
+        foreach (WordClass::cases() as $class) {
+            foreach ($sections->lines($class->value) as $line) {
+                $words = array_map(
+                    static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), Entry::parse($line, $elided)->words
+                );
+                foreach (array_unique($words[0] ?? []) as $number) {
+                    if (count($words) > 1) {
+                        $longer[$number][] = [$class, array_slice($words, 1)];
+                    } elseif (! in_array($class, $singles[$number] ?? [], true)) {
+                        $singles[$number][] = $class;
+                    }
+                }
             }
         }
 
-        return new self(
-            $maker->exact, $maker->stems, $maker->begins, $maker->ends, $maker->within, $maker->singles, $maker->longer, $elided, $stems, $other
-        );
+        return new self($patterns, $singles, $longer, $elided, $sections);
     }
 
     /** @return list<string> the lines of a section that is no class of words */
     public function section(string $name): array
     {
-        return $this->sections[$name] ?? [];
+        return $this->sections->lines($name);
     }
 
-    /** @return array<string, int> words that are entered exactly as they are written: the little words of the language */
-    public function written(): array
+    /** Whether it is one of the little words that are entered exactly as they are written. */
+    public function isWritten(string $form): bool
     {
-        return $this->exact;
+        return $this->patterns->isExact($form);
     }
 
-    /** @return array<string, true> */
-    public function elided(): array
+    public function isElided(string $form): bool
     {
-        return $this->elided;
+        return isset($this->elided[$form]);
+    }
+
+    /** Whether a word belongs to anything that is read here. */
+    public function knows(Token $token): bool
+    {
+        return $this->patterns->in($token) !== [];
     }
 
     /**
@@ -104,50 +83,49 @@ final readonly class Vocabulary
      */
     public function hits(array $tokens): array
     {
-        [$hits, $covered, $within, $known] = [[], [], [], array_map(fn (Token $t): array => $this->known($t), $tokens)];
-        foreach ($known as $i => $symbols) {
-            foreach ($symbols as [$symbol, $rest]) {
-                foreach ($this->singles[$symbol] ?? [] as $class) {
-                    $hits[] = new Hit($class, $i, $i + 1, $rest);
-                }
-                foreach ($this->longer[$symbol] ?? [] as [$class, $words]) {
-                    $matched = $this->matches($words, $i, $tokens, $known);
-                    if ($matched !== null) {
-                        $hits[] = new Hit($class, $i, end($matched) + 1);
-                        foreach ($matched as $at) {
-                            $within[$at] = true;
-                            $covered[$at] = $class->swallows() ? max($covered[$at] ?? 0, count($matched)) : $covered[$at] ?? 0;
-                        }
+        [$hits, $covered, $within, $seen] = [[], [], [], array_map($this->patterns->in(...), $tokens)];
+        foreach ($seen as $i => $words) {
+            $alone = [];
+            foreach ($words as $word) {
+                foreach ($this->longer[$word->number] ?? [] as [$class, $others]) {
+                    $matched = $this->matches($others, $i, $tokens, $seen);
+                    if ($matched === null) {
+                        continue;
+                    }
+                    $hits[] = new Hit($class, $i, end($matched) + 1);
+                    foreach ($matched as $at) {
+                        $within[$at] = true;
+                        $covered[$at] = $class->swallows() ? max($covered[$at] ?? 0, count($matched)) : $covered[$at] ?? 0;
                     }
                 }
+                foreach ($this->singles[$word->number] ?? [] as $class) {
+                    $alone[] = new Hit($class, $i, $i + 1, $word->rest);
+                }
+            }
+            array_push($hits, ...$alone);
+        }
+        $left = [];
+        foreach ($hits as $hit) {
+            $taken = $hit->to - $hit->from < ($covered[$hit->from] ?? 0) || ($hit->class === WordClass::Not && isset($within[$hit->from]));
+            if (! $taken || $hit->class->isOfForms()) {
+                $left[] = $hit;
             }
         }
-        $left = array_filter(
-            $hits, static fn (Hit $h): bool => $h->class->isOfForms() || $h->to - $h->from >= ($covered[$h->from] ?? 0)
-                && ! ($h->class === WordClass::Not && isset($within[$h->from]))
-        );
-        usort($left, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from ?: $b->to <=> $a->to);
 
         return $left;
     }
 
-    /** Whether a word belongs to anything that is read here. */
-    public function knows(Token $token): bool
-    {
-        return $this->known($token) !== [];
-    }
-
     /**
-     * @param  list<list<int>|null>  $words  behind the first
+     * @param  list<list<int>|null>  $others  words behind the first, each with its alternatives
      * @param  list<Token>  $tokens
-     * @param  list<list<array{int, string|null}>>  $known
+     * @param  list<list<Seen>>  $seen
      * @return non-empty-list<int>|null the numbers of the tokens
      */
-    private function matches(array $words, int $from, array $tokens, array $known): ?array
+    private function matches(array $others, int $from, array $tokens, array $seen): ?array
     {
         [$matched, $at, $gap] = [[$from], $from + 1, 0];
-        foreach ($words as $symbols) {
-            if ($symbols === null) {
+        foreach ($others as $numbers) {
+            if ($numbers === null) {
                 $gap = self::GAP;
 
                 continue;
@@ -156,69 +134,20 @@ final readonly class Vocabulary
                 if (! isset($tokens[$at]) || $skipped > $gap) {
                     return null;
                 }
-                foreach ($known[$at] as [$symbol]) {
-                    if (in_array($symbol, $symbols, true)) {
+                foreach ($seen[$at] as $word) {
+                    if (in_array($word->number, $numbers, true)) {
                         $matched[] = $at++;
                         $gap = 0;
 
                         continue 3;
                     }
                 }
-                if ($tokens[$at]->parts() && $tokens[$at]->form !== '-') {
+                if ($tokens[$at]->parts()) {
                     return null;
                 }
             }
         }
 
         return $matched;
-    }
-
-    /** @return list<array{int, string|null}> */
-    private function known(Token $token): array
-    {
-        if ($token->isNumber()) {
-            return [[self::NUMBER, null]];
-        }
-        $known = $this->known[$token->form] ?? null;
-        if ($known === null) {
-            $this->known[$token->form] = $known = $this->look($token->form);
-        }
-
-        return $known;
-    }
-
-    /** @return list<array{int, string|null}> */
-    private function look(string $form): array
-    {
-        $found = [];
-        foreach ([$this->exact[$form] ?? null, $this->stems[$this->stemmer->of($form)] ?? null] as $symbol) {
-            if ($symbol !== null) {
-                $found[] = [$symbol, null];
-            }
-        }
-        foreach ($this->begins as $length => $beginnings) {
-            $symbol = $beginnings[substr($form, 0, $length)] ?? null;
-            if ($symbol !== null) {
-                $found[] = [$symbol, null];
-            }
-        }
-        foreach ([$form, $this->stemmer->of($form)] as $n => $word) {
-            foreach ($this->ends as $length => $endings) {
-                $symbol = strlen($word) > $length ? $endings[substr($word, -$length)] ?? null : null;
-                if ($symbol !== null && ! in_array($symbol, array_column($found, 0), true)) {
-                    $found[] = [$symbol, substr($word, 0, -$length)];
-                }
-            }
-            if ($n === 0 && $word === $this->stemmer->of($form)) {
-                break;
-            }
-        }
-        foreach ($this->within as $part => $symbol) {
-            if (str_contains($form, (string) $part)) {
-                $found[] = [$symbol, null];
-            }
-        }
-
-        return $found;
     }
 }

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+use InvalidArgumentException;
+
+/**
+ * The words of all entries by how they are written, each with a number of its own. A word stands for itself with all endings of
+ * inflection; "=word" for exactly that, "word*" for whatever begins so, "*word" for whatever ends so, "*word*" for whatever has it within,
+ * and "9" for any number. It grows while a vocabulary is made, and then tells which of them a form matches.
+ */
+final class WordPatterns
+{
+    private const NUMBER = 0;
+
+    /** @var array<string, int> */
+    private array $exact = [];
+
+    /** @var array<string, int> */
+    private array $stems = [];
+
+    /** @var array<string, true> words as they were written in entries that stand for all their endings */
+    private array $plain = [];
+
+    /** @var array<int, array<string, int>> by length in bytes */
+    private array $begins = [];
+
+    /** @var array<int, array<string, int>> by length in bytes */
+    private array $ends = [];
+
+    /** @var array<string, int> */
+    private array $within = [];
+
+    /** @var array<string, list<Seen>> form to what it matches */
+    private array $known = [];
+
+    private int $next = 1;
+
+    public function __construct(private readonly Stems $stemmer) {}
+
+    /** @throws InvalidArgumentException where it has no letters */
+    public function number(string $word): int
+    {
+        if (ctype_digit($word)) {
+            return self::NUMBER;
+        }
+        [$begins, $ends] = [str_ends_with($word, '*'), str_starts_with($word, '*')];
+        $bare = trim($word, '*=');
+        if ($bare === '') {
+            throw new InvalidArgumentException("\"$word\" has no letters.");
+        }
+        if ($begins && $ends) {
+            return $this->within[$bare] ??= $this->next++;
+        }
+        if ($begins) {
+            return $this->begins[strlen($bare)][$bare] ??= $this->next++;
+        }
+        if ($ends) {
+            return $this->ends[strlen($bare)][$bare] ??= $this->next++;
+        }
+        if ($word[0] === '=') {
+            return $this->exact[$bare] ??= $this->next++;
+        }
+        $this->plain[$bare] = true;
+
+        return $this->stems[$this->stemmer->of($bare)] ??= $this->next++;
+    }
+
+    /** Whether an entry is written exactly so. */
+    public function isExact(string $form): bool
+    {
+        return isset($this->exact[$form]);
+    }
+
+    /** @return list<Seen> */
+    public function in(Token $token): array
+    {
+        $form = $token->isNumber() ? '9' : $token->form;
+
+        return $this->known[$form] ??= $token->isNumber() ? [new Seen(self::NUMBER)] : $this->look($form);
+    }
+
+    /** @return list<Seen> */
+    private function look(string $form): array
+    {
+        $found = [];
+        // A little word is itself, and no ending of a longer one, unless an entry is written like it.
+        $inflected = ! isset($this->exact[$form]) || isset($this->plain[$form]);
+        $stem = $this->stemmer->of($form);
+        foreach ([$this->exact[$form] ?? null, $inflected ? $this->stems[$stem] ?? null : null] as $number) {
+            if ($number !== null) {
+                $found[$number] = new Seen($number);
+            }
+        }
+        foreach ($this->begins as $length => $beginnings) {
+            $number = $beginnings[substr($form, 0, $length)] ?? null;
+            if ($number !== null) {
+                $found[$number] ??= new Seen($number);
+            }
+        }
+        foreach ($stem === $form ? [$form] : [$form, $stem] as $word) {
+            foreach ($this->ends as $length => $endings) {
+                $number = strlen($word) > $length ? $endings[substr($word, -$length)] ?? null : null;
+                if ($number !== null) {
+                    $found[$number] ??= new Seen($number, substr($word, 0, -$length));
+                }
+            }
+        }
+        foreach ($this->within as $part => $number) {
+            if (str_contains($form, (string) $part)) {
+                $found[$number] ??= new Seen($number);
+            }
+        }
+
+        return array_values($found);
+    }
+}
