@@ -172,3 +172,34 @@ test('every form that collects details links the notice, and its terms lead some
     ['<form><h2>Order</h2><input name="street"><a href="/privacy">Privacy policy</a> <a href="#">Terms and conditions</a><button>Pay</button></form>', 'breach'],
     ['<form role="search"><input type="search"></form>', 'not-applicable'],
 ]);
+
+/** A part of a page with an order, whose box asks for a no. */
+const ORDER = '<form method="post" action="/order"><label>Email <input type="email" name="email" required></label>'
+    .'<label><input type="checkbox" name="no"> No offers, please</label><button>Place the order</button></form>';
+
+test('what a reader of the law found is judged rightly', function (string $html, string $requirement, string $right): void {
+    $results = Requirements::judge(HtmlReader::read($html, 'https://shop.example/')[0]);
+    $about = array_filter($results, static fn (Result $r): bool => $r->requirement->id() === $requirement);
+    expect(array_values(array_map(static fn (Result $r): string => $r->verdict->value, $about)))->toBe([$right]);
+})->with(function (): array {
+    $newsletter = static fn (string $language, string $asks, string $send, string $foot): string => "<html lang=\"$language\"><body><form method=\"post\" "
+        ."action=\"/news\"><label>Email <input type=\"email\" name=\"email\" required></label><label><input type=\"checkbox\" name=\"ok\"> $asks</label>"
+        ."<button>$send</button></form><footer>$foot</footer></body></html>";
+
+    return [
+        'a right to return goods, in German' => [$newsletter(
+            'de', 'Ja, die Tidewick Ferries darf mir einmal im Monat neue Fahrten per E-Mail schicken.', 'Anmelden', '<a href="/w">Widerrufsbelehrung</a>'
+        ), 'withdrawal-said', 'breach'],
+        'a right to return goods, in Danish' => [$newsletter(
+            'da', 'Ja, Tidewick Ferries må sende mig nye afgange på e-mail en gang om måneden.', 'Tilmeld', '<a href="/f">Fortrydelsesret</a>'
+        ), 'withdrawal-said', 'breach'],
+        'collecting in a shop, in French' => [$newsletter(
+            'fr', 'Oui, Tidewick Ferries peut m’envoyer ses nouvelles lignes par e-mail une fois par mois.', 'S’inscrire', 'Retrait en magasin'
+        ), 'withdrawal-said', 'breach'],
+        'at any time, of something else, in Swedish' => [$newsletter(
+            'sv', 'Ja, Tidewick Ferries får mejla mig nya turer en gång i månaden.', 'Anmäl mig', 'Ring oss när som helst.'
+        ), 'withdrawal-said', 'breach'],
+        'an order in a fragment need not say that the goods are similar' => [ORDER, 'existing-customer', 'open'],
+        'nor, in a fragment, how one objects' => [ORDER, 'objection-highlighted', 'open'],
+    ];
+});

@@ -150,7 +150,8 @@ final readonly class ControlReader
 
         return match (true) {
             $this->listener->hears($plain, Meaning::Sends) => ControlRole::Consent,
-            $this->speaks(WordClass::Technical, $label) && ! $this->speaks(WordClass::Terms, $left) && ! $this->speaks(WordClass::Notice, $left) => ControlRole::Technical,
+            $this->speaks(WordClass::Technical, $label)
+                && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
             $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,
             $this->speaks(WordClass::Notice, $label) => ControlRole::Notice,
             $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
@@ -174,7 +175,8 @@ final readonly class ControlReader
     private function meansYes(string $text, string $value): bool
     {
         return ! $this->meansNo($text, $value) && (
-            preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(WordClass::Yes, $text) || $this->listener->hears($text, Meaning::Sends)
+            preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(WordClass::Yes, $text)
+            || $this->listener->hears($text, Meaning::Sends)
         );
     }
 

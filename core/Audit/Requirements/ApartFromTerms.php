@@ -40,8 +40,9 @@ final class ApartFromTerms extends FormRequirement
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {
-            $with = $reading->listener()->hears($control->label, Meaning::Sends, Meaning::PassedOn)
-                ? ($reading->listener()->first($control->label, Meaning::TermsAgreed) ?? $reading->listener()->first($control->label, Meaning::NoticeAgreed))?->words : null;
+            $listener = $reading->listener();
+            $with = $listener->hears($control->label, Meaning::Sends, Meaning::PassedOn)
+                ? $listener->first($control->label, Meaning::TermsAgreed, Meaning::NoticeAgreed)?->words : null;
 
             return $with === null ? null : $this->finding(
                 Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with,

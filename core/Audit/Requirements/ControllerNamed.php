@@ -62,7 +62,8 @@ final class ControllerNamed extends FormRequirement
                     ),
                 ];
         }
-        $name = $reading->listener()->first($reading->text, Meaning::AskerNamed)->words ?? self::nameIn($reading->text) ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
+        $name = $reading->listener()->first($reading->text, Meaning::AskerNamed)->words ?? self::nameIn($reading->text)
+            ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
         if ($name !== null) {
             return $this->met('Somebody is named; whether that is who answers for the form, only a person can say.', $reading->where, $name);
         }

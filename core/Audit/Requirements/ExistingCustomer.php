@@ -48,15 +48,27 @@ final class ExistingCustomer extends FormRequirement
             if (! $this->isUsed($reading, $control)) {
                 continue;
             }
-            $missing = array_values(array_filter([
-                $reading->listener()->hears($control->label.' '.$reading->text, Meaning::SimilarGoods) ? null : 'that only own similar goods are advertised',
-                $reading->listener()->hears($reading->text, Meaning::CanEnd, Meaning::CanObject) ? null : 'that one can object at any time, at no more than the basic rate',
-            ]));
-            if ($missing !== []) {
+            $listener = $reading->listener();
+            $similar = $listener->hears($control->label.' '.$reading->text, Meaning::SimilarGoods);
+            $objection = $listener->hears($reading->text, Meaning::CanEnd, Meaning::CanObject);
+            if (! $objection && ObjectionHighlighted::isDemandedAtOnce($reading)) {
                 return [
                     $this->finding(
-                        Verdict::Breach, 'The form uses the rule for existing customers and does not say '.implode(', nor ', $missing).'.', $control->where,
-                        Found::all($control->label), 'Say it beside the box, or ask for consent instead.'
+                        Verdict::Breach, 'The form uses the rule for existing customers and does not say that one can object at any time, at no more than the basic rate.',
+                        $control->where, Found::all($control->label), 'Say it beside the box, or ask for consent instead.'
+                    ),
+                ];
+            }
+            if (! $similar || ! $objection) {
+                $missing = implode(', nor ', array_filter([
+                    $similar ? '' : 'that only own similar goods are advertised', $objection ? '' : 'that one can object at any time',
+                ]));
+
+                return [
+                    $this->finding(
+                        Verdict::Open, "The form uses the rule for existing customers and does not say $missing.", $control->where, Found::all($control->label),
+                        'Does the address come from a sale, are only own goods like those bought advertised, and is the right to object told at the latest with the '
+                            .'first message?'
                     ),
                 ];
             }

@@ -86,7 +86,9 @@ final class NoticeLinked extends FormRequirement
 
     private static function brokenTerms(Reading $reading): ?PageLink
     {
-        $isTerms = static fn (PageLink $link): bool => $reading->listener()->speaksOf($link->text, WordClass::Terms) && ! $reading->listener()->speaksOf($link->text, WordClass::Notice);
+        $listener = $reading->listener();
+        $isTerms = static fn (PageLink $link): bool => $listener->speaksOf($link->text, WordClass::Terms)
+            && ! $listener->speaksOf($link->text, WordClass::Notice);
         $broken = array_filter(
             $reading->around->linksAbout("terms {$reading->language?->value}", $isTerms), static fn (PageLink $link): bool => ! $link->leadsSomewhere()
         );

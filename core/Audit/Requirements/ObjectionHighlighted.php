@@ -13,6 +13,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\LegalBasis;
+use Juramen\Register\Regime;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 
@@ -52,6 +53,10 @@ final class ObjectionHighlighted extends FormRequirement
         foreach ($relying as $control) {
             $said = $this->sentence($reading, $control->label) ?? $this->sentence($reading, $reading->text);
             $findings[] = match (true) {
+                $said === null && ! self::isDemandedAtOnce($reading) => $this->finding(
+                    Verdict::Open, 'The right to object to being written to is not shown here.', $control->where, null,
+                    'Is it told elsewhere on the page, or at the latest with the first message (Art. 21(4))?'
+                ),
                 $said === null => $this->finding(
                     Verdict::Breach, 'The right to object to being written to is not shown.', $control->where, null,
                     'Say in a sentence of its own: "You can object to this at any time, at no cost beyond the basic rate."'
@@ -74,6 +79,15 @@ final class ObjectionHighlighted extends FormRequirement
         return array_values(array_filter($reading->consents(), static fn (Control $c): bool => $reading->isOurs()
             ? $reading->basisOf($c) === LegalBasis::ExistingCustomer
             : $reading->kind === FormKind::Order && $c->refuses));
+    }
+
+    /**
+     * Whether the right must be told where the address is collected: on our own forms, and on whole pages in Germany (UWG s. 7(3) no. 4);
+     * elsewhere the first message will do (GDPR Art. 21(4)). From memory.
+     */
+    public static function isDemandedAtOnce(Reading $reading): bool
+    {
+        return $reading->isOurs() || ($reading->around->whole && $reading->audience->isUnder(Regime::Germany));
     }
 
     private function sentence(Reading $reading, string $text): ?string

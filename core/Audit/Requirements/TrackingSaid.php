@@ -46,7 +46,8 @@ final class TrackingSaid extends FormRequirement
         if ($reading->sheet === null) {
             $said = $reading->listener()->first($reading->text, Meaning::Measured);
 
-            return $said === null ? $this->notApplicable('Whether mails are measured cannot be seen in words.') : $this->met($said->understood, $reading->where, $said->words);
+            return $said === null ? $this->notApplicable('Whether mails are measured cannot be seen in words.')
+                : $this->met($said->understood, $reading->where, $said->words);
         }
         $measured = array_values(array_filter($reading->sheet->statements, static fn ($s): bool => $s->measures));
         if ($measured === []) {

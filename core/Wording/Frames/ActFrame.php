@@ -109,7 +109,8 @@ final class ActFrame implements Frame
     private function isBy(Sentence $s, Hit $act): bool
     {
         foreach ($s->all(W::By) as $by) {
-            if ($by->clause === $act->clause && $by->to <= $act->from && $act->from - $by->to < self::NEAR && ($by->from - $s->clauses[$by->clause]->from) <= 1) {
+            $near = $by->clause === $act->clause && $by->to <= $act->from && $act->from - $by->to < self::NEAR;
+            if ($near && $by->from - $s->clauses[$by->clause]->from <= 1) {
                 return true;
             }
         }

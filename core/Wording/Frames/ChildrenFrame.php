@@ -52,7 +52,8 @@ final class ChildrenFrame implements Frame
         $short = $clause->to - $clause->from <= self::SHORT && in_array($behind, ['!', '?', ',', ':', '–'], true);
         $mine = $s->inClause($child->clause, W::I, W::Self, W::Sends, W::Rate, W::From, W::Advertising);
 
-        return ($short && ! $mine && $child->clause <= 1) || ($s->inClause($child->clause, W::You) && ! $s->inClause($child->clause, W::From, W::Parent, W::I, W::Advertising)
-            && $child->from - $clause->from <= self::SHORT);
+        $spoken = $s->inClause($child->clause, W::You) && ! $s->inClause($child->clause, W::From, W::Parent, W::I, W::Advertising);
+
+        return ($short && ! $mine && $child->clause <= 1) || ($spoken && $child->from - $clause->from <= self::SHORT);
     }
 }

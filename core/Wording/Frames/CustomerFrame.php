@@ -24,6 +24,7 @@ final class CustomerFrame implements Frame
     {
         $found = $passage->find(W::Similar);
 
-        return $found === null ? [] : [new Sense(Meaning::SimilarGoods, $found, 'Own goods like those that were bought are meant.', $passage->speaksOf(W::Sale))];
+        return $found === null ? []
+            : [new Sense(Meaning::SimilarGoods, $found, 'Own goods like those that were bought are meant.', $passage->speaksOf(W::Sale))];
     }
 }

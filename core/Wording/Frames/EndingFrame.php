@@ -71,7 +71,7 @@ final class EndingFrame implements Frame
                 continue;
             }
             $clauses = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
-            $with = array_filter($clauses, fn (int $n): bool => isset($s->clauses[$n]) && $s->inClause($n, W::AnyTime, W::Way, W::May, W::Must, W::NoLonger, W::HardWay));
+            $with = array_filter($clauses, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::May, W::Must, W::NoLonger, W::HardWay));
             if ($with !== [] || count($s->tokens) <= 6 || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You))) {
                 return [$hit];
             }
@@ -89,9 +89,13 @@ final class EndingFrame implements Frame
 
             return $hit;
         }
-        $only = array_values(array_filter($s->said(W::Only), static fn (Hit $h): bool => $s->inClause($h->clause, W::ByPost) && ! $s->has(W::ByEmail)))[0] ?? null;
+        foreach ($s->has(W::ByEmail) ? [] : $s->said(W::Only) as $only) {
+            if ($s->inClause($only->clause, W::ByPost) && $s->inClause($only->clause, W::Ends)) {
+                return $only;
+            }
+        }
 
-        return $only !== null && $s->inClause($only->clause, W::Ends) ? $only : null;
+        return null;
     }
 
     /** "By email or registered letter": the easy way stands beside it. */

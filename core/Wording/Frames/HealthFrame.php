@@ -11,6 +11,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** Data on health, belief and the like (GDPR Art. 9) are used: a person's own, or information about them. */
 final class HealthFrame implements Frame
 {
+    /** Words between a person and what is told of them: "my details on allergies". */
+    private const NEAR = 6;
+
     public function id(): string
     {
         return 'health';
@@ -26,7 +29,8 @@ final class HealthFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $sentence) {
             foreach ($sentence->said(W::Health) as $hit) {
-                $own = array_filter($sentence->within($hit->clause, W::I, W::You), static fn (Hit $h): bool => $hit->from - $h->to >= 0 && $hit->from - $h->to <= 6) !== [];
+                $before = static fn (Hit $h): bool => $hit->from >= $h->to && $hit->from - $h->to <= self::NEAR;
+                $own = array_filter($sentence->within($hit->clause, W::I, W::You), $before) !== [];
                 if ($own && ($sentence->inClause($hit->clause, W::Details, W::Uses) || $sentence->has(W::Uses))) {
                     $senses[] = new Sense(Meaning::HealthUsed, $passage->hitWords($sentence, $hit), 'What is said of health or belief is used.');
 

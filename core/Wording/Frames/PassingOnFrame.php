@@ -75,7 +75,8 @@ final class PassingOnFrame implements Frame
         }
         $mentioned = $s->said(W::Outsider)[0] ?? null;
 
-        return $mentioned !== null && SendingFrame::sent($s) !== null && $this->isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets)
+        return $mentioned !== null && SendingFrame::sent($s) !== null && $this->isOnlyTheirs($s, $mentioned, null)
+            && $s->inClause($mentioned->clause, W::Self, W::Gets)
             ? new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), 'Others have a part in it; whether they get the address is not said.', false) : null;
     }
 

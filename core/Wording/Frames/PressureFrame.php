@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Frames;
 
-use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\WordClass as W;
 
@@ -25,9 +24,12 @@ final class PressureFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $presses = array_values(array_filter($sentence->all(W::Presses), static fn (Hit $h): bool => ! SendingFrame::ends($sentence, $h->clause)))[0] ?? null;
-            if ($presses !== null) {
-                $senses[] = new Sense(Meaning::Pressed, $passage->hitWords($sentence, $presses), 'People are hurried, or threatened with a loss.');
+            foreach ($sentence->all(W::Presses) as $presses) {
+                if (! SendingFrame::ends($sentence, $presses->clause)) {
+                    $senses[] = new Sense(Meaning::Pressed, $passage->hitWords($sentence, $presses), 'People are hurried, or threatened with a loss.');
+
+                    break;
+                }
             }
             $shames = $sentence->all(W::Shames)[0] ?? null;
             if ($shames !== null) {

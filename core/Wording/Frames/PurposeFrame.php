@@ -22,6 +22,9 @@ final class PurposeFrame implements Frame
     /** Words that may be what comes, besides those that no class knows. */
     private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price];
 
+    /** Classes whose words are the last part of compounds that may say what comes: "cabin offers" as one word. */
+    private const COMPOUNDS = [W::Advertising, W::Vague, W::Carrier, W::ByEmail, W::Price];
+
     public function id(): string
     {
         return 'purpose';
@@ -95,9 +98,14 @@ final class PurposeFrame implements Frame
 
     private function saysNothing(Sentence $s, int $clause): bool
     {
-        return SendingFrame::ends($s, $clause) || $s->inClause($clause, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses,
-            W::TickedAlready, W::Shames, W::Abroad, W::Unsafe) || ($s->inClause($clause, W::Passes) && ! $s->inClause($clause, W::Sends, W::Gets))
-            || ($s->inClause($clause, W::Not) && $s->inClause($clause, W::Passes)) || ($s->inClause($clause, W::NeverEnds) && ! $s->inClause($clause, W::Advertising, W::Sends, W::Gets)) || ($s->inClause($clause, W::Must) && ! $s->inClause($clause, W::Sends, W::Advertising));
+        $sends = $s->inClause($clause, W::Sends, W::Gets);
+
+        return SendingFrame::ends($s, $clause)
+            || $s->inClause(
+                $clause, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
+            )
+            || ($s->inClause($clause, W::Passes) && (! $sends || $s->inClause($clause, W::Not)))
+            || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising));
     }
 
     /** @return array<int, true> tokens that a class knows, or that are part of a name */
@@ -127,8 +135,10 @@ final class PurposeFrame implements Frame
     /** Whether the first part of a compound says what comes: "cabin offers" written as one word. */
     private function saysMore(Hit $hit, Passage $passage): bool
     {
-        return $hit->rest !== null && mb_strlen($hit->rest) >= self::LETTERS && in_array($hit->class, [W::Advertising, W::Vague, W::Carrier, W::ByEmail, W::Terms], true)
-            && ! $passage->vocabulary->knows(new Token(rtrim($hit->rest, 's'), 0, 0, true, false)) && ! $passage->vocabulary->knows(new Token($hit->rest, 0, 0, true, false));
+        $known = static fn (string $form): bool => $passage->vocabulary->knows(new Token($form, 0, 0, true, false));
+
+        return $hit->rest !== null && mb_strlen($hit->rest) >= self::LETTERS && in_array($hit->class, self::COMPOUNDS, true)
+            && ! $known($hit->rest) && ! $known(rtrim($hit->rest, 's'));
     }
 
     private function isContent(Token $token): bool

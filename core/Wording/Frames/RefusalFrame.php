@@ -66,7 +66,8 @@ final class RefusalFrame implements Frame
             }
         }
         $unless = $s->all(W::Unless)[0] ?? null;
-        if ($unless !== null && $s->inClause($unless->clause, W::Ticks, W::Unticks) && SendingFrame::sent($s) !== null && ! $this->isNegatedMain($s, $unless->clause)) {
+        $crossed = $unless !== null && $s->inClause($unless->clause, W::Ticks, W::Unticks) && ! $this->isNegatedMain($s, $unless->clause);
+        if ($crossed && SendingFrame::sent($s) !== null) {
             return [[$unless, 'Whoever does nothing is taken to agree.', true]];
         }
 

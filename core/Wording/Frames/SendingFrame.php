@@ -50,8 +50,8 @@ final class SendingFrame implements Frame
             $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
-                W::Sends, W::Gets => ($person || $wish) && ! self::ends($sentence, $clause) && ($wish || $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means())
-                    || $hit->class === W::Sends),
+                W::Sends => ($person || $wish) && ! self::ends($sentence, $clause),
+                W::Gets => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
                 default => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
             if ($is) {
@@ -72,6 +72,8 @@ final class SendingFrame implements Frame
             return false;
         }
 
-        return $sentence->inClause($clause, W::NoLonger) || ($sentence->inClause($clause, W::Ends) && ($short || $sentence->inClause($clause, ...$somebody))) || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
+        return $sentence->inClause($clause, W::NoLonger)
+            || ($sentence->inClause($clause, W::Ends) && ($short || $sentence->inClause($clause, ...$somebody)))
+            || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
     }
 }

@@ -15,5 +15,7 @@ final readonly class Sense
      * @param  bool  $whole  whether the whole frame was met; half of one is a question
      * @param  string|null  $named  who or what is named with it, where that matters
      */
-    public function __construct(public Meaning $meaning, public Found $words, public string $understood, public bool $whole = true, public ?string $named = null) {}
+    public function __construct(
+        public Meaning $meaning, public Found $words, public string $understood, public bool $whole = true, public ?string $named = null
+    ) {}
 }

@@ -23,9 +23,10 @@ final readonly class Folded
 
     /** Letters of Greek and Cyrillic that look like Latin ones, where they stand in Latin text. */
     private const ALIKE = [
-        'а' => 'a', 'е' => 'e', 'о' => 'o', 'р' => 'p', 'с' => 'c', 'у' => 'y', 'х' => 'x', 'і' => 'i', 'ѕ' => 's', 'ј' => 'j', 'ԁ' => 'd', 'һ' => 'h', 'ո' => 'n',
-        'А' => 'A', 'В' => 'B', 'Е' => 'E', 'К' => 'K', 'М' => 'M', 'Н' => 'H', 'О' => 'O', 'Р' => 'P', 'С' => 'C', 'Т' => 'T', 'Х' => 'X', 'І' => 'I',
-        'ο' => 'o', 'α' => 'a', 'ν' => 'v', 'ι' => 'i', 'κ' => 'k', 'ρ' => 'p', 'τ' => 't', 'υ' => 'u', 'Α' => 'A', 'Β' => 'B', 'Ε' => 'E', 'Ο' => 'O', 'Τ' => 'T',
+        'а' => 'a', 'е' => 'e', 'о' => 'o', 'р' => 'p', 'с' => 'c', 'у' => 'y', 'х' => 'x', 'і' => 'i', 'ѕ' => 's', 'ј' => 'j', 'ԁ' => 'd',
+        'һ' => 'h', 'ո' => 'n', 'А' => 'A', 'В' => 'B', 'Е' => 'E', 'К' => 'K', 'М' => 'M', 'Н' => 'H', 'О' => 'O', 'Р' => 'P', 'С' => 'C',
+        'Т' => 'T', 'Х' => 'X', 'І' => 'I', 'ο' => 'o', 'α' => 'a', 'ν' => 'v', 'ι' => 'i', 'κ' => 'k', 'ρ' => 'p', 'τ' => 't', 'υ' => 'u',
+        'Α' => 'A', 'Β' => 'B', 'Ε' => 'E', 'Ο' => 'O', 'Τ' => 'T',
     ];
 
     private Offsets $folds;
@@ -45,7 +46,8 @@ final readonly class Folded
     public static function of(string $original): self
     {
         $text = strtr(self::withoutTags($original), self::PLAIN);
-        if (preg_match('~[\p{Cyrillic}\p{Greek}]~u', $text) === 1 && preg_match_all('~\p{Latin}~u', $text) > preg_match_all('~[\p{Cyrillic}\p{Greek}]~u', $text)) {
+        $strange = preg_match('~[^\x00-\x{2FF}\x{2000}-\x{FFFF}]~u', $text) === 1 ? preg_match_all('~[\p{Cyrillic}\p{Greek}\p{Armenian}]~u', $text) : 0;
+        if ($strange > 0 && preg_match_all('~\p{Latin}~u', $text) > $strange) {
             $text = strtr($text, self::ALIKE);
         }
         if (preg_match('~['.self::UNSEEN.']~u', $text) !== 1 && Normalizer::isNormalized($text, Normalizer::FORM_KC)) {

@@ -11,8 +11,8 @@ namespace Juramen\Wording\Words;
 final class Names
 {
     private const LEGAL = [
-        'ltd', 'limited', 'plc', 'llp', 'llc', 'inc', 'corp', 'gmbh', 'ag', 'kg', 'ohg', 'ug', 'ggmbh', 'se', 'sa', 'sas', 'sarl', 'snc', 'ab', 'a/s', 'aps', 'as', 'oy',
-        'bv', 'nv', 'spa', 'srl', 'ltée',
+        'ltd', 'limited', 'plc', 'llp', 'llc', 'inc', 'corp', 'gmbh', 'ag', 'kg', 'ohg', 'ug', 'ggmbh', 'se', 'sa', 'sas', 'sarl', 'snc', 'ab', 'a/s',
+        'aps', 'as', 'oy',         'bv', 'nv', 'spa', 'srl', 'ltée',
     ];
 
     /** What companies are called by, among other things. */

@@ -21,14 +21,13 @@ final readonly class Passage
     /** Characters without a full stop, behind which a sentence ends at the next mark or space. */
     private const LONGEST = 1_200;
 
-    /** @var ArrayObject<string, mixed> */
-    private ArrayObject $told;
-
-    /** @param  list<Sentence>  $sentences */
-    private function __construct(public Folded $folded, public Vocabulary $vocabulary, public array $sentences)
-    {
-        $this->told = new ArrayObject;
-    }
+    /**
+     * @param  list<Sentence>  $sentences
+     * @param  ArrayObject<string, mixed>  $told
+     */
+    private function __construct(
+        public Folded $folded, public Vocabulary $vocabulary, public array $sentences, private ArrayObject $told = new ArrayObject
+    ) {}
 
     public static function of(string $text, Language $language): self
     {

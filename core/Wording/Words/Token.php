@@ -15,7 +15,9 @@ final readonly class Token
      * @param  bool  $capital  whether it begins with a capital
      * @param  bool  $hyphened  whether a hyphen ties it to the word before it
      */
-    public function __construct(public string $form, public int $from, public int $to, public bool $word, public bool $capital, public bool $hyphened = false) {}
+    public function __construct(
+        public string $form, public int $from, public int $to, public bool $word, public bool $capital, public bool $hyphened = false
+    ) {}
 
     public function isNumber(): bool
     {

@@ -18,7 +18,9 @@ final readonly class Vocabulary
      * @param  array<int, list<array{WordClass, list<list<int>|null>}>>  $longer  what begins with a word: its class, the other words; null is a gap
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
      */
-    private function __construct(private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections) {}
+    private function __construct(
+        private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections
+    ) {}
 
     public static function of(Language $language): self
     {

@@ -173,8 +173,9 @@ enum WordClass: string
     public function swallows(): bool
     {
         return in_array($this, [
-            self::NoLonger, self::AnyTime, self::Details, self::Free, self::Refuses, self::Misses, self::HardWay, self::NeverEnds, self::Returns, self::Terms, self::Notice,
-            self::Parent, self::Outsider, self::Processor, self::LeavesEmpty, self::Unticks, self::TickedAlready, self::Choice, self::Friend, self::Abroad, self::Unsafe,
+            self::NoLonger, self::AnyTime, self::Details, self::Free, self::Misses, self::HardWay, self::NeverEnds, self::Returns,
+            self::Terms, self::Notice, self::Parent, self::Outsider, self::Processor, self::LeavesEmpty, self::Unticks, self::TickedAlready,
+            self::Choice, self::Friend, self::Abroad, self::Unsafe,
         ], true);
     }
 
