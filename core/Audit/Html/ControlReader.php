@@ -26,6 +26,9 @@ final readonly class ControlReader
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
+    /** Characters of a label that are given as what for. */
+    private const PURPOSE = 80;
+
     public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     /** @return list<Control> */
@@ -258,9 +261,10 @@ final readonly class ControlReader
     /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */
     private function purposes(string $label): array
     {
-        $named = $this->listener->inEach($label, Meaning::PurposeNamed)?->named;
+        $general = $this->listener->first($label, Meaning::PurposeGeneral)?->words;
         $purposes = [
-            $named ?? $this->listener->first($label, Meaning::PurposeGeneral)->words->words ?? '',
+            $general === null ? $this->listener->inEach($label, Meaning::PurposeNamed)->named ?? ''
+                : trim((string) preg_replace('/[.;,:!?\n].*$/us', '', mb_substr($label, $general->from, self::PURPOSE))),
             $this->listener->first($label, Meaning::PassedOn, Meaning::OthersMentioned)->words->words ?? '',
         ];
 

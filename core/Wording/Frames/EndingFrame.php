@@ -35,8 +35,8 @@ final class EndingFrame implements Frame
                 $senses[] = $hard === null ? new Sense(Meaning::CanEnd, $this->words($passage, $sentence, $hit), 'It is said how it ends.')
                     : new Sense(Meaning::HardToEnd, $this->words($passage, $sentence, $hard), 'Ending it takes more than agreeing did.');
             }
-            $object = $sentence->said(W::Objects)[0] ?? null;
-            if ($object !== null) {
+            $object = $sentence->all(W::Objects)[0] ?? null;
+            if ($object !== null && (! $object->negated || $sentence->inClause($object->clause, W::May, W::AnyTime))) {
                 $senses[] = new Sense(Meaning::CanObject, $passage->sentenceWords($sentence), 'It is said that one can object.');
             }
         }
