@@ -21,7 +21,7 @@ final readonly class KindGuess
     {
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
-        $promises = $says."\n".$text."\n".$this->page->beside($form->element);
+        $beside = $this->page->beside($form->element);
         $passwords = count($form->inputs('password'));
         $hasEmail = $form->inputs('email') !== [] || array_filter(
             $form->inputs('text'),
@@ -30,7 +30,9 @@ final readonly class KindGuess
                 $i->getAttribute('name').' '.$i->getAttribute('id').' '.$i->getAttribute('placeholder').' '.$i->getAttribute('autocomplete')
             ) === 1
         ) !== [];
-        $about = fn (WordClass $class, string $in): bool => $this->listener->speaksOf($in, $class);
+        $about = fn (WordClass $class, string ...$in): bool => array_filter(
+            $in, fn (string $text): bool => $this->listener->speaksOf($text, $class)
+        ) !== [];
         $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
         return match (true) {
@@ -39,18 +41,18 @@ final readonly class KindGuess
                 ? new GuessedKind(FormKind::Account, 'it asks for a new password') : new GuessedKind(FormKind::Login, 'it asks for a password'),
             $form->inputs('search') !== [] || $form->element
                 ->getAttribute('role') === 'search' || (
-                    ! $hasEmail && count($form->controls) <= 2 && $about(WordClass::Search, $says.' '.$form->element->getAttribute('action'))
+                    ! $hasEmail && count($form->controls) <= 2 && $about(WordClass::Search, $says, $form->element->getAttribute('action'))
                 ) => new GuessedKind(FormKind::Search, 'it has a search field'),
             $about(WordClass::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
             $about(WordClass::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
-            $form->inputs('file') !== [] && $about(WordClass::Job, $says.' '.$text),
+            $form->inputs('file') !== [] && $about(WordClass::Job, $says, $text),
             $about(WordClass::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
             $this->asksForCard($form) || (
                 $about(WordClass::Order, $says) && ! ($hasEmail && $sends($says))
             ) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
             $about(WordClass::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
             $about(WordClass::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
-            $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $promises) => new GuessedKind(
+            $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $says, $text, $beside) => new GuessedKind(
                 FormKind::Download, 'something is promised for what is filled in'
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),

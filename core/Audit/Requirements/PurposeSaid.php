@@ -17,7 +17,6 @@ use Juramen\Points\FormKind;
 use Juramen\Register\Regime;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
-use Juramen\Wording\Words\WordClass;
 
 /** What will be sent or done is said, not only "marketing", "updates" or "to improve our services". */
 final class PurposeSaid extends FormRequirement
@@ -67,10 +66,9 @@ final class PurposeSaid extends FormRequirement
     {
         $where = $control->where ?? $reading->where;
         $listener = $reading->listener();
-        $asked = $listener->without($text, ...self::fieldWords());
-        $named = $listener->inEach($asked, Meaning::PurposeNamed);
+        $named = $listener->inEach($text, Meaning::PurposeNamed);
         if ($named !== null) {
-            return new Result($this, Verdict::Met, $named->understood, $where, $named->words->in($asked, $text) ?? Found::all((string) $named->named));
+            return new Result($this, Verdict::Met, $named->understood, $where, $named->words);
         }
         $vague = $listener->first($text, Meaning::PurposeGeneral)?->words;
         $mend = 'Say what comes, such as "one email a month with new sailings and fares".';
@@ -94,11 +92,5 @@ final class PurposeSaid extends FormRequirement
 
         return $facts === null
             || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $facts->contents);
-    }
-
-    /** @return list<WordClass> what fields and links are called, which says nothing of what comes */
-    private static function fieldWords(): array
-    {
-        return [WordClass::FieldEmail, WordClass::FieldName, WordClass::Technical];
     }
 }

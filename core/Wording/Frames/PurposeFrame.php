@@ -22,6 +22,9 @@ final class PurposeFrame implements Frame
     /** Words that may be what comes, besides those that no class knows. */
     private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price];
 
+    /** What fields are called, and technical questions. */
+    private const FIELDS = [W::FieldEmail, W::FieldName, W::Technical];
+
     /** Classes whose words are the last part of compounds that may say what comes: "cabin offers" as one word. */
     private const COMPOUNDS = [W::Advertising, W::Vague, W::Carrier, W::ByEmail, W::Price];
 
@@ -113,7 +116,7 @@ final class PurposeFrame implements Frame
     {
         $known = [];
         foreach ($s->hits as $hit) {
-            if ($hit->class->isOfForms() || (in_array($hit->class, self::CONTENT, true))) {
+            if (in_array($hit->class, self::CONTENT, true) || ($hit->class->isOfForms() && ! in_array($hit->class, self::FIELDS, true))) {
                 continue;
             }
             if ($hit->rest !== null && $this->saysMore($hit, $passage)) {

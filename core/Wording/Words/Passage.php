@@ -8,6 +8,7 @@ use ArrayObject;
 use IntlBreakIterator;
 use Juramen\Register\Language;
 use Juramen\Wording\Found;
+use LogicException;
 
 /**
  * A text, read once in one language: folded, split into sentences, clauses and words by ICU's rules (UAX 29), each word with the classes
@@ -49,100 +50,42 @@ final readonly class Passage
     public static function read(string $text, Vocabulary $vocabulary): self
     {
         $folded = Folded::of($text);
-        $sentences = [];
-        $breaks = IntlBreakIterator::createSentenceInstance('en');
-        $breaks?->setText($folded->text);
-        [$at, $tokens] = [0, self::tokens($folded->text, $vocabulary)];
-        for ($end = $breaks?->next() ?? IntlBreakIterator::DONE; $breaks !== null && $end !== IntlBreakIterator::DONE; $end = $breaks->next()) {
-            $own = [];
-            for (; isset($tokens[$at]) && $tokens[$at]->from < $end; $at++) {
-                $own[] = $tokens[$at];
-                if (($tokens[$at]->to - $own[0]->from) > self::LONGEST) {
-                    $sentences[] = Sentence::of($own, $vocabulary);
-                    $own = [];
+        [$sentences, $from] = [[], 0];
+        $breaks = IntlBreakIterator::createSentenceInstance('en') ?? throw new LogicException('ICU has no rules for sentences.');
+        $breaks->setText($folded->text);
+        for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {
+            foreach (self::pieces(substr($folded->text, $from, $to - $from)) as $at => $piece) {
+                $sentence = $vocabulary->sentence($piece);
+                if ($sentence !== null) {
+                    $sentences[] = $sentence->at($from + $at);
                 }
             }
-            if ($own !== []) {
-                $sentences[] = Sentence::of($own, $vocabulary);
-            }
+            $from = $to;
         }
 
         return new self($folded, $vocabulary, $sentences);
     }
 
-    /** @return list<Token> */
-    private static function tokens(string $text, Vocabulary $vocabulary): array
+    /** @return array<int, string> by where they begin: a sentence, and of one without an end pieces of a bearable length */
+    private static function pieces(string $sentence): array
     {
-        $breaks = IntlBreakIterator::createWordInstance('en');
-        if ($breaks === null) {
-            return [];
-        }
-        $breaks->setText($text);
-        [$tokens, $from] = [[], 0];
-        for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {
-            $piece = substr($text, $from, $to - $from);
-            if (trim($piece) !== '') {
-                self::take($tokens, $piece, $from, $vocabulary);
+        $pieces = [];
+        for ($at = 0; strlen($sentence) - $at > self::LONGEST; $at += $space + 1) {
+            $space = strpos($sentence, ' ', $at + self::LONGEST);
+            if ($space === false) {
+                break;
             }
-            $from = $to;
+            $space -= $at;
+            $pieces[$at] = substr($sentence, $at, $space);
         }
 
-        return self::joined($tokens, $text);
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     */
-    private static function take(array &$tokens, string $piece, int $from, Vocabulary $vocabulary): void
-    {
-        $plain = preg_match('~[\x80-\xFF]~', $piece) !== 1;
-        $form = $plain ? strtolower($piece) : mb_strtolower($piece);
-        $apart = strpos($form, "'");
-        if ($apart !== false && $vocabulary->isElided(substr($form, 0, $apart)) && strlen($form) === strlen($piece) && $apart + 1 < strlen($form)) {
-            $tokens[] = new Token(substr($form, 0, $apart), $from, $from + $apart + 1, true, ctype_upper($piece[0]));
-            $rest = substr($piece, $apart + 1);
-            $tokens[] = new Token(substr($form, $apart + 1), $from + $apart + 1, $from + strlen($piece), true, preg_match('~^\p{Lu}~u', $rest) === 1);
-
-            return;
-        }
-        $word = $plain ? ctype_alnum($piece[0]) : preg_match('~[\p{L}\p{N}\p{So}]~u', $piece) === 1;
-        $capital = $plain || ctype_upper($piece[0]) ? ctype_upper($piece[0]) : preg_match('~^\p{Lu}~u', $piece) === 1;
-        $tokens[] = new Token($form, $from, $from + strlen($piece), $word, $capital);
-    }
-
-    /**
-     * "e-mail" is one word.
-     *
-     * @param  list<Token>  $tokens
-     * @return list<Token>
-     */
-    private static function joined(array $tokens, string $text): array
-    {
-        $joined = [];
-        for ($i = 0, $n = count($tokens); $i < $n; $i++) {
-            $token = $tokens[$i];
-            if ($token->form === 'a' && ($tokens[$i + 1]->form ?? '') === '/' && ($tokens[$i + 2]->form ?? '') === 's' && $token->capital) {
-                $joined[] = new Token('a/s', $token->from, $tokens[$i + 2]->to, true, true);
-                $i += 2;
-            } elseif ($token->form === 'e' && ($tokens[$i + 1]->form ?? '') === '-' && preg_match('~^(?:mail|post)~', $tokens[$i + 2]->form ?? '') === 1) {
-                $joined[] = new Token('e'.$tokens[$i + 2]->form, $token->from, $tokens[$i + 2]->to, true, $token->capital);
-                $i += 2;
-            } elseif ($token->form === '-' && $i > 0 && $i + 1 < $n && $tokens[$i - 1]->to === $token->from && $tokens[$i + 1]->from === $token->to) {
-                // A hyphen within a word parts nothing.
-                $next = $tokens[++$i];
-                $joined[] = new Token($next->form, $next->from, $next->to, $next->word, $next->capital, true);
-            } else {
-                $joined[] = $token;
-            }
-        }
-
-        return $joined;
+        return $pieces + [$at => rtrim(substr($sentence, $at))];
     }
 
     /** The original words from one token of a sentence to behind another. */
     public function words(Sentence $sentence, int $from, int $to): Found
     {
-        return $this->folded->found($sentence->tokens[$from]->from, $sentence->tokens[max($from, $to - 1)]->to);
+        return $this->folded->found($sentence->from + $sentence->tokens[$from]->from, $sentence->from + $sentence->tokens[max($from, $to - 1)]->to);
     }
 
     public function hitWords(Sentence $sentence, Hit $hit): Found
@@ -186,17 +129,15 @@ final readonly class Passage
     /** The text without the words of these classes: a space for each of their characters. */
     public function without(WordClass ...$classes): string
     {
-        $left = preg_split('~~u', $this->folded->original, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $text = $this->folded->original;
         foreach ($this->sentences as $sentence) {
             foreach ($sentence->all(...$classes) as $hit) {
                 $found = $this->hitWords($sentence, $hit);
-                for ($i = $found->from; $i < $found->to; $i++) {
-                    $left[$i] = ' ';
-                }
+                $text = mb_substr($text, 0, $found->from).str_repeat(' ', $found->to - $found->from).mb_substr($text, $found->to);
             }
         }
 
-        return implode('', $left);
+        return $text;
     }
 
     /** @return list<string> words that say something, in lower case and without endings: letters only, at least three, none of the little ones */

@@ -12,8 +12,15 @@ final readonly class Sentence
      * @param  list<Hit>  $hits  in their order
      * @param  non-empty-list<Clause>  $clauses
      * @param  array<string, list<Hit>>  $byClass
+     * @param  int  $from  where it begins, in bytes of the folded text
      */
-    private function __construct(public array $tokens, public array $hits, public array $clauses, private array $byClass) {}
+    private function __construct(public array $tokens, public array $hits, public array $clauses, private array $byClass, public int $from = 0) {}
+
+    /** The same sentence where it stands in a text. */
+    public function at(int $from): self
+    {
+        return new self($this->tokens, $this->hits, $this->clauses, $this->byClass, $from);
+    }
 
     /** @param  non-empty-list<Token>  $tokens */
     public static function of(array $tokens, Vocabulary $vocabulary): self

@@ -9,7 +9,7 @@ final readonly class Token
 {
     /**
      * @param  string  $form  in lower case
-     * @param  int  $from  in bytes of the folded text
+     * @param  int  $from  in bytes of its sentence
      * @param  int  $to  behind the last byte
      * @param  bool  $word  whether it has letters or digits; else it is a mark
      * @param  bool  $capital  whether it begins with a capital

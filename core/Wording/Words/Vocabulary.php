@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Words;
 
+use ArrayObject;
 use InvalidArgumentException;
 use Juramen\Register\Language;
 
 /** The words of one language by their classes, ready to be looked up: entries of several words go by their first. */
 final readonly class Vocabulary
 {
+    /** So many sentences are remembered. */
+    private const REMEMBERED = 3_000;
+
     /** Words at most that "..." stands for. */
     public const GAP = 12;
 
@@ -17,9 +21,11 @@ final readonly class Vocabulary
      * @param  array<int, list<WordClass>>  $singles  what a word alone belongs to
      * @param  array<int, list<array{WordClass, list<list<int>|null>}>>  $longer  what begins with a word: its class, the other words; null is a gap
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
+     * @param  ArrayObject<string, Sentence|null>  $read  sentences by their text: those of a label stand on its form and on its page again
      */
     private function __construct(
-        private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections
+        private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections,
+        private ArrayObject $read = new ArrayObject
     ) {}
 
     public static function of(Language $language): self
@@ -58,6 +64,20 @@ final readonly class Vocabulary
     public function section(string $name): array
     {
         return $this->sections->lines($name);
+    }
+
+    /** What its words belong to; null where it has none. */
+    public function sentence(string $text): ?Sentence
+    {
+        if (! $this->read->offsetExists($text)) {
+            if (count($this->read) >= self::REMEMBERED) {
+                $this->read->exchangeArray([]);
+            }
+            $tokens = Tokens::of($text, $this);
+            $this->read[$text] = $tokens === [] ? null : Sentence::of($tokens, $this);
+        }
+
+        return $this->read[$text];
     }
 
     /** Whether it is one of the little words that are entered exactly as they are written. */

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+use IntlBreakIterator;
+use LogicException;
+
+/** Splits a sentence into words and marks, by ICU's rules (UAX 29), and by what the language writes together or apart. */
+final class Tokens
+{
+    /** @return list<Token> */
+    public static function of(string $text, Vocabulary $vocabulary): array
+    {
+        $breaks = IntlBreakIterator::createWordInstance('en') ?? throw new LogicException('ICU has no rules for words.');
+        $breaks->setText($text);
+        [$tokens, $from] = [[], 0];
+        for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {
+            $piece = substr($text, $from, $to - $from);
+            if (trim($piece) !== '') {
+                self::take($tokens, $piece, $from, $vocabulary);
+            }
+            $from = $to;
+        }
+
+        return self::joined($tokens, $text);
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     */
+    private static function take(array &$tokens, string $piece, int $from, Vocabulary $vocabulary): void
+    {
+        $plain = preg_match('~[\x80-\xFF]~', $piece) !== 1;
+        $form = $plain ? strtolower($piece) : mb_strtolower($piece);
+        $apart = strpos($form, "'");
+        if ($apart !== false && $vocabulary->isElided(substr($form, 0, $apart)) && strlen($form) === strlen($piece) && $apart + 1 < strlen($form)) {
+            $tokens[] = new Token(substr($form, 0, $apart), $from, $from + $apart + 1, true, ctype_upper($piece[0]));
+            $rest = substr($piece, $apart + 1);
+            $tokens[] = new Token(substr($form, $apart + 1), $from + $apart + 1, $from + strlen($piece), true, preg_match('~^\p{Lu}~u', $rest) === 1);
+
+            return;
+        }
+        $word = $plain ? ctype_alnum($piece[0]) : preg_match('~[\p{L}\p{N}\p{So}]~u', $piece) === 1;
+        $capital = $plain || ctype_upper($piece[0]) ? ctype_upper($piece[0]) : preg_match('~^\p{Lu}~u', $piece) === 1;
+        $tokens[] = new Token($form, $from, $from + strlen($piece), $word, $capital);
+    }
+
+    /**
+     * "e-mail" is one word.
+     *
+     * @param  list<Token>  $tokens
+     * @return list<Token>
+     */
+    private static function joined(array $tokens, string $text): array
+    {
+        $joined = [];
+        for ($i = 0, $n = count($tokens); $i < $n; $i++) {
+            $token = $tokens[$i];
+            if ($token->form === 'a' && ($tokens[$i + 1]->form ?? '') === '/' && ($tokens[$i + 2]->form ?? '') === 's' && $token->capital) {
+                $joined[] = new Token('a/s', $token->from, $tokens[$i + 2]->to, true, true);
+                $i += 2;
+            } elseif ($token->form === 'e' && ($tokens[$i + 1]->form ?? '') === '-' && preg_match('~^(?:mail|post)~', $tokens[$i + 2]->form ?? '') === 1) {
+                $joined[] = new Token('e'.$tokens[$i + 2]->form, $token->from, $tokens[$i + 2]->to, true, $token->capital);
+                $i += 2;
+            } elseif ($token->form === '-' && $i > 0 && $i + 1 < $n && $tokens[$i - 1]->to === $token->from && $tokens[$i + 1]->from === $token->to) {
+                // A hyphen within a word parts nothing.
+                $next = $tokens[++$i];
+                $joined[] = new Token($next->form, $next->from, $next->to, $next->word, $next->capital, true);
+            } else {
+                $joined[] = $token;
+            }
+        }
+
+        return $joined;
+    }
+}
