@@ -65,7 +65,7 @@ final class ActFrame implements Frame
             return null;
         }
         foreach ($s->said(W::Does) as $act) {
-            if (SendingFrame::ends($s, $act->clause) || $this->isWish($s, $act)) {
+            if (SendingFrame::ends($s, $act->clause) || $this->isWish($s, $act) || $this->asksForIt($s, $act)) {
                 continue;
             }
             $result = $this->result($s, $act);
@@ -144,6 +144,18 @@ final class ActFrame implements Frame
     private function also(Sentence $s): bool
     {
         return $s->has(W::Adds) && $s->has(W::Self);
+    }
+
+    /** "With signing up for the letter you order": the act is to ask for the very thing. */
+    private function asksForIt(Sentence $s, Hit $act): bool
+    {
+        foreach ($s->within($act->clause, W::Subscribes) as $asks) {
+            if ($asks->from <= $act->from) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "I would like to book": an act that is wished for is what the form is for. */

@@ -51,6 +51,6 @@ final class ChannelFrame implements Frame
         // "Withdraw at any time, by email or letter": what stands alone belongs to the ending before it.
         $sends = $s->inClause($hit->clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague);
 
-        return $sends || ! $s->has(W::Ends);
+        return $sends || ! $s->has(W::Ends, W::Withdraws);
     }
 }

@@ -64,6 +64,13 @@ final class ConditionFrame implements Frame
                 return $must;
             }
         }
+        foreach ($s->said(W::Only) as $only) {
+            foreach ($s->inClause($only->clause, W::Wanted, W::Does) ? $s->said(W::Agrees, W::Subscribes) : [] as $agrees) {
+                if ($agrees->clause > $only->clause) {
+                    return $only;
+                }
+            }
+        }
         foreach ($s->all(W::Without) as $without) {
             $refused = array_filter($s->clauses, static fn ($c): bool => $c->negated) !== [];
             if ($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising)) {

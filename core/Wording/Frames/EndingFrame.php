@@ -12,6 +12,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how consent ends, that it is hard to end, or that it never does. A right to give goods back is none of these. */
 final class EndingFrame implements Frame
 {
+    /** Tokens of a sentence that may say no more than "Unsubscribe: link". */
+    private const TERSE = 6;
+
     public function id(): string
     {
         return 'ending';
@@ -52,10 +55,7 @@ final class EndingFrame implements Frame
     private function never(Sentence $s): ?Hit
     {
         foreach ($s->all(W::NeverEnds) as $hit) {
-            if ($hit->negated && $hit->to - $hit->from === 1 && ! $s->has(W::Ends)) {
-                continue;
-            }
-            if ($s->has(W::Ends, W::Agrees, W::May, W::Wants)) {
+            if (! $hit->negated && ($hit->to - $hit->from > 1 || $s->inClause($hit->clause, W::Agrees, W::Withdraws))) {
                 return $hit;
             }
         }
@@ -66,13 +66,16 @@ final class EndingFrame implements Frame
     /** @return list<Hit> the first word of ending that stands with a possibility, a moment or a way */
     private function ending(Sentence $s): array
     {
-        foreach ($s->all(W::Ends) as $hit) {
+        foreach ($s->all(W::Withdraws, W::Ends) as $hit) {
             if ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees)) {
                 continue;
             }
-            $clauses = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
-            $with = array_filter($clauses, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::May, W::Must, W::NoLonger, W::HardWay));
-            if ($with !== [] || count($s->tokens) <= 6 || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You))) {
+            $beside = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
+            $strong = $hit->class === W::Withdraws;
+            $with = array_filter($beside, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay)
+                || ($s->inClause($n, W::May, W::Must) && ($strong || $s->inClause($n, W::I, W::You))));
+            if ($with !== [] || ($strong && count($s->tokens) <= self::TERSE)
+                || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You))) {
                 return [$hit];
             }
         }
@@ -83,19 +86,31 @@ final class EndingFrame implements Frame
     private function hard(Sentence $s, Hit $ending): ?Hit
     {
         foreach ($s->all(W::HardWay) as $hit) {
-            if ($hit->negated || $s->inClause($hit->clause, W::Without) || $this->isOneOfSeveral($s, $hit)) {
+            if ($hit->negated || $s->inClause($hit->clause, W::Without) || $this->isWithout($s, $hit) || $this->isOneOfSeveral($s, $hit)) {
                 continue;
             }
 
             return $hit;
         }
         foreach ($s->has(W::ByEmail) ? [] : $s->said(W::Only) as $only) {
-            if ($s->inClause($only->clause, W::ByPost) && $s->inClause($only->clause, W::Ends)) {
+            if ($s->inClause($only->clause, W::ByPost) && $s->inClause($only->clause, W::Ends, W::Withdraws)) {
                 return $only;
             }
         }
 
         return null;
+    }
+
+    /** "Without giving reasons": the way is easy by what it goes without. */
+    private function isWithout(Sentence $s, Hit $hard): bool
+    {
+        foreach ($s->all(W::Way) as $way) {
+            if ($way->to - $way->from > 1 && $way->from <= $hard->from && $way->to >= $hard->to) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "By email or registered letter": the easy way stands beside it. */

@@ -24,7 +24,8 @@ final class FriendFrame implements Frame
     {
         foreach ($passage->sentences as $sentence) {
             $friend = $sentence->said(W::Friend)[0] ?? null;
-            if ($friend !== null && $sentence->inClause($friend->clause, W::Details, W::ByEmail, W::Sends)) {
+            $asked = $friend !== null && ! $sentence->inClause($friend->clause, W::I) && $sentence->inClause($friend->clause, W::ByEmail, W::Sends);
+            if ($friend !== null && ($asked || $sentence->has(W::Details))) {
                 return [new Sense(Meaning::FriendAsked, $passage->clauseWords($sentence, $friend->clause), 'Somebody else is to be written to.')];
             }
         }

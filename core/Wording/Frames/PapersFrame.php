@@ -18,6 +18,9 @@ final class PapersFrame implements Frame
         return 'papers';
     }
 
+    /** Tokens of a clause that says no more than "and accept it". */
+    private const BRIEF = 5;
+
     /** Words between agreeing and what is agreed to. */
     private const NEAR = 14;
 
@@ -54,6 +57,12 @@ final class PapersFrame implements Frame
     {
         foreach ($s->all($paper) as $hit) {
             foreach ($s->said(...$by) as $agree) {
+                // "I have read it and accept it."
+                $next = $agree->clause === $hit->clause + 1 && $s->inClause($hit->clause, W::Reads)
+                    && $s->clauseOf($agree)->to - $s->clauseOf($agree)->from <= self::BRIEF;
+                if ($next) {
+                    return [$hit, $agree];
+                }
                 if ($agree->clause === $hit->clause && abs($agree->from - $hit->from) <= self::NEAR && ! $this->isApart($s, $hit, $agree)) {
                     return [$hit, $agree];
                 }

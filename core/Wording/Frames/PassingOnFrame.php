@@ -73,6 +73,12 @@ final class PassingOnFrame implements Frame
                 return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
             }
         }
+        foreach ($s->said(W::Passes) as $pass) {
+            $given = $s->inClause($pass->clause, W::Details) && ! $s->inClause($pass->clause, W::Does, W::Abroad);
+            if ($given && ($s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That) && ! $s->inClause($pass->clause, W::Self)) {
+                return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $pass->clause), 'Details are given away; to whom is not said.', false);
+            }
+        }
         $mentioned = $s->said(W::Outsider)[0] ?? null;
 
         return $mentioned !== null && SendingFrame::sent($s) !== null && $this->isOnlyTheirs($s, $mentioned, null)
@@ -123,7 +129,8 @@ final class PassingOnFrame implements Frame
             return false;
         }
         foreach ($s->all(W::From) as $from) {
-            if ($from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR) {
+            $begins = $from->from === $s->clauses[$from->clause]->from;
+            if (! $begins && $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR) {
                 return true;
             }
         }

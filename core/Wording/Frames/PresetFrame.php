@@ -22,8 +22,13 @@ final class PresetFrame implements Frame
 
     public function read(Passage $passage): array
     {
-        $found = $passage->find(W::TickedAlready);
+        foreach ($passage->sentences as $sentence) {
+            $ticked = $sentence->said(W::TickedAlready)[0] ?? null;
+            if ($ticked !== null && ! $sentence->inClause($ticked->clause, W::LeavesEmpty)) {
+                return [new Sense(Meaning::TickedAlready, $passage->hitWords($sentence, $ticked), 'The box is said to be ticked already.', false)];
+            }
+        }
 
-        return $found === null ? [] : [new Sense(Meaning::TickedAlready, $found, 'The box is said to be ticked already.', false)];
+        return [];
     }
 }

@@ -48,6 +48,9 @@ final class PurposeFrame implements Frame
             $vague = $sentence->all(W::Vague, W::Advertising)[0] ?? null;
             $general ??= $vague === null || SendingFrame::ends($sentence, $vague->clause) ? null : $passage->hitWords($sentence, $vague);
         }
+        foreach ($named === [] ? (new WatchingFrame)->read($passage) : [] as $watched) {
+            $named[] = $watched->words;
+        }
         $senses = [];
         if ($named !== []) {
             $words = implode(', ', array_slice(array_values(array_unique(array_map(static fn ($f): string => $f->words, $named))), 0, 4));

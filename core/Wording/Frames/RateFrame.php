@@ -56,7 +56,7 @@ final class RateFrame implements Frame
         }
         foreach ($s->clauses as $n => $clause) {
             if ($clause->opener === W::When && ! $s->inClause($n, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
-                && ! ($s->inClause($n, W::Ends) && $s->inClause($n, W::May, W::Way, W::HardWay))
+                && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
                 && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {
                 return [$clause->from, $clause->to];
             }
@@ -68,6 +68,6 @@ final class RateFrame implements Frame
     /** "In every email", "at any time": a word of time that belongs to how it ends. */
     private function isOfEnding(Sentence $s, Hit $hit): bool
     {
-        return $s->inClause($hit->clause, W::Ends, W::HardWay) && ! $s->inClause($hit->clause, W::Sends);
+        return $s->inClause($hit->clause, W::Ends, W::Withdraws, W::HardWay) && ! $s->inClause($hit->clause, W::Sends);
     }
 }

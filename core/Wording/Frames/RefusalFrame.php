@@ -47,7 +47,8 @@ final class RefusalFrame implements Frame
                 return [[$hit, 'Taking a tick away, or crossing something out, is taken for a no.', true]];
             }
         }
-        foreach ($s->all(W::LeavesEmpty) as $hit) {
+        // Beside a true tick, leaving the box empty is only what everybody may do.
+        foreach ($s->says(W::Ticks) ? [] : $s->all(W::LeavesEmpty) as $hit) {
             $wish = $this->wishBeside($s, $hit);
             if ($wish === true) {
                 return [[$hit, 'A box left empty is taken for a yes.', true]];
@@ -72,6 +73,23 @@ final class RefusalFrame implements Frame
         }
 
         return $this->saysNo($s, $after);
+    }
+
+    /** "Do not send me": somebody is asked, and nobody stands before what is asked. */
+    private function isAskedOf(Sentence $s, int $clause): bool
+    {
+        $sends = $s->within($clause, W::Sends)[0] ?? null;
+        if ($sends === null || $s->inClause($clause, W::Self, W::May)) {
+            return false;
+        }
+        $objects = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::Me));
+        foreach ($s->within($clause, W::I, W::You) as $somebody) {
+            if ($somebody->from < $sends->from && ! in_array($somebody->from, $objects, true)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function refuses(Sentence $s): bool
@@ -109,7 +127,7 @@ final class RefusalFrame implements Frame
             $whole = $clause->opener === null || $clause->opener === W::Joins;
             $i = $s->inClause($n, W::I);
             $wants = $s->inClause($n, W::Wants, W::Agrees);
-            $imperative = ! $i && ! $s->inClause($n, W::You, W::Self, W::May) && $s->inClause($n, W::Sends) && $whole;
+            $imperative = $whole && $this->isAskedOf($s, $n);
             $through = $clause->opener === W::That && $n > 0 && $s->inClause($n - 1, W::I) && $s->inClause($n - 1, W::Wants);
             if ((($i && $wants && $whole && ! $s->inClause($n, W::Must, W::Passes)) || ($imperative && ! $s->inClause($n, W::Passes)) || $through)) {
                 return [[$wish, 'It says what the person does not want: agreeing to it is a no.', true]];
@@ -168,6 +186,6 @@ final class RefusalFrame implements Frame
     /** Whether a clause speaks of ending it later, or of a right. */
     private function isAboutLater(Sentence $s, int $clause): bool
     {
-        return $s->inClause($clause, W::NoLonger, W::AnyTime) || ($s->inClause($clause, W::Ends) && $s->inClause($clause, W::May, W::Way));
+        return $s->inClause($clause, W::NoLonger, W::AnyTime) || ($s->inClause($clause, W::Ends, W::Withdraws) && $s->inClause($clause, W::May, W::Way));
     }
 }

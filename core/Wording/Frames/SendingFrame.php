@@ -73,7 +73,7 @@ final class SendingFrame implements Frame
         }
 
         return $sentence->inClause($clause, W::NoLonger)
-            || ($sentence->inClause($clause, W::Ends) && ($short || $sentence->inClause($clause, ...$somebody)))
+            || ($sentence->inClause($clause, W::Ends, W::Withdraws) && ($short || $sentence->inClause($clause, ...$somebody)))
             || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
     }
 }

@@ -25,7 +25,8 @@ final class TransferFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $sentence) {
             $abroad = $sentence->said(W::Abroad)[0] ?? null;
-            if ($abroad !== null && $sentence->says(W::Passes, W::Uses) && ($sentence->has(W::Details, W::Unsafe))) {
+            $goes = $abroad !== null && ($sentence->says(W::Passes, W::Uses) || $sentence->inClause($abroad->clause, W::Details));
+            if ($abroad !== null && $goes && $sentence->has(W::Details, W::Unsafe)) {
                 $senses[] = new Sense(Meaning::Transferred, $passage->clauseWords($sentence, $abroad->clause), 'Details go to a country outside.');
             }
         }

@@ -29,7 +29,7 @@ final class WatchingFrame implements Frame
                 $senses[] = new Sense(Meaning::Measured, $passage->clauseWords($sentence, $measure->clause), 'It is said that opens or clicks are measured.');
             }
             $profile = $sentence->said(W::Profiles)[0] ?? null;
-            if ($profile !== null) {
+            if ($profile !== null && $sentence->has(W::I, W::You, W::Uses)) {
                 $senses[] = new Sense(Meaning::Profiled, $passage->clauseWords($sentence, $profile->clause), 'A profile is made of people, or their behaviour is analysed.');
             }
         }

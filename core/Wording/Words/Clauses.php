@@ -25,9 +25,14 @@ final class Clauses
     public static function of(array $tokens, array $hits): array
     {
         [$opens, $joins, $does, $nots] = [[], [], [], []];
+        $within = 0;
         foreach ($hits as $hit) {
+            // "So that" opens once.
+            $opener = in_array($hit->class, self::OPENERS, true) && $hit->from >= $within;
+            $within = $opener ? max($within, $hit->to > $hit->from + 1 ? $hit->to : 0) : $within;
             match (true) {
-                in_array($hit->class, self::OPENERS, true) => $opens[$hit->from] ??= $hit->class,
+                $opener => $opens[$hit->from] ??= $hit->class,
+                in_array($hit->class, self::OPENERS, true) => null,
                 $hit->class === WordClass::Joins => $joins[$hit->from] = true,
                 in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
                 $hit->class === WordClass::Not => $nots[$hit->from] = ($nots[$hit->from] ?? 0) + 1,
@@ -48,7 +53,7 @@ final class Clauses
         }
         $begins = array_values(array_filter(array_keys($starts), static fn (int $i): bool => $i < count($tokens)));
         sort($begins);
-        [$clauses, $carried] = [[], false];
+        [$clauses, $carried, $conditional] = [[], false, false];
         foreach ($begins as $n => $from) {
             $to = $begins[$n + 1] ?? count($tokens);
             $opened = self::firstIn($opener, $from, min($from + 1, $to - 1)) ?? (isset($joins[$from]) ? WordClass::Joins : null);
@@ -58,8 +63,11 @@ final class Clauses
             }
             $reached = $carried && $not === 0 && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null)
                 && self::firstIn($does, $from, $to - 1) === null;
-            $carried = $not % 2 === 1 || $reached;
-            $clauses[] = new Clause($from, $to, $opened, $carried);
+            $negated = $not % 2 === 1 || $reached;
+            $clauses[] = new Clause($from, $to, $opened, $negated);
+            // What hangs on a condition is not denied with it: "if you want none, tick".
+            $conditional = $conditional || in_array($opened, [WordClass::If, WordClass::Unless, WordClass::When], true);
+            $carried = $negated && ($opened === null || $opened === WordClass::Joins || ($opened === WordClass::That && ! $conditional));
         }
 
         return $clauses === [] ? [new Clause(0, count($tokens), null, false)] : $clauses;

@@ -43,6 +43,11 @@ final readonly class Vocabulary
         $elided = array_fill_keys($sections->lines('elided'), true);
         [$singles, $longer] = [[], []];
         foreach (WordClass::cases() as $class) {
+            // What is entered exactly as it is written must be known before the others.
+            preg_match_all('~(?<![^\s/])=[^\s/]+~u', implode("\n", $sections->lines($class->value)), $exact);
+            array_map($patterns->number(...), $exact[0]);
+        }
+        foreach (WordClass::cases() as $class) {
             foreach ($sections->lines($class->value) as $line) {
                 $words = array_map(
                     static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), Entry::parse($line, $elided)->words

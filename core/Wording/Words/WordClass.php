@@ -63,6 +63,9 @@ enum WordClass: string
     case Joins = 'joins';
 
     // Ending it.
+    /** Ends consent, and nothing else: withdraws, unsubscribes. */
+    case Withdraws = 'withdraws';
+    /** Ends, stops, leaves: consent, if it is about that. */
     case Ends = 'ends';
     case Way = 'way';
     case AnyTime = 'any-time';
@@ -129,6 +132,8 @@ enum WordClass: string
     // Who.
     case Self = 'self';
     case I = 'i';
+    /** Forms of "I" that stand where something is done to the person: "me". They are entered under "i" too. */
+    case Me = 'me';
     case You = 'you';
     case Everybody = 'everybody';
 

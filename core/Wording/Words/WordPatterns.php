@@ -21,9 +21,6 @@ final class WordPatterns
     /** @var array<string, int> */
     private array $stems = [];
 
-    /** @var array<string, true> words as they were written in entries that stand for all their endings */
-    private array $plain = [];
-
     /** @var array<int, array<string, int>> by length in bytes */
     private array $begins = [];
 
@@ -60,10 +57,10 @@ final class WordPatterns
         if ($ends) {
             return $this->ends[strlen($bare)][$bare] ??= $this->next++;
         }
-        if ($word[0] === '=') {
+        // A little word is itself, wherever it stands in an entry, and no ending of a longer one.
+        if ($word[0] === '=' || isset($this->exact[$bare])) {
             return $this->exact[$bare] ??= $this->next++;
         }
-        $this->plain[$bare] = true;
 
         return $this->stems[$this->stemmer->of($bare)] ??= $this->next++;
     }
@@ -86,13 +83,10 @@ final class WordPatterns
     private function look(string $form): array
     {
         $found = [];
-        // A little word is itself, and no ending of a longer one, unless an entry is written like it.
-        $inflected = ! isset($this->exact[$form]) || isset($this->plain[$form]);
         $stem = $this->stemmer->of($form);
-        foreach ([$this->exact[$form] ?? null, $inflected ? $this->stems[$stem] ?? null : null] as $number) {
-            if ($number !== null) {
-                $found[$number] = new Seen($number);
-            }
+        $number = $this->exact[$form] ?? $this->stems[$stem] ?? null;
+        if ($number !== null) {
+            $found[$number] = new Seen($number);
         }
         foreach ($this->begins as $length => $beginnings) {
             $number = $beginnings[substr($form, 0, $length)] ?? null;
