@@ -80,12 +80,14 @@ final class Names
         if ($deed === null) {
             return null;
         }
-        $found = [];
-        foreach (self::in($sentence, $passage->vocabulary) as $name) {
-            if ($name->from >= $deed->to && $name->from - $deed->to <= self::BEHIND) {
-                $found[] = $passage->words($sentence, $name->from, $name->to)->words;
-            }
-        }
+        // Behind the deed; where it stands at the end of its clause, before it and behind who does it.
+        $names = self::in($sentence, $passage->vocabulary);
+        $behind = array_filter($names, static fn (Stretch $n): bool => $n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND);
+        $clause = $sentence->clauseOf($deed);
+        $before = array_values(array_filter($names, static fn (Stretch $n): bool => $n->from >= $clause->from && $n->to <= $deed->from));
+        $found = array_map(
+            static fn (Stretch $n): string => $passage->words($sentence, $n->from, $n->to)->words, $behind === [] ? array_slice($before, 1) : array_values($behind)
+        );
 
         return $found === [] ? null : implode(', ', $found);
     }

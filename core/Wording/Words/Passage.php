@@ -17,7 +17,7 @@ use LogicException;
 final readonly class Passage
 {
     /** Bytes of texts that are remembered: a statement is judged by many requirements, a page's words for each of its forms. */
-    private const REMEMBERED = 100_000;
+    private const REMEMBERED = 40_000;
 
     /** Characters without a full stop, behind which a sentence ends at the next mark or space. */
     private const LONGEST = 1_200;

@@ -12,7 +12,7 @@ use Juramen\Register\Language;
 final readonly class Vocabulary
 {
     /** So many sentences are remembered. */
-    private const REMEMBERED = 3_000;
+    private const REMEMBERED = 800;
 
     /** Words at most that "..." stands for. */
     public const GAP = 12;
