@@ -80,6 +80,12 @@ final readonly class ReadingEase
         return self::usesLix($this->language) ? $this->score > 52 : $this->score < 35;
     }
 
+    /** Whether it is hard far beyond that: Flesch below 10, LIX above 65. */
+    public function isVeryHard(): bool
+    {
+        return self::usesLix($this->language) ? $this->score > 65 : $this->score < 10;
+    }
+
     /** The score in words, with what it is measured against. */
     public function says(): string
     {

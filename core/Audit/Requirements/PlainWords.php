@@ -25,6 +25,9 @@ final class PlainWords extends FormRequirement
     /** Fewer words than these tell nothing of a style. */
     private const FEWEST = 10;
 
+    /** Words below which only what is very hard counts: a long name or two spoil the score of a short text. */
+    private const ENOUGH = 20;
+
     public function id(): string
     {
         return 'plain-words';
@@ -73,7 +76,7 @@ final class PlainWords extends FormRequirement
             ];
         }
 
-        return $ease->words >= self::FEWEST && $ease->isHard()
+        return $ease->words >= self::FEWEST && $ease->isHard() && ($ease->words >= self::ENOUGH || $ease->isVeryHard())
             ? [
                 $this->finding(
                     Verdict::Weakness, ucfirst($ease->says()).'.', $where, Found::first($ease->hardest, $text),

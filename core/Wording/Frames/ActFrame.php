@@ -16,7 +16,7 @@ use Juramen\Wording\Words\WordClass as W;
 final class ActFrame implements Frame
 {
     /** Words between "by" and the act. */
-    private const NEAR = 5;
+    private const NEAR = 7;
 
     public function id(): string
     {

@@ -50,7 +50,8 @@ final class ChildrenFrame implements Frame
         $clause = $s->clauses[$child->clause];
         $behind = $s->tokens[$clause->to - 1]->form;
         $short = $clause->to - $clause->from <= self::SHORT && in_array($behind, ['!', '?', ',', ':', '–'], true);
-        $mine = $s->inClause($child->clause, W::I, W::Self, W::Sends, W::Rate, W::From, W::Advertising);
+        $mine = $s->inClause($child->clause, W::I, W::Self, W::Sends, W::Rate, W::Advertising)
+            || ($s->inClause($child->clause, W::From) && ! $s->inClause($child->clause + 1, W::You, W::Details));
 
         $spoken = $s->inClause($child->clause, W::You) && ! $s->inClause($child->clause, W::From, W::Parent, W::I, W::Advertising);
 

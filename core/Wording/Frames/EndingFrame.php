@@ -60,12 +60,25 @@ final class EndingFrame implements Frame
             }
         }
 
+        // "No cancellation", "it is not taken back": what ends consent is denied.
+        foreach ($s->all(W::Withdraws) as $hit) {
+            $bound = ! in_array($s->clauseOf($hit)->opener, [W::If, W::Unless, W::When, W::Who], true)
+                && ! $s->inClause($hit->clause, W::Must, W::HardWay, W::Without, W::AnyTime, W::NoLonger, W::Free);
+            if ($hit->negated && $bound) {
+                return $hit;
+            }
+        }
+
         return null;
     }
 
     /** @return list<Hit> the first word of ending that stands with a possibility, a moment or a way */
     private function ending(Sentence $s): array
     {
+        $until = $s->all(W::Until)[0] ?? null;
+        if ($until !== null && $s->has(W::AnyTime) && $s->inClause($until->clause, W::I, W::You)) {
+            return [$until];
+        }
         foreach ($s->all(W::Withdraws, W::Ends) as $hit) {
             if ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees)) {
                 continue;

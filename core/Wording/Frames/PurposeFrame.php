@@ -19,6 +19,9 @@ final class PurposeFrame implements Frame
 {
     private const LETTERS = 3;
 
+    /** Words between a price and what it stands beside. */
+    private const BESIDE = 3;
+
     /** Words that may be what comes, besides those that no class knows. */
     private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price];
 
@@ -69,8 +72,10 @@ final class PurposeFrame implements Frame
         $known = $this->known($s, $passage);
         // A price is a price of something: beside offers and news it says no more than they do.
         foreach ($s->all(W::Price) as $price) {
-            if (array_filter([-1, 0, 1], static fn (int $n): bool => $s->inClause($price->clause + $n, W::Vague, W::Advertising)) !== []) {
-                $known[$price->from] = true;
+            foreach ($s->all(W::Vague, W::Advertising) as $vague) {
+                if ($vague->from !== $price->from && abs($vague->from - $price->from) <= self::BESIDE) {
+                    $known[$price->from] = true;
+                }
             }
         }
         $content = [];
@@ -143,7 +148,7 @@ final class PurposeFrame implements Frame
     {
         $known = static fn (string $form): bool => $passage->vocabulary->knows(new Token($form, 0, 0, true, false));
 
-        return $hit->rest !== null && mb_strlen($hit->rest) >= self::LETTERS && in_array($hit->class, self::COMPOUNDS, true)
+        return ! in_array($hit->rest, [null, 'e'], true) && in_array($hit->class, self::COMPOUNDS, true)
             && ! $known($hit->rest) && ! $known(rtrim($hit->rest, 's'));
     }
 

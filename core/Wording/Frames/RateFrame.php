@@ -54,8 +54,15 @@ final class RateFrame implements Frame
                 }
             }
         }
+        foreach ($s->all(W::Each) as $each) {
+            $next = $s->tokens[$each->to] ?? null;
+            $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to) !== [];
+            if ($next !== null && $next->word && ! $means && ! $this->isOfEnding($s, $each)) {
+                return [$each->from, $each->to + 1];
+            }
+        }
         foreach ($s->clauses as $n => $clause) {
-            if ($clause->opener === W::When && ! $s->inClause($n, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
+            if ($clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
                 && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
                 && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {
                 return [$clause->from, $clause->to];

@@ -17,6 +17,9 @@ final class RefusalFrame implements Frame
 {
     private const WISHES = [W::Wants, W::Gets, W::Sends, W::Agrees, W::Uses, W::Subscribes];
 
+    /** Tokens of a sentence that may be no more than "no mails, please". */
+    private const TERSE = 8;
+
     public function id(): string
     {
         return 'refusal';
@@ -31,7 +34,15 @@ final class RefusalFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $n => $sentence) {
-            foreach ($this->nos($sentence, $passage->sentences[$n - 1] ?? null, $passage->sentences[$n + 1] ?? null) as [$hit, $says, $whole]) {
+            $terse = $this->terseNo($sentence, $passage);
+            if ($terse !== null) {
+                $senses[] = new Sense(
+                    Meaning::AsksForNo, $passage->sentenceWords($sentence), 'It says what the person does not want: agreeing to it is a no.'
+                );
+
+                continue;
+            }
+            foreach ($this->nos($sentence, $passage->sentences[$n - 1] ?? null) as [$hit, $says, $whole]) {
                 $senses[] = new Sense(Meaning::AsksForNo, $passage->sentenceWords($sentence), $says, $whole);
             }
         }
@@ -40,7 +51,7 @@ final class RefusalFrame implements Frame
     }
 
     /** @return list<array{Hit, string, bool}> */
-    private function nos(Sentence $s, ?Sentence $before, ?Sentence $after): array
+    private function nos(Sentence $s, ?Sentence $before): array
     {
         foreach ($s->all(W::Unticks) as $hit) {
             if (! $this->isAboutLater($s, $hit->clause)) {
@@ -72,7 +83,7 @@ final class RefusalFrame implements Frame
             return [[$unless, 'Whoever does nothing is taken to agree.', true]];
         }
 
-        return $this->saysNo($s, $after);
+        return $this->saysNo($s);
     }
 
     /** "Do not send me": somebody is asked, and nobody stands before what is asked. */
@@ -82,7 +93,7 @@ final class RefusalFrame implements Frame
         if ($sends === null || $s->inClause($clause, W::Self, W::May)) {
             return false;
         }
-        $objects = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::Me));
+        $objects = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::NoSubject));
         foreach ($s->within($clause, W::I, W::You) as $somebody) {
             if ($somebody->from < $sends->from && ! in_array($somebody->from, $objects, true)) {
                 return false;
@@ -90,6 +101,20 @@ final class RefusalFrame implements Frame
         }
 
         return true;
+    }
+
+    /** "No cabin mails, thanks", where nothing else is said that is sent. */
+    private function terseNo(Sentence $s, Passage $passage): ?Hit
+    {
+        foreach (count($s->tokens) <= self::TERSE ? $s->all(W::Advertising, W::Carrier, ...W::means()) : [] as $hit) {
+            $bare = ! $s->inClause($hit->clause, W::I, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
+            $others = array_filter($passage->sentences, static fn (Sentence $o): bool => $o !== $s && SendingFrame::sent($o) !== null);
+            if ($hit->negated && $bare && $others === []) {
+                return $hit;
+            }
+        }
+
+        return null;
     }
 
     private function refuses(Sentence $s): bool
@@ -103,9 +128,11 @@ final class RefusalFrame implements Frame
         return false;
     }
 
-    /** The statement itself says what the person does not want.
+    /**
+     * The statement itself says what the person does not want.
+     *
      * @return list<array{Hit, string, bool}> */
-    private function saysNo(Sentence $s, ?Sentence $after): array
+    private function saysNo(Sentence $s): array
     {
         foreach ($s->clauses as $n => $clause) {
             if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || $s->inClause($n, W::Misses)) {

@@ -15,6 +15,7 @@ final class Clauses
     /** Words behind an "and" within which somebody must do something for it to begin a clause. */
     private const AHEAD = 3;
 
+    /** Who does something, or may. */
     private const DOES = [WordClass::I, WordClass::You, WordClass::Self, WordClass::May, WordClass::Wants, WordClass::Agrees];
 
     /**
@@ -24,7 +25,7 @@ final class Clauses
      */
     public static function of(array $tokens, array $hits): array
     {
-        [$opens, $joins, $does, $nots] = [[], [], [], []];
+        [$opens, $joins, $does, $nots, $passive, $deeds, $misses] = [[], [], [], [], [], [], []];
         $within = 0;
         foreach ($hits as $hit) {
             // "So that" opens once.
@@ -34,11 +35,16 @@ final class Clauses
                 $opener => $opens[$hit->from] ??= $hit->class,
                 in_array($hit->class, self::OPENERS, true) => null,
                 $hit->class === WordClass::Joins => $joins[$hit->from] = true,
+                $hit->class === WordClass::Passes => $deeds[$hit->from] = true,
+                $hit->class === WordClass::NoSubject => $passive[$hit->from] = true,
                 in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
+                $hit->class === WordClass::Misses => $misses[$hit->from] = true,
                 $hit->class === WordClass::Not => $nots[$hit->from] = ($nots[$hit->from] ?? 0) + 1,
                 default => null,
             };
         }
+        $does = array_diff_key($does, $passive);
+        $begins = $does + $deeds;
         [$starts, $opener] = [[0 => true], []];
         foreach ($tokens as $i => $token) {
             if ($token->parts()) {
@@ -47,15 +53,15 @@ final class Clauses
                 // An opener that follows a mark or an "and" opens the same clause.
                 $starts[isset($joins[$i - 1]) && isset($starts[$i - 1]) ? $i - 1 : $i] = true;
                 $opener[$i] = $opens[$i];
-            } elseif (isset($joins[$i]) && self::firstIn($does, $i + 1, $i + self::AHEAD) !== null) {
+            } elseif (isset($joins[$i]) && self::firstIn($begins, $i + 1, $i + self::AHEAD) !== null) {
                 $starts[$i] = true;
             }
         }
-        $begins = array_values(array_filter(array_keys($starts), static fn (int $i): bool => $i < count($tokens)));
-        sort($begins);
+        $starts = array_values(array_filter(array_keys($starts), static fn (int $i): bool => $i < count($tokens)));
+        sort($starts);
         [$clauses, $carried, $conditional] = [[], false, false];
-        foreach ($begins as $n => $from) {
-            $to = $begins[$n + 1] ?? count($tokens);
+        foreach ($starts as $n => $from) {
+            $to = $starts[$n + 1] ?? count($tokens);
             $opened = self::firstIn($opener, $from, min($from + 1, $to - 1)) ?? (isset($joins[$from]) ? WordClass::Joins : null);
             $not = 0;
             for ($i = $from; $i < $to; $i++) {
@@ -67,7 +73,7 @@ final class Clauses
             $clauses[] = new Clause($from, $to, $opened, $negated);
             // What hangs on a condition is not denied with it: "if you want none, tick".
             $conditional = $conditional || in_array($opened, [WordClass::If, WordClass::Unless, WordClass::When], true);
-            $carried = $negated && ($opened === null || $opened === WordClass::Joins || ($opened === WordClass::That && ! $conditional));
+            $carried = $negated && self::firstIn($misses, $from, $to - 1) === null && ($opened === null || $opened === WordClass::Joins || ($opened === WordClass::That && ! $conditional));
         }
 
         return $clauses === [] ? [new Clause(0, count($tokens), null, false)] : $clauses;

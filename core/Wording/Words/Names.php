@@ -40,7 +40,7 @@ final class Names
             if ($legal) {
                 $from = $to > $i ? $i : $to - 1;
                 $names[] = new Stretch($from, $to + 1);
-            } elseif ($to - $i >= 2 || ($to - $i === 1 && self::acts($sentence, $to))) {
+            } elseif ($to - $i >= 2 || ($to - $i === 1 && (self::acts($sentence, $to) || self::comesFrom($sentence, $i, $vocabulary)))) {
                 $names[] = new Stretch($i, $to);
             }
             $i = max($i, $to - ($legal ? 0 : 1));
@@ -97,6 +97,18 @@ final class Names
     {
         foreach ($sentence->all(WordClass::May) as $may) {
             if ($may->from === $next) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "From Tidewick": a name of one word, where nouns have no capitals. */
+    private static function comesFrom(Sentence $sentence, int $name, Vocabulary $vocabulary): bool
+    {
+        foreach ($vocabulary->section('nouns') === [] ? $sentence->all(WordClass::From) : [] as $from) {
+            if ($from->to === $name) {
                 return true;
             }
         }

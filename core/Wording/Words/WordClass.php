@@ -69,6 +69,7 @@ enum WordClass: string
     case Ends = 'ends';
     case Way = 'way';
     case AnyTime = 'any-time';
+    case Until = 'until';
     case HardWay = 'hard-way';
     case NeverEnds = 'never-ends';
     /** A right to give goods back, which is not about consent. */
@@ -132,8 +133,8 @@ enum WordClass: string
     // Who.
     case Self = 'self';
     case I = 'i';
-    /** Forms of "I" that stand where something is done to the person: "me". They are entered under "i" too. */
-    case Me = 'me';
+    /** Forms of persons that do nothing themselves: "me", "your". They are entered under their person too. */
+    case NoSubject = 'no-subject';
     case You = 'you';
     case Everybody = 'everybody';
 
