@@ -48,9 +48,21 @@ final class ChannelFrame implements Frame
         if (SendingFrame::ends($s, $hit->clause) || $s->inClause($hit->clause, W::HardWay, W::Notice)) {
             return false;
         }
+        foreach ($s->within($hit->clause, ...W::means()) as $longer) {
+            if ($longer->class !== $hit->class && $longer->from <= $hit->from && $longer->to >= $hit->to && $longer->to - $longer->from > $hit->to - $hit->from) {
+                return false;
+            }
+        }
+        if (! $s->has(W::Ends, W::Withdraws, W::NoLonger)) {
+            return true;
+        }
         // "Withdraw at any time, by email or letter": what stands alone belongs to the ending before it.
-        $sends = $s->inClause($hit->clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague);
+        foreach ($s->within($hit->clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague) as $sends) {
+            if ($sends->to <= $hit->from || $sends->from >= $hit->to || $sends->to - $sends->from > 1) {
+                return true;
+            }
+        }
 
-        return $sends || ! $s->has(W::Ends, W::Withdraws);
+        return false;
     }
 }

@@ -94,13 +94,35 @@ final class PassingOnFrame implements Frame
         }
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague) as $hit) {
             $clause = $s->clauseOf($hit);
-            $theirs = $s->inClause($hit->clause, W::Outsider, W::Passes) || in_array($clause->opener, [W::So, W::Who, W::That], true);
+            $theirs = $s->inClause($hit->clause, W::Outsider, W::Passes) || (in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit));
+            $joined = array_filter($s->within($hit->clause, W::Joins), fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and));
+            if ($joined !== []) {
+                return $hit;
+            }
             if (! $theirs && ($s->inClause($hit->clause, W::I, W::Self, W::You) || $hit->class === W::Advertising) && ! $this->followsPassing($s, $hit)) {
                 return $hit;
             }
         }
 
         return null;
+    }
+
+    /** Whether details are passed on behind an "and" of the same clause: "inform me and make my details available". */
+    private function passesBehind(Sentence $s, Hit $and): bool
+    {
+        foreach ($s->within($and->clause, W::Passes) as $pass) {
+            if ($pass->from >= $and->to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether all passing on comes in clauses behind it. */
+    private function standsBefore(Sentence $s, Hit $hit): bool
+    {
+        return array_filter($s->said(W::Passes), static fn (Hit $pass): bool => $pass->clause <= $hit->clause) === [];
     }
 
     /** Whether it stands behind the passing on in a clause that says what that is for. */

@@ -116,7 +116,7 @@ final class PurposeFrame implements Frame
                 $clause, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
             )
             || ($s->inClause($clause, W::Passes) && (! $sends || $s->inClause($clause, W::Not)))
-            || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising));
+            || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising, ...W::means()));
     }
 
     /** @return array<int, true> tokens that a class knows, or that are part of a name */

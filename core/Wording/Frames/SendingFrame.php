@@ -47,10 +47,12 @@ final class SendingFrame implements Frame
                 continue;
             }
             $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
-            $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
+            // "I would like, by email, to hear of ...": the wish stands before a comma.
+            $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes)
+                || ($clause > 0 && $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants) && $sentence->inClause($clause - 1, W::I));
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
-                W::Sends => ($person || $wish) && ! self::ends($sentence, $clause),
+                W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
                 W::Gets => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
                 default => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };

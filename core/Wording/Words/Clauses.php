@@ -30,6 +30,7 @@ final class Clauses
         foreach ($hits as $hit) {
             // "So that" opens once.
             $opener = in_array($hit->class, self::OPENERS, true) && $hit->from >= $within;
+            $within = $hit->class === WordClass::Joins && $hit->to > $hit->from + 1 ? $hit->to : $within;
             $within = $opener ? max($within, $hit->to > $hit->from + 1 ? $hit->to : 0) : $within;
             match (true) {
                 $opener => $opens[$hit->from] ??= $hit->class,
@@ -53,7 +54,7 @@ final class Clauses
                 // An opener that follows a mark or an "and" opens the same clause.
                 $starts[isset($joins[$i - 1]) && isset($starts[$i - 1]) ? $i - 1 : $i] = true;
                 $opener[$i] = $opens[$i];
-            } elseif (isset($joins[$i]) && self::firstIn($begins, $i + 1, $i + self::AHEAD) !== null) {
+            } elseif (isset($joins[$i]) && self::firstIn($begins, $i + 1, self::before($joins, $i + 1, $i + self::AHEAD)) !== null) {
                 $starts[$i] = true;
             }
         }
@@ -77,6 +78,22 @@ final class Clauses
         }
 
         return $clauses === [] ? [new Clause(0, count($tokens), null, false)] : $clauses;
+    }
+
+    /**
+     * The last place up to which nothing joins.
+     *
+     * @param  array<int, true>  $joins
+     */
+    private static function before(array $joins, int $from, int $to): int
+    {
+        for ($i = $from; $i <= $to; $i++) {
+            if (isset($joins[$i])) {
+                return $i - 1;
+            }
+        }
+
+        return $to;
     }
 
     /**

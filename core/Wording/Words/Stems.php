@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Juramen\Wording\Words;
 
 /**
- * Takes the endings of inflection off words: the longest that the language's file lists, then a silent vowel, then one of two equal
- * consonants. It is light on purpose: what belongs together by meaning is put together by a person, in a class.
+ * Takes the endings of inflection off words: the longest that the language's file lists, then a silent vowel, and
+ * where the language doubles consonants before endings, one of two. It is light on purpose: what belongs together by meaning is put together by a person, in a class.
  */
 final readonly class Stems
 {
@@ -14,10 +14,13 @@ final readonly class Stems
     private const LEFT = 3;
 
     /** @param  array<string, string>  $endings  ending to what takes its place */
-    private function __construct(private array $endings) {}
+    private function __construct(private array $endings, private bool $doubles) {}
 
-    /** @param  list<string>  $lines  an ending each, with what takes its place behind a ">" where something does: "ies > y" */
-    public static function from(array $lines): self
+    /**
+     * @param  list<string>  $lines  an ending each, with what takes its place behind a ">" where something does: "ies > y"
+     * @param  bool  $doubles  whether a consonant is doubled before an ending: "stop", "stopped"
+     */
+    public static function from(array $lines, bool $doubles): self
     {
         $endings = [];
         foreach ($lines as $line) {
@@ -26,7 +29,7 @@ final readonly class Stems
         }
         uksort($endings, static fn (int|string $a, int|string $b): int => mb_strlen((string) $b) <=> mb_strlen((string) $a));
 
-        return new self($endings);
+        return new self($endings, $doubles);
     }
 
     /** @param  string  $word  in lower case */
@@ -45,6 +48,6 @@ final readonly class Stems
             $word = substr($word, 0, -1);
         }
 
-        return preg_match('~([bcdfghjklmnpqrstvwxz])\1$~', $word) === 1 ? substr($word, 0, -1) : $word;
+        return $this->doubles && preg_match('~([bcdfghjklmnpqrstvwxz])\1$~', $word) === 1 ? substr($word, 0, -1) : $word;
     }
 }

@@ -39,13 +39,11 @@ final readonly class Vocabulary
     /** @throws InvalidArgumentException where an entry cannot be read */
     public static function from(Sections $sections): self
     {
-        $patterns = new WordPatterns(Stems::from($sections->lines('endings')));
+        $patterns = new WordPatterns(Stems::from($sections->lines('endings'), $sections->lines('doubled') !== []));
         $elided = array_fill_keys($sections->lines('elided'), true);
         [$singles, $longer] = [[], []];
-        foreach (WordClass::cases() as $class) {
-            // What is entered exactly as it is written must be known before the others.
-            preg_match_all('~(?<![^\s/])=[^\s/]+~u', implode("\n", $sections->lines($class->value)), $exact);
-            array_map($patterns->number(...), $exact[0]);
+        foreach ([WordClass::Little, WordClass::I, WordClass::You, WordClass::Self, WordClass::Not] as $class) {
+            array_map($patterns->little(...), preg_grep('~^=[^\s/]+$~u', $sections->lines($class->value)) ?: []);
         }
         foreach (WordClass::cases() as $class) {
             foreach ($sections->lines($class->value) as $line) {

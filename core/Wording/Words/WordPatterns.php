@@ -18,6 +18,9 @@ final class WordPatterns
     /** @var array<string, int> */
     private array $exact = [];
 
+    /** @var array<string, true> words that do no work, and are never an ending of a longer one */
+    private array $little = [];
+
     /** @var array<string, int> */
     private array $stems = [];
 
@@ -36,6 +39,14 @@ final class WordPatterns
     private int $next = 1;
 
     public function __construct(private readonly Stems $stemmer) {}
+
+    /** A little word is itself, wherever it stands in an entry, and no ending of a longer one. */
+    public function little(string $word): void
+    {
+        $bare = trim($word, '=');
+        $this->little[$bare] = true;
+        $this->exact[$bare] ??= $this->next++;
+    }
 
     /** @throws InvalidArgumentException where it has no letters */
     public function number(string $word): int
@@ -57,8 +68,7 @@ final class WordPatterns
         if ($ends) {
             return $this->ends[strlen($bare)][$bare] ??= $this->next++;
         }
-        // A little word is itself, wherever it stands in an entry, and no ending of a longer one.
-        if ($word[0] === '=' || isset($this->exact[$bare])) {
+        if ($word[0] === '=' || isset($this->little[$bare])) {
             return $this->exact[$bare] ??= $this->next++;
         }
 
@@ -84,9 +94,10 @@ final class WordPatterns
     {
         $found = [];
         $stem = $this->stemmer->of($form);
-        $number = $this->exact[$form] ?? $this->stems[$stem] ?? null;
-        if ($number !== null) {
-            $found[$number] = new Seen($number);
+        foreach ([$this->exact[$form] ?? null, isset($this->little[$form]) ? null : $this->stems[$stem] ?? null] as $number) {
+            if ($number !== null) {
+                $found[$number] = new Seen($number);
+            }
         }
         foreach ($this->begins as $length => $beginnings) {
             $number = $beginnings[substr($form, 0, $length)] ?? null;
