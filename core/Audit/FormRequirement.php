@@ -6,6 +6,7 @@ namespace Juramen\Audit;
 
 use Juramen\Canon\Place;
 use Juramen\Wording\Found;
+use Juramen\Wording\Phrases;
 
 /** What requirements have in common: short ways to say what was found, and what most of them are. */
 abstract class FormRequirement implements Requirement
@@ -63,6 +64,29 @@ abstract class FormRequirement implements Requirement
     protected function cut(Control $control, Found $words): ?Mend
     {
         return $control->where instanceof Place ? Mend::cut("Leave out “{$words->words}”", $control->where, $words->words) : null;
+    }
+
+    /**
+     * A plain question in place of the sentence that carries a fault: from what the registers say comes, how often and by which channels. Null
+     * where they do not say it, or the words are not ours.
+     */
+    protected function askPlainly(Reading $reading, Control $control, Found $words, string $behind = ''): ?Mend
+    {
+        $facts = $reading->factsOf($control);
+        if ($facts === null || $reading->language === null || $facts->contents === '' || $facts->rate === '' || $facts->channels === []) {
+            return null;
+        }
+        $asks = Phrases::asks($reading->language, $facts->contents, $facts->channels).$behind;
+
+        return Mend::rewrite('Ask plainly instead', $facts->where, $control->label, $words->from, $asks);
+    }
+
+    /** Leaves out the sentence in which the words stand. */
+    protected function leaveOut(Reading $reading, Control $control, Found $words): ?Mend
+    {
+        $facts = $reading->factsOf($control);
+
+        return $facts === null ? null : Mend::rewrite("Leave out the sentence with “{$words->words}”", $facts->where, $control->label, $words->from, '');
     }
 
     protected function finding(Verdict $verdict, string $says, Place|Selector|null $where, ?Found $words, string $mend, ?Mend $change = null): Result

@@ -11,6 +11,8 @@ use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
 use Juramen\Register\Language;
 use Juramen\Wording\Difference;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Understanding;
 use Juramen\Wording\Statement;
 
 /** What requirements say of something that is written here, in all its languages. */
@@ -53,7 +55,7 @@ final readonly class Judgement
             [$shown, $written] = [$filled->words($language), $statement->texts->in($language)];
             $judged = Requirements::judge($reader->statement($filled, $language));
             foreach ($judged as $result) {
-                $change = self::sound($result, $judged, $statement->document(), $shown, static function (Document $document) use (
+                $change = self::sound($result, $judged, $statement->document(), $language, $shown, static function (Document $document) use (
                     $fillings, $reader, $language
                 ): Mended {
                     $mended = $fillings->fill(Statement::from($document));
@@ -62,6 +64,11 @@ final readonly class Judgement
                 });
                 $results[] = new ResultIn($language, $result->withChange($change)->in($shown, $written));
             }
+        }
+
+        foreach (Comparison::of($filled, $registers) as $each) {
+            $language = $each->language;
+            $results[] = new ResultIn($language, $each->result->in($filled->words($language), $statement->texts->in($language)));
         }
 
         return self::collect($results);
@@ -75,7 +82,7 @@ final readonly class Judgement
      * @param  string  $shown  the words as people read them now
      * @param  callable(Document): Mended  $judge
      */
-    private static function sound(Result $result, array $before, Document $document, string $shown, callable $judge): ?Mend
+    private static function sound(Result $result, array $before, Document $document, Language $language, string $shown, callable $judge): ?Mend
     {
         $mend = $result->change;
         if ($mend === null || ! $mend->changes($document)) {
@@ -86,6 +93,10 @@ final readonly class Judgement
         } catch (Refused) {
             return null;
         }
+        // Whoever read by which channel it comes must read it still.
+        if (self::namesChannel($shown, $language) && ! self::namesChannel($mended->words, $language)) {
+            return null;
+        }
         $own = $result->requirement->id();
         [$was, $is] = [self::found($before), self::found($mended->results)];
         $fewer = ($is[$own] ?? 0) < ($was[$own] ?? 0);
@@ -94,6 +105,11 @@ final readonly class Judgement
 
         return $fewer && $new === [] && ($mend->takes() || $was === $is)
             ? $mend->becoming(Difference::between($shown, $mended->words)->near(self::BESIDE)) : null;
+    }
+
+    private static function namesChannel(string $text, Language $language): bool
+    {
+        return Understanding::of($text, $language)->has(Meaning::ByChannel);
     }
 
     /**

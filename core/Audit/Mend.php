@@ -18,22 +18,24 @@ final readonly class Mend
      * @param  string  $label  what pressing it does, such as "Remove the field"
      * @param  string  $value  put in; empty where something is taken away
      * @param  string  $words  which it replaces or cuts
+     * @param  int  $sentence  number of the sentence that it rewrites
      * @param  Difference|null  $becomes  what it makes of the words as people read them; null where it changes none
      */
     private function __construct(
-        public string $label, public Place $place, private MendHow $how, private string $value, private string $words = '', public ?Difference $becomes = null
+        public string $label, public Place $place, private MendHow $how, private string $value, private string $words = '', public ?Difference $becomes = null,
+        private int $sentence = 0
     ) {}
 
     /** The same, with what it makes of the words as people read them. */
     public function becoming(Difference $becomes): self
     {
-        return new self($this->label, $this->place, $this->how, $this->value, $this->words, $becomes);
+        return new self($this->label, $this->place, $this->how, $this->value, $this->words, $becomes, $this->sentence);
     }
 
     /** Whether other findings may go with it, because what they speak of goes. */
     public function takes(): bool
     {
-        return $this->how === MendHow::Cuts || $this->how === MendHow::TakesAway;
+        return in_array($this->how, [MendHow::Cuts, MendHow::TakesAway, MendHow::Rewrites], true);
     }
 
     public static function takeAway(string $label, Place $place): self
@@ -61,6 +63,25 @@ final readonly class Mend
         return new self($label, $place, MendHow::Cuts, '', $words);
     }
 
+    /**
+     * Another sentence in place of the one in which certain words stand, or none.
+     *
+     * @param  string  $shown  the text as people read it, its placeholders filled
+     * @param  int  $at  where in it the words begin
+     */
+    public static function rewrite(string $label, Place $place, string $shown, int $at, string $value): self
+    {
+        [$n, $behind] = [0, 0];
+        foreach (self::sentences($shown) as $i => $sentence) {
+            $begins = mb_strpos($shown, $sentence, $behind);
+            if ($begins !== false && $begins <= $at) {
+                [$n, $behind] = [$i, $begins + mb_strlen($sentence)];
+            }
+        }
+
+        return new self($label, $place, MendHow::Rewrites, $value, sentence: $n);
+    }
+
     /** Mended; the same where the words do not stand there, or no whole sentence would be left. */
     public function apply(Document $document): Document
     {
@@ -85,8 +106,26 @@ final readonly class Mend
             MendHow::Replaces => preg_replace_callback("~$words~u", fn (): string => $this->value, $text, 1) ?? $text,
             MendHow::EndsFirstSentence => $this->ended(trim($text)),
             MendHow::Cuts => $this->cutFrom(trim($text), $words),
+            MendHow::Rewrites => $this->rewritten(trim($text)),
             default => trim($text).' '.$this->value,
         };
+    }
+
+    private function rewritten(string $text): string
+    {
+        $sentences = self::sentences($text);
+        if (! isset($sentences[$this->sentence]) || ($this->value === '' && count($sentences) < 2)) {
+            return $text;
+        }
+        $sentences[$this->sentence] = $this->value;
+
+        return implode(' ', array_filter($sentences, static fn (string $s): bool => $s !== ''));
+    }
+
+    /** @return list<string> sentences; a placeholder may begin one, or be one */
+    private static function sentences(string $text): array
+    {
+        return preg_split('~(?<=[.!?…}])\s+(?=[\p{Lu}\d"“«„(\[{*])~u', $text) ?: [$text];
     }
 
     /** A full stop ends a sentence behind a word or placeholder and before a new beginning: "approx. 5" and "Yes!" are no sentences. */

@@ -15,6 +15,8 @@ enum MendHow
     case Replaces;
     /** The value stands before the first full stop. */
     case EndsFirstSentence;
+    /** The value stands in for a whole sentence, which goes where the value is empty. */
+    case Rewrites;
     /** The clause with certain words goes, with the "and" that ties it to the rest. */
     case Cuts;
 }

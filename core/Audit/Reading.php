@@ -10,6 +10,7 @@ use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\LanguageGuess;
 use Juramen\Wording\Listener;
 
 /** What a form says and asks, however it came to us: what every requirement judges. */
@@ -73,6 +74,17 @@ final readonly class Reading
             ReadingOf::Words, $where, FormKind::Other, 'it is a text alone', $language, [$control], [], $text, Surroundings::of(false),
             Audience::ofAddress('')
         );
+    }
+
+    /** Whether it is words alone that are not in the language that they should be in, or in none that is read here. */
+    public function isUnread(): bool
+    {
+        if ($this->language === null || ! in_array($this->of, [ReadingOf::Words, ReadingOf::Statement], true) || trim($this->text) === '') {
+            return false;
+        }
+        $guess = LanguageGuess::of($this->text);
+
+        return ($guess !== null && $guess !== $this->language) || ! LanguageGuess::reads($this->text, $this->language);
     }
 
     public function isOurs(): bool

@@ -47,12 +47,15 @@ final class Requirements
     }
 
     /**
-     * Asks every requirement that can judge what was read.
+     * Asks every requirement that can judge what was read. Words that stand alone and are not in their language are judged on nothing else.
      *
      * @return list<Result>
      */
     public static function judge(Reading $reading): array
     {
+        if ($reading->isUnread()) {
+            return (new Requirements\LanguageOffered)->judge($reading);
+        }
         $asked = array_filter(
             self::all(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished())
         );

@@ -25,6 +25,15 @@ enum Language: string
         };
     }
 
+    /** All of them by their own names, in a sentence. */
+    public static function list(): string
+    {
+        $names = array_map(static fn (self $l): string => $l->endonym(), self::cases());
+        $last = array_pop($names);
+
+        return implode(', ', $names)." and $last";
+    }
+
     /**
      * Which of the offered languages a browser prefers.
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Wording;
 
 use Juramen\Register\Language;
+use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\Vocabulary;
 
 /** Tells the language of a text by the words that a language cannot do without: articles, prepositions, persons. */
@@ -13,7 +14,23 @@ final class LanguageGuess
     /** Words that must speak for a language, and how many times as many as for the next. */
     private const FEWEST = 3;
 
+    /** Characters of words run together, which nobody can read. */
+    private const RUN = 60;
+
     private const MARGIN = 1.4;
+
+    /** Words below which nothing can be said. */
+    private const LEAST = 6;
+
+    /** Whether enough of a text's words are known in a language to judge what they do: one in seven. */
+    public static function reads(string $text, Language $language): bool
+    {
+        preg_match_all("~[\p{L}\p{N}]+~u", mb_strtolower($text), $m);
+        $vocabulary = Vocabulary::of($language);
+        $known = count(array_filter($m[0], static fn (string $w): bool => $vocabulary->knows(new Token($w, 0, 0, true, false))));
+
+        return (count($m[0]) < self::LEAST && mb_strlen($text) < self::RUN) || $known * 7 >= count($m[0]);
+    }
 
     /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */
     public static function of(string $text): ?Language

@@ -53,7 +53,8 @@ test('foreign forms are audited from the command line without database, with the
             'no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked',
             'language-offered', 'confirmed-address', 'fields-needed', 'plain-words', 'asks-yes-not-no', 'one-purpose-each',
             'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
-            'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition', 'no-as-easy-as-yes', 'special-data', 'children',
+            'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition',
+            'no-as-easy-as-yes', 'special-data', 'children',
         ]);
     $good = htmlFile('<form><h1>Log in</h1><input type="email"><input type="password"><button>Log in</button></form>');
     expect(auditHtml([$good])->getExitCode())->toBe(0)

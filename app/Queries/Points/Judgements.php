@@ -11,6 +11,8 @@ use Juramen\Audit\Judgement;
 use Juramen\Canon\Document;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
+use Juramen\Register\Controller;
+use Juramen\Register\Processor;
 use Juramen\Wording\Statement;
 
 /**
@@ -40,6 +42,9 @@ final class Judgements
             [
                 'purpose' => $purpose->document()->toArray(), 'statement' => $statement->document()->toArray(),
                 'around' => $this->besides($purpose->controller->text, [$statement], $registers),
+                'names' => array_map(
+                    static fn (Controller|Processor $c): string => $c->name, [...$registers->controllers->all(), ...$registers->processors->all()]
+                ),
             ]
         );
 

@@ -55,7 +55,8 @@ final class AsksYesNotNo extends FormRequirement
 
             return $customers === null && $no->whole
                 ? $this->finding(
-                    Verdict::Breach, $no->understood, $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.'
+                    Verdict::Breach, $no->understood, $control->where, $no->words, 'Ask for a yes: "Yes, send me ...", with a box that starts empty.',
+                    $this->askPlainly($reading, $control, $no->words)
                 )
                 : $this->finding(
                     Verdict::Open, $no->understood, $control->where, $no->words, $customers === null ? 'Does a tick mean no here? Then ask for a yes instead.'

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
+use Juramen\Register\Language;
 use Juramen\Wording\Found;
 use Juramen\Wording\LanguageGuess;
+use Juramen\Wording\ReadingEase;
 
 /** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
 final class LanguageOffered extends FormRequirement
@@ -32,6 +36,11 @@ final class LanguageOffered extends FormRequirement
         return new Source('GDPR Art. 12(1)', SourceKind::Law);
     }
 
+    public function reach(): Reach
+    {
+        return Reach::Words;
+    }
+
     public function judgesUnfinished(): bool
     {
         return true;
@@ -39,6 +48,9 @@ final class LanguageOffered extends FormRequirement
 
     public function judge(Reading $reading): array
     {
+        if ($reading->of === ReadingOf::Words || $reading->of === ReadingOf::Statement) {
+            return $this->judgeWords($reading);
+        }
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
         }
@@ -75,5 +87,43 @@ final class LanguageOffered extends FormRequirement
         }
 
         return $this->met('The consent is in the page\'s language.', $reading->consents()[0]->where ?? $reading->where);
+    }
+
+    /**
+     * Words in another language than their field's, all of them or a sentence.
+     *
+     * @return non-empty-list<Result>
+     */
+    private function judgeWords(Reading $reading): array
+    {
+        $language = $reading->language;
+        if ($language === null || trim($reading->text) === '') {
+            return $this->notApplicable('Nothing says which language it should be in.');
+        }
+        $severe = $reading->of === ReadingOf::Statement ? Verdict::Breach : Verdict::Weakness;
+        $guess = LanguageGuess::of($reading->text);
+        if ($guess !== null && $guess !== $language) {
+            return [$this->finding(
+                $severe, "The words are in {$guess->endonym()}, and stand where {$language->endonym()} should.", $reading->where, Found::all($reading->text),
+                "Write them in {$language->endonym()}."
+            )];
+        }
+        if (! LanguageGuess::reads($reading->text, $language)) {
+            return [$this->finding(
+                Verdict::Open, "The words are not read as {$language->endonym()}, so nothing else was judged.", $reading->where, Found::all($reading->text),
+                "Are they {$language->endonym()}, in whole words? Juramen reads ".Language::list().'.'
+            )];
+        }
+        foreach (ReadingEase::sentences($reading->text) as $sentence) {
+            $other = LanguageGuess::of($sentence);
+            if ($other !== null && $other !== $language) {
+                return [$this->finding(
+                    Verdict::Weakness, "A sentence is in {$other->endonym()}.", $reading->where, Found::first($sentence, $reading->text),
+                    "Write it in {$language->endonym()}."
+                )];
+            }
+        }
+
+        return $this->met('The words are in the language that they should be in.', $reading->where);
     }
 }

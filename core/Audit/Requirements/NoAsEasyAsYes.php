@@ -43,7 +43,8 @@ final class NoAsEasyAsYes extends FormRequirement
             $leans = $reading->listener()->first($control->label, Meaning::Pressed) ?? $reading->listener()->first($control->label, Meaning::Shamed);
 
             return $leans === null ? null : $this->finding(
-                Verdict::Weakness, $leans->understood, $control->where, $leans->words, 'Leave it out: say what comes, and let people choose.'
+                Verdict::Weakness, $leans->understood, $control->where, $leans->words, 'Leave it out: say what comes, and let people choose.',
+                $this->leaveOut($reading, $control, $leans->words)
             );
         });
     }

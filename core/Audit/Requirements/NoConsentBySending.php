@@ -7,6 +7,7 @@ namespace Juramen\Audit\Requirements;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -43,9 +44,15 @@ final class NoConsentBySending extends FormRequirement
         }
         $said = $reading->listener()->first($reading->text, Meaning::TakenFromAct, Meaning::Assumed);
 
-        return $said === null ? $this->met('Sending means nothing beyond what the form is for.', $reading->where) : [
+        if ($said === null) {
+            return $this->met('Sending means nothing beyond what the form is for.', $reading->where);
+        }
+        $control = $reading->of === ReadingOf::Statement ? $reading->consents()[0] ?? null : null;
+
+        return [
             $this->finding(
-                Verdict::Breach, $said->understood, $reading->where, $said->words, 'Ask with a box that starts empty, beside the words of what is sent.'
+                Verdict::Breach, $said->understood, $reading->where, $said->words, 'Ask with a box that starts empty, beside the words of what is sent.',
+                $control === null ? null : $this->askPlainly($reading, $control, $said->words)
             ),
         ];
     }

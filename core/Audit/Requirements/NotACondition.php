@@ -53,13 +53,14 @@ final class NotACondition extends FormRequirement
         $listener = $reading->listener();
         $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $listener->hears($reading->text, Meaning::Exchange);
 
-        return $this->eachConsent($reading, 'The form is sent without any consent, too.', function (Control $control) use ($listener, $open): ?Result {
+        return $this->eachConsent($reading, 'The form is sent without any consent, too.', function (Control $control) use ($reading, $listener, $open): ?Result {
             $said = $listener->first($control->label, Meaning::Condition) ?? $listener->first($control->label, Meaning::Exchange);
             if ($said !== null) {
                 $openly = $said->meaning === Meaning::Exchange;
 
                 return $this->finding(
-                    $openly ? Verdict::Weakness : Verdict::Breach, $said->understood, $control->where, $said->words, 'Give what was asked for without this agreement, too.'
+                    $openly ? Verdict::Weakness : Verdict::Breach, $said->understood, $control->where, $said->words, 'Give what was asked for without this agreement, too.',
+                    $this->askPlainly($reading, $control, $said->words)
                 );
             }
 

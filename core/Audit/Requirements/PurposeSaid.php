@@ -12,11 +12,13 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
+use Juramen\Audit\StatementFacts;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Register\Regime;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Phrases;
 
 /** What will be sent or done is said, not only "marketing", "updates" or "to improve our services". */
 final class PurposeSaid extends FormRequirement
@@ -85,12 +87,21 @@ final class PurposeSaid extends FormRequirement
         );
     }
 
+    /** What comes, with the channel where the words that go were the only ones to say it. */
+    private function withChannel(StatementFacts $facts, Reading $reading, string $gone): string
+    {
+        $channel = $facts->channels[0] ?? null;
+
+        return $channel !== null && $reading->language !== null && $reading->listener()->hears($gone, Meaning::ByChannel)
+            ? $facts->contents.' '.Phrases::channel($reading->language, $channel) : $facts->contents;
+    }
+
     /** What the registers say comes, in place of words that say little. */
     private function change(Reading $reading, ?Control $control, string $vague): ?Mend
     {
         $facts = $reading->factsOf($control);
 
         return $facts === null
-            || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $facts->contents);
+            || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $this->withChannel($facts, $reading, $vague));
     }
 }

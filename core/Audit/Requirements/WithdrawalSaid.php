@@ -15,6 +15,7 @@ use Juramen\Audit\Verdict;
 use Juramen\Register\Channel;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
+use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\Phrases;
@@ -56,7 +57,8 @@ final class WithdrawalSaid extends FormRequirement
         if ($hard !== null) {
             return [$this->finding(
                 Verdict::Breach, $hard->understood, $where, $hard->words,
-                'Let it end as easily as it began, at any time: by a link in every email, or a word to whoever asks, without fee, reason or delay.'
+                'Let it end as easily as it began, at any time: by a link in every email, or a word to whoever asks, without fee, reason or delay.',
+                $this->easier($reading, $hard->words)
             )];
         }
         $said = $reading->listener()->first($reading->text, Meaning::CanEnd);
@@ -88,6 +90,30 @@ final class WithdrawalSaid extends FormRequirement
                 ),
             ]
             : [$this->finding(Verdict::Breach, 'Nowhere is it said that consent can be withdrawn.', $where, null, $mend, $this->change($reading))];
+    }
+
+    /** An easy way in place of the hard one; where the same sentence asks for consent, both are said anew. */
+    private function easier(Reading $reading, Found $hard): ?Mend
+    {
+        $consent = $reading->consents()[0] ?? null;
+        $facts = $reading->factsOf($consent);
+        if ($consent === null || $facts === null) {
+            return null;
+        }
+        $asks = array_filter(
+            $reading->listener()->all($consent->label, Meaning::SendsBesides), static fn (Sense $s): bool => self::together($consent->label, $s->words, $hard)
+        ) !== [];
+
+        return $asks ? $this->askPlainly($reading, $consent, $hard, ' {withdrawal}')
+            : Mend::rewrite('Say how it ends easily', $facts->where, $consent->label, $hard->from, '{withdrawal}');
+    }
+
+    /** Whether no sentence ends between two places. */
+    private static function together(string $text, Found $a, Found $b): bool
+    {
+        [$from, $to] = [min($a->to, $b->to), max($a->from, $b->from)];
+
+        return preg_match('~[.!?]\s~u', mb_substr($text, $from, max(0, $to - $from))) !== 1;
     }
 
     private function change(Reading $reading): ?Mend

@@ -17,19 +17,19 @@ final class AskerFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::AskerNamed];
+        return [Meaning::AskerNamed, Meaning::CompanyNamed];
     }
 
     public function read(Passage $passage): array
     {
+        $senses = [];
         foreach ($passage->sentences as $sentence) {
             foreach (Names::in($sentence, $passage->vocabulary) as $name) {
                 $words = $passage->words($sentence, $name->from, $name->to);
-
-                return [new Sense(Meaning::AskerNamed, $words, "{$words->words} is named.", true, $words->words)];
+                $senses[] = new Sense(Meaning::CompanyNamed, $words, "{$words->words} is named.", true, $words->words);
             }
         }
 
-        return [];
+        return $senses === [] ? [] : [new Sense(Meaning::AskerNamed, $senses[0]->words, $senses[0]->understood, true, $senses[0]->named), ...$senses];
     }
 }

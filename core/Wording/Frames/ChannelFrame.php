@@ -49,7 +49,8 @@ final class ChannelFrame implements Frame
             return false;
         }
         foreach ($s->within($hit->clause, ...W::means()) as $longer) {
-            if ($longer->class !== $hit->class && $longer->from <= $hit->from && $longer->to >= $hit->to && $longer->to - $longer->from > $hit->to - $hit->from) {
+            $around = $longer->from <= $hit->from && $longer->to >= $hit->to && $longer->to - $longer->from > $hit->to - $hit->from;
+            if ($around && $longer->class !== $hit->class) {
                 return false;
             }
         }

@@ -42,6 +42,8 @@ enum Meaning: string
     case OfferedToChildren = 'offered-to-children';
     case ParentAsked = 'parent-asked';
     case AskerNamed = 'asker-named';
+    /** A company is named, by its legal form or where it does something. */
+    case CompanyNamed = 'company-named';
     case Pressed = 'pressed';
     case Shamed = 'shamed';
     case TermsAgreed = 'terms-agreed';

@@ -94,7 +94,8 @@ final class PassingOnFrame implements Frame
         }
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague) as $hit) {
             $clause = $s->clauseOf($hit);
-            $theirs = $s->inClause($hit->clause, W::Outsider, W::Passes) || (in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit));
+            $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
+            $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes);
             $joined = array_filter($s->within($hit->clause, W::Joins), fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and));
             if ($joined !== []) {
                 return $hit;

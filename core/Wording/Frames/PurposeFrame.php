@@ -25,6 +25,11 @@ final class PurposeFrame implements Frame
     /** Words that may be what comes, besides those that no class knows. */
     private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price];
 
+    /** Words that may tie such words together, and how many of them. */
+    private const TIES = [W::Little, W::Joins, W::That, W::Who, W::May, W::You, W::I, W::Wants, W::Self];
+
+    private const TIED = 4;
+
     /** What fields are called, and technical questions. */
     private const FIELDS = [W::FieldEmail, W::FieldName, W::Technical];
 
@@ -49,7 +54,7 @@ final class PurposeFrame implements Frame
                 $named[] = $passage->words($sentence, $token, $token + 1);
             }
             $vague = $sentence->all(W::Vague, W::Advertising)[0] ?? null;
-            $general ??= $vague === null || SendingFrame::ends($sentence, $vague->clause) ? null : $passage->hitWords($sentence, $vague);
+            $general ??= $vague === null || SendingFrame::ends($sentence, $vague->clause) ? null : $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
         }
         foreach ($named === [] ? (new WatchingFrame)->read($passage) : [] as $watched) {
             $named[] = $watched->words;
@@ -64,6 +69,27 @@ final class PurposeFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /** Behind the last of the words that say as little and hang together with it: "exclusive news and offers that may interest you". */
+    private function run(Sentence $s, Hit $vague): int
+    {
+        [$kinds, $end] = [[], $vague->to];
+        foreach ($s->hits as $hit) {
+            for ($i = $hit->from; $i < $hit->to; $i++) {
+                $kinds[$i][] = $hit->class;
+            }
+        }
+        for ($i = $vague->to, $n = count($s->tokens); $i < $n && $i - $end < self::TIED; $i++) {
+            $classes = $kinds[$i] ?? [];
+            if (array_intersect(array_map(static fn (W $c): string => $c->value, $classes), ['vague', 'advertising', 'price']) !== []) {
+                $end = $i + 1;
+            } elseif (array_filter($classes, static fn (W $c): bool => in_array($c, self::TIES, true)) === [] && $s->tokens[$i]->form !== ',') {
+                break;
+            }
+        }
+
+        return $end;
     }
 
     /** @return list<int> numbers of the tokens that say what comes */

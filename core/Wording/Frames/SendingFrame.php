@@ -48,8 +48,8 @@ final class SendingFrame implements Frame
             }
             $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
             // "I would like, by email, to hear of ...": the wish stands before a comma.
-            $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes)
-                || ($clause > 0 && $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants) && $sentence->inClause($clause - 1, W::I));
+            $before = $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants) && $sentence->inClause($clause - 1, W::I);
+            $wish = $before || $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),

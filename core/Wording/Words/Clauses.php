@@ -74,7 +74,8 @@ final class Clauses
             $clauses[] = new Clause($from, $to, $opened, $negated);
             // What hangs on a condition is not denied with it: "if you want none, tick".
             $conditional = $conditional || in_array($opened, [WordClass::If, WordClass::Unless, WordClass::When], true);
-            $carried = $negated && self::firstIn($misses, $from, $to - 1) === null && ($opened === null || $opened === WordClass::Joins || ($opened === WordClass::That && ! $conditional));
+            $main = $opened === null || $opened === WordClass::Joins || ($opened === WordClass::That && ! $conditional);
+            $carried = $negated && $main && self::firstIn($misses, $from, $to - 1) === null;
         }
 
         return $clauses === [] ? [new Clause(0, count($tokens), null, false)] : $clauses;

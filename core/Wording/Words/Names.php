@@ -6,15 +6,9 @@ namespace Juramen\Wording\Words;
 
 /**
  * Names of companies, by how they are written: words with capitals side by side that no class knows, or any word before a legal form.
- * Legal forms are those of the countries we know, from memory.
  */
 final class Names
 {
-    private const LEGAL = [
-        'ltd', 'limited', 'plc', 'llp', 'llc', 'inc', 'corp', 'gmbh', 'ag', 'kg', 'ohg', 'ug', 'ggmbh', 'se', 'sa', 'sas', 'sarl', 'snc', 'ab', 'a/s',
-        'aps', 'as', 'oy',         'bv', 'nv', 'spa', 'srl', 'ltée',
-    ];
-
     /** What companies are called by, among other things. */
     private const CALLED = [WordClass::Little, WordClass::Wanted, WordClass::Does, WordClass::Outsider, WordClass::Carrier, WordClass::Vague];
 
@@ -85,9 +79,8 @@ final class Names
         $behind = array_filter($names, static fn (Stretch $n): bool => $n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND);
         $clause = $sentence->clauseOf($deed);
         $before = array_values(array_filter($names, static fn (Stretch $n): bool => $n->from >= $clause->from && $n->to <= $deed->from));
-        $found = array_map(
-            static fn (Stretch $n): string => $passage->words($sentence, $n->from, $n->to)->words, $behind === [] ? array_slice($before, 1) : array_values($behind)
-        );
+        $getting = $behind === [] ? array_slice($before, 1) : array_values($behind);
+        $found = array_map(static fn (Stretch $n): string => $passage->words($sentence, $n->from, $n->to)->words, $getting);
 
         return $found === [] ? null : implode(', ', $found);
     }
@@ -118,6 +111,6 @@ final class Names
 
     private static function isLegal(Token $token): bool
     {
-        return $token->capital && in_array($token->form, self::LEGAL, true);
+        return $token->capital && LegalForms::has($token->form);
     }
 }

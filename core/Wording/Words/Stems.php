@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Juramen\Wording\Words;
 
 /**
- * Takes the endings of inflection off words: the longest that the language's file lists, then a silent vowel, and
- * where the language doubles consonants before endings, one of two. It is light on purpose: what belongs together by meaning is put together by a person, in a class.
+ * Takes the endings of inflection off words: the longest that the language's file lists, then a silent vowel, and where the language
+ * doubles consonants before endings, one of two. It is light on purpose: what belongs together by meaning is put together by a person.
  */
 final readonly class Stems
 {

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Words;
+
+/** What stands behind the names of companies in the countries we know; from memory. */
+final class LegalForms
+{
+    private const FORMS = [
+        'ltd', 'limited', 'plc', 'llp', 'llc', 'inc', 'corp', 'gmbh', 'ag', 'kg', 'ohg', 'ug', 'ggmbh', 'se', 'sa', 'sas', 'sarl', 'snc', 'ab', 'a/s', 'aps',
+        'as', 'oy', 'bv', 'nv', 'spa', 'srl', 'ltée',
+    ];
+
+    /** @param  string  $word  in lower case */
+    public static function has(string $word): bool
+    {
+        return in_array($word, self::FORMS, true);
+    }
+}
