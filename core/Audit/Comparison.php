@@ -138,7 +138,9 @@ final readonly class Comparison
         $general = $this->senses($language, Meaning::PurposeNamed) === [];
         if ($general !== ($this->senses($first, Meaning::PurposeNamed) === [])) {
             $in = $general ? $first : $language;
-            $results[] = $this->finding(Verdict::Open, $language, "Only the text in {$in->endonym()} says what comes.", null, 'Do both say the same of what comes?');
+            $results[] = $this->finding(
+                Verdict::Open, $language, "Only the text in {$in->endonym()} says what comes.", null, 'Do both say the same of what comes?'
+            );
         }
         [$long, $short] = [$this->count($b), $this->count($a)];
         if (max($long, $short) > self::LONGER * min($long, $short) && abs($long - $short) >= self::BY) {

@@ -13,6 +13,12 @@ final readonly class Found
      */
     public function __construct(public string $words, public int $from, public int $to) {}
 
+    /** The same where its text stands so many characters further on in another. */
+    public function further(int $characters): self
+    {
+        return $characters === 0 ? $this : new self($this->words, $this->from + $characters, $this->to + $characters);
+    }
+
     /** All of a text. */
     public static function all(string $text): self
     {

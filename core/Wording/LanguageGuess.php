@@ -22,14 +22,14 @@ final class LanguageGuess
     /** Words below which nothing can be said. */
     private const LEAST = 6;
 
-    /** Whether enough of a text's words are known in a language to judge what they do: one in seven. */
+    /** Whether enough of a text's words are known in a language to judge what they do: three in ten. */
     public static function reads(string $text, Language $language): bool
     {
         preg_match_all("~[\p{L}\p{N}]+~u", mb_strtolower($text), $m);
         $vocabulary = Vocabulary::of($language);
         $known = count(array_filter($m[0], static fn (string $w): bool => $vocabulary->knows(new Token($w, 0, 0, true, false))));
 
-        return (count($m[0]) < self::LEAST && mb_strlen($text) < self::RUN) || $known * 7 >= count($m[0]);
+        return (count($m[0]) < self::LEAST && mb_strlen($text) < self::RUN) || $known * 10 >= 3 * count($m[0]);
     }
 
     /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */

@@ -14,6 +14,9 @@ use Juramen\Wording\Words\WordClass;
 /** Reads texts in the language that they are in, or in each that we know where that cannot be told. */
 final readonly class Listener
 {
+    /** Bytes of a text that are read at once. */
+    private const LONG = 30_000;
+
     /** @param  non-empty-list<Language>  $languages */
     private function __construct(public array $languages) {}
 
@@ -26,9 +29,11 @@ final readonly class Listener
     public function find(string $text, WordClass ...$classes): ?Found
     {
         foreach ($this->languages as $language) {
-            $found = Passage::of($text, $language)->find(...$classes);
-            if ($found !== null) {
-                return $found;
+            foreach ($this->pieces($text) as $from => $piece) {
+                $found = Passage::of($piece, $language)->find(...$classes);
+                if ($found !== null) {
+                    return $found->further($from);
+                }
             }
         }
 
@@ -44,13 +49,33 @@ final readonly class Listener
     public function all(string $text, Meaning ...$meanings): array
     {
         foreach ($this->languages as $language) {
-            $senses = Understanding::of($text, $language)->all(...$meanings);
-            if ($senses !== []) {
-                return $senses;
+            foreach ($this->pieces($text) as $from => $piece) {
+                $senses = Understanding::of($piece, $language)->all(...$meanings);
+                if ($senses !== []) {
+                    return $from === 0 ? $senses : array_map(static fn (Sense $s): Sense => $s->further($from), $senses);
+                }
             }
         }
 
         return [];
+    }
+
+    /** @return array<int, string> by the character at which they begin: a text, and of a very long one stretches of lines, so that few are held at once */
+    private function pieces(string $text): array
+    {
+        if (strlen($text) <= self::LONG) {
+            return [$text];
+        }
+        [$pieces, $at, $piece] = [[], 0, ''];
+        foreach (preg_split('~(?<=\n)~', $text) ?: [] as $line) {
+            if ($piece !== '' && strlen($piece) + strlen($line) > self::LONG) {
+                $pieces[$at] = $piece;
+                [$at, $piece] = [$at + mb_strlen($piece), ''];
+            }
+            $piece .= $line;
+        }
+
+        return $pieces + [$at => $piece];
     }
 
     public function first(string $text, Meaning ...$meanings): ?Sense
@@ -68,7 +93,7 @@ final readonly class Listener
     {
         $sense = null;
         foreach ($this->languages as $language) {
-            $sense = Understanding::of($text, $language)->first($meaning);
+            $sense = Understanding::of($this->pieces($text)[0], $language)->first($meaning);
             if ($sense === null) {
                 return null;
             }

@@ -361,7 +361,7 @@ test('the mends of a statement make it sound, one after the other, in the templa
 })->with([
     [
         'en', 'I accept the terms and conditions and {controller} may send me updates and offers.',
-        '{controller} may send me new sailings and fares and offers {rate}. {withdrawal}',
+        '{controller} may send me new sailings and fares {rate}. {withdrawal}',
     ],
     [
         'de', 'Die Reisebedingungen habe ich gelesen, und {controller} darf mir neue Fahrten und Preise mailen.',

@@ -114,14 +114,19 @@ final class LanguageOffered extends FormRequirement
                 "Are they {$language->endonym()}, in whole words? Juramen reads ".Language::list().'.'
             )];
         }
-        foreach (ReadingEase::sentences($reading->text) as $sentence) {
-            $other = LanguageGuess::of($sentence);
-            if ($other !== null && $other !== $language) {
-                return [$this->finding(
-                    Verdict::Weakness, "A sentence is in {$other->endonym()}.", $reading->where, Found::first($sentence, $reading->text),
-                    "Write it in {$language->endonym()}."
-                )];
-            }
+        $others = array_values(array_filter(ReadingEase::sentences($reading->text), static function (string $sentence) use ($language): bool {
+            $guess = LanguageGuess::of($sentence);
+
+            return $guess !== null && $guess !== $language;
+        }));
+        if ($others !== []) {
+            $most = 2 * mb_strlen(implode(' ', $others)) > mb_strlen($reading->text);
+            $other = LanguageGuess::of($others[0])?->endonym();
+
+            return [$this->finding(
+                $most ? $severe : Verdict::Weakness, $most ? "Most of it is in $other." : "A sentence is in $other.", $reading->where,
+                Found::first($others[0], $reading->text), "Write it in {$language->endonym()}."
+            )];
         }
 
         return $this->met('The words are in the language that they should be in.', $reading->where);

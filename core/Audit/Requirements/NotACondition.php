@@ -53,13 +53,14 @@ final class NotACondition extends FormRequirement
         $listener = $reading->listener();
         $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $listener->hears($reading->text, Meaning::Exchange);
 
-        return $this->eachConsent($reading, 'The form is sent without any consent, too.', function (Control $control) use ($reading, $listener, $open): ?Result {
+        $judge = function (Control $control) use ($reading, $listener, $open): ?Result {
             $said = $listener->first($control->label, Meaning::Condition) ?? $listener->first($control->label, Meaning::Exchange);
             if ($said !== null) {
                 $openly = $said->meaning === Meaning::Exchange;
 
                 return $this->finding(
-                    $openly ? Verdict::Weakness : Verdict::Breach, $said->understood, $control->where, $said->words, 'Give what was asked for without this agreement, too.',
+                    $openly ? Verdict::Weakness : Verdict::Breach, $said->understood, $control->where, $said->words,
+                    'Give what was asked for without this agreement, too.',
                     $this->askPlainly($reading, $control, $said->words)
                 );
             }
@@ -70,6 +71,8 @@ final class NotACondition extends FormRequirement
                     : 'The form cannot be sent without this consent, which what it is for does not need.',
                 $control->where, Found::all($control->label), 'Let the form be sent with this left empty.',
             );
-        });
+        };
+
+        return $this->eachConsent($reading, 'The form is sent without any consent, too.', $judge);
     }
 }

@@ -102,6 +102,8 @@ final class PurposeSaid extends FormRequirement
         $facts = $reading->factsOf($control);
 
         return $facts === null
-            || $facts->contents === '' ? null : Mend::replace("Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $this->withChannel($facts, $reading, $vague));
+            || $facts->contents === '' ? null : Mend::replace(
+                "Say “{$facts->contents}” for “{$vague}”", $facts->where, $vague, $this->withChannel($facts, $reading, $vague)
+            );
     }
 }

@@ -54,7 +54,9 @@ final class PurposeFrame implements Frame
                 $named[] = $passage->words($sentence, $token, $token + 1);
             }
             $vague = $sentence->all(W::Vague, W::Advertising)[0] ?? null;
-            $general ??= $vague === null || SendingFrame::ends($sentence, $vague->clause) ? null : $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
+            if ($general === null && $vague !== null && ! SendingFrame::ends($sentence, $vague->clause)) {
+                $general = $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
+            }
         }
         foreach ($named === [] ? (new WatchingFrame)->read($passage) : [] as $watched) {
             $named[] = $watched->words;
@@ -137,9 +139,9 @@ final class PurposeFrame implements Frame
     {
         $sends = $s->inClause($clause, W::Sends, W::Gets);
 
-        return SendingFrame::ends($s, $clause)
+        return SendingFrame::ends($s, $clause) || ($s->inClause($clause, W::According) && $s->inClause($clause, W::Notice, W::Terms))
             || $s->inClause(
-                $clause, W::According, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
+                $clause, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
             )
             || ($s->inClause($clause, W::Passes) && (! $sends || $s->inClause($clause, W::Not)))
             || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising, ...W::means()));

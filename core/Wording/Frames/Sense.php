@@ -18,4 +18,10 @@ final readonly class Sense
     public function __construct(
         public Meaning $meaning, public Found $words, public string $understood, public bool $whole = true, public ?string $named = null
     ) {}
+
+    /** The same where its text stands so many characters further on. */
+    public function further(int $characters): self
+    {
+        return new self($this->meaning, $this->words->further($characters), $this->understood, $this->whole, $this->named);
+    }
 }

@@ -79,10 +79,29 @@ final class Names
         $behind = array_filter($names, static fn (Stretch $n): bool => $n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND);
         $clause = $sentence->clauseOf($deed);
         $before = array_values(array_filter($names, static fn (Stretch $n): bool => $n->from >= $clause->from && $n->to <= $deed->from));
-        $getting = $behind === [] ? array_slice($before, 1) : array_values($behind);
+        $to = array_values(array_filter($before, static fn (Stretch $n): bool => self::isTowards($sentence, $n)));
+        $getting = match (true) {
+            $behind !== [] => array_values($behind),
+            $to !== [] => $to,
+            default => array_slice($before, 1),
+        };
         $found = array_map(static fn (Stretch $n): string => $passage->words($sentence, $n->from, $n->to)->words, $getting);
 
         return $found === [] ? null : implode(', ', $found);
+    }
+
+    /** Whether something is said to go to it: an article may stand between. */
+    private static function isTowards(Sentence $sentence, Stretch $name): bool
+    {
+        foreach ($sentence->all(WordClass::Towards) as $to) {
+            // "I consent to Tidewick" gives it nothing.
+            $agreed = array_filter($sentence->all(WordClass::Agrees), static fn (Hit $h): bool => $h->to === $to->from) !== [];
+            if (! $agreed && $name->from >= $to->to && $name->from - $to->to <= 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether what follows is what somebody may do: "Letterquay may". */
@@ -100,7 +119,8 @@ final class Names
     /** "From Tidewick": a name of one word, where nouns have no capitals. */
     private static function comesFrom(Sentence $sentence, int $name, Vocabulary $vocabulary): bool
     {
-        foreach ($vocabulary->section('nouns') === [] ? $sentence->all(WordClass::From) : [] as $from) {
+        $own = $vocabulary->section('nouns') === [] && ! $vocabulary->knows($sentence->tokens[$name]);
+        foreach ($own ? $sentence->all(WordClass::From) : [] as $from) {
             if ($from->to === $name) {
                 return true;
             }

@@ -36,6 +36,9 @@ final readonly class Passage
         static $read = [];
         static $bytes = 0;
         $key = $language->value.hash('xxh128', $text);
+        if (strlen($text) > self::REMEMBERED) {
+            return self::read($text, Vocabulary::of($language));
+        }
         if (! isset($read[$key])) {
             if ($bytes > self::REMEMBERED) {
                 [$read, $bytes] = [[], 0];

@@ -12,7 +12,7 @@ use Juramen\Register\Language;
 final readonly class Vocabulary
 {
     /** So many sentences are remembered. */
-    private const REMEMBERED = 800;
+    private const REMEMBERED = 400;
 
     /** Words at most that "..." stands for. */
     public const GAP = 12;

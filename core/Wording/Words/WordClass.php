@@ -104,6 +104,8 @@ enum WordClass: string
     case Details = 'details';
     case Uses = 'uses';
     case From = 'from';
+    /** To whom something goes. */
+    case Towards = 'towards';
     case Namely = 'namely';
 
     // Papers.
