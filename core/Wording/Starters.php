@@ -170,7 +170,7 @@ final class Starters
                             'Yes, {controller} may pass my email address, once, to these companies: {recipients}, for mails about their hotels and island '
                                 .'tours. I can withdraw this at any time; a message to {contact} is enough.'),
                         new StarterWords(Language::German, 'Weitergabe an andere', 'Weitergabe der E-Mail-Adresse an Hotels und Veranstalter', 'einmalig',
-                            'Ja, {controller} darf meine E-Mail-Adresse einmalig an diese Firmen weitergeben: {recipients}, für E-Mails zu Hotels '
+                            'Ja, {controller} darf meine E-Mail-Adresse einmalig an diese Firmen geben: {recipients}. Es geht um E-Mails zu ihren Hotels '
                                 .'und Inseltouren. Ich kann meine Einwilligung jederzeit widerrufen; eine Nachricht an {contact} genügt.'),
                         new StarterWords(Language::French, 'transmission à d’autres', 'transmission de l’adresse e-mail à des hôtels et excursionnistes', 'une seule fois',
                             'Oui, {controller} peut transmettre une seule fois mon adresse e-mail à ces sociétés : {recipients}, pour des e-mails sur leurs '
