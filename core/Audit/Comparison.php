@@ -19,7 +19,7 @@ use Juramen\Wording\Words\LegalForms;
 
 /**
  * The languages of one statement, beside each other and beside the registers: whoever agrees in one language agrees to the same as in
- * another (GDPR Art. 12(1)). The first language is the measure; what departs from it is a note at the other.
+ * another (GDPR Art. 12(1)). What most of them say is the measure, the first where none is most; what departs from it is a note at the other.
  */
 final readonly class Comparison
 {
@@ -52,10 +52,11 @@ final readonly class Comparison
         $languages = array_values(array_filter(
             $this->statement->texts->languages(), fn (Language $l): bool => trim($this->statement->words($l)) !== ''
         ));
-        foreach ($languages as $n => $language) {
+        $measure = $this->measure($languages);
+        foreach ($languages as $language) {
             $found = [...$this->channels($language), ...$this->companies($language)];
-            if ($n > 0) {
-                array_push($found, ...$this->beside($languages[0], $language));
+            if ($measure !== null && $language !== $measure) {
+                array_push($found, ...$this->beside($measure, $language));
             }
             foreach ($found as $result) {
                 $results[] = new ResultIn($language, $result);
@@ -63,6 +64,25 @@ final readonly class Comparison
         }
 
         return $results;
+    }
+
+    /**
+     * The first of those languages that say the same in the greatest number.
+     *
+     * @param  list<Language>  $languages
+     */
+    private function measure(array $languages): ?Language
+    {
+        $alike = [];
+        foreach ($languages as $language) {
+            $says = array_filter(array_keys(self::ASKED), fn (string $m): bool => $this->senses($language, Meaning::from($m)) !== []);
+            $general = $this->senses($language, Meaning::PurposeNamed) === [];
+            $rate = Rates::in($this->statement->words($language), $language);
+            $alike[implode(' ', [...array_keys($this->channelsNamed($language)), '|', ...$says, (int) $general, ...($rate->units ?? [])])][] = $language;
+        }
+        $most = $alike === [] ? 0 : max(array_map(count(...), $alike));
+
+        return array_values(array_filter($alike, static fn (array $group): bool => count($group) === $most))[0][0] ?? null;
     }
 
     /** @return list<Result> channels that the words name and the statement does not have */

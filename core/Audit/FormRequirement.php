@@ -21,6 +21,11 @@ abstract class FormRequirement implements Requirement
         return Reach::Form;
     }
 
+    public function hears(): array
+    {
+        return [];
+    }
+
     public function judgesUnfinished(): bool
     {
         return false;

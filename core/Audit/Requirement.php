@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Wording\Frames\Meaning;
+
 /** One duty of the law or of good practice, which judges a Reading wherever it came from. */
 interface Requirement
 {
@@ -19,6 +21,9 @@ interface Requirement
 
     /** The least that it can judge; it is asked of nothing less. */
     public function reach(): Reach;
+
+    /** @return list<Meaning> what it listens for in words */
+    public function hears(): array;
 
     /** Whether it has something to say where words of the language read are still missing. */
     public function judgesUnfinished(): bool;

@@ -206,7 +206,12 @@
     const page = new DOMParser().parseFromString(html, 'text/html');
     const whole = page.getElementById('sheet-body');
     if (whole) body().replaceWith(whole);
-    else page.body.querySelectorAll('[data-part]').forEach((part) => $(part.id)?.replaceWith(part));
+    else {
+      page.body.querySelectorAll('[data-part]').forEach((part) => {
+        part.querySelectorAll('details[id]').forEach((details) => { details.open = details.open || $(details.id)?.open === true; });
+        $(part.id)?.replaceWith(part);
+      });
+    }
     if (whole) {
       if (saving) body().dataset.saving = 'yes';
       for (const name of stood.open.filter((each) => each !== edit?.closes)) find(name)?.closest('details').setAttribute('open', '');

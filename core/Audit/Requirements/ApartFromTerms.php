@@ -37,6 +37,11 @@ final class ApartFromTerms extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::TermsAgreed, Meaning::NoticeAgreed];
+    }
+
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {

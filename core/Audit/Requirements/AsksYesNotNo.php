@@ -39,6 +39,11 @@ final class AsksYesNotNo extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::AsksForNo];
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->kind === FormKind::Order && $reading->consents() !== []) {

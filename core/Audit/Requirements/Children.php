@@ -38,6 +38,11 @@ final class Children extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::OfferedToChildren];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {

@@ -44,6 +44,11 @@ final class ControllerNamed extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::AskerNamed];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {

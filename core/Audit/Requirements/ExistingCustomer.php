@@ -42,6 +42,11 @@ final class ExistingCustomer extends FormRequirement
         return Reach::Statement;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::SimilarGoods];
+    }
+
     public function judge(Reading $reading): array
     {
         foreach ($reading->consents() as $control) {

@@ -37,6 +37,11 @@ final class NoAsEasyAsYes extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::Pressed, Meaning::Shamed];
+    }
+
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {

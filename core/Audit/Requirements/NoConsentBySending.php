@@ -37,6 +37,11 @@ final class NoConsentBySending extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::TakenFromAct, Meaning::Assumed];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->kind->asksForConsent() || $reading->kind === FormKind::Newsletter) {

@@ -40,6 +40,11 @@ final class NoPresetAnswer extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::TickedAlready];
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->of === ReadingOf::Words || $reading->of === ReadingOf::Statement) {

@@ -43,6 +43,11 @@ final class NotACondition extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::Condition, Meaning::Exchange];
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->of === ReadingOf::Page || $reading->of === ReadingOf::Sheet) {

@@ -35,6 +35,11 @@ final class NoticeNotAgreed extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::NoticeAgreed];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->kind->asksForConsent() || $reading->controls === []) {

@@ -37,6 +37,11 @@ final class OnePurposeEach extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::PassedOn, Meaning::Profiled, Meaning::Transferred];
+    }
+
     public function judge(Reading $reading): array
     {
         return $this->eachConsent($reading, 'Each control covers one purpose, as far as its words say.', function (Control $control) use ($reading): ?Result {

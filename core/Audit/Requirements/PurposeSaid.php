@@ -45,6 +45,11 @@ final class PurposeSaid extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::PurposeNamed];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {

@@ -36,6 +36,11 @@ final class RateSaid extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::RateGiven];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {

@@ -38,6 +38,11 @@ final class RecipientsNamed extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::PassedOn];
+    }
+
     public function judge(Reading $reading): array
     {
         $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];

@@ -38,6 +38,11 @@ final class SpecialData extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::HealthUsed];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->kind->asksForConsent()) {

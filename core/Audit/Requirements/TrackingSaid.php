@@ -41,6 +41,11 @@ final class TrackingSaid extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::Measured];
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->sheet === null) {

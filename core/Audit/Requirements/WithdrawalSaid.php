@@ -43,6 +43,11 @@ final class WithdrawalSaid extends FormRequirement
         return Reach::Words;
     }
 
+    public function hears(): array
+    {
+        return [Meaning::CanEnd, Meaning::HardToEnd, Meaning::NeverEnds];
+    }
+
     public function judge(Reading $reading): array
     {
         if (! $reading->isAboutConsent()) {

@@ -56,4 +56,35 @@ enum Meaning: string
     case Legalese = 'legalese';
     case DoubleNo = 'double-no';
     case FriendAsked = 'friend-asked';
+
+    /** What a sentence with it does, in the language of the office. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::AsksForNo => 'asks for a no',
+            self::TakenFromAct => 'takes another act for consent',
+            self::Assumed => 'takes consent for granted',
+            self::Condition => 'makes consent a condition',
+            self::Exchange => 'gives something for consent',
+            self::PassedOn => 'passes details on',
+            self::CanEnd => 'says how consent ends',
+            self::HardToEnd => 'makes it hard to end',
+            self::NeverEnds => 'says that it never ends',
+            self::PurposeNamed => 'says what comes',
+            self::RateGiven => 'says how often',
+            self::Measured => 'says that opens or clicks are measured',
+            self::Profiled => 'makes a profile of people',
+            self::HealthUsed => 'uses what is known of health or belief',
+            self::Transferred => 'sends details to a country outside',
+            self::OfferedToChildren => 'speaks to children',
+            self::AskerNamed => 'names who asks',
+            self::Pressed => 'hurries people, or threatens a loss',
+            self::Shamed => 'makes a no look foolish',
+            self::TermsAgreed => 'agrees to terms',
+            self::NoticeAgreed => 'agrees to the privacy notice',
+            self::TickedAlready => 'says that the box is ticked already',
+            self::SimilarGoods => 'speaks of own goods like those bought',
+            default => 'means “'.str_replace('-', ' ', $this->value).'”',
+        };
+    }
 }

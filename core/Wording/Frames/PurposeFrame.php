@@ -53,7 +53,7 @@ final class PurposeFrame implements Frame
             foreach ($this->content($sentence, $passage) as $token) {
                 $named[] = $passage->words($sentence, $token, $token + 1);
             }
-            $vague = $sentence->all(W::Vague, W::Advertising)[0] ?? null;
+            $vague = $this->vague($sentence);
             if ($general === null && $vague !== null && ! SendingFrame::ends($sentence, $vague->clause)) {
                 $general = $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
             }
@@ -71,6 +71,21 @@ final class PurposeFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /** The first words that fit anything; "selected" before partners speaks of them, and not of what comes. */
+    private function vague(Sentence $s): ?Hit
+    {
+        foreach ($s->all(W::Vague, W::Advertising) as $hit) {
+            $others = array_filter(
+                $s->within($hit->clause, W::Outsider), static fn (Hit $o): bool => $o->from >= $hit->from && $o->from - $hit->to <= self::BESIDE
+            );
+            if ($others === []) {
+                return $hit;
+            }
+        }
+
+        return null;
     }
 
     /** Behind the last of the words that say as little and hang together with it: "exclusive news and offers that may interest you". */

@@ -1,16 +1,28 @@
 @extends('office.layout')
-@section('title', $requirement->title())
-@section('state', $requirement->id())
+@section('title', $page->requirement->title())
+@section('state', $page->requirement->id())
 @section('content')
 <div class="beside">
 <div class="page reading">
-<section><h2>Source</h2><p>{{ $requirement->source()->text }}</p><p class="soft">{{ __('office.sources.'.$requirement->source()->kind->value) }}</p></section>
-<section><h2>How sure the source is</h2><p>{{ $requirement->source()->sure() }} Read the source itself before you rely on it.</p></section>
+<section><h2>Source</h2><p>{{ $page->requirement->source()->text }}</p><p class="soft">{{ __('office.sources.'.$page->requirement->source()->kind->value) }}</p></section>
+<section><h2>How sure the source is</h2><p>{{ $page->requirement->source()->sure() }} Read the source itself before you rely on it.</p></section>
 <section><h2>What is said and what is not</h2><p>Juramen says what was read and what was found there.
  A doubtful case is called open, with the question, and is for a person to decide.</p></section>
+@foreach ($page->heard as $heard)
+<section class="heard"><h2>A sentence that {{ $heard->says }}</h2>
+@foreach ($heard->languages as $sentences)
+<details @if ($loop->first) open @endif><summary>{{ $sentences->name }}</summary>
+<div class="heard-sentences">
+<div><h3>Does</h3><ul lang="{{ $sentences->language }}">@foreach ($sentences->do as $each)<li>{{ $each }}</li>@endforeach</ul></div>
+<div><h3>Only looks like it</h3><ul lang="{{ $sentences->language }}">@foreach ($sentences->doNot as $each)<li>{{ $each }}</li>@endforeach</ul></div>
+</div></details>
+@endforeach
+</section>
+@endforeach
+@if ($page->heard !== [])<p class="soft">A sentence that is read wrongly belongs among them; docs/languages.md tells how.</p>@endif
 </div>
 <aside class="margin" aria-label="All requirements">
-@foreach ($all as $each)<p>@if ($each->id() === $requirement->id())<b>{{ $each->title() }}</b>@else<a
+@foreach ($all as $each)<p>@if ($each->id() === $page->requirement->id())<b>{{ $each->title() }}</b>@else<a
  href="{{ route('requirement', $each->id()) }}">{{ $each->title() }}</a>@endif</p>@endforeach
 </aside>
 </div>
