@@ -80,7 +80,8 @@ final class PurposeFrame implements Frame
             $others = array_filter(
                 $s->within($hit->clause, W::Outsider), static fn (Hit $o): bool => $o->from >= $hit->from && $o->from - $hit->to <= self::BESIDE
             );
-            if ($others === []) {
+            $does = array_filter($s->within($hit->clause, W::Sends, W::Gets), static fn (Hit $d): bool => $d->from === $hit->from) !== [];
+            if ($others === [] && ! $does) {
                 return $hit;
             }
         }

@@ -19,6 +19,9 @@ final readonly class Entry
      */
     public static function parse(string $line, array $elided): self
     {
+        if (strcspn($line, " -'/.\u{2019}") === strlen($line)) {
+            return new self([[mb_strtolower($line)]]);
+        }
         $words = [];
         foreach (preg_split('~\s+~u', mb_strtolower(strtr(trim($line), ['’' => "'"]))) ?: [] as $part) {
             if ($part === '...') {

@@ -35,10 +35,9 @@ final readonly class Stems
     /** @param  string  $word  in lower case */
     public function of(string $word): string
     {
-        $length = mb_strlen($word);
         foreach ($this->endings as $ending => $by) {
             $ending = (string) $ending;
-            if ($length - mb_strlen($ending) >= self::LEFT && str_ends_with($word, $ending)) {
+            if (str_ends_with($word, $ending) && mb_strlen($word) - mb_strlen($ending) >= self::LEFT) {
                 $word = substr($word, 0, -strlen($ending)).$by;
 
                 break;
