@@ -32,7 +32,7 @@ test('problems name their words by place, counted in characters', function (): v
     $problems = json_decode($run->getOutput(), true)['problems'];
     expect($run->getExitCode())->toBe(1)->and(array_column($problems, 'requirement'))->toContain('withdrawal-said', 'plain-words');
     foreach ($problems as $problem) {
-        expect(array_keys($problem))->toBe(['requirement', 'verdict', 'from', 'to', 'words', 'source', 'mend'])
+        expect(array_keys($problem))->toBe(['requirement', 'verdict', 'from', 'to', 'words', 'says', 'source', 'mend'])
             ->and(mb_substr($text, $problem['from'], $problem['to'] - $problem['from']))->toBe($problem['words']);
     }
     expect(

@@ -44,7 +44,7 @@ final class WordingCheck extends Report
             );
             foreach ($problems as $problem) {
                 $this->line("{$problem['verdict']}: {$problem['requirement']}, \"{$problem['words']}\" ({$problem['source']})");
-                $this->line("  {$problem['mend']}");
+                $this->line("  {$problem['says']} {$problem['mend']}");
             }
         }
 
@@ -65,23 +65,26 @@ final class WordingCheck extends Report
     /**
      * The text stands alone: it is read as the words of one box, of which nothing else is known.
      *
-     * @return list<Result>
+     * @return list<Result> the gravest first
      */
     private function findings(string $text, Language $language): array
     {
         $results = Requirements::judge(Reading::ofWords($text, $language));
 
-        return array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));
+        $found = array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));
+        usort($found, static fn (Result $a, Result $b): int => $a->verdict->urgency() <=> $b->verdict->urgency());
+
+        return $found;
     }
 
-    /** @return array{requirement: string, verdict: string, from: int, to: int, words: string, source: string, mend: string} */
+    /** @return array{requirement: string, verdict: string, from: int, to: int, words: string, says: string, source: string, mend: string} */
     private function problem(Result $result, string $text): array
     {
         $found = $result->words ?? Found::all($text);
 
         return [
             'requirement' => $result->requirement->id(), 'verdict' => $result->verdict->value, 'from' => $found->from, 'to' => $found->to,
-            'words' => $found->words, 'source' => $result->requirement->source()->text, 'mend' => (string) $result->mend,
+            'words' => $found->words, 'says' => $result->says, 'source' => $result->requirement->source()->text, 'mend' => (string) $result->mend,
         ];
     }
 }

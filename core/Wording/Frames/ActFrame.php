@@ -61,7 +61,7 @@ final class ActFrame implements Frame
 
     private function act(Sentence $s): ?Hit
     {
-        if ($s->says(W::Ticks, W::Must) || $s->has(W::Free)) {
+        if ($s->says(W::Must) || $s->has(W::Free) || $this->ticks($s)) {
             return null;
         }
         foreach ($s->said(W::Does) as $act) {
@@ -83,6 +83,19 @@ final class ActFrame implements Frame
         }
 
         return null;
+    }
+
+    /** Whether ticking is the act: "by ticking", "if I tick". */
+    private function ticks(Sentence $s): bool
+    {
+        foreach ($s->said(W::Ticks) as $tick) {
+            $opener = $s->clauseOf($tick)->opener;
+            if ($s->inClause($tick->clause, W::By, W::I) || in_array($opener, [W::If, W::When, W::Who], true) || ! $s->has(W::Adds, W::Automatic)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What the act is said to bring about: agreement, or advertising. */

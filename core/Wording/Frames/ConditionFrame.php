@@ -48,6 +48,15 @@ final class ConditionFrame implements Frame
         return $senses;
     }
 
+    /** "Entries are only valid with consent": what one came for before the "only", agreement behind it. */
+    private function standsBetween(Sentence $s, Hit $only): bool
+    {
+        $before = array_filter($s->within($only->clause, W::Wanted), static fn (Hit $h): bool => $h->to <= $only->from);
+        $behind = array_filter($s->within($only->clause, W::Agrees, W::Subscribes), static fn (Hit $h): bool => $h->from >= $only->to);
+
+        return $before !== [] && $behind !== [];
+    }
+
     private function demanded(Sentence $s): ?Hit
     {
         $consent = SendingFrame::sent($s) !== null || $s->has(W::Subscribes) || ($s->has(W::Agrees) && $s->has(W::Advertising, W::Vague));
@@ -65,6 +74,9 @@ final class ConditionFrame implements Frame
             }
         }
         foreach ($s->said(W::Only) as $only) {
+            if (! $s->inClause($only->clause, W::I) && $this->standsBetween($s, $only)) {
+                return $only;
+            }
             foreach ($s->inClause($only->clause, W::Wanted, W::Does) ? $s->said(W::Agrees, W::Subscribes) : [] as $agrees) {
                 if ($agrees->clause > $only->clause) {
                     return $only;

@@ -61,7 +61,7 @@ final class EndingFrame implements Frame
         }
 
         // "No cancellation", "it is not taken back": what ends consent is denied.
-        foreach ($s->all(W::Withdraws) as $hit) {
+        foreach ($s->all(W::Withdraws, ...($s->has(W::Agrees) ? [W::Ends] : [])) as $hit) {
             $bound = ! in_array($s->clauseOf($hit)->opener, [W::If, W::Unless, W::When, W::Who], true)
                 && ! $s->inClause($hit->clause, W::Must, W::HardWay, W::Without, W::AnyTime, W::NoLonger, W::Free);
             if ($hit->negated && $bound) {

@@ -92,13 +92,16 @@ final class PassingOnFrame implements Frame
         if (! $passed) {
             return SendingFrame::sent($s);
         }
-        foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague) as $hit) {
+        foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
             $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes);
             $joined = array_filter($s->within($hit->clause, W::Joins), fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and));
             if ($joined !== []) {
                 return $hit;
+            }
+            if (! in_array($hit->class, [W::Sends, W::Gets, W::Advertising, W::Vague], true)) {
+                continue;
             }
             if (! $theirs && ($s->inClause($hit->clause, W::I, W::Self, W::You) || $hit->class === W::Advertising) && ! $this->followsPassing($s, $hit)) {
                 return $hit;

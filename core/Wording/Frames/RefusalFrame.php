@@ -68,7 +68,7 @@ final class RefusalFrame implements Frame
                 return [];
             }
         }
-        foreach ($s->said(W::Ticks) as $hit) {
+        foreach ($this->ticks($s) as $hit) {
             $wish = $this->refuses($s) && ! $s->has(W::LeavesEmpty) ? false : $this->wishBeside($s, $hit);
             if ($wish === false) {
                 return [[$hit, 'A tick is taken for a no.', true]];
@@ -117,10 +117,21 @@ final class RefusalFrame implements Frame
         return null;
     }
 
+    /** @return list<Hit> ticks that are asked for; a "not" behind one denies what it is for: "tick in order not to get any" */
+    private function ticks(Sentence $s): array
+    {
+        return array_values(array_filter($s->all(W::Ticks), static function (Hit $tick) use ($s): bool {
+            $no = $s->within($tick->clause, W::Not)[0] ?? null;
+
+            return ! $tick->negated || ($no !== null && $no->from > $tick->to);
+        }));
+    }
+
     private function refuses(Sentence $s): bool
     {
         foreach ($s->said(W::Refuses) as $hit) {
-            if (! $this->isAboutLater($s, $hit->clause) && ! $s->inClause($hit->clause, W::May)) {
+            $whole = $hit->to - $hit->from > 1;
+            if (($whole || ! $this->isAboutLater($s, $hit->clause)) && ! $s->inClause($hit->clause, W::May, W::AnyTime)) {
                 return true;
             }
         }
@@ -172,7 +183,7 @@ final class RefusalFrame implements Frame
             if ($clause === null || $this->isAboutLater($s, $n)) {
                 continue;
             }
-            $wishes = array_filter($s->within($n, ...self::WISHES), static fn (Hit $h): bool => $h->from !== $tick->from);
+            $wishes = array_filter($s->within($n, ...self::WISHES), static fn (Hit $h): bool => $h->from !== $tick->from && ($n !== $tick->clause || $h->from >= $tick->from));
             if ($s->inClause($n, W::Refuses)) {
                 return false;
             }
