@@ -174,6 +174,6 @@ final class ActFrame implements Frame
     /** "I would like to book": an act that is wished for is what the form is for. */
     private function isWish(Sentence $s, Hit $act): bool
     {
-        return $s->inClause($act->clause, W::Wants) && ! $s->inClause($act->clause, W::By);
+        return $s->inClause($act->clause, W::Wants) && $s->inClause($act->clause, W::I) && ! $s->inClause($act->clause, W::By);
     }
 }

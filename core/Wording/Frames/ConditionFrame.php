@@ -39,13 +39,27 @@ final class ConditionFrame implements Frame
 
                 continue;
             }
-            $exchange = $sentence->said(W::Exchange)[0] ?? null;
+            $exchange = $sentence->said(W::Exchange)[0] ?? $this->unlocks($sentence);
             if ($exchange !== null) {
                 $senses[] = new Sense(Meaning::Exchange, $words, 'Agreement is given in exchange for something.');
             }
         }
 
         return $senses;
+    }
+
+    /** "By agreeing to our emails you get the guide". */
+    private function unlocks(Sentence $s): ?Hit
+    {
+        foreach ($s->said(W::By) as $by) {
+            $agrees = array_filter($s->within($by->clause, W::Agrees, W::Subscribes), static fn (Hit $h): bool => $h->from - $by->to <= 1 && $h->from >= $by->to);
+            $gets = array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->from > $by->to);
+            if ($agrees !== [] && $gets !== [] && $s->has(W::Advertising, ...W::means()) && $s->has(W::You, W::I) && ! $s->has(W::Terms)) {
+                return $by;
+            }
+        }
+
+        return null;
     }
 
     /** "Entries are only valid with consent": what one came for before the "only", agreement behind it. */
@@ -71,6 +85,19 @@ final class ConditionFrame implements Frame
             }
             if ($thing && $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes)) {
                 return $must;
+            }
+        }
+        // "Please agree, otherwise we cannot book".
+        $otherwise = $s->all(W::Otherwise)[0] ?? null;
+        if ($otherwise !== null && $s->inClause($otherwise->clause, W::Unable) && $s->inClause($otherwise->clause, W::Wanted, W::Does)) {
+            return $otherwise;
+        }
+        // "No newsletter, no wifi".
+        foreach ($s->clauses as $n => $clause) {
+            $next = $s->clauses[$n + 1] ?? null;
+            if ($next !== null && $clause->negated && $next->negated && $s->inClause($n + 1, W::Not) && ! $s->inClause($n, W::Ticks, W::LeavesEmpty)
+                && $s->inClause($n, W::Advertising, W::Agrees, W::Subscribes) && $s->inClause($n + 1, W::Wanted)) {
+                return $s->within($n + 1, W::Wanted)[0];
             }
         }
         foreach ($s->said(W::Only) as $only) {

@@ -79,6 +79,10 @@ final class PassingOnFrame implements Frame
                 return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $pass->clause), 'Details are given away; to whom is not said.', false);
             }
         }
+        $gets = $this->othersGet($s);
+        if ($gets !== null) {
+            return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $gets->clause), 'Others seem to get details; who they are is not plain.', false);
+        }
         $mentioned = $s->said(W::Outsider)[0] ?? null;
 
         return $mentioned !== null && SendingFrame::sent($s) !== null && $this->isOnlyTheirs($s, $mentioned, null)
@@ -105,6 +109,24 @@ final class PassingOnFrame implements Frame
             }
             if (! $theirs && ($s->inClause($hit->clause, W::I, W::Self, W::You) || $hit->class === W::Advertising) && ! $this->followsPassing($s, $hit)) {
                 return $hit;
+            }
+        }
+
+        return null;
+    }
+
+    /** "Hoteliers we know get your email": somebody gets details, and it is neither the person nor whoever asks. */
+    private function othersGet(Sentence $s): ?Hit
+    {
+        $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
+        foreach ($s->said(W::Gets) as $gets) {
+            $details = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->from >= $gets->to && $d->from - $gets->to <= 2);
+            $somebody = array_filter(
+                $s->within($gets->clause, W::I, W::You, W::Self, W::Wants), static fn (Hit $h): bool => $h->from < $gets->from && ! in_array($h->from, $passive, true)
+            );
+            $own = array_filter($s->within($gets->clause, W::I, W::You), static fn (Hit $h): bool => $h->from >= $gets->to);
+            if ($details !== [] && $somebody === [] && $own !== [] && $gets->from > $s->clauseOf($gets)->from) {
+                return $gets;
             }
         }
 

@@ -94,7 +94,7 @@ final class PurposeFrame implements Frame
     {
         [$kinds, $end] = [[], $vague->to];
         foreach ($s->hits as $hit) {
-            for ($i = $hit->from; $i < $hit->to; $i++) {
+            foreach ($hit->tokens as $i) {
                 $kinds[$i][] = $hit->class;
             }
         }
@@ -174,7 +174,7 @@ final class PurposeFrame implements Frame
             if ($hit->rest !== null && $this->saysMore($hit, $passage)) {
                 continue;
             }
-            for ($i = $hit->from; $i < $hit->to; $i++) {
+            foreach ($hit->tokens as $i) {
                 $known[$i] = true;
             }
         }

@@ -69,6 +69,9 @@ final class RefusalFrame implements Frame
             }
         }
         foreach ($this->ticks($s) as $hit) {
+            if ($s->inClause($hit->clause, W::Withdraws) && ! $s->inClause($hit->clause, W::AnyTime, W::May, W::NoLonger)) {
+                return [[$hit, 'A tick is taken for a no.', true]];
+            }
             $wish = $this->refuses($s) && ! $s->has(W::LeavesEmpty) ? false : $this->wishBeside($s, $hit);
             if ($wish === false) {
                 return [[$hit, 'A tick is taken for a no.', true]];

@@ -57,7 +57,7 @@ final class Names
             if ($hit->class->isOfForms()) {
                 continue;
             }
-            for ($i = $hit->from; $i < $hit->to; $i++) {
+            foreach ($hit->tokens as $i) {
                 $begins = $i === 0 || ! ($sentence->tokens[$i - 1] ?? null)?->word;
                 if ($nouns || $begins || ! in_array($hit->class, self::CALLED, true)) {
                     $ordinary[$i] = true;

@@ -117,14 +117,14 @@ final readonly class Vocabulary
                     if ($matched === null) {
                         continue;
                     }
-                    $hits[] = new Hit($class, $i, end($matched) + 1);
+                    $hits[] = new Hit($class, $i, end($matched) + 1, $matched);
                     foreach ($matched as $at) {
                         $within[$at] = true;
                         $covered[$at] = $class->swallows() ? max($covered[$at] ?? 0, count($matched)) : $covered[$at] ?? 0;
                     }
                 }
                 foreach ($this->singles[$word->number] ?? [] as $class) {
-                    $alone[] = new Hit($class, $i, $i + 1, $word->rest);
+                    $alone[] = new Hit($class, $i, $i + 1, [$i], $word->rest);
                 }
             }
             array_push($hits, ...$alone);

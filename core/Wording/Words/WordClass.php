@@ -44,6 +44,9 @@ enum WordClass: string
     case Free = 'free';
     case Exchange = 'exchange';
     case Only = 'only';
+    /** What follows if one does not agree. */
+    case Otherwise = 'otherwise';
+    case Unable = 'unable';
     case Without = 'without';
 
     // No.
