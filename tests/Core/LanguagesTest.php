@@ -56,12 +56,16 @@ function pointsOf(string $set, Language $language): array
 test('statements of many manners are judged as their authors wrote down beforehand', function (string $set, float $found, float $accused, float $doubted): void {
     foreach (Language::cases() as $language) {
         $points = pointsOf($set, $language);
-        [$faults, $sound] = [$points['found'] + $points['asked'] + $points['missed'], $points['quiet'] + $points['accused'] + $points['doubted']];
+        $faults = $points['found'] + $points['asked'] + $points['missed'];
+        $sound = max(1, $points['quiet'] + $points['accused'] + $points['doubted']);
         expect(($points['found'] + $points['asked']) / $faults)->toBeGreaterThanOrEqual($found, "$set, $language->value, faults found")
             ->and($points['accused'] / $sound)->toBeLessThanOrEqual($accused, "$set, $language->value, sound points accused")
             ->and($points['doubted'] / $sound)->toBeLessThanOrEqual($doubted, "$set, $language->value, sound points asked about");
     }
-})->with(['open' => ['open', 0.97, 0.02, 0.05], 'earlier' => ['earlier', 0.97, 0.02, 0.05], 'closed, after its first run' => ['closed', 0.97, 0.02, 0.05]]);
+})->with([
+    'open' => ['open', 0.97, 0.02, 0.05], 'earlier' => ['earlier', 0.97, 0.02, 0.05], 'tried' => ['tried', 0.97, 0.02, 0.05],
+    'closed, after its first run' => ['closed', 0.97, 0.02, 0.05],
+]);
 
 test('there are at least 300 statements, sound and faulty in about equal parts', function (): void {
     [$sound, $all] = [0, 0];

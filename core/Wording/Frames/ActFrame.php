@@ -101,7 +101,8 @@ final class ActFrame implements Frame
     /** What the act is said to bring about: agreement, or advertising. */
     private function result(Sentence $s, Hit $act): ?Hit
     {
-        foreach ($s->said(W::Agrees, W::Adds, W::Advertising, W::Sends, W::Gets, W::Subscribes) as $hit) {
+        $meant = $s->says(W::Signifies) ? [W::Carrier, ...W::means()] : [];
+        foreach ($s->said(W::Agrees, W::Adds, W::Advertising, W::Sends, W::Gets, W::Subscribes, ...$meant) as $hit) {
             if ($hit->from < $act->to && $hit->to > $act->from) {
                 continue;
             }

@@ -52,7 +52,8 @@ final class ConditionFrame implements Frame
     private function unlocks(Sentence $s): ?Hit
     {
         foreach ($s->said(W::By) as $by) {
-            $agrees = array_filter($s->within($by->clause, W::Agrees, W::Subscribes), static fn (Hit $h): bool => $h->from - $by->to <= 1 && $h->from >= $by->to);
+            $follows = static fn (Hit $h): bool => $h->from >= $by->to && $h->from - $by->to <= 1;
+            $agrees = array_filter($s->within($by->clause, W::Agrees, W::Subscribes), $follows);
             $gets = array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->from > $by->to);
             if ($agrees !== [] && $gets !== [] && $s->has(W::Advertising, ...W::means()) && $s->has(W::You, W::I) && ! $s->has(W::Terms)) {
                 return $by;

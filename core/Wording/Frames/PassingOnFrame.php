@@ -121,9 +121,8 @@ final class PassingOnFrame implements Frame
         $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
         foreach ($s->said(W::Gets) as $gets) {
             $details = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->from >= $gets->to && $d->from - $gets->to <= 2);
-            $somebody = array_filter(
-                $s->within($gets->clause, W::I, W::You, W::Self, W::Wants), static fn (Hit $h): bool => $h->from < $gets->from && ! in_array($h->from, $passive, true)
-            );
+            $acts = static fn (Hit $h): bool => $h->from < $gets->from && ! in_array($h->from, $passive, true);
+            $somebody = array_filter($s->within($gets->clause, W::I, W::You, W::Self, W::Wants), $acts);
             $own = array_filter($s->within($gets->clause, W::I, W::You), static fn (Hit $h): bool => $h->from >= $gets->to);
             if ($details !== [] && $somebody === [] && $own !== [] && $gets->from > $s->clauseOf($gets)->from) {
                 return $gets;

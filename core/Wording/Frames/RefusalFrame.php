@@ -186,7 +186,8 @@ final class RefusalFrame implements Frame
             if ($clause === null || $this->isAboutLater($s, $n)) {
                 continue;
             }
-            $wishes = array_filter($s->within($n, ...self::WISHES), static fn (Hit $h): bool => $h->from !== $tick->from && ($n !== $tick->clause || $h->from >= $tick->from));
+            $beside = static fn (Hit $h): bool => $h->from !== $tick->from && ($n !== $tick->clause || $h->from >= $tick->from);
+            $wishes = array_filter($s->within($n, ...self::WISHES), $beside);
             if ($s->inClause($n, W::Refuses)) {
                 return false;
             }
