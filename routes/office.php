@@ -77,6 +77,7 @@ Route::middleware('auth')->group(function (): void {
     });
     Route::get('/acts', [ActController::class, 'index'])->can('viewAny', Act::class)->name('acts');
 
+    Route::get('/requirements/read-wrongly.txt', [RequirementController::class, 'misread'])->can('viewAny', Point::class)->name('requirements.misread');
     Route::get('/requirements/{id}', [RequirementController::class, 'show'])->can('viewAny', Point::class)->name('requirement');
     Route::get('/points', [InventoryController::class, 'index'])->can('viewAny', Point::class)->name('points');
     Route::post('/points', [InventoryController::class, 'begin'])->can('change', Point::class)->name('points.begin');
@@ -121,7 +122,7 @@ Route::middleware('auth')->group(function (): void {
             Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');
             Route::get('/history', [RecordHistoryController::class, 'show'])->can('viewAny', Record::class)->name('history');
             Route::get('/review', [ApprovalController::class, 'review'])->can('viewAny', Record::class)->name('review');
-            foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
+            foreach (['judge', 'change', 'mend', 'say', 'undo', 'redo'] as $act) {
                 Route::post("/$act", [RecordController::class, $act])->can('write', [Record::class, 'kind'])->name($act);
             }
             Route::post('/submit', [ApprovalController::class, 'submit'])->can('write', [Record::class, 'kind'])->name('submit');

@@ -44,6 +44,8 @@ enum ActKind: string
     case DidWorkAgain = 'did-work-again';
     case LeftWork = 'left-work';
     case TookFile = 'took-file';
+    case AnsweredNote = 'answered-note';
+    case SaidReadWrongly = 'said-read-wrongly';
 
     public function subject(): ActSubject
     {
@@ -52,7 +54,8 @@ enum ActKind: string
             self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork => ActSubject::Nothing,
             self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
             self::DroppedSecondFactor => ActSubject::Colleague,
-            self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired => ActSubject::Record,
+            self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
+            self::AnsweredNote, self::SaidReadWrongly => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted => ActSubject::Point,
             self::LookedAt, self::Printed => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,

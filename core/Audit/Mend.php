@@ -125,7 +125,7 @@ final readonly class Mend
     /** @return list<string> sentences; a placeholder may begin one, or be one */
     private static function sentences(string $text): array
     {
-        return preg_split('~(?<=[.!?…}])\s+(?=[\p{Lu}\d"“«„(\[{*])~u', $text) ?: [$text];
+        return preg_split('~(?<=[.!?…]|\{withdrawal\})\s+(?=[\p{Lu}\d"“«„(\[{*])~u', $text) ?: [$text];
     }
 
     /** A full stop ends a sentence behind a word or placeholder and before a new beginning: "approx. 5" and "Yes!" are no sentences. */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Pages\Notes;
 
 use App\Models\AcceptedFinding;
+use App\Models\AnswerKind;
 use App\Pages\Controls\PlaceId;
 use App\Support\Underlines;
 use Juramen\Audit\Judgement;
 use Juramen\Audit\Note;
+use Juramen\Audit\Verdict;
 use Juramen\Canon\ById;
 use Juramen\Canon\Place;
 use Juramen\Register\Language;
@@ -32,10 +34,14 @@ final readonly class Margin
      * @param  int  $offered  languages in which the document is written
      * @param  bool  $may  whether whoever looks may mend
      * @param  ById<AcceptedFinding>  $excepted
+     * @param  Answers  $answers  what was said to them
      */
-    public function __construct(private Judgement $judgement, int $offered, bool $may, ById $excepted)
+    public function __construct(private Judgement $judgement, int $offered, bool $may, ById $excepted, private Answers $answers)
     {
-        $this->notes = array_map(static fn (Note $n): NoteView => self::view($n, $offered, $may, $excepted->get($n->key())), $judgement->notes);
+        $notes = array_map(static fn (Note $n): NoteView => self::view($n, $offered, $may, $excepted->get($n->key()), $answers), $judgement->notes);
+        $open = static fn (NoteView $n): bool => $n->inOrder === null;
+        // What was answered stands last, and is counted no more.
+        $this->notes = [...array_filter($notes, $open), ...array_filter($notes, static fn (NoteView $n): bool => ! $open($n))];
         $this->toWrite = ToWrite::all($judgement->unwritten);
         $this->checked = $judgement->checked;
         $this->met = $judgement->met;
@@ -45,26 +51,29 @@ final readonly class Margin
     public function at(string ...$places): array
     {
         $at = [];
-        foreach ($this->judgement->notes as $i => $note) {
+        foreach ($this->judgement->notes as $note) {
             if (in_array($note->about()?->text(), $places, true) || in_array($note->result->place()?->text(), $places, true)) {
-                $at[] = $this->notes[$i];
+                $at[] = $note->number;
             }
         }
 
-        return $at;
+        return array_values(array_filter($this->notes, static fn (NoteView $n): bool => in_array($n->number, $at, true) && $n->inOrder === null));
     }
 
     /** A text as HTML, with what notes speak of underlined. */
     public function underlined(string $text, Place $place): string
     {
-        return Underlines::html($text, $place, $this->judgement->notes);
+        $unanswered = array_filter($this->judgement->notes, fn (Note $n): bool => $this->answers->said(AnswerKind::InOrder, $n) === null);
+
+        return Underlines::html($text, $place, array_values($unanswered));
     }
 
-    private static function view(Note $note, int $offered, bool $may, ?AcceptedFinding $cover): NoteView
+    private static function view(Note $note, int $offered, bool $may, ?AcceptedFinding $cover, Answers $answers): NoteView
     {
         $result = $note->result;
         $mend = $cover === null && $may ? $result->change : null;
         $place = $result->place();
+        $said = $may && $answers->mayBeSaid($note);
 
         return new NoteView(
             $note->number, $result->verdict->value, self::WORDS[$result->verdict->value].($cover === null ? '' : ', excepted'),
@@ -75,6 +84,7 @@ final readonly class Margin
             $mend?->label, $mend?->becomes, (string) json_encode(['note' => $note->key(), 'where' => $place?->text()]),
             $place === null ? '' : PlaceId::of($place->text()),
             $cover === null && $mend === null ? $result->mend : null,
+            $answers->said(AnswerKind::InOrder, $note), $answers->said(AnswerKind::ReadWrongly, $note), $said && $result->verdict === Verdict::Open, $said,
             $cover === null && $mend === null && $place?->first() === 'statements'
                 && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,
         );
@@ -84,7 +94,7 @@ final readonly class Margin
     public function summary(): string
     {
         $count = fn (string $verdict, string $one, string $more): string => match ($n = count(
-            array_filter($this->notes, static fn (NoteView $note): bool => $note->verdict === $verdict)
+            array_filter($this->notes, static fn (NoteView $note): bool => $note->verdict === $verdict && $note->inOrder === null)
         )) {
             0 => '',
             1 => "1 $one",

@@ -21,6 +21,10 @@ final readonly class NoteView
      * @param  string  $mendValues  what goes with that button's request, as JSON
      * @param  string  $at  id of the control whose words or choice it speaks of
      * @param  string|null  $advice  what would be right, where no button mends it
+     * @param  string|null  $inOrder  who said, and when, that what it asks is in order
+     * @param  string|null  $readWrongly  who said, and when, that the sentence was read wrongly
+     * @param  bool  $canBeAnswered  whether whoever looks may say that it is in order
+     * @param  bool  $canBeDoubted  whether whoever looks may say that it was read wrongly
      * @param  string|null  $words  address at which the words it speaks of can be changed
      */
     public function __construct(
@@ -37,6 +41,16 @@ final readonly class NoteView
         public string $mendValues,
         public string $at,
         public ?string $advice,
+        public ?string $inOrder,
+        public ?string $readWrongly,
+        public bool $canBeAnswered,
+        public bool $canBeDoubted,
         public ?string $words,
     ) {}
+
+    /** What goes with a request that says something to it, as JSON. */
+    public function saying(string $what): string
+    {
+        return (string) json_encode([...(array) json_decode($this->mendValues, true), 'says' => $what]);
+    }
 }

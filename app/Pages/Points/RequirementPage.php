@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Points;
 
+use App\Models\NoteAnswer;
+use App\Queries\Wording\MisreadSentences;
+use App\Support\Moments;
 use Juramen\Audit\Requirement;
 use Juramen\Register\Language;
 use Juramen\Wording\Frames\Meaning;
@@ -12,12 +15,20 @@ use Juramen\Wording\Words\LanguageFiles;
 /** A requirement, with sentences in each language that mean what it listens for, and such as only look like it. */
 final readonly class RequirementPage
 {
-    /** @param  list<HeardMeaning>  $heard */
-    private function __construct(public Requirement $requirement, public array $heard) {}
+    /**
+     * @param  list<HeardMeaning>  $heard
+     * @param  list<MisreadSentence>  $misread
+     */
+    private function __construct(public Requirement $requirement, public array $heard, public array $misread) {}
 
-    public static function of(Requirement $requirement): self
+    public static function of(Requirement $requirement, MisreadSentences $misread): self
     {
-        return new self($requirement, array_map(static fn (Meaning $m): HeardMeaning => self::heard($m), $requirement->hears()));
+        return new self(
+            $requirement, array_map(static fn (Meaning $m): HeardMeaning => self::heard($m), $requirement->hears()),
+            array_values($misread->of($requirement->id())->map(static fn (NoteAnswer $a): MisreadSentence => new MisreadSentence(
+                $a->language, $a->sentence, "{$a->maker->name}, ".Moments::day($a->made_at)
+            ))->all())
+        );
     }
 
     private static function heard(Meaning $meaning): HeardMeaning

@@ -15,6 +15,7 @@ use App\Pages\Controls\Press;
 use App\Pages\Controls\Several;
 use App\Pages\Controls\Tab;
 use App\Pages\Controls\Words;
+use App\Pages\Notes\Answers;
 use App\Pages\Notes\Margin;
 use App\Queries\Points\Exceptions;
 use App\Queries\Points\Judgements;
@@ -133,8 +134,7 @@ final class ShowSheet
     private function margin(Point $point, Sheet $sheet, Judgement $judgement, bool $may): Margin
     {
         return new Margin(
-            $judgement, count($sheet->draft->languages), $may, $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes))
-        );
+            $judgement, count($sheet->draft->languages), $may, $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes)), Answers::none());
     }
 
     /** @return array{languages: list<Tab>, widths: list<Tab>, width: string, proof: string} */

@@ -48,6 +48,12 @@ final readonly class JudgedRecord
         return route('records.mend', [$this->record->kind->value, $this->record->slug]);
     }
 
+    /** Where what is said to a note is sent. */
+    public function says(): string
+    {
+        return route('records.say', [$this->record->kind->value, $this->record->slug]);
+    }
+
     /** Whether something must be on record of it before it may get details. */
     public function isProcessor(): bool
     {

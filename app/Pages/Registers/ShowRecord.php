@@ -13,6 +13,7 @@ use App\Models\Revision;
 use App\Models\Subscriber;
 use App\Models\User;
 use App\Pages\Controls\ConflictView;
+use App\Pages\Notes\Answers;
 use App\Pages\Notes\Margin;
 use App\Pages\Registers\Forms\ControllerForm;
 use App\Pages\Registers\Forms\ProcessorForm;
@@ -61,7 +62,7 @@ final class ShowRecord
         $entry = Records::read($record->kind, $document);
         $judgement = $entry instanceof Statement ? $this->judgements->ofStatement($entry, $registers) : null;
         $margin = $entry instanceof Statement && $judgement !== null
-            ? new Margin($judgement, count($entry->texts->languages()), self::mayWrite($record, $user), ById::none()) : null;
+            ? new Margin($judgement, count($entry->texts->languages()), self::mayWrite($record, $user), ById::none(), Answers::to($record, $document)) : null;
 
         return new JudgedRecord(
             $record, $entry, $this->form($entry, $document, $registers, $margin), $judgement, $margin,

@@ -71,6 +71,7 @@ return [
         'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'released what was held at :about',
         'deleted' => 'deleted what was kept from :about', 'sent-again' => 'sent mail :about again', 'left-mail' => 'left mail :about as it is',
         'did-work-again' => 'had failed work done again', 'left-work' => 'left failed work', 'took-file' => 'took :about from a file',
+        'answered-note' => 'answered a note about :about', 'said-read-wrongly' => 'said that :about was read wrongly',
     ],
     'sources' => [
         'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',

@@ -1,4 +1,4 @@
-@props(['note', 'mend'])
+@props(['note', 'mend', 'say' => null])
 <section id="note-{{ $note->number }}" class="note">
 <p class="{{ $note->verdict }}"><x-shape :verdict="$note->verdict" /> {{ $note->word }} <span class="number {{ $note->verdict }}">{{ $note->number }}</span></p>
 <p>{{ $note->says }}</p>
@@ -8,5 +8,13 @@
 @if ($note->mend)<button type="button" class="mend" id="mend-{{ $note->number }}" data-act="{{ $mend }}" data-values="{{ $note->mendValues }}"
  data-follows="{{ $note->at }}">{{ $note->mend }}</button>@endif
 @if ($note->advice)<p class="soft">{{ $note->advice }}</p>@endif
+@if ($note->inOrder)<p class="soft">In order, said {{ $note->inOrder }}. It is asked again when the sentence changes.</p>@endif
+@if ($note->readWrongly)<p class="soft">Read wrongly, said {{ $note->readWrongly }}. The sentence is kept for whoever looks after the language.</p>@endif
+@if ($say !== null && $note->canBeDoubted)
+<p class="said">@if ($note->canBeAnswered)<button type="button" id="in-order-{{ $note->number }}" data-act="{{ $say }}"
+ data-values="{{ $note->saying('in-order') }}">{{ $note->inOrder ? 'Ask again' : 'It is in order' }}</button>@endif
+<button type="button" id="read-wrongly-{{ $note->number }}" data-act="{{ $say }}"
+ data-values="{{ $note->saying('read-wrongly') }}">{{ $note->readWrongly ? 'Rightly after all' : 'Read wrongly' }}</button></p>
+@endif
 @if ($note->words)<p><a href="{{ $note->words }}">Change the words</a></p>@endif
 </section>

@@ -20,7 +20,11 @@
 @endforeach
 </section>
 @endforeach
-@if ($page->heard !== [])<p class="soft">A sentence that is read wrongly belongs among them; docs/languages.md tells how.</p>@endif
+@if ($page->heard !== [])<section><h2>Said to be read wrongly</h2>
+@forelse ($page->misread as $each)<p lang="{{ $each->language }}">{{ $each->sentence }}</p><p class="soft">{{ $each->said }}</p>
+@empty<p class="soft">None. Beside a note, “Read wrongly” keeps its sentence here, for whoever looks after the language.</p>@endforelse
+@if ($page->misread !== [])<p><a href="{{ route('requirements.misread') }}" download>All such sentences, as text</a></p>@endif
+</section>@endif
 </div>
 <aside class="margin" aria-label="All requirements">
 @foreach ($all as $each)<p>@if ($each->id() === $page->requirement->id())<b>{{ $each->title() }}</b>@else<a

@@ -5,14 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Points;
 
 use App\Pages\Points\RequirementPage;
+use App\Queries\Wording\MisreadSentences;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Audit\Requirements;
 
 /** What a requirement demands, where it comes from, how sure that is, and which sentences it takes for what. */
 final class RequirementController
 {
-    public function show(string $id): View
+    public function show(string $id, MisreadSentences $misread): View
     {
-        return view('points.requirement', ['page' => RequirementPage::of(Requirements::find($id) ?? abort(404)), 'all' => Requirements::all()]);
+        $requirement = Requirements::find($id) ?? abort(404);
+
+        return view('points.requirement', ['page' => RequirementPage::of($requirement, $misread), 'all' => Requirements::all()]);
+    }
+
+    /** Sentences that were said to be read wrongly, to take to whoever maintains the language. */
+    public function misread(MisreadSentences $misread): Response
+    {
+        return response($misread->text(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => 'attachment; filename="read-wrongly.txt"']);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Registers;
 
 use App\Actions\Registers\ChangeRecord;
+use App\Actions\Wording\AnswerNote;
 use App\Http\RefusedAnswer;
+use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\MendRequest;
 use App\Models\Record;
@@ -83,6 +85,20 @@ final class RecordController
             $newest = $this->change->change(
                 $record, SignedIn::user($request), $newest->number, 'mended: '.lcfirst($mend->label), $mend->apply(...)
             )->revision;
+        }
+
+        return $this->answer($request, $record, $newest, true);
+    }
+
+    /** That what a note asks is in order, or that it was read wrongly; said again, it is taken back. */
+    public function say(AnswerRequest $request, RecordKind $kind, string $slug, Judgements $judgements, RegistersInForce $inForce, AnswerNote $answer): Response
+    {
+        $record = Record::named($kind, $slug);
+        $newest = $record->newestRevision();
+        $said = $request->kind();
+        if ($kind === RecordKind::Statement && $said !== null) {
+            $note = $request->note($judgements->ofStatement(Statement::from($newest->document), $inForce->registers()));
+            $note === null || $answer($record, $newest->document, $note, $said, SignedIn::user($request));
         }
 
         return $this->answer($request, $record, $newest, true);
