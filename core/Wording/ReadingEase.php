@@ -94,7 +94,10 @@ final readonly class ReadingEase
             : sprintf('reading ease %d of 100, where 60 is plain and below 35 hard', (int) round(max(0, min(100, $this->score))));
     }
 
-    /** @return list<string> sentences with at least one word; a single letter ("z. B.") or a short title ("Dr.") does not end one, a placeholder may begin one */
+    /**
+     * @return list<string> sentences with at least one word; a single letter ("z. B.") or a short title ("Dr.") does not end one, a placeholder
+     *                      may begin one
+     */
     public static function sentences(string $text): array
     {
         $parts = preg_split('/(?<=[.!?…]|\{withdrawal\})(?<!\b\p{L}\.)(?<!\b\p{Lu}\p{L}\.)[\s"”»’)]+(?=[\p{Lu}\d"“«„({\[*])|\n+/u', $text) ?: [];

@@ -134,7 +134,8 @@ final class ShowSheet
     private function margin(Point $point, Sheet $sheet, Judgement $judgement, bool $may): Margin
     {
         return new Margin(
-            $judgement, count($sheet->draft->languages), $may, $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes)), Answers::none());
+            $judgement, count($sheet->draft->languages), $may,
+            $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes)), Answers::none());
     }
 
     /** @return array{languages: list<Tab>, widths: list<Tab>, width: string, proof: string} */

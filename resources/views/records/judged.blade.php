@@ -1,6 +1,7 @@
 <div id="judged" @if ($part) data-part @endif>
 @if ($judged->margin !== null)
-<x-notes :at-once="3" :say="$judged->says()" :of="$judged->margin->notes" :to-write="$judged->toWrite()" :sound="$judged->unfilled === []" :mend="$judged->mends()" />
+<x-notes :at-once="3" :say="$judged->says()"
+ :of="$judged->margin->notes" :to-write="$judged->toWrite()" :sound="$judged->unfilled === []" :mend="$judged->mends()" />
 @foreach ($judged->unfilled as $each)
 <section class="note"><p class="breach"><x-shape verdict="breach" /> Cannot be filled</p><p>{{ $each }}</p></section>
 @endforeach

@@ -23,6 +23,8 @@ final class RequirementController
     /** Sentences that were said to be read wrongly, to take to whoever maintains the language. */
     public function misread(MisreadSentences $misread): Response
     {
-        return response($misread->text(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => 'attachment; filename="read-wrongly.txt"']);
+        return response($misread->text(), 200, [
+            'Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => 'attachment; filename="read-wrongly.txt"',
+        ]);
     }
 }
