@@ -41,6 +41,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'acts' => ['officer', 'auditor'],
         'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
         'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'],
+        'requirements.misread' => ['officer', 'editor', 'auditor'],
         'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
         'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'],
         'wording.starters' => ['officer', 'editor', 'auditor'], 'wording.notice' => ['officer', 'editor', 'auditor'],
@@ -49,7 +50,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         'records.show' => ['officer', 'editor', 'auditor'], 'records.since' => ['officer', 'editor', 'auditor'],
         'records.history' => ['officer', 'editor', 'auditor'], 'records.review' => ['officer', 'editor', 'auditor'],
         ...array_fill_keys(
-            ['records.judge', 'records.change', 'records.mend', 'records.undo', 'records.redo', 'records.submit', 'records.takeback'], ['officer', 'editor']
+            [
+                'records.judge', 'records.change', 'records.mend', 'records.say', 'records.undo', 'records.redo', 'records.submit', 'records.takeback',
+            ], ['officer', 'editor']
         ),
         ...array_fill_keys(['records.return', 'records.approve', 'records.retire'], ['officer']),
         'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'],

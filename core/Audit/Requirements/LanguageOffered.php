@@ -21,6 +21,9 @@ use Juramen\Wording\ReadingEase;
 /** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
 final class LanguageOffered extends FormRequirement
 {
+    /** Words of a sentence, below which its language is not told by itself. */
+    private const SENTENCE = 6;
+
     public function id(): string
     {
         return 'language-offered';
@@ -115,7 +118,7 @@ final class LanguageOffered extends FormRequirement
             )];
         }
         $others = array_values(array_filter(ReadingEase::sentences($reading->text), static function (string $sentence) use ($language): bool {
-            $guess = LanguageGuess::of($sentence);
+            $guess = (int) preg_match_all("~\p{L}+~u", $sentence) < self::SENTENCE ? null : LanguageGuess::of($sentence);
 
             return $guess !== null && $guess !== $language;
         }));

@@ -47,10 +47,10 @@ final class OnePurposeEach extends FormRequirement
         return $this->eachConsent($reading, 'Each control covers one purpose, as far as its words say.', function (Control $control) use ($reading): ?Result {
             $listener = $reading->listener();
             $second = $listener->hears($control->label, Meaning::Sends) ? $listener->first($control->label, Meaning::Transferred, Meaning::Profiled) : null;
-            $second ??= $listener->hears($control->label, Meaning::SendsBesides) ? $listener->first($control->label, Meaning::PassedOn) : null;
+            $second ??= $listener->hears($control->label, Meaning::SendsBesides) ? $listener->first($control->label, Meaning::PassedOn, Meaning::OthersMentioned) : null;
 
             return $second === null ? null : $this->finding(
-                Verdict::Breach, 'One tick covers two purposes: being written to, and more. '.$second->understood, $control->where, $second->words,
+                $second->whole ? Verdict::Breach : Verdict::Open, 'One tick covers two purposes: being written to, and more. '.$second->understood, $control->where, $second->words,
                 'Ask for each with a control of its own.'
             );
         });

@@ -76,6 +76,11 @@ final class ActFrame implements Frame
                 return $act;
             }
         }
+        foreach ($s->has(W::I, W::Wants, W::Subscribes) ? [] : $s->said(W::Adds) as $adds) {
+            if ($adds->to - $adds->from > 1 || ! $s->has(W::If, W::When)) {
+                return $adds;
+            }
+        }
         foreach ($s->said(W::Automatic) as $automatic) {
             if (SendingFrame::sent($s) !== null && $s->has(W::Everybody, W::Does, W::You, W::Self)) {
                 return $automatic;
@@ -157,7 +162,17 @@ final class ActFrame implements Frame
 
     private function also(Sentence $s): bool
     {
-        return $s->has(W::Adds) && $s->has(W::Self);
+        if ($s->has(W::Adds) && $s->has(W::Self)) {
+            return true;
+        }
+        // "Who orders on board may be called by us".
+        foreach ($s->has(W::Wants, W::Ticks, W::Subscribes) ? [] : $s->said(W::Sends) as $sends) {
+            if ($s->inClause($sends->clause, W::May) && $s->inClause($sends->clause, W::Self)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "With signing up for the letter you order": the act is to ask for the very thing. */

@@ -93,6 +93,13 @@ final class ConditionFrame implements Frame
         if ($otherwise !== null && $s->inClause($otherwise->clause, W::Unable) && $s->inClause($otherwise->clause, W::Wanted, W::Does)) {
             return $otherwise;
         }
+        // "To finish your booking, say yes to our mails".
+        $purpose = array_filter($s->all(W::InOrder), static fn (Hit $h): bool => $h->from === 0) !== [] && $s->inClause(0, W::Wanted, W::Does);
+        foreach ($purpose && ! $s->has(W::I, W::Ticks, W::If) ? $s->said(W::Agrees) : [] as $agrees) {
+            if ($agrees->from > 0 && $s->has(W::Advertising, ...W::means())) {
+                return $agrees;
+            }
+        }
         // "No newsletter, no wifi".
         foreach ($s->clauses as $n => $clause) {
             $next = $s->clauses[$n + 1] ?? null;

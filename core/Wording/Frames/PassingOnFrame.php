@@ -69,13 +69,17 @@ final class PassingOnFrame implements Frame
             $acts = array_values(array_filter(
                 $s->said(W::Sends, W::Uses, W::Gets, W::Profiles), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)
             ));
-            if ($acts !== [] && ($s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants) || $s->says(W::Agrees))) {
+            if ($acts !== [] && ($s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
                 return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
             }
         }
         foreach ($s->said(W::Passes) as $pass) {
-            $given = $s->inClause($pass->clause, W::Details) && ! $s->inClause($pass->clause, W::Does, W::Abroad);
-            if ($given && ($s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That) && ! $s->inClause($pass->clause, W::Self)) {
+            // "Give us your address" is what somebody does on a page.
+            $done = array_filter($s->within($pass->clause, W::Does), static fn (Hit $d): bool => $d->from <= $pass->from && $d->to > $pass->from) !== [];
+            $given = ! $done && $s->inClause($pass->clause, W::Details) && ! $s->inClause($pass->clause, W::Abroad);
+            $towards = array_filter($s->within($pass->clause, W::Towards), static fn (Hit $t): bool => $t->from > $pass->from) !== [];
+            $so = $towards || $s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That;
+            if ($given && $so && ! $s->inClause($pass->clause, W::Self)) {
                 return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $pass->clause), 'Details are given away; to whom is not said.', false);
             }
         }
@@ -100,7 +104,8 @@ final class PassingOnFrame implements Frame
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
             $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes);
-            $joined = array_filter($s->within($hit->clause, W::Joins), fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and));
+            $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to) !== [];
+            $joined = $address ? [] : array_filter($s->within($hit->clause, W::Joins), fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and));
             if ($joined !== []) {
                 return $hit;
             }
@@ -119,8 +124,12 @@ final class PassingOnFrame implements Frame
     private function othersGet(Sentence $s): ?Hit
     {
         $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
+        $may = array_map(static fn (Hit $h): int => $h->from, $s->all(W::May));
         foreach ($s->said(W::Gets) as $gets) {
-            $details = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->from >= $gets->to && $d->from - $gets->to <= 2);
+            if (in_array($gets->from, $may, true)) {
+                continue;
+            }
+            $details = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->from >= $gets->to && $d->from - $gets->to <= 4);
             $acts = static fn (Hit $h): bool => $h->from < $gets->from && ! in_array($h->from, $passive, true);
             $somebody = array_filter($s->within($gets->clause, W::I, W::You, W::Self, W::Wants), $acts);
             $own = array_filter($s->within($gets->clause, W::I, W::You), static fn (Hit $h): bool => $h->from >= $gets->to);

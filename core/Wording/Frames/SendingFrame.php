@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Frames;
 
+use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
 use Juramen\Wording\Words\WordClass as W;
@@ -38,7 +39,7 @@ final class SendingFrame implements Frame
     }
 
     /** What speaks of sending in a sentence; null where nothing does. */
-    public static function sent(Sentence $sentence): ?\Juramen\Wording\Words\Hit
+    public static function sent(Sentence $sentence): ?Hit
     {
         $measured = $sentence->has(W::Measures) && $sentence->has(W::Opens);
         foreach ($sentence->all(W::Advertising, W::Subscribes, W::Adds, W::Sends, W::Gets, W::Carrier, ...W::means()) as $hit) {
@@ -75,7 +76,20 @@ final class SendingFrame implements Frame
         }
 
         return $sentence->inClause($clause, W::NoLonger)
-            || ($sentence->inClause($clause, W::Ends, W::Withdraws) && ($short || $sentence->inClause($clause, ...$somebody)))
+            || (self::saysEnding($sentence, $clause) && ($short || $sentence->inClause($clause, ...$somebody)))
             || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
+    }
+
+    /** Whether words of ending stand in a clause by themselves: "finish the order" ends nothing that is sent. */
+    private static function saysEnding(Sentence $sentence, int $clause): bool
+    {
+        $errands = array_filter($sentence->within($clause, W::Does), fn (Hit $hit) => count($hit->tokens) > 1);
+        foreach ($sentence->within($clause, W::Ends, W::Withdraws) as $ending) {
+            if (array_filter($errands, fn (Hit $errand) => $errand->from <= $ending->from && $ending->to <= $errand->to) === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -47,6 +47,8 @@ enum WordClass: string
     /** What follows if one does not agree. */
     case Otherwise = 'otherwise';
     case Unable = 'unable';
+    /** What begins a purpose: "in order to". */
+    case InOrder = 'in-order-to';
     case Without = 'without';
 
     // No.
