@@ -13,6 +13,8 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
+use Juramen\Wording\Listener;
 
 /** One control does not cover a controller's own news and the passing on of the address. */
 final class OnePurposeEach extends FormRequirement
@@ -46,13 +48,20 @@ final class OnePurposeEach extends FormRequirement
     {
         return $this->eachConsent($reading, 'Each control covers one purpose, as far as its words say.', function (Control $control) use ($reading): ?Result {
             $listener = $reading->listener();
-            $second = $listener->hears($control->label, Meaning::Sends) ? $listener->first($control->label, Meaning::Transferred, Meaning::Profiled) : null;
-            $second ??= $listener->hears($control->label, Meaning::SendsBesides) ? $listener->first($control->label, Meaning::PassedOn, Meaning::OthersMentioned) : null;
+            $second = $this->second($control->label, $reading->listener());
 
             return $second === null ? null : $this->finding(
-                $second->whole ? Verdict::Breach : Verdict::Open, 'One tick covers two purposes: being written to, and more. '.$second->understood, $control->where, $second->words,
-                'Ask for each with a control of its own.'
+                $second->whole ? Verdict::Breach : Verdict::Open, 'One tick covers two purposes: being written to, and more. '.$second->understood,
+                $control->where, $second->words, 'Ask for each with a control of its own.'
             );
         });
+    }
+
+    /** What a label asks for besides being written to; null where nothing is. */
+    private function second(string $label, Listener $listener): ?Sense
+    {
+        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred, Meaning::Profiled) : null;
+
+        return $second ?? ($listener->hears($label, Meaning::SendsBesides) ? $listener->first($label, Meaning::PassedOn, Meaning::OthersMentioned) : null);
     }
 }

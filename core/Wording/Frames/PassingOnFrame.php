@@ -104,8 +104,9 @@ final class PassingOnFrame implements Frame
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
             $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes);
-            $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to) !== [];
-            $joined = $address ? [] : array_filter($s->within($hit->clause, W::Joins), fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and));
+            $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to);
+            $behind = fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and);
+            $joined = $address !== [] ? [] : array_filter($s->within($hit->clause, W::Joins), $behind);
             if ($joined !== []) {
                 return $hit;
             }

@@ -170,7 +170,9 @@ final class RefusalFrame implements Frame
             $wants = $s->inClause($n, W::Wants, W::Agrees);
             $imperative = $whole && $this->isAskedOf($s, $n);
             $through = $clause->opener === W::That && $n > 0 && $s->inClause($n - 1, W::I) && $s->inClause($n - 1, W::Wants);
-            if ((($i && $wants && $whole && ! $s->inClause($n, W::Must) && (! $s->inClause($n, W::Passes) || $s->inClause($n, W::Agrees))) || ($imperative && ! $s->inClause($n, W::Passes)) || $through)) {
+            $passes = $s->inClause($n, W::Passes);
+            $wished = $i && $wants && $whole && ! $s->inClause($n, W::Must) && (! $passes || $s->inClause($n, W::Agrees));
+            if ($wished || ($imperative && ! $passes) || $through) {
                 return [[$wish, 'It says what the person does not want: agreeing to it is a no.', true]];
             }
         }
