@@ -35,7 +35,7 @@ final readonly class Difference
         return new self(self::joined($steps));
     }
 
-    /** The same with no more of what stayed than so many characters on each side of what changed. @param  positive-int  $characters */
+    /** The same with no more of what stayed than so many characters on each side of what changed, in whole words. @param  positive-int  $characters */
     public function near(int $characters): self
     {
         $last = count($this->runs) - 1;
@@ -44,7 +44,8 @@ final readonly class Difference
             $head = $i === 0 ? '' : mb_substr($run->words, 0, $characters);
             $tail = $i === $last ? '' : mb_substr($run->words, -$characters);
             $short = $run->kind === RunKind::Same && mb_strlen($run->words) > mb_strlen($head.$tail) + 1;
-            $runs[] = $short ? new Run(RunKind::Same, "{$head}…{$tail}") : $run;
+            $whole = preg_replace(['/(?<=\s)\S+$/u', '/^\S+(?=\s)/u'], '', [$head, $tail]);
+            $runs[] = $short ? new Run(RunKind::Same, ($whole[0] ?? $head).'…'.($whole[1] ?? $tail)) : $run;
         }
 
         return new self($runs);

@@ -314,3 +314,8 @@ test('a mend touches whole words, leaves whole sentences, and is offered only wh
         [],
     ],
 ]);
+
+test('a difference shown beside a mend is cut between words', function (): void {
+    $all = Difference::between('I accept the terms and Tidewick may send me updates and offers.', 'I accept the terms and Tidewick may send me new sailings.');
+    expect(array_map(static fn (Run $r): string => $r->words, $all->near(20)->runs))->toBe(['… may send me ', 'updates and offers.', 'new sailings.']);
+});

@@ -11,7 +11,7 @@
 @if ($note->inOrder)<p class="soft">In order, said {{ $note->inOrder }}. It is asked again when the sentence changes.</p>@endif
 @if ($note->readWrongly)<p class="soft">Read wrongly, said {{ $note->readWrongly }}. The sentence is kept for whoever looks after the language.</p>@endif
 @if ($say !== null && $note->canBeDoubted)
-<p class="said">@if ($note->canBeAnswered)<button type="button" id="in-order-{{ $note->number }}" data-act="{{ $say }}"
+<p class="doubts">@if ($note->canBeAnswered)<button type="button" id="in-order-{{ $note->number }}" data-act="{{ $say }}"
  data-values="{{ $note->saying('in-order') }}">{{ $note->inOrder ? 'Ask again' : 'It is in order' }}</button>@endif
 <button type="button" id="read-wrongly-{{ $note->number }}" data-act="{{ $say }}"
  data-values="{{ $note->saying('read-wrongly') }}">{{ $note->readWrongly ? 'Rightly after all' : 'Read wrongly' }}</button></p>
