@@ -36,9 +36,10 @@ final class LanguageGuess
     public static function of(string $text): ?Language
     {
         preg_match_all("~\p{L}+~u", mb_strtolower($text), $m);
+        $words = array_count_values($m[0]);
         $counts = [];
         foreach (Language::cases() as $language) {
-            $counts[$language->value] = count(array_filter($m[0], Vocabulary::of($language)->isWritten(...)));
+            $counts[$language->value] = array_sum(array_intersect_key($words, Vocabulary::of($language)->written()));
         }
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);

@@ -50,11 +50,12 @@ final readonly class Offsets
         }
         $left = $character - ($this->before[$low] ?? 0);
         $at = $low * self::BLOCK;
-        for ($end = strlen($this->text); $at < $end && $left >= 0; $at++) {
-            $left -= (int) ((ord($this->text[$at]) & 0xC0) !== 0x80);
+        // What begins in the block before may end in this one.
+        while ((ord($this->text[$at] ?? '') & 0xC0) === 0x80) {
+            $at++;
         }
 
-        return $left < 0 ? $at - 1 : $at;
+        return $at + strlen(mb_substr(substr($this->text, $at, 4 * $left), 0, $left));
     }
 
     /** Characters that begin in these bytes. */

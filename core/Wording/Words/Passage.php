@@ -54,7 +54,9 @@ final readonly class Passage
     {
         $folded = Folded::of($text);
         [$sentences, $from] = [[], 0];
-        $breaks = IntlBreakIterator::createSentenceInstance('en') ?? throw new LogicException('ICU has no rules for sentences.');
+        /** @var IntlBreakIterator|null $breaks made once, since ICU reads its rules for each */
+        static $breaks = null;
+        $breaks ??= IntlBreakIterator::createSentenceInstance('en') ?? throw new LogicException('ICU has no rules for sentences.');
         $breaks->setText($folded->text);
         for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {
             foreach (self::pieces(substr($folded->text, $from, $to - $from)) as $at => $piece) {

@@ -42,15 +42,16 @@ final readonly class Sentence
     /** @return list<Hit> of any of the classes, negated or not, in their order */
     public function all(WordClass ...$classes): array
     {
-        if (count($classes) === 1) {
-            return $this->byClass[$classes[0]->value] ?? [];
-        }
-        $hits = [];
+        $lists = [];
         foreach ($classes as $class) {
-            foreach ($this->byClass[$class->value] ?? [] as $hit) {
-                $hits[] = $hit;
+            if (isset($this->byClass[$class->value])) {
+                $lists[] = $this->byClass[$class->value];
             }
         }
+        if (count($lists) < 2) {
+            return $lists[0] ?? [];
+        }
+        $hits = array_merge(...$lists);
         usort($hits, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from);
 
         return $hits;

@@ -13,7 +13,9 @@ final class Tokens
     /** @return list<Token> */
     public static function of(string $text, Vocabulary $vocabulary): array
     {
-        $breaks = IntlBreakIterator::createWordInstance('en') ?? throw new LogicException('ICU has no rules for words.');
+        /** @var IntlBreakIterator|null $breaks made once, since ICU reads its rules for each */
+        static $breaks = null;
+        $breaks ??= IntlBreakIterator::createWordInstance('en') ?? throw new LogicException('ICU has no rules for words.');
         $breaks->setText($text);
         [$tokens, $from] = [[], 0];
         for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {

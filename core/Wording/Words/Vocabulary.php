@@ -83,10 +83,10 @@ final readonly class Vocabulary
         return $this->read[$text];
     }
 
-    /** Whether it is one of the little words that are entered exactly as they are written. */
-    public function isWritten(string $form): bool
+    /** @return array<string, int> the little words, which are entered exactly as they are written, as keys */
+    public function written(): array
     {
-        return $this->patterns->isExact($form);
+        return $this->patterns->exact();
     }
 
     public function isElided(string $form): bool

@@ -75,10 +75,10 @@ final class WordPatterns
         return $this->stems[$this->stemmer->of($bare)] ??= $this->next++;
     }
 
-    /** Whether an entry is written exactly so. */
-    public function isExact(string $form): bool
+    /** @return array<string, int> what is entered exactly as it is written, to its number */
+    public function exact(): array
     {
-        return isset($this->exact[$form]);
+        return $this->exact;
     }
 
     /** @return list<Seen> */
