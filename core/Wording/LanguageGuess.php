@@ -36,10 +36,9 @@ final class LanguageGuess
     public static function of(string $text): ?Language
     {
         preg_match_all("~\p{L}+~u", mb_strtolower($text), $m);
-        $words = array_count_values($m[0]);
         $counts = [];
         foreach (Language::cases() as $language) {
-            $counts[$language->value] = array_sum(array_intersect_key($words, Vocabulary::of($language)->written()));
+            $counts[$language->value] = Vocabulary::of($language)->written($m[0]);
         }
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);

@@ -152,7 +152,8 @@ final class ActFrame implements Frame
     private function opens(Sentence $s, Hit $act, Hit $result): bool
     {
         $clause = $s->clauses[$act->clause];
-        $strong = $s->says(W::Adds, W::Automatic) || ($s->says(W::Agrees) && $s->has(W::You) && $result->clause !== $act->clause) || $this->also($s);
+        $strong = $s->says(W::Adds, W::Automatic) || $this->also($s)
+            || ($s->says(W::Agrees) && $s->has(W::You, W::Everybody) && $result->clause !== $act->clause);
         $opened = in_array($clause->opener, [W::If, W::When, W::Who, W::So], true) || $s->inClause($act->clause, W::Everybody);
         $inverted = $act->from === $clause->from && $clause->from === 0 && $s->inClause($act->clause, W::You);
         $somebody = $s->inClause($act->clause, W::You, W::Everybody) || $clause->opener === W::Who;

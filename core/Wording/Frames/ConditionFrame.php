@@ -117,6 +117,9 @@ final class ConditionFrame implements Frame
                     return $only;
                 }
             }
+            if ($s->inClause($only->clause, W::Wanted) && $this->isForOrdering($s, $only)) {
+                return $only;
+            }
         }
         foreach ($s->all(W::Without) as $without) {
             $refused = array_filter($s->clauses, static fn ($c): bool => $c->negated) !== [];
@@ -126,5 +129,23 @@ final class ConditionFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "The voucher is only for those who order our mails": the mails are what is ordered, and not the way to order. */
+    private function isForOrdering(Sentence $s, Hit $only): bool
+    {
+        foreach ($s->clauses as $n => $clause) {
+            if ($n <= $only->clause || ! in_array($clause->opener, [W::If, W::When, W::Who], true) || ! $s->inClause($n, W::Does, W::Sale, W::Gets)) {
+                continue;
+            }
+            foreach ($s->within($n, ...W::means()) as $mails) {
+                $by = array_filter($s->within($n, W::By, W::Per), static fn (Hit $by): bool => $by->to === $mails->from);
+                if ($by === [] && ! $s->inClause($n, W::Not)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }

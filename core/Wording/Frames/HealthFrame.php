@@ -31,7 +31,9 @@ final class HealthFrame implements Frame
             foreach ($sentence->said(W::Health) as $hit) {
                 $before = static fn (Hit $h): bool => $hit->from >= $h->to && $hit->from - $h->to <= self::NEAR;
                 $own = array_filter($sentence->within($hit->clause, W::I, W::You), $before) !== [];
-                if ($own && ($sentence->inClause($hit->clause, W::Details, W::Uses) || $sentence->has(W::Uses))) {
+                // "Because I am ill": a reason that somebody gives is used by whoever writes down that it is one.
+                $reason = $sentence->clauseOf($hit)->opener === W::So && $sentence->inClause($hit->clause, W::I);
+                if ($own && ($reason || $sentence->inClause($hit->clause, W::Details, W::Uses) || $sentence->has(W::Uses))) {
                     $senses[] = new Sense(Meaning::HealthUsed, $passage->hitWords($sentence, $hit), 'What is said of health or belief is used.');
 
                     break;

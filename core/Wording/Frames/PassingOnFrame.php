@@ -78,7 +78,9 @@ final class PassingOnFrame implements Frame
             $done = array_filter($s->within($pass->clause, W::Does), static fn (Hit $d): bool => $d->from <= $pass->from && $d->to > $pass->from) !== [];
             $given = ! $done && $s->inClause($pass->clause, W::Details) && ! $s->inClause($pass->clause, W::Abroad);
             $towards = array_filter($s->within($pass->clause, W::Towards), static fn (Hit $t): bool => $t->from > $pass->from) !== [];
-            $so = $towards || $s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That;
+            // "Let hotels have my address": they stand within what speaks of giving.
+            $within = count($pass->tokens) < $pass->to - $pass->from && $s->inClause($pass->clause, W::Joins);
+            $so = $towards || $within || $s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That;
             if ($given && $so && ! $s->inClause($pass->clause, W::Self)) {
                 return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $pass->clause), 'Details are given away; to whom is not said.', false);
             }
@@ -187,11 +189,23 @@ final class PassingOnFrame implements Frame
         }
         foreach ($s->all(W::From) as $from) {
             $begins = $from->from === $s->clauses[$from->clause]->from;
-            if (! $begins && $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR) {
+            $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
+            if (! $begins && $leads && ! $this->isSubject($s, $from, $outsider)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "That we and partners of ours write to me": they stand behind an "and" and before the verb, whatever small word leads to them. */
+    private function isSubject(Sentence $s, Hit $from, Hit $outsider): bool
+    {
+        $joined = array_filter($s->within($from->clause, W::Joins), static fn (Hit $and): bool => $and->to === $from->from);
+        $verbs = $s->within($from->clause, W::Sends, W::Gets, W::Advertising, W::Vague);
+        $before = array_filter($verbs, static fn (Hit $verb): bool => $verb->from < $from->from);
+        $behind = array_filter($verbs, static fn (Hit $verb): bool => $verb->from >= $outsider->to && $verb->class === W::Sends);
+
+        return $joined !== [] && $before === [] && $behind !== [] && $s->clauseOf($from)->opener === W::That;
     }
 }

@@ -83,10 +83,14 @@ final readonly class Vocabulary
         return $this->read[$text];
     }
 
-    /** @return array<string, int> the little words, which are entered exactly as they are written, as keys */
-    public function written(): array
+    /**
+     * How many of a text's words are little ones, which are entered exactly as they are written.
+     *
+     * @param  list<string>  $forms
+     */
+    public function written(array $forms): int
     {
-        return $this->patterns->exact();
+        return $this->patterns->exact($forms);
     }
 
     public function isElided(string $form): bool

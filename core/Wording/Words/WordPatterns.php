@@ -75,10 +75,19 @@ final class WordPatterns
         return $this->stems[$this->stemmer->of($bare)] ??= $this->next++;
     }
 
-    /** @return array<string, int> what is entered exactly as it is written, to its number */
-    public function exact(): array
+    /**
+     * How many words are entered exactly as they are written.
+     *
+     * @param  list<string>  $forms
+     */
+    public function exact(array $forms): int
     {
-        return $this->exact;
+        $count = 0;
+        foreach ($forms as $form) {
+            $count += (int) isset($this->exact[$form]);
+        }
+
+        return $count;
     }
 
     /** @return list<Seen> */
