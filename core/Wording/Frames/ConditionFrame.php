@@ -121,9 +121,16 @@ final class ConditionFrame implements Frame
                 return $only;
             }
         }
+        // "Without this tick your request stays unanswered".
+        foreach ($thing ? $s->within(0, W::LeavesEmpty) : [] as $empty) {
+            if ($empty->from === 0 && $s->inClause(0, W::Unable)) {
+                return $empty;
+            }
+        }
         foreach ($s->all(W::Without) as $without) {
             $refused = array_filter($s->clauses, static fn ($c): bool => $c->negated) !== [];
-            if ($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising)) {
+            if (($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising))
+                || ($s->has(W::Unable) && $thing && $s->inClause($without->clause, W::Ticks, W::Agrees))) {
                 return $without;
             }
         }

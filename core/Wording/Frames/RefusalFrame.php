@@ -58,8 +58,8 @@ final class RefusalFrame implements Frame
                 return [[$hit, 'Taking a tick away, or crossing something out, is taken for a no.', true]];
             }
         }
-        // Beside a true tick, leaving the box empty is only what everybody may do.
-        foreach ($s->says(W::Ticks) ? [] : $s->all(W::LeavesEmpty) as $hit) {
+        // Beside a true tick, leaving the box empty is only what everybody may do; where something is denied for it, the tick is a condition.
+        foreach ($s->says(W::Ticks) || $s->inClause(0, W::Unable) ? [] : $s->all(W::LeavesEmpty) as $hit) {
             $wish = $this->wishBeside($s, $hit);
             if ($wish === true) {
                 return [[$hit, 'A box left empty is taken for a yes.', true]];
