@@ -7,6 +7,7 @@ namespace Juramen\Wording;
 use Juramen\Register\Language;
 use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\Vocabulary;
+use Juramen\Wording\Words\WrittenWords;
 
 /** Tells the language of a text by the words that a language cannot do without: articles, prepositions, persons. */
 final class LanguageGuess
@@ -38,7 +39,7 @@ final class LanguageGuess
         preg_match_all("~\p{L}+~u", mb_strtolower($text), $m);
         $counts = [];
         foreach (Language::cases() as $language) {
-            $counts[$language->value] = Vocabulary::of($language)->written($m[0]);
+            $counts[$language->value] = WrittenWords::of($language)->count($m[0]);
         }
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);

@@ -17,7 +17,10 @@ final class LanguageFiles
 
     public static function words(Language $language): Sections
     {
-        return self::in(self::HOME."/$language->value");
+        /** @var array<string, Sections> $read */
+        static $read = [];
+
+        return $read[$language->value] ??= self::in(self::HOME."/$language->value");
     }
 
     /** Sentences that say what frames mean, and such as only look like it. */

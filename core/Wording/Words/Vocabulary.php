@@ -83,16 +83,6 @@ final readonly class Vocabulary
         return $this->read[$text];
     }
 
-    /**
-     * How many of a text's words are little ones, which are entered exactly as they are written.
-     *
-     * @param  list<string>  $forms
-     */
-    public function written(array $forms): int
-    {
-        return $this->patterns->exact($forms);
-    }
-
     public function isElided(string $form): bool
     {
         return isset($this->elided[$form]);

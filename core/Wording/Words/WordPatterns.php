@@ -75,21 +75,6 @@ final class WordPatterns
         return $this->stems[$this->stemmer->of($bare)] ??= $this->next++;
     }
 
-    /**
-     * How many words are entered exactly as they are written.
-     *
-     * @param  list<string>  $forms
-     */
-    public function exact(array $forms): int
-    {
-        $count = 0;
-        foreach ($forms as $form) {
-            $count += (int) isset($this->exact[$form]);
-        }
-
-        return $count;
-    }
-
     /** @return list<Seen> */
     public function in(Token $token): array
     {
