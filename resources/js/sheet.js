@@ -298,7 +298,7 @@
     if (!onSheet(target) || !target.closest('[data-place]') || !isText(target)) return;
     if (!began.has(target.id)) began.set(target.id, revision());
     clearTimeout(soon);
-    soon = setTimeout(() => { if (target.isConnected) judge(target); }, 80);
+    soon = setTimeout(() => { if (target.isConnected) judge(target); }, 50);
   });
   document.addEventListener('change', ({ target }) => {
     if (onSheet(target) && target.closest('[data-place]') && !target.closest('form[data-place]')) change(target);
