@@ -14,6 +14,9 @@ use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
  */
 final readonly class Difference
 {
+    /** Words that are no stretch of their own between two changes. */
+    private const ISLAND = 2;
+
     /** @param  list<Run>  $runs */
     private function __construct(public array $runs) {}
 
@@ -94,6 +97,7 @@ final readonly class Difference
      */
     private static function joined(array $steps): array
     {
+        $steps = self::withoutIslands($steps);
         [$runs, $same, $gone, $came] = [[], '', '', ''];
         foreach ([...$steps, null] as $step) {
             if ($step?->kind !== RunKind::Same && $same !== '') {
@@ -113,5 +117,31 @@ final readonly class Difference
         }
 
         return $runs;
+    }
+
+    /**
+     * A word or two that stayed between words that changed are shown as changed, too: a sentence is read whole, and not in shreds.
+     *
+     * @param  list<Run>  $steps
+     * @return list<Run>
+     */
+    private static function withoutIslands(array $steps): array
+    {
+        [$kept, $island, $changed] = [[], [], false];
+        foreach ($steps as $step) {
+            if ($step->kind === RunKind::Same) {
+                $island[] = $step;
+
+                continue;
+            }
+            foreach ($island as $same) {
+                $isShort = $changed && count($island) <= self::ISLAND && ! str_contains($same->words, "\n");
+                array_push($kept, ...($isShort ? [new Run(RunKind::Gone, $same->words), new Run(RunKind::New, $same->words)] : [$same]));
+            }
+            [$island, $changed] = [[], true];
+            $kept[] = $step;
+        }
+
+        return [...$kept, ...$island];
     }
 }

@@ -312,6 +312,9 @@
     const button = event.target.closest?.('#sheet-body button');
     if (button?.dataset.keeps) keep(button);
     else if (button?.dataset.act || button?.dataset.place) press(button);
+    // Notes that are opened come into sight.
+    const more = event.target.closest?.('.more-notes > summary')?.parentElement;
+    if (more) setTimeout(() => { more.querySelector('.note').scrollIntoView({ block: 'nearest' }); });
   });
   document.addEventListener('keydown', (event) => {
     // A title, line or button has one line: Enter saves it instead of breaking it.

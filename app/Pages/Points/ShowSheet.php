@@ -11,6 +11,7 @@ use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
 use App\Pages\Controls\Option;
+use App\Pages\Controls\PlaceId;
 use App\Pages\Controls\Press;
 use App\Pages\Controls\Several;
 use App\Pages\Controls\Tab;
@@ -289,12 +290,12 @@ final class ShowSheet
     /** @return list<WordsGroup> */
     private static function words(SheetDraft $draft, Margin $margin): array
     {
-        $group = static fn (string $place, string $what, Texts $texts, string $in = ''): WordsGroup => new WordsGroup($margin->at($place), array_map(
-            static fn (Language $l): Words => new Words(
+        $group = static fn (string $place, string $what, Texts $texts, string $in = ''): WordsGroup => new WordsGroup(
+            PlaceId::of($place), $margin->at($place), array_map(static fn (Language $l): Words => new Words(
                 "$place/{$l->value}", "$what, {$l->endonym()}", $texts->orNothing($l), $in ?: $l->value,
                 $margin->underlined($texts->orNothing($l), Place::of($place, $l->value)),
-            ), $draft->languages,
-        ));
+            ), $draft->languages),
+        );
 
         return [
             $group('title', 'Title', $draft->title), $group('purpose-line', 'Line under it', $draft->purposeLine), $group('button', 'Button', $draft->button),

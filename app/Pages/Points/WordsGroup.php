@@ -11,8 +11,9 @@ use App\Pages\Notes\NoteView;
 final readonly class WordsGroup
 {
     /**
+     * @param  string  $at  id of the place
      * @param  list<NoteView>  $marks
      * @param  list<Words>  $words
      */
-    public function __construct(public array $marks, public array $words) {}
+    public function __construct(public string $at, public array $marks, public array $words) {}
 }

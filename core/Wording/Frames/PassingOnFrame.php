@@ -90,9 +90,12 @@ final class PassingOnFrame implements Frame
             return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $gets->clause), 'Others seem to get details; who they are is not plain.', false);
         }
         $mentioned = $s->said(W::Outsider)[0] ?? null;
+        if ($mentioned === null || SendingFrame::sent($s) === null) {
+            return null;
+        }
+        $theirs = $this->isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets);
 
-        return $mentioned !== null && SendingFrame::sent($s) !== null && $this->isOnlyTheirs($s, $mentioned, null)
-            && $s->inClause($mentioned->clause, W::Self, W::Gets)
+        return $theirs || $this->isJoined($s, $mentioned, $passage)
             ? new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), 'Others have a part in it; whether they get the address is not said.', false) : null;
     }
 
@@ -207,5 +210,22 @@ final class PassingOnFrame implements Frame
         $behind = array_filter($verbs, static fn (Hit $verb): bool => $verb->from >= $outsider->to && $verb->class === W::Sends);
 
         return $joined !== [] && $before === [] && $behind !== [] && $s->clauseOf($from)->opener === W::That;
+    }
+
+    /** "News from us and selected partners": they stand behind an "and", and before that whoever asks. */
+    private function isJoined(Sentence $s, Hit $outsider, Passage $passage): bool
+    {
+        $asks = array_map(static fn (Hit $h): int => $h->to, $s->all(W::Self, W::You));
+        foreach (Names::in($s, $passage->vocabulary) as $name) {
+            $asks[] = $name->to;
+        }
+        foreach ($s->all(W::Joins) as $and) {
+            $near = $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR;
+            if ($near && array_intersect([$and->from, $and->from - 1], $asks) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

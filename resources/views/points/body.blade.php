@@ -65,7 +65,7 @@ Visitors come from <x-place.several :of="$page->countries" />
 
 <section aria-labelledby="part-5"><h2 id="part-5"><span>5</span> What visitors read</h2>
 @foreach ($page->words as $group)
-@if ($group->marks !== [])<p class="line numbers"><x-marks :of="$group->marks" /></p>@endif
+<p class="line numbers"><x-place.marks :of="$group->marks" :at="$group->at" /></p>
 @foreach ($group->words as $words)<x-place.words :of="$words" />@endforeach
 @endforeach
 @unless ($page->ownNotice)<p class="sentence soft">The privacy notice is the controller's, in each language.</p>@endunless

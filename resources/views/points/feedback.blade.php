@@ -5,5 +5,6 @@
 @include('points.proof', ['part' => true])
 @include('points.margin', ['part' => true])
 @foreach ($page->words as $group)
+<x-place.marks :of="$group->marks" :at="$group->at" :part="true" />
 @foreach ($group->words as $words)<x-place.layer :of="$words" :part="true" />@endforeach
 @endforeach

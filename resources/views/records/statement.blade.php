@@ -5,7 +5,7 @@
 @foreach ($form->texts as $text)
 <div>
 <x-place.words :of="$text->words" />
-<p class="line numbers"><x-marks :of="$text->marks" />
+<p class="line numbers"><x-place.marks :of="$text->marks" :at="$text->words->id" />
 @if ($page->mayWrite && $text->remove)<x-place.press :of="$text->remove" />@endif</p>
 <x-place.preview :of="$text" />
 </div>
