@@ -47,8 +47,7 @@ final readonly class Difference
             $head = $i === 0 ? '' : mb_substr($run->words, 0, $characters);
             $tail = $i === $last ? '' : mb_substr($run->words, -$characters);
             $short = $run->kind === RunKind::Same && mb_strlen($run->words) > mb_strlen($head.$tail) + 1;
-            $whole = preg_replace(['/(?<=\s)\S+$/u', '/^\S+(?=\s)/u'], '', [$head, $tail]);
-            $runs[] = $short ? new Run(RunKind::Same, ($whole[0] ?? $head).'…'.($whole[1] ?? $tail)) : $run;
+            $runs[] = $short ? new Run(RunKind::Same, preg_replace('/(?<=\s)\S+$/u', '', $head).'…'.preg_replace('/^\S+(?=\s)/u', '', $tail)) : $run;
         }
 
         return new self($runs);

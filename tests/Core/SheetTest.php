@@ -318,4 +318,16 @@ test('a mend touches whole words, leaves whole sentences, and is offered only wh
 test('a difference shown beside a mend is cut between words', function (): void {
     $all = Difference::between('I accept the terms and Tidewick may send me updates and offers.', 'I accept the terms and Tidewick may send me new sailings.');
     expect(array_map(static fn (Run $r): string => $r->words, $all->near(20)->runs))->toBe(['… may send me ', 'updates and offers.', 'new sailings.']);
+    $behind = Difference::between('I want updates. I can end this at any time in every email.', 'I want fares. I can end this at any time in every email.');
+    expect(array_map(static fn (Run $r): string => $r->words, $behind->near(20)->runs))->toBe(['I want ', 'updates. ', 'fares. ', 'I can end this at …']);
+});
+
+test('a word or two that stay within a sentence that changes are shown with it, and longer stretches by themselves', function (): void {
+    $runs = static fn (string $a, string $b): array => array_map(
+        static fn (Run $r): array => [$r->kind->value, $r->words], Difference::between($a, $b)->runs
+    );
+    expect($runs('You can withdraw by letter.', 'I can withdraw at any time.'))->toBe([['gone', 'You can withdraw by letter.'], ['new', 'I can withdraw at any time.']])
+        ->and($runs('We can now end this here', 'I can now end this at once'))
+        ->toBe([['gone', 'We '], ['new', 'I '], ['same', 'can now end this '], ['gone', 'here'], ['new', 'at once']])
+        ->and($runs("one\nsame\ntwo", "1\nsame\n2"))->toBe([['gone', "one\n"], ['new', "1\n"], ['same', "same\n"], ['gone', 'two'], ['new', '2']]);
 });
