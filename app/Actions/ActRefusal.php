@@ -73,6 +73,9 @@ enum ActRefusal: string implements Refusal
     case NothingToHandOver = 'nothing-to-hand-over';
     case OfficersReturn = 'officers-return';
     case NothingHandedOver = 'nothing-handed-over';
+    case NotThisSentence = 'not-this-sentence';
+    case NoAnswer = 'no-answer';
+    case NotAsked = 'not-asked';
 
     public function words(): string
     {
@@ -144,6 +147,9 @@ enum ActRefusal: string implements Refusal
             self::NothingToHandOver => 'There is nothing to hand over: visitors see exactly this already.',
             self::OfficersReturn => 'Officers send a sheet back.',
             self::NothingHandedOver => 'It is not handed over any more: somebody was quicker.',
+            self::NotThisSentence => 'This is not found in the sentence any more that you looked at. Read the note that stands there now, then answer.',
+            self::NoAnswer => 'A note is answered with “in-order” or “read-wrongly”.',
+            self::NotAsked => 'Only what is asked can be in order; a breach or a weakness is mended, excepted, or said to be read wrongly.',
             self::LinkOver => 'This link was used already, or its time is over. Ask for a new one.',
         };
     }

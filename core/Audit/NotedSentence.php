@@ -14,10 +14,10 @@ final readonly class NotedSentence
 {
     private function __construct(public Language $language, public string $text) {}
 
-    /** Null where the note speaks of no words of a statement. */
+    /** Null where the note speaks of no words of a statement, or of something that is not read in them. */
     public static function of(Note $note, Document $statement): ?self
     {
-        $place = $note->result->place();
+        $place = $note->result->requirement->reach()->covers(ReadingOf::Words) ? $note->result->place() : null;
         $language = $place === null || $place->first() !== 'texts' ? null : Language::tryFrom($place->last());
         $written = $place === null || $language === null ? null : $statement->at($place);
         if ($language === null || ! is_string($written)) {

@@ -4,30 +4,40 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\ActRefusal;
 use App\Models\AnswerKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Juramen\Audit\Judgement;
 use Juramen\Audit\Note;
+use Juramen\Audit\NotedSentence;
+use Juramen\Canon\Document;
+use Juramen\Canon\Refused;
 
-/** What is said to a note, which is named by its finding and place. */
+/** What is said to a note, which is named by its finding, its place and the sentence that somebody looked at. */
 final class AnswerRequest extends FormRequest
 {
-    /** The note that is meant; null where it is found no more. */
-    public function note(Judgement $judgement): ?Note
+    /** @throws Refused where it is not found in that sentence any more */
+    public function note(Judgement $judgement, Document $statement): Note
     {
         foreach ($judgement->notes as $note) {
-            if ($note->key() === $this->string('note')->toString() && $note->result->place()?->text() === $this->string('where')->toString()) {
+            if ($note->key() === $this->string('note')->toString() && $note->result->place()?->text() === $this->string('where')->toString()
+                && NotedSentence::of($note, $statement)?->digest()->hex() === $this->string('sentence')->toString()) {
                 return $note;
             }
         }
-
-        return null;
+        throw Refused::because(ActRefusal::NotThisSentence);
     }
 
-    /** Null where nothing is said that can be said. */
-    public function kind(): ?AnswerKind
+    /** @throws Refused where nothing is said that can be said */
+    public function kind(): AnswerKind
     {
-        return AnswerKind::tryFrom($this->string('says')->toString());
+        return AnswerKind::tryFrom($this->string('says')->toString()) ?? throw Refused::because(ActRefusal::NoAnswer);
+    }
+
+    /** Whether it is taken back. */
+    public function back(): bool
+    {
+        return $this->boolean('back');
     }
 
     /** @return array<string, mixed> nothing is validated here */

@@ -43,10 +43,10 @@ final readonly class Answers
         return $answer === null ? null : $answer->maker->name.', '.Moments::day($answer->made_at);
     }
 
-    /** Whether something can be said to a note. */
-    public function mayBeSaid(Note $note): bool
+    /** Digest of the sentence that a note speaks of; null where nothing can be said to it. */
+    public function sentence(Note $note): ?string
     {
-        return $this->statement !== null && NotedSentence::of($note, $this->statement) !== null;
+        return $this->statement === null ? null : NotedSentence::of($note, $this->statement)?->digest()->hex();
     }
 
     private static function key(AnswerKind $kind, string $requirement, string $language, string $digest): string

@@ -73,7 +73,7 @@ final readonly class Margin
         $result = $note->result;
         $mend = $cover === null && $may ? $result->change : null;
         $place = $result->place();
-        $said = $may && $answers->mayBeSaid($note);
+        $sentence = $may ? $answers->sentence($note) : null;
 
         return new NoteView(
             $note->number, $result->verdict->value, self::WORDS[$result->verdict->value].($cover === null ? '' : ', excepted'),
@@ -84,7 +84,8 @@ final readonly class Margin
             $mend?->label, $mend?->becomes, (string) json_encode(['note' => $note->key(), 'where' => $place?->text()]),
             $place === null ? '' : PlaceId::of($place->text()),
             $cover === null && $mend === null ? $result->mend : null,
-            $answers->said(AnswerKind::InOrder, $note), $answers->said(AnswerKind::ReadWrongly, $note), $said && $result->verdict === Verdict::Open, $said,
+            $answers->said(AnswerKind::InOrder, $note), $answers->said(AnswerKind::ReadWrongly, $note),
+            $sentence !== null && $result->verdict === Verdict::Open, $sentence,
             $cover === null && $mend === null && $place?->first() === 'statements'
                 && count($place->steps) > 1 ? route('records.show', ['statement', $place->steps[1]]) : null,
         );

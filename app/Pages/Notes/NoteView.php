@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Notes;
 
+use App\Models\AnswerKind;
 use Juramen\Wording\Difference;
 
 /** A note as it stands in the margin. */
@@ -24,7 +25,7 @@ final readonly class NoteView
      * @param  string|null  $inOrder  who said, and when, that what it asks is in order
      * @param  string|null  $readWrongly  who said, and when, that the sentence was read wrongly
      * @param  bool  $canBeAnswered  whether whoever looks may say that it is in order
-     * @param  bool  $canBeDoubted  whether whoever looks may say that it was read wrongly
+     * @param  string|null  $sentence  digest of the sentence of which whoever looks may say something; null where nothing may be said
      * @param  string|null  $words  address at which the words it speaks of can be changed
      */
     public function __construct(
@@ -44,13 +45,17 @@ final readonly class NoteView
         public ?string $inOrder,
         public ?string $readWrongly,
         public bool $canBeAnswered,
-        public bool $canBeDoubted,
+        public ?string $sentence,
         public ?string $words,
     ) {}
 
-    /** What goes with a request that says something to it, as JSON. */
-    public function saying(string $what): string
+    /** What goes with a request that says something to it, or takes it back where it is said already, as JSON. */
+    public function saying(AnswerKind $kind): string
     {
-        return (string) json_encode([...(array) json_decode($this->mendValues, true), 'says' => $what]);
+        $back = ($kind === AnswerKind::InOrder ? $this->inOrder : $this->readWrongly) !== null;
+
+        return (string) json_encode([
+            ...(array) json_decode($this->mendValues, true), 'sentence' => $this->sentence, 'says' => $kind->value, 'back' => (int) $back,
+        ]);
     }
 }

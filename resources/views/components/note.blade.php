@@ -10,11 +10,11 @@
 @if ($note->advice)<p class="soft">{{ $note->advice }}</p>@endif
 @if ($note->inOrder)<p class="soft">In order, said {{ $note->inOrder }}. It is asked again when the sentence changes.</p>@endif
 @if ($note->readWrongly)<p class="soft">Read wrongly, said {{ $note->readWrongly }}. The sentence is kept for whoever looks after the language.</p>@endif
-@if ($say !== null && $note->canBeDoubted)
+@if ($say !== null && $note->sentence !== null)
 <p class="doubts">@if ($note->canBeAnswered)<button type="button" id="in-order-{{ $note->number }}" data-act="{{ $say }}"
- data-values="{{ $note->saying('in-order') }}">{{ $note->inOrder ? 'Ask again' : 'It is in order' }}</button>@endif
+ data-values="{{ $note->saying(App\Models\AnswerKind::InOrder) }}">{{ $note->inOrder ? 'Ask again' : 'It is in order' }}</button>@endif
 <button type="button" id="read-wrongly-{{ $note->number }}" data-act="{{ $say }}"
- data-values="{{ $note->saying('read-wrongly') }}">{{ $note->readWrongly ? 'Rightly after all' : 'Read wrongly' }}</button></p>
+ data-values="{{ $note->saying(App\Models\AnswerKind::ReadWrongly) }}">{{ $note->readWrongly ? 'Rightly after all' : 'Read wrongly' }}</button></p>
 @endif
 @if ($note->words)<p><a href="{{ $note->words }}">Change the words</a></p>@endif
 </section>

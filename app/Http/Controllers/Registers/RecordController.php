@@ -90,15 +90,17 @@ final class RecordController
         return $this->answer($request, $record, $newest, true);
     }
 
-    /** That what a note asks is in order, or that it was read wrongly; said again, it is taken back. */
+    /** That what a note asks is in order, or that it was read wrongly, or that neither is said any more. */
     public function say(AnswerRequest $request, RecordKind $kind, string $slug, Judgements $judgements, RegistersInForce $inForce, AnswerNote $answer): Response
     {
+        abort_unless($kind === RecordKind::Statement, 404);
         $record = Record::named($kind, $slug);
         $newest = $record->newestRevision();
-        $said = $request->kind();
-        if ($kind === RecordKind::Statement && $said !== null) {
-            $note = $request->note($judgements->ofStatement(Statement::from($newest->document), $inForce->registers()));
-            $note === null || $answer($record, $newest->document, $note, $said, SignedIn::user($request));
+        try {
+            $note = $request->note($judgements->ofStatement(Statement::from($newest->document), $inForce->registers()), $newest->document);
+            $answer($record, $newest->document, $note, $request->kind(), $request->back(), SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::inPlace($e);
         }
 
         return $this->answer($request, $record, $newest, true);
