@@ -38,19 +38,39 @@ final readonly class Difference
         return new self(self::joined($steps));
     }
 
-    /** The same with no more of what stayed than so many characters on each side of what changed, in whole words. @param  positive-int  $characters */
+    /**
+     * The same for somebody who reads what will stand there, rather than what changed: of what stayed no more than so many characters on each
+     * side, in whole words, and no word or two of it between changes.
+     *
+     * @param  positive-int  $characters
+     */
     public function near(int $characters): self
     {
         $last = count($this->runs) - 1;
-        $runs = [];
+        $steps = [];
         foreach ($this->runs as $i => $run) {
-            $head = $i === 0 ? '' : mb_substr($run->words, 0, $characters);
-            $tail = $i === $last ? '' : mb_substr($run->words, -$characters);
-            $short = $run->kind === RunKind::Same && mb_strlen($run->words) > mb_strlen($head.$tail) + 1;
-            $runs[] = $short ? new Run(RunKind::Same, preg_replace('/(?<=\s)\S+$/u', '', $head).'…'.preg_replace('/^\S+(?=\s)/u', '', $tail)) : $run;
+            if ($run->kind !== RunKind::Same) {
+                $steps[] = $run;
+            } elseif ($i > 0 && $i < $last && count(self::words($run->words)) <= self::ISLAND && ! str_contains($run->words, "\n")) {
+                array_push($steps, new Run(RunKind::Gone, $run->words), new Run(RunKind::New, $run->words));
+            } else {
+                $steps[] = new Run(RunKind::Same, self::cut($run->words, $i === 0 ? 0 : $characters, $i === $last ? 0 : $characters));
+            }
         }
 
-        return new self($runs);
+        return new self(self::joined($steps));
+    }
+
+    /** No more than so many characters of its beginning and its end, in whole words. */
+    private static function cut(string $words, int $head, int $tail): string
+    {
+        if (mb_strlen($words) <= $head + $tail + 1) {
+            return $words;
+        }
+        $begins = (string) preg_replace('/(?<=\s)\S+$/u', '', mb_substr($words, 0, $head));
+        $ends = $tail === 0 ? '' : (string) preg_replace('/^\S+(?=\s)/u', '', mb_substr($words, -$tail));
+
+        return "{$begins}…{$ends}";
     }
 
     public function isEmpty(): bool
@@ -96,7 +116,6 @@ final readonly class Difference
      */
     private static function joined(array $steps): array
     {
-        $steps = self::withoutIslands($steps);
         [$runs, $same, $gone, $came] = [[], '', '', ''];
         foreach ([...$steps, null] as $step) {
             if ($step?->kind !== RunKind::Same && $same !== '') {
@@ -116,31 +135,5 @@ final readonly class Difference
         }
 
         return $runs;
-    }
-
-    /**
-     * A word or two that stayed between words that changed are shown as changed, too: a sentence is read whole, and not in shreds.
-     *
-     * @param  list<Run>  $steps
-     * @return list<Run>
-     */
-    private static function withoutIslands(array $steps): array
-    {
-        [$kept, $island, $changed] = [[], [], false];
-        foreach ($steps as $step) {
-            if ($step->kind === RunKind::Same) {
-                $island[] = $step;
-
-                continue;
-            }
-            foreach ($island as $same) {
-                $isShort = $changed && count($island) <= self::ISLAND && ! str_contains($same->words, "\n");
-                array_push($kept, ...($isShort ? [new Run(RunKind::Gone, $same->words), new Run(RunKind::New, $same->words)] : [$same]));
-            }
-            [$island, $changed] = [[], true];
-            $kept[] = $step;
-        }
-
-        return [...$kept, ...$island];
     }
 }

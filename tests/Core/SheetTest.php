@@ -322,9 +322,9 @@ test('a difference shown beside a mend is cut between words', function (): void 
     expect(array_map(static fn (Run $r): string => $r->words, $behind->near(20)->runs))->toBe(['I want ', 'updates. ', 'fares. ', 'I can end this at …']);
 });
 
-test('a word or two that stay within a sentence that changes are shown with it, and longer stretches by themselves', function (): void {
+test('beside a mend a word or two that stay between changes are shown with them, and longer stretches by themselves', function (): void {
     $runs = static fn (string $a, string $b): array => array_map(
-        static fn (Run $r): array => [$r->kind->value, $r->words], Difference::between($a, $b)->runs
+        static fn (Run $r): array => [$r->kind->value, $r->words], Difference::between($a, $b)->near(60)->runs
     );
     expect($runs('You can withdraw by letter.', 'I can withdraw at any time.'))->toBe([['gone', 'You can withdraw by letter.'], ['new', 'I can withdraw at any time.']])
         ->and($runs('We can now end this here', 'I can now end this at once'))
