@@ -103,12 +103,25 @@ final readonly class Mend
         $words = '(?<![\p{L}\p{N}])'.preg_quote($this->words, '~').'(?![\p{L}\p{N}])';
 
         return match ($this->how) {
-            MendHow::Replaces => preg_replace_callback("~$words~u", fn (): string => $this->value, $text, 1) ?? $text,
+            MendHow::Replaces => $this->replaced($text, $words),
             MendHow::EndsFirstSentence => $this->ended(trim($text)),
             MendHow::Cuts => $this->cutFrom(trim($text), $words),
             MendHow::Rewrites => $this->rewritten(trim($text)),
             default => trim($text).' '.$this->value,
         };
+    }
+
+    /** What comes in place of words that begin a sentence begins it. */
+    private function replaced(string $text, string $words): string
+    {
+        if (preg_match("~$words~u", $text, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return $text;
+        }
+        $before = substr($text, 0, $m[0][1]);
+        $begins = preg_match('~(?:^|[.!?]\s+)$~u', $before) === 1;
+        $value = $begins ? mb_strtoupper(mb_substr($this->value, 0, 1)).mb_substr($this->value, 1) : $this->value;
+
+        return $before.$value.substr($text, $m[0][1] + strlen($m[0][0]));
     }
 
     private function rewritten(string $text): string

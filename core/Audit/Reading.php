@@ -64,9 +64,13 @@ final readonly class Reading
         return new self($of, $where, $kind, $kindReason, $language, $controls, $fields, $text, $around, $audience, $sheet, $unfinished);
     }
 
-    /** Words that stand alone: read as those of one box, of which nothing else is known. */
+    /**
+     * Words that stand alone: read as those of one box, of which nothing else is known. A line that was broken for its length goes on in the
+     * next; a short one before a capital is a heading.
+     */
     public static function ofWords(string $text, Language $language): self
     {
+        $text = (string) preg_replace('~(?<=[^\n]{40})\n(?=\S)|\n(?=\p{Ll})~u', ' ', $text);
         $where = Place::of('text');
         $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Listener::in($language)->hears($text, Meaning::AsksForNo));
 

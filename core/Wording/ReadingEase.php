@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Wording;
 
 use Juramen\Register\Language;
+use Juramen\Wording\Words\Folded;
 use LogicException;
 
 /**
@@ -100,7 +101,8 @@ final readonly class ReadingEase
      */
     public static function sentences(string $text): array
     {
-        $parts = preg_split('/(?<=[.!?…]|\{withdrawal\})(?<!\b\p{L}\.)(?<!\b\p{Lu}\p{L}\.)[\s"”»’)]+(?=[\p{Lu}\d"“«„({\[*])|\n+/u', $text) ?: [];
+        $letters = '(?<!^\p{L}\.)(?<![\s.("“„«]\p{L}\.)(?<!^\p{Lu}\p{L}\.)(?<![\s.("“„«]\p{Lu}\p{L}\.)';
+        $parts = preg_split('/(?<=[.!?…]|\{withdrawal\})'.$letters.'[\s"”»’)]+(?=[\p{Lu}\d"“«„({\[*])|\n+/u', $text) ?: [];
 
         return array_values(array_filter(array_map(trim(...), $parts), static fn (string $s): bool => preg_match('/\p{L}/u', $s) === 1));
     }
@@ -108,7 +110,7 @@ final readonly class ReadingEase
     /** @return array{int, int, int} words, syllables, and words of more than six letters */
     private static function count(string $sentence, Language $language): array
     {
-        preg_match_all('/\p{L}[\p{L}\'’-]*/u', $sentence, $m);
+        preg_match_all('/\p{L}[\p{L}\'’-]*/u', Folded::of($sentence)->text, $m);
         [$syllables, $long] = [0, 0];
         foreach ($m[0] as $word) {
             $long += (int) (mb_strlen($word) > 6);

@@ -139,7 +139,7 @@ final class Starters
                             'Nein, bitte keine E-Mails zu ähnlichen Dienstleistungen wie den gebuchten Überfahrten ({rate}). *Sie können dem jederzeit '
                                 .'widersprechen; das kostet höchstens den Basistarif.*'),
                         new StarterWords(Language::French, 'traversées similaires', 'traversées semblables à celles réservées', 'quatre fois par an',
-                            'Non, ne m’écrivez pas par e-mail au sujet de services similaires à ceux que j’ai réservés ({rate}). *Vous pouvez vous opposer à '
+                            'Non, ne m’écrivez pas par e-mail au sujet de traversées et de services similaires à ceux que j’ai réservés ({rate}). *Vous pouvez vous opposer à '
                                 .'cet usage à tout moment, sans frais.*'),
                     ], LegalBasis::ExistingCustomer),
             new Starter('tell-me-once', 'One message, then silence',

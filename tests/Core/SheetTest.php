@@ -326,7 +326,8 @@ test('beside a mend a word or two that stay between changes are shown with them,
     $runs = static fn (string $a, string $b): array => array_map(
         static fn (Run $r): array => [$r->kind->value, $r->words], Difference::between($a, $b)->near(60)->runs
     );
-    expect($runs('You can withdraw by letter.', 'I can withdraw at any time.'))->toBe([['gone', 'You can withdraw by letter.'], ['new', 'I can withdraw at any time.']])
+    expect($runs('You can withdraw by letter.', 'I can withdraw at any time.'))
+        ->toBe([['gone', 'You can withdraw by letter.'], ['new', 'I can withdraw at any time.']])
         ->and($runs('We can now end this here', 'I can now end this at once'))
         ->toBe([['gone', 'We '], ['new', 'I '], ['same', 'can now end this '], ['gone', 'here'], ['new', 'at once']])
         ->and($runs("one\nsame\ntwo", "1\nsame\n2"))->toBe([['gone', "one\n"], ['new', "1\n"], ['same', "same\n"], ['gone', 'two'], ['new', '2']]);

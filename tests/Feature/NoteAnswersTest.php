@@ -92,7 +92,8 @@ test('only questions are answered; a breach stays one, whoever says that it was 
 test('who looked at another sentence answers nothing, and is told so', function (): void {
     // Somebody else changed it in the meantime, and the note stands there still, about other words.
     wordsOf($this->editor, str_replace('Gullwing Travel', 'Harbour Media', STRANGE));
-    say($this->editor, WHO, 'in-order')->assertStatus(422)->assertSee('data-refusal="not-this-sentence"', false)->assertSee('Read the note that stands there now');
+    say($this->editor, WHO, 'in-order')->assertStatus(422)
+        ->assertSee('data-refusal="not-this-sentence"', false)->assertSee('Read the note that stands there now');
     expect(NoteAnswer::query()->count())->toBe(0);
     say($this->editor, WHO, 'in-order', sentence: Digest::of(str_replace('Gullwing Travel', 'Harbour Media', FIRST))->hex())->assertOk();
     // A sentence that somebody makes up is answered no more than one that is gone.

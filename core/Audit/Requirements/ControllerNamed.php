@@ -13,6 +13,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Words\Folded;
 
 /** Who asks is named: on the form, or plainly on its page. */
 final class ControllerNamed extends FormRequirement
@@ -90,9 +91,12 @@ final class ControllerNamed extends FormRequirement
 
     private static function nameIn(string $text): ?Found
     {
+        $folded = Folded::of($text);
         foreach (self::NAMES as $pattern) {
-            if (preg_match($pattern, $text, $m) === 1) {
-                return Found::first(trim($m[0]), $text);
+            if (preg_match($pattern, $folded->text, $m, PREG_OFFSET_CAPTURE) === 1) {
+                [$words, $from] = $m[0];
+
+                return $folded->found($from + strlen($words) - strlen(ltrim($words)), $from + strlen(rtrim($words)));
             }
         }
 

@@ -118,7 +118,7 @@ final class LanguageOffered extends FormRequirement
             )];
         }
         $others = array_values(array_filter(ReadingEase::sentences($reading->text), static function (string $sentence) use ($language): bool {
-            $guess = (int) preg_match_all("~\p{L}+~u", $sentence) < self::SENTENCE ? null : LanguageGuess::of($sentence);
+            $guess = (int) preg_match_all("~\p{L}[\p{L}\p{Cf}]*~u", $sentence) < self::SENTENCE ? null : LanguageGuess::of($sentence);
 
             return $guess !== null && $guess !== $language;
         }));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Frames;
 
+use Juramen\Wording\Found;
 use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Names;
 use Juramen\Wording\Words\Passage;
@@ -48,16 +49,14 @@ final class PurposeFrame implements Frame
 
     public function read(Passage $passage): array
     {
-        [$named, $general] = [[], null];
+        $general = null;
         foreach ($passage->sentences as $sentence) {
-            foreach ($this->content($sentence, $passage) as $token) {
-                $named[] = $passage->words($sentence, $token, $token + 1);
-            }
-            $vague = $this->vague($sentence);
-            if ($general === null && $vague !== null && ! SendingFrame::ends($sentence, $vague->clause)) {
+            $vague = $general === null ? $this->vague($sentence) : null;
+            if ($vague !== null && ! SendingFrame::ends($sentence, $vague->clause)) {
                 $general = $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
             }
         }
+        $named = $this->named($passage, $general !== null);
         foreach ($named === [] ? (new WatchingFrame)->read($passage) : [] as $watched) {
             $named[] = $watched->words;
         }
@@ -71,6 +70,35 @@ final class PurposeFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /**
+     * What is said of what comes, by sentences in which something does. A sentence in which nothing comes says it where it stands before them and
+     * they say nothing themselves ("Concerts in May. Tell me by email"), and the first where nothing comes in any.
+     *
+     * @param  bool  $vaguely  whether words that fit anything say it already
+     * @return list<Found>
+     */
+    private function named(Passage $passage, bool $vaguely): array
+    {
+        [$named, $before, $spoken] = [[], [], false];
+        foreach ($passage->sentences as $n => $sentence) {
+            $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
+            $spoken = $spoken || $speaks;
+            foreach ($this->content($sentence, $passage) as $token) {
+                $words = $passage->words($sentence, $token, $token + 1);
+                if ($speaks) {
+                    $named[] = $words;
+                } elseif (! $spoken) {
+                    $before[$n][] = $words;
+                }
+            }
+        }
+        if ($named !== [] || $vaguely) {
+            return $named;
+        }
+
+        return $spoken ? array_merge(...array_values($before)) : $before[0] ?? [];
     }
 
     /** The first words that fit anything; "selected" before partners speaks of them, and not of what comes. */
