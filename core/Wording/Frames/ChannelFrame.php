@@ -43,6 +43,19 @@ final class ChannelFrame implements Frame
         return $senses;
     }
 
+    /** "It can be withdrawn, by letter, by email or by phone": ways that stand one behind the other, after how it ends. */
+    private function isListed(Sentence $s, Hit $hit): bool
+    {
+        $clause = $hit->clause;
+        while ($clause > 0 && $s->clauses[$clause]->opener === null && ! $s->inClause($clause, W::I, W::You, W::Self, W::Gets, W::May)) {
+            if (SendingFrame::ends($s, --$clause)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function isMeans(Sentence $s, Hit $hit): bool
     {
         if (SendingFrame::ends($s, $hit->clause) || $s->inClause($hit->clause, W::HardWay, W::Notice)) {
@@ -56,6 +69,9 @@ final class ChannelFrame implements Frame
         }
         if (! $s->has(W::Ends, W::Withdraws, W::NoLonger)) {
             return true;
+        }
+        if ($this->isListed($s, $hit)) {
+            return false;
         }
         // "Withdraw at any time, by email or letter": what stands alone belongs to the ending before it.
         foreach ($s->within($hit->clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague) as $sends) {

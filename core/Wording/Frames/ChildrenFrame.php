@@ -37,7 +37,8 @@ final class ChildrenFrame implements Frame
                 }
             }
             $parent = $sentence->all(W::Parent, W::Age)[0] ?? null;
-            if ($parent !== null) {
+            // That a parent can stop it asks none of them beforehand.
+            if ($parent !== null && ! $sentence->inClause($parent->clause, W::Ends, W::Withdraws)) {
                 $senses[] = new Sense(Meaning::ParentAsked, $passage->hitWords($sentence, $parent), 'A parent or an age is spoken of.');
             }
         }
@@ -50,10 +51,12 @@ final class ChildrenFrame implements Frame
         $clause = $s->clauses[$child->clause];
         $behind = $s->tokens[$clause->to - 1]->form;
         $short = $clause->to - $clause->from <= self::SHORT && in_array($behind, ['!', '?', ',', ':', '–'], true);
+        // "Under" in "under twelve" leads to nobody.
+        $from = array_filter($s->within($child->clause, W::From), static fn (Hit $h): bool => $h->from < $child->from || $h->to > $child->to) !== [];
         $mine = $s->inClause($child->clause, W::I, W::Self, W::Sends, W::Rate, W::Advertising)
-            || ($s->inClause($child->clause, W::From) && ! $s->inClause($child->clause + 1, W::You, W::Details));
+            || ($from && ! $s->inClause($child->clause + 1, W::You, W::Details));
 
-        $spoken = $s->inClause($child->clause, W::You) && ! $s->inClause($child->clause, W::From, W::Parent, W::I, W::Advertising);
+        $spoken = $s->inClause($child->clause, W::You) && ! $from && ! $s->inClause($child->clause, W::Parent, W::I, W::Advertising);
 
         return ($short && ! $mine && $child->clause <= 1) || ($spoken && $child->from - $clause->from <= self::SHORT);
     }

@@ -104,7 +104,7 @@ final class ConditionFrame implements Frame
         foreach ($s->clauses as $n => $clause) {
             $next = $s->clauses[$n + 1] ?? null;
             if ($next !== null && $clause->negated && $next->negated && $s->inClause($n + 1, W::Not) && ! $s->inClause($n, W::Ticks, W::LeavesEmpty)
-                && $s->inClause($n, W::Advertising, W::Agrees, W::Subscribes) && $s->inClause($n + 1, W::Wanted)) {
+                && $s->inClause($n, W::Advertising, W::Agrees, W::Subscribes, W::Yes) && $s->inClause($n + 1, W::Wanted)) {
                 return $s->within($n + 1, W::Wanted)[0];
             }
         }
@@ -121,6 +121,10 @@ final class ConditionFrame implements Frame
                 return $only;
             }
         }
+        $kept = $this->keptForReaders($s);
+        if ($kept !== null) {
+            return $kept;
+        }
         // "Without this tick your request stays unanswered".
         foreach ($thing ? $s->within(0, W::LeavesEmpty) : [] as $empty) {
             if ($empty->from === 0 && $s->inClause(0, W::Unable)) {
@@ -132,6 +136,32 @@ final class ConditionFrame implements Frame
             if (($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising))
                 || ($s->has(W::Unable) && $thing && $s->inClause($without->clause, W::Ticks, W::Agrees))) {
                 return $without;
+            }
+        }
+
+        return null;
+    }
+
+    /** "The guide goes to whoever signs up": what one came for, and that those get it who agree; "only those on our list can win". */
+    private function keptForReaders(Sentence $s): ?Hit
+    {
+        foreach ($s->clauses as $n => $clause) {
+            $readers = $clause->opener === W::Who && $s->inClause($n, W::Subscribes, W::Agrees) && ! $s->inClause($n, W::Not, W::I);
+            foreach ($readers ? $s->said(W::Gets) : [] as $gets) {
+                $beside = static fn (Hit $h): bool => min(abs($h->from - $gets->to), abs($gets->from - $h->to)) <= 1;
+                $wanted = array_filter($s->within($gets->clause, W::Wanted), $beside);
+                if ($gets->clause !== $n && $wanted !== [] && ! $s->inClause($gets->clause, W::Advertising, W::Vague, W::Rate, ...W::means())) {
+                    return $gets;
+                }
+            }
+        }
+        foreach ($s->said(W::Only) as $only) {
+            $clause = $s->clauseOf($only);
+            $behind = array_filter($s->all(W::May, W::Gets), static fn (Hit $h): bool => $h->from > $only->to);
+            $readers = array_filter($s->all(W::Subscribes, W::Adds, W::Agrees), static fn (Hit $h): bool => $h->from >= $only->to);
+            $wanted = array_filter($s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from > $only->to);
+            if ($only->from === $clause->from && $behind !== [] && $readers !== [] && $wanted !== [] && ! $s->has(W::I)) {
+                return $only;
             }
         }
 

@@ -76,24 +76,45 @@ final class EndingFrame implements Frame
     private function ending(Sentence $s): array
     {
         $until = $s->all(W::Until)[0] ?? null;
-        if ($until !== null && $s->has(W::AnyTime) && $s->inClause($until->clause, W::I, W::You)) {
+        if ($until !== null && $s->inClause($until->clause, W::I, W::You)
+            && ($s->has(W::AnyTime) || $s->inClause($until->clause, W::Ends, W::Withdraws, W::Tells, W::NoLonger))) {
             return [$until];
         }
+        $unwanted = $this->unwanted($s);
+        if ($unwanted !== null) {
+            return [$unwanted];
+        }
         foreach ($s->all(W::Withdraws, W::Ends) as $hit) {
-            if ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees)) {
+            if (SendingFrame::isWithinMore($s, $hit) || ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees))) {
                 continue;
             }
             $beside = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
             $strong = $hit->class === W::Withdraws;
-            $with = array_filter($beside, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay)
+            $with = array_filter($beside, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay, W::Tells)
                 || ($s->inClause($n, W::May, W::Must) && ($strong || $s->inClause($n, W::I, W::You))));
-            if ($with !== [] || ($strong && count($s->tokens) <= self::TERSE)
+            $easily = $strong && ! $hit->negated && $s->inClause($hit->clause, W::I, W::You, ...W::means());
+            if ($with !== [] || $easily || ($strong && count($s->tokens) <= self::TERSE)
                 || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You))) {
                 return [$hit];
             }
         }
 
         return [];
+    }
+
+    /** "If I do not want them any more, I just say so": what is wanted no longer, and then what is enough. */
+    private function unwanted(Sentence $s): ?Hit
+    {
+        foreach ($s->all(W::NoLonger) as $hit) {
+            $first = $hit->from === $s->clauseOf($hit)->from;
+            foreach (array_keys($s->clauses) as $n) {
+                if ($n >= $hit->clause - 1 && ($s->inClause($n, W::Tells) || (($n !== $hit->clause || $first) && $s->inClause($n, W::Way)))) {
+                    return $hit;
+                }
+            }
+        }
+
+        return null;
     }
 
     private function hard(Sentence $s, Hit $ending): ?Hit

@@ -33,7 +33,8 @@ final class HealthFrame implements Frame
                 $own = array_filter($sentence->within($hit->clause, W::I, W::You), $before) !== [];
                 // "Because I am ill": a reason that somebody gives is used by whoever writes down that it is one.
                 $reason = $sentence->clauseOf($hit)->opener === W::So && $sentence->inClause($hit->clause, W::I);
-                if ($own && ($reason || $sentence->inClause($hit->clause, W::Details, W::Uses) || $sentence->has(W::Uses))) {
+                $told = $sentence->inClause($hit->clause, W::Tells) && ! $sentence->inClause($hit->clause, W::I);
+                if ($told || ($own && ($reason || $sentence->inClause($hit->clause, W::Details) || $sentence->has(W::Uses)))) {
                     $senses[] = new Sense(Meaning::HealthUsed, $passage->hitWords($sentence, $hit), 'What is said of health or belief is used.');
 
                     break;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Frames;
 
+use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\WordClass as W;
 
@@ -31,7 +32,9 @@ final class PressureFrame implements Frame
                     break;
                 }
             }
-            $shames = $sentence->all(W::Shames)[0] ?? null;
+            $shames = array_values(array_filter(
+                $sentence->all(W::Shames), static fn (Hit $h): bool => ! $h->negated || ! $sentence->inClause($h->clause, W::Not)
+            ))[0] ?? null;
             if ($shames !== null) {
                 $senses[] = new Sense(Meaning::Shamed, $passage->hitWords($sentence, $shames), 'A no is made to look foolish.');
             }

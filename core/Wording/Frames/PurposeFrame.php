@@ -76,7 +76,7 @@ final class PurposeFrame implements Frame
      * What is said of what comes, by sentences in which something does. A sentence in which nothing comes says it where it stands before them and
      * they say nothing themselves ("Concerts in May. Tell me by email"), and the first where nothing comes in any.
      *
-     * @param  bool  $vaguely  whether words that fit anything say it already
+     * @param  bool  $vaguely  whether words that fit anything say it already: then what stands before must be ours ("Our concerts begin!")
      * @return list<Found>
      */
     private function named(Passage $passage, bool $vaguely): array
@@ -89,12 +89,12 @@ final class PurposeFrame implements Frame
                 $words = $passage->words($sentence, $token, $token + 1);
                 if ($speaks) {
                     $named[] = $words;
-                } elseif (! $spoken) {
+                } elseif (! $spoken && (! $vaguely || $sentence->has(W::Self))) {
                     $before[$n][] = $words;
                 }
             }
         }
-        if ($named !== [] || $vaguely) {
+        if ($named !== []) {
             return $named;
         }
 
@@ -152,12 +152,10 @@ final class PurposeFrame implements Frame
         }
         $content = [];
         foreach ($s->clauses as $n => $clause) {
-            if ($this->saysNothing($s, $n)) {
-                continue;
-            }
+            $silent = $this->saysNothing($s, $n);
             for ($i = $this->from($s, $n); $i < $clause->to; $i++) {
                 $token = $s->tokens[$i];
-                if (! isset($known[$i]) && $this->isContent($token) && ! $this->isDeed($s, $i)) {
+                if (! isset($known[$i]) && (! $silent || SendingFrame::isConsentedTo($s, $n, $i)) && $this->isContent($token) && ! $this->isDeed($s, $i)) {
                     $content[] = $i;
                 }
             }
@@ -194,8 +192,15 @@ final class PurposeFrame implements Frame
     /** @return array<int, true> tokens that a class knows, or that are part of a name */
     private function known(Sentence $s, Passage $passage): array
     {
-        $known = [];
+        [$known, $content] = [[], []];
         foreach ($s->hits as $hit) {
+            $content += $hit->class === W::Wanted && count($hit->tokens) > 1 ? array_fill_keys($hit->tokens, true) : [];
+        }
+        foreach ($s->hits as $hit) {
+            // "Season ticket" says more than a season.
+            if (count($hit->tokens) === 1 && isset($content[$hit->from])) {
+                continue;
+            }
             if (in_array($hit->class, self::CONTENT, true) || ($hit->class->isOfForms() && ! in_array($hit->class, self::FIELDS, true))) {
                 continue;
             }

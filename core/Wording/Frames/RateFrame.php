@@ -54,6 +54,10 @@ final class RateFrame implements Frame
                 }
             }
         }
+        $months = $this->listed($s);
+        if ($months !== null) {
+            return $months;
+        }
         foreach ($s->all(W::Each) as $each) {
             $next = $s->tokens[$each->to] ?? null;
             $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to) !== [];
@@ -64,8 +68,28 @@ final class RateFrame implements Frame
         foreach ($s->clauses as $n => $clause) {
             if ($clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
                 && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
-                && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {
+                && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does, W::Way)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {
                 return [$clause->from, $clause->to];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * "In March, June and December": times that stand one beside the other.
+     *
+     * @return array{int, int}|null
+     */
+    private function listed(Sentence $s): ?array
+    {
+        $units = $s->all(W::Unit);
+        foreach ($units as $n => $unit) {
+            $next = $units[$n + 1] ?? null;
+            $between = $next === null ? [] : array_slice($s->tokens, $unit->to, $next->from - $unit->to);
+            $joins = $next === null ? [] : array_filter($s->all(W::Joins), static fn (Hit $and): bool => $and->from >= $unit->to && $and->to <= $next->from);
+            if ($next !== null && count($between) === 1 && ($joins !== [] || $between[0]->form === ',') && ! $this->isOfEnding($s, $unit)) {
+                return [$unit->from, $next->to];
             }
         }
 
@@ -75,6 +99,7 @@ final class RateFrame implements Frame
     /** "In every email", "at any time": a word of time that belongs to how it ends. */
     private function isOfEnding(Sentence $s, Hit $hit): bool
     {
-        return $s->inClause($hit->clause, W::Ends, W::Withdraws, W::HardWay) && ! $s->inClause($hit->clause, W::Sends);
+        return $s->inClause($hit->clause, W::Ends, W::Withdraws, W::HardWay) && ! $s->inClause($hit->clause, W::Sends)
+            && ! SendingFrame::isConsentedTo($s, $hit->clause, $hit->from);
     }
 }

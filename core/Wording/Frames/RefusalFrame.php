@@ -59,7 +59,7 @@ final class RefusalFrame implements Frame
             }
         }
         // Beside a true tick, leaving the box empty is only what everybody may do; where something is denied for it, the tick is a condition.
-        foreach ($s->says(W::Ticks) || $s->inClause(0, W::Unable) ? [] : $s->all(W::LeavesEmpty) as $hit) {
+        foreach ($s->says(W::Ticks) || $s->has(W::Free) || $s->inClause(0, W::Unable) ? [] : $s->all(W::LeavesEmpty) as $hit) {
             $wish = $this->wishBeside($s, $hit);
             if ($wish === true) {
                 return [[$hit, 'A box left empty is taken for a yes.', true]];
@@ -154,7 +154,7 @@ final class RefusalFrame implements Frame
             }
             $refuses = $s->within($n, W::Refuses)[0] ?? null;
             $main = $s->inClause($n, W::I) || ! $s->inClause($n, W::You, W::Self);
-            if ($refuses !== null && ! $refuses->negated && $main && ! $s->inClause($n, W::May, W::LeavesEmpty, W::Free, W::Terms)
+            if ($refuses !== null && ! $this->isDenied($s, $refuses) && $main && ! $s->inClause($n, W::May, W::LeavesEmpty, W::Free, W::Terms)
                 && ! $s->has(W::LeavesEmpty, W::AnyTime)) {
                 return [[$refuses, 'It says what the person does not want: agreeing to it is a no.', true]];
             }
@@ -178,6 +178,14 @@ final class RefusalFrame implements Frame
         }
 
         return [];
+    }
+
+    /** Whether a "not" before a word of refusing denies it; one behind it denies something else: "leave me alone and send no mails". */
+    private function isDenied(Sentence $s, Hit $refuses): bool
+    {
+        $no = $s->within($refuses->clause, W::Not)[0] ?? null;
+
+        return $refuses->negated && ($no === null || $no->from < $refuses->from);
     }
 
     /** Whether the wish beside a tick is for something (true) or against it (false); null where none stands there. */
@@ -230,6 +238,8 @@ final class RefusalFrame implements Frame
     /** Whether a clause speaks of ending it later, or of a right. */
     private function isAboutLater(Sentence $s, int $clause): bool
     {
-        return $s->inClause($clause, W::NoLonger, W::AnyTime) || ($s->inClause($clause, W::Ends, W::Withdraws) && $s->inClause($clause, W::May, W::Way));
+        return $s->inClause($clause, W::NoLonger, W::AnyTime) || ($s->inClause($clause, W::Ends, W::Withdraws) && $s->inClause($clause, W::May, W::Way))
+            || ($s->inClause($clause, W::Withdraws) && $s->inClause($clause, W::Agrees) && ! $s->inClause($clause, W::I))
+            || ($s->inClause($clause - 1, W::NoLonger) && $s->inClause($clause, W::Way, W::Tells));
     }
 }

@@ -80,12 +80,53 @@ final class SendingFrame implements Frame
             || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
     }
 
+    /**
+     * Whether something in a clause of ending belongs to what is consented to: "the consent to receive the monthly fares can be withdrawn".
+     */
+    public static function isConsentedTo(Sentence $sentence, int $clause, int $token): bool
+    {
+        foreach ($sentence->within($clause, W::Ends, W::Withdraws, W::HardWay, W::NeverEnds, W::AnyTime, W::May) as $ending) {
+            if ($ending->from > $token) {
+                return self::isAgreedBefore($sentence, $clause, $token, $ending->from);
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether somebody agrees before a word of a clause, and something is sent between that and the end of what is agreed to. */
+    private static function isAgreedBefore(Sentence $sentence, int $clause, int $token, int $end): bool
+    {
+        // In "consent that fares are mailed ... ends" agreeing stands in the clause before.
+        $that = $sentence->clauses[$clause]->opener === W::That ? $sentence->within($clause - 1, W::Agrees) : [];
+        foreach ([...$that, ...$sentence->within($clause, W::Agrees)] as $agrees) {
+            foreach ($agrees->to <= $token ? $sentence->within($clause, W::Sends, W::Gets, W::Carrier, ...W::means()) : [] as $sent) {
+                if ($sent->from >= $agrees->to && $sent->to <= $end) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** Whether words of ending stand in a clause by themselves: "finish the order" ends nothing that is sent. */
     private static function saysEnding(Sentence $sentence, int $clause): bool
     {
-        $errands = array_filter($sentence->within($clause, W::Does), fn (Hit $hit) => count($hit->tokens) > 1);
         foreach ($sentence->within($clause, W::Ends, W::Withdraws) as $ending) {
-            if (array_filter($errands, fn (Hit $errand) => $errand->from <= $ending->from && $ending->to <= $errand->to) === []) {
+            if (! self::isWithinMore($sentence, $ending)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a word of ending is part of what does something else: "leave your address", "spare me". */
+    public static function isWithinMore(Sentence $sentence, Hit $ending): bool
+    {
+        foreach ($sentence->within($ending->clause, W::Does, W::Passes, W::Refuses, W::LeavesEmpty) as $more) {
+            if (count($more->tokens) > count($ending->tokens) && $more->from <= $ending->from && $ending->to <= $more->to) {
                 return true;
             }
         }

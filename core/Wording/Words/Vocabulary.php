@@ -113,7 +113,7 @@ final readonly class Vocabulary
                     }
                     $hits[] = new Hit($class, $i, end($matched) + 1, $matched);
                     foreach ($matched as $at) {
-                        $within[$at] = true;
+                        $within[$at] = max($within[$at] ?? 0, count($matched));
                         $covered[$at] = $class->swallows() ? max($covered[$at] ?? 0, count($matched)) : $covered[$at] ?? 0;
                     }
                 }
@@ -125,7 +125,8 @@ final readonly class Vocabulary
         }
         $left = [];
         foreach ($hits as $hit) {
-            $taken = $hit->to - $hit->from < ($covered[$hit->from] ?? 0) || ($hit->class === WordClass::Not && isset($within[$hit->from]));
+            $not = $hit->class === WordClass::Not && count($hit->tokens) < ($within[$hit->from] ?? 0);
+            $taken = $not || $hit->to - $hit->from < ($covered[$hit->from] ?? 0);
             if (! $taken || $hit->class->isOfForms()) {
                 $left[] = $hit;
             }
