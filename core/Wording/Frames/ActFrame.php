@@ -31,14 +31,14 @@ final class ActFrame implements Frame
     public function read(Passage $passage): array
     {
         $senses = [];
-        foreach ($passage->sentences as $sentence) {
+        foreach ($passage->sentences as $n => $sentence) {
             $assumed = $this->assumed($sentence);
             if ($assumed !== null) {
                 $senses[] = new Sense(Meaning::Assumed, $passage->sentenceWords($sentence), 'Consent is assumed, or taken from silence.');
 
                 continue;
             }
-            $act = $this->act($sentence);
+            $act = $this->act($sentence) ?? $this->asked($sentence, $passage->sentences[$n - 1] ?? null) ?? $this->anybody($sentence, $passage);
             if ($act !== null) {
                 $words = $passage->hitWords($sentence, $act);
                 $senses[] = new Sense(Meaning::TakenFromAct, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to.");
@@ -90,6 +90,29 @@ final class ActFrame implements Frame
         return null;
     }
 
+    /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */
+    private function asked(Sentence $s, ?Sentence $before): ?Hit
+    {
+        $act = $before === null || count($before->tokens) > self::NEAR || ! $before->isQuestion() ? null : $before->said(W::Does)[0] ?? null;
+        if ($act === null || ! $s->has(W::Self) || $s->has(W::I, W::Ticks, W::Wants, W::May, W::If, W::Subscribes)) {
+            return null;
+        }
+
+        return $s->said(W::Adds, W::Sends)[0] ?? null;
+    }
+
+    /** "Guests of the lounge get our offers by email": whoever is there is written to, and nobody is asked. */
+    private function anybody(Sentence $s, Passage $passage): ?Hit
+    {
+        $asked = array_filter($passage->sentences, static fn (Sentence $other): bool => $other->has(W::Ticks, W::Subscribes, W::I)) !== [];
+        $sent = $s->says(W::Sends, W::Gets) && $s->says(W::Advertising) && $s->says(...W::means());
+        if ($asked || ! $sent || $s->has(W::Wants, W::Agrees, W::May, W::If, W::When, W::Rate, W::Free)) {
+            return null;
+        }
+
+        return $s->said(W::Everybody)[0] ?? null;
+    }
+
     /** Whether ticking is the act: "by ticking", "if I tick". */
     private function ticks(Sentence $s): bool
     {
@@ -128,7 +151,9 @@ final class ActFrame implements Frame
     private function isBy(Sentence $s, Hit $act): bool
     {
         foreach ($s->all(W::By) as $by) {
-            $near = $by->clause === $act->clause && $by->to <= $act->from && $act->from - $by->to < self::NEAR;
+            // "By to order" opens a clause of its own in Swedish.
+            $leads = $by->clause === $act->clause || ($by->clause === $act->clause - 1 && $by->to === $s->clauses[$act->clause]->from);
+            $near = $leads && $by->to <= $act->from && $act->from - $by->to < self::NEAR;
             if ($near && $by->from - $s->clauses[$by->clause]->from <= 1) {
                 return true;
             }

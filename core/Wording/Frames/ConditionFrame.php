@@ -145,13 +145,15 @@ final class ConditionFrame implements Frame
     /** "The guide goes to whoever signs up": what one came for, and that those get it who agree; "only those on our list can win". */
     private function keptForReaders(Sentence $s): ?Hit
     {
+        $sent = [W::Advertising, W::Carrier, W::Rate, W::Ticks, ...W::means()];
         foreach ($s->clauses as $n => $clause) {
-            $readers = $clause->opener === W::Who && $s->inClause($n, W::Subscribes, W::Agrees) && ! $s->inClause($n, W::Not, W::I);
-            foreach ($readers ? $s->said(W::Gets) : [] as $gets) {
-                $beside = static fn (Hit $h): bool => min(abs($h->from - $gets->to), abs($gets->from - $h->to)) <= 1;
-                $wanted = array_filter($s->within($gets->clause, W::Wanted), $beside);
-                if ($gets->clause !== $n && $wanted !== [] && ! $s->inClause($gets->clause, W::Advertising, W::Vague, W::Rate, ...W::means())) {
-                    return $gets;
+            $agrees = ! $s->inClause($n, W::Not, W::I, W::Terms, W::Notice, W::Ends, W::Withdraws) && ($s->inClause($n, W::Subscribes, W::Agrees)
+                || ($s->inClause($n, W::Self) && $s->inClause($n, W::Sends)));
+            $hangs = $clause->opener === W::Who || (in_array($clause->opener, [W::If, W::When], true) && $s->inClause($n, W::You));
+            foreach ($agrees && $hangs ? $s->said(W::Wanted, W::Does) : [] as $wanted) {
+                $other = static fn (Hit $h): bool => $h->from !== $wanted->from;
+                if (abs($wanted->clause - $n) === 1 && array_filter($s->within($wanted->clause, W::I, W::Not, ...$sent), $other) === []) {
+                    return $wanted;
                 }
             }
         }

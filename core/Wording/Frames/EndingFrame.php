@@ -90,11 +90,16 @@ final class EndingFrame implements Frame
             }
             $beside = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
             $strong = $hit->class === W::Withdraws;
+            $first = $hit->from === $s->clauseOf($hit)->from;
             $with = array_filter($beside, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay, W::Tells)
-                || ($s->inClause($n, W::May, W::Must) && ($strong || $s->inClause($n, W::I, W::You))));
-            $easily = $strong && ! $hit->negated && $s->inClause($hit->clause, W::I, W::You, ...W::means());
+                || ($s->inClause($n, W::May, W::Must) && ($strong || $first || $s->inClause($n, W::I, W::You))));
+            $next = $s->clauses[$hit->clause + 1] ?? null;
+            // "It ends as soon as you write to us."
+            $asked = in_array($next?->opener, [W::If, W::When], true) && $s->inClause($hit->clause + 1, W::I, W::You)
+                && $s->inClause($hit->clause + 1, W::Sends, W::Tells, W::Way);
+            $easily = $asked || $strong && ! $hit->negated && $s->inClause($hit->clause, W::I, W::You, ...W::means());
             if ($with !== [] || $easily || ($strong && count($s->tokens) <= self::TERSE)
-                || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You))) {
+                || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You, W::May)) || $this->isTwice($s, $hit)) {
                 return [$hit];
             }
         }
@@ -102,13 +107,23 @@ final class EndingFrame implements Frame
         return [];
     }
 
+    /** "Send END, and it is over." */
+    private function isTwice(Sentence $s, Hit $ending): bool
+    {
+        return array_filter($s->said(W::Ends), static fn (Hit $h): bool => $h->clause === $ending->clause + 1 && ! $ending->negated) !== [];
+    }
+
     /** "If I do not want them any more, I just say so": what is wanted no longer, and then what is enough. */
     private function unwanted(Sentence $s): ?Hit
     {
         foreach ($s->all(W::NoLonger) as $hit) {
             $first = $hit->from === $s->clauseOf($hit)->from;
+            // "You can think better of it any day."
+            if ($s->inClause($hit->clause, W::May) && $s->inClause($hit->clause, W::AnyTime)) {
+                return $hit;
+            }
             foreach (array_keys($s->clauses) as $n) {
-                if ($n >= $hit->clause - 1 && ($s->inClause($n, W::Tells) || (($n !== $hit->clause || $first) && $s->inClause($n, W::Way)))) {
+                if ($s->inClause($n, W::Tells) || (($n !== $hit->clause || $first) && $s->inClause($n, W::Way))) {
                     return $hit;
                 }
             }
@@ -126,6 +141,9 @@ final class EndingFrame implements Frame
 
             return $hit;
         }
+        if ($this->isAtTimesOnly($s, $ending)) {
+            return $ending;
+        }
         foreach ($s->has(W::ByEmail) ? [] : $s->said(W::Only) as $only) {
             if ($s->inClause($only->clause, W::ByPost) && $s->inClause($only->clause, W::Ends, W::Withdraws)) {
                 return $only;
@@ -133,6 +151,21 @@ final class EndingFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Cancelling is possible once a year": what is said of how often or when belongs to the ending, and nothing is sent there. */
+    private function isAtTimesOnly(Sentence $s, Hit $ending): bool
+    {
+        if ($s->has(W::AnyTime, W::Way, W::Tells, W::Sends, W::Gets, W::Agrees, W::Advertising, W::Carrier, W::NoLonger, W::Until, ...W::means())) {
+            return false;
+        }
+        foreach ($s->all(W::Rate) as $rate) {
+            if ($rate->from >= $ending->to && $rate->clause - $ending->clause <= 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "Without giving reasons": the way is easy by what it goes without. */

@@ -69,7 +69,8 @@ final class PassingOnFrame implements Frame
             $acts = array_values(array_filter(
                 $s->said(W::Sends, W::Uses, W::Gets, W::Profiles), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)
             ));
-            if ($acts !== [] && ($s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
+            $may = array_filter($acts, static fn (Hit $act): bool => $s->inClause($act->clause, W::May)) !== [];
+            if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
                 return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
             }
         }
@@ -193,7 +194,9 @@ final class PassingOnFrame implements Frame
         foreach ($s->all(W::From) as $from) {
             $begins = $from->from === $s->clauses[$from->clause]->from;
             $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
-            if (! $begins && $leads && ! $this->isSubject($s, $from, $outsider)) {
+            $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
+                && $s->inClause($from->clause, W::Details);
+            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider)) {
                 return true;
             }
         }

@@ -66,6 +66,10 @@ final class RateFrame implements Frame
             }
         }
         foreach ($s->clauses as $n => $clause) {
+            $only = array_filter($s->all(W::Only), static fn (Hit $h): bool => $h->to <= $clause->from + 1 && $clause->from - $h->to <= 1) !== [];
+            if ($only && in_array($clause->opener, [W::If, W::When], true) && ! $s->inClause($n, W::Wants, W::Agrees, W::Ticks, W::Does, W::Subscribes, W::I)) {
+                return [$clause->from, $clause->to];
+            }
             if ($clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
                 && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
                 && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does, W::Way)) && $clause->to - $clause->from > 2 && SendingFrame::sent($s) !== null) {

@@ -15,7 +15,7 @@ use Juramen\Wording\Words\WordClass as W;
  */
 final class RefusalFrame implements Frame
 {
-    private const WISHES = [W::Wants, W::Gets, W::Sends, W::Agrees, W::Uses, W::Subscribes];
+    private const WISHES = [W::Wants, W::Gets, W::Sends, W::Adds, W::Agrees, W::Uses, W::Subscribes];
 
     /** Tokens of a sentence that may be no more than "no mails, please". */
     private const TERSE = 8;
@@ -69,6 +69,10 @@ final class RefusalFrame implements Frame
             }
         }
         foreach ($this->ticks($s) as $hit) {
+            $behind = $s->within($hit->clause + 1, W::InOrder)[0] ?? null;
+            if ($behind !== null && $behind->from === $s->clauses[$hit->clause + 1]->from && $s->inClause($hit->clause + 1, W::Withdraws, W::Refuses)) {
+                return [[$hit, 'A tick is taken for a no.', true]];
+            }
             if ($s->inClause($hit->clause, W::Withdraws) && ! $s->inClause($hit->clause, W::AnyTime, W::May, W::NoLonger)) {
                 return [[$hit, 'A tick is taken for a no.', true]];
             }
@@ -92,7 +96,7 @@ final class RefusalFrame implements Frame
     /** "Do not send me": somebody is asked, and nobody stands before what is asked. */
     private function isAskedOf(Sentence $s, int $clause): bool
     {
-        $sends = $s->within($clause, W::Sends)[0] ?? null;
+        $sends = $s->within($clause, W::Sends, W::Adds)[0] ?? null;
         if ($sends === null || $s->inClause($clause, W::Self, W::May)) {
             return false;
         }
@@ -219,9 +223,7 @@ final class RefusalFrame implements Frame
     /** "Not for you?", and then what to do. */
     private function isShortNo(Sentence $s): bool
     {
-        $mark = $s->tokens[count($s->tokens) - 1];
-
-        return count($s->tokens) <= 8 && ($s->has(W::Refuses) || $s->says(W::Not)) && $mark->form === '?';
+        return count($s->tokens) <= self::TERSE && ($s->has(W::Refuses) || $s->says(W::Not)) && $s->isQuestion();
     }
 
     private function isNegatedMain(Sentence $s, int $but): bool

@@ -49,7 +49,8 @@ final class SendingFrame implements Frame
             }
             $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
             // "I would like, by email, to hear of ...": the wish stands before a comma.
-            $before = $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants) && $sentence->inClause($clause - 1, W::I);
+            $before = $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants, W::Agrees)
+                && $sentence->inClause($clause - 1, W::I) && ! self::ends($sentence, $clause - 1);
             $wish = $before || $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
@@ -125,7 +126,7 @@ final class SendingFrame implements Frame
     /** Whether a word of ending is part of what does something else: "leave your address", "spare me". */
     public static function isWithinMore(Sentence $sentence, Hit $ending): bool
     {
-        foreach ($sentence->within($ending->clause, W::Does, W::Passes, W::Refuses, W::LeavesEmpty) as $more) {
+        foreach ($sentence->within($ending->clause, W::Does, W::Passes, W::Refuses, W::LeavesEmpty, W::Presses) as $more) {
             if (count($more->tokens) > count($ending->tokens) && $more->from <= $ending->from && $ending->to <= $more->to) {
                 return true;
             }

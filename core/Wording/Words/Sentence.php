@@ -99,6 +99,11 @@ final readonly class Sentence
         return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => $h->clause === $clause));
     }
 
+    public function isQuestion(): bool
+    {
+        return $this->tokens[count($this->tokens) - 1]->form === '?';
+    }
+
     /** @return list<int> a clause and those that go on with it: behind commas, with nothing that opens them */
     public function stretch(int $clause): array
     {

@@ -10,6 +10,9 @@ use LogicException;
 /** Splits a sentence into words and marks, by ICU's rules (UAX 29), and by what the language writes together or apart. */
 final class Tokens
 {
+    /** Letters of an ending that is set behind a colon. */
+    private const ENDING = 3;
+
     /** @return list<Token> */
     public static function of(string $text, Vocabulary $vocabulary): array
     {
@@ -66,6 +69,10 @@ final class Tokens
             } elseif ($token->form === 'e' && ($tokens[$i + 1]->form ?? '') === '-' && preg_match('~^(?:mail|post)~', $tokens[$i + 2]->form ?? '') === 1) {
                 $joined[] = new Token('e'.$tokens[$i + 2]->form, $token->from, $tokens[$i + 2]->to, true, $token->capital);
                 $i += 2;
+            } elseif ($token->form === ':' && $joined !== [] && self::isEnding($joined[count($joined) - 1], $tokens[$i + 1] ?? null)) {
+                // "sms:ar" is one word, with an ending that Swedish sets behind a colon.
+                [$word, $ending] = [array_pop($joined), $tokens[++$i]];
+                $joined[] = new Token($word->form.':'.$ending->form, $word->from, $ending->to, true, $word->capital);
             } elseif ($token->form === '-' && $i > 0 && $i + 1 < $n && $tokens[$i - 1]->to === $token->from && $tokens[$i + 1]->from === $token->to) {
                 // A hyphen within a word parts nothing.
                 $next = $tokens[++$i];
@@ -76,5 +83,11 @@ final class Tokens
         }
 
         return $joined;
+    }
+
+    private static function isEnding(Token $word, ?Token $ending): bool
+    {
+        return $ending !== null && $word->word && $ending->word && ! $ending->capital && strlen($ending->form) <= self::ENDING
+            && $ending->from === $word->to + 1 && ctype_alpha($ending->form);
     }
 }
