@@ -27,7 +27,7 @@ final class LanguageGuess
     /** Whether enough of a text's words are known in a language to judge what they do: three in ten. */
     public static function reads(string $text, Language $language): bool
     {
-        preg_match_all("~[\p{L}\p{N}]+~u", mb_strtolower(Folded::of($text)->text), $m);
+        preg_match_all("~[\p{L}\p{N}]+~u", mb_strtolower(Folded::plain($text)), $m);
         $vocabulary = Vocabulary::of($language);
         $known = count(array_filter($m[0], static fn (string $w): bool => $vocabulary->knows(new Token($w, 0, 0, true, false))));
 
@@ -37,7 +37,7 @@ final class LanguageGuess
     /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */
     public static function of(string $text): ?Language
     {
-        preg_match_all("~\p{L}+~u", mb_strtolower(Folded::of($text)->text), $m);
+        preg_match_all("~\p{L}+~u", mb_strtolower(Folded::plain($text)), $m);
         $counts = [];
         foreach (Language::cases() as $language) {
             $counts[$language->value] = WrittenWords::of($language)->count($m[0]);

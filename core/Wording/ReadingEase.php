@@ -110,7 +110,7 @@ final readonly class ReadingEase
     /** @return array{int, int, int} words, syllables, and words of more than six letters */
     private static function count(string $sentence, Language $language): array
     {
-        preg_match_all('/\p{L}[\p{L}\'’-]*/u', Folded::of($sentence)->text, $m);
+        preg_match_all('/\p{L}[\p{L}\'’-]*/u', Folded::plain($sentence), $m);
         [$syllables, $long] = [0, 0];
         foreach ($m[0] as $word) {
             $long += (int) (mb_strlen($word) > 6);

@@ -31,6 +31,9 @@ final class PurposeFrame implements Frame
 
     private const TIED = 4;
 
+    /** Words of what comes that are shown. */
+    private const SHOWN = 4;
+
     /** What fields are called, and technical questions. */
     private const FIELDS = [W::FieldEmail, W::FieldName, W::Technical];
 
@@ -62,7 +65,7 @@ final class PurposeFrame implements Frame
         }
         $senses = [];
         if ($named !== []) {
-            $words = implode(', ', array_slice(array_values(array_unique(array_map(static fn ($f): string => $f->words, $named))), 0, 4));
+            $words = implode(', ', array_unique(array_map(static fn (Found $f): string => $f->words, $named)));
             $senses[] = new Sense(Meaning::PurposeNamed, $named[0], "What comes: $words.", true, $words);
         }
         if ($general !== null) {
@@ -85,20 +88,33 @@ final class PurposeFrame implements Frame
         foreach ($passage->sentences as $n => $sentence) {
             $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
             $spoken = $spoken || $speaks;
-            foreach ($this->content($sentence, $passage) as $token) {
-                $words = $passage->words($sentence, $token, $token + 1);
-                if ($speaks) {
-                    $named[] = $words;
-                } elseif (! $spoken && (! $vaguely || $sentence->has(W::Self))) {
-                    $before[$n][] = $words;
-                }
+            if ($speaks) {
+                array_push($named, ...$this->words($passage, $sentence));
+            } elseif (! $spoken && (! $vaguely || $sentence->has(W::Self))) {
+                $before[$n] = $this->words($passage, $sentence);
+            }
+            if (count($named) >= self::SHOWN) {
+                break;
             }
         }
         if ($named !== []) {
-            return $named;
+            return array_slice($named, 0, self::SHOWN);
         }
 
-        return $spoken ? array_merge(...array_values($before)) : $before[0] ?? [];
+        return array_slice($spoken ? array_merge(...array_values($before)) : $before[0] ?? [], 0, self::SHOWN);
+    }
+
+    /** @return list<Found> the first words of a sentence that say what comes, each once */
+    private function words(Passage $passage, Sentence $sentence): array
+    {
+        $tokens = [];
+        foreach ($this->content($sentence, $passage) as $i) {
+            $tokens[$sentence->tokens[$i]->form] ??= $i;
+        }
+
+        return array_map(
+            static fn (int $i): Found => $passage->words($sentence, $i, $i + 1), array_slice(array_values($tokens), 0, self::SHOWN)
+        );
     }
 
     /** The first words that fit anything; "selected" before partners speaks of them, and not of what comes. */

@@ -40,21 +40,39 @@ final readonly class Folded
     private function __construct(public string $original, public string $text, private ?array $map)
     {
         $this->folds = Offsets::of($text);
-        $this->originals = Offsets::of($original);
+        $this->originals = $text === $original ? $this->folds : Offsets::of($original);
     }
 
     public static function of(string $original): self
+    {
+        $text = self::exchanged($original);
+
+        return self::isPlain($text) ? new self($original, $text, null) : self::slowly($original, $text);
+    }
+
+    /** The folded text alone, where nothing needs to lead back. */
+    public static function plain(string $original): string
+    {
+        $text = self::exchanged($original);
+
+        return self::isPlain($text) ? $text : self::slowly($original, $text)->text;
+    }
+
+    private static function isPlain(string $text): bool
+    {
+        return preg_match('~['.self::UNSEEN.']~u', $text) !== 1 && Normalizer::isNormalized($text, Normalizer::FORM_KC);
+    }
+
+    /** Tags, quotes and look-alikes, one character for one. */
+    private static function exchanged(string $original): string
     {
         $text = strtr(self::withoutTags($original), self::PLAIN);
         $strange = preg_match('~[^\x00-\x{2FF}\x{2000}-\x{FFFF}]~u', $text) === 1 ? preg_match_all('~[\p{Cyrillic}\p{Greek}\p{Armenian}]~u', $text) : 0;
         if ($strange > 0 && preg_match_all('~\p{Latin}~u', $text) > $strange) {
             $text = strtr($text, self::ALIKE);
         }
-        if (preg_match('~['.self::UNSEEN.']~u', $text) !== 1 && Normalizer::isNormalized($text, Normalizer::FORM_KC)) {
-            return new self($original, $text, null);
-        }
 
-        return self::slowly($original, $text);
+        return $text;
     }
 
     /** Character by character, each with where it came from. */
