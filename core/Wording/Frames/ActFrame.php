@@ -18,6 +18,9 @@ final class ActFrame implements Frame
     /** Words between "by" and the act. */
     private const NEAR = 7;
 
+    /** Words between "is regarded as" and what it is regarded as. */
+    private const BESIDE = 3;
+
     public function id(): string
     {
         return 'act';
@@ -74,6 +77,13 @@ final class ActFrame implements Frame
             }
             if ($this->isBy($s, $act) || $this->signifies($s, $act) || $this->opens($s, $act, $result)) {
                 return $act;
+            }
+        }
+        // "Taking a boarding card is regarded as permission": whatever it is, it is no wish of theirs.
+        foreach ($s->has(W::I, W::Ticks, W::Subscribes) || (SendingFrame::sent($s) === null && ! $s->has(...W::means())) ? [] : $s->said(W::Signifies) as $means) {
+            $agrees = static fn (Hit $h): bool => $h->from >= $means->to && $h->from - $means->to <= self::BESIDE;
+            if ($means->to - $means->from > 1 && array_filter($s->said(W::Agrees), $agrees) !== []) {
+                return $means;
             }
         }
         foreach ($s->has(W::I, W::Wants, W::Subscribes) ? [] : $s->said(W::Adds) as $adds) {

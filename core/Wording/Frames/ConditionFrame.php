@@ -74,7 +74,9 @@ final class ConditionFrame implements Frame
 
     private function demanded(Sentence $s): ?Hit
     {
-        $consent = SendingFrame::sent($s) !== null || $s->has(W::Subscribes) || ($s->has(W::Agrees) && $s->has(W::Advertising, W::Vague));
+        // "Guide for readers of the letter only": an entry that says so needs no more than the letter.
+        $readers = array_filter($s->said(W::Must), static fn (Hit $must): bool => count($must->tokens) > 2) !== [] && $s->has(W::Carrier);
+        $consent = $readers || SendingFrame::sent($s) !== null || $s->has(W::Subscribes) || ($s->has(W::Agrees) && $s->has(W::Advertising, W::Vague));
         if (! $consent) {
             return null;
         }
@@ -84,7 +86,7 @@ final class ConditionFrame implements Frame
             if ($negated || $s->inClause($must->clause, W::Age, W::Ticks, W::Unticks) || SendingFrame::ends($s, $must->clause)) {
                 continue;
             }
-            if ($thing && $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes)) {
+            if ($thing && ($readers || $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes))) {
                 return $must;
             }
         }

@@ -133,7 +133,8 @@ final class PassingOnFrame implements Frame
         $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
         $may = array_map(static fn (Hit $h): int => $h->from, $s->all(W::May));
         foreach ($s->said(W::Gets) as $gets) {
-            if (in_array($gets->from, $may, true)) {
+            $does = array_filter($s->within($gets->clause, W::Uses, W::Sends, W::Passes), static fn (Hit $h): bool => $h->from >= $gets->to) !== [];
+            if (in_array($gets->from, $may, true) && $does) {
                 continue;
             }
             $details = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->from >= $gets->to && $d->from - $gets->to <= 4);

@@ -104,6 +104,19 @@ final class RateFrame implements Frame
     private function isOfEnding(Sentence $s, Hit $hit): bool
     {
         return $s->inClause($hit->clause, W::Ends, W::Withdraws, W::HardWay) && ! $s->inClause($hit->clause, W::Sends)
-            && ! SendingFrame::isConsentedTo($s, $hit->clause, $hit->from);
+            && ! SendingFrame::isConsentedTo($s, $hit->clause, $hit->from) && ! $this->comesBefore($s, $hit);
+    }
+
+    /** "It comes weekly by email and ends with a click": a channel stands behind the word of time, and the ending behind that. */
+    private function comesBefore(Sentence $s, Hit $hit): bool
+    {
+        foreach ($s->within($hit->clause, ...W::means()) as $means) {
+            $ending = array_filter($s->within($hit->clause, W::Ends, W::Withdraws), static fn (Hit $h): bool => $h->from < $means->to);
+            if ($means->from >= $hit->to && $ending === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -20,6 +20,9 @@ final class RefusalFrame implements Frame
     /** Tokens of a sentence that may be no more than "no mails, please". */
     private const TERSE = 8;
 
+    /** Tokens of a question that may be no more than "not your cup of tea?". */
+    private const SHORT = 10;
+
     public function id(): string
     {
         return 'refusal';
@@ -223,7 +226,7 @@ final class RefusalFrame implements Frame
     /** "Not for you?", and then what to do. */
     private function isShortNo(Sentence $s): bool
     {
-        return count($s->tokens) <= self::TERSE && ($s->has(W::Refuses) || $s->says(W::Not)) && $s->isQuestion();
+        return count($s->tokens) <= self::SHORT && ($s->has(W::Refuses) || $s->says(W::Not)) && $s->isQuestion();
     }
 
     private function isNegatedMain(Sentence $s, int $but): bool

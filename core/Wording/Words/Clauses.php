@@ -18,6 +18,9 @@ final class Clauses
     /** Who does something, or may. */
     private const DOES = [WordClass::I, WordClass::You, WordClass::Self, WordClass::May, WordClass::Wants, WordClass::Agrees];
 
+    /** What somebody does who is named in the clause before: "it comes by email and ends with a click". */
+    private const DEEDS = [WordClass::Passes, WordClass::Ends, WordClass::Withdraws];
+
     /**
      * @param  non-empty-list<Token>  $tokens
      * @param  list<Hit>  $hits
@@ -36,7 +39,7 @@ final class Clauses
                 $opener => $opens[$hit->from] ??= $hit->class,
                 in_array($hit->class, self::OPENERS, true) => null,
                 $hit->class === WordClass::Joins => $joins[$hit->from] = true,
-                $hit->class === WordClass::Passes => $deeds[$hit->from] = true,
+                in_array($hit->class, self::DEEDS, true) => $deeds[$hit->from] = true,
                 $hit->class === WordClass::NoSubject => $passive[$hit->from] = true,
                 in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
                 $hit->class === WordClass::Misses => $misses[$hit->from] = true,
