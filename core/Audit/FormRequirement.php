@@ -6,6 +6,7 @@ namespace Juramen\Audit;
 
 use Juramen\Canon\Place;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Phrases;
 
 /** What requirements have in common: short ways to say what was found, and what most of them are. */
@@ -63,6 +64,18 @@ abstract class FormRequirement implements Requirement
         }
 
         return $findings === [] ? $this->met($met, $consents[0]->where) : $findings;
+    }
+
+    /**
+     * What words alone say half, as a question; a page and a sheet are not judged by it, since most that stands on them is no consent.
+     *
+     * @return Result|null null where there is no half of it
+     */
+    protected function halfSaid(Reading $reading, Control $control, Meaning $half, string $question): ?Result
+    {
+        $said = $reading->of === ReadingOf::Words || $reading->of === ReadingOf::Statement ? $reading->listener()->first($control->label, $half) : null;
+
+        return $said === null ? null : $this->finding(Verdict::Open, $said->understood, $control->where, $said->words, $question);
     }
 
     /** A mend for words of ours that do not belong to the consent; foreign pages are mended by those who wrote them. */

@@ -39,7 +39,7 @@ final class ApartFromTerms extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::TermsAgreed, Meaning::NoticeAgreed];
+        return [Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::PapersMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -49,7 +49,9 @@ final class ApartFromTerms extends FormRequirement
             $with = $listener->hears($control->label, Meaning::Sends, Meaning::PassedOn)
                 ? $listener->first($control->label, Meaning::TermsAgreed, Meaning::NoticeAgreed)?->words : null;
 
-            return $with === null ? null : $this->finding(
+            return $with === null ? $this->halfSaid(
+                $reading, $control, Meaning::PapersMentioned, 'Are terms, or the notice, agreed to with the same tick? Then give the terms a control of their own.'
+            ) : $this->finding(
                 Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with,
                 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.',
                 $this->cut($control, $with),

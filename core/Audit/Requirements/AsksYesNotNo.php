@@ -41,7 +41,7 @@ final class AsksYesNotNo extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::AsksForNo];
+        return [Meaning::AsksForNo, Meaning::NoMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -54,7 +54,9 @@ final class AsksYesNotNo extends FormRequirement
             $no = $control->refuses && $reading->basisOf($control) === LegalBasis::Consent
                 ? $reading->listener()->first($control->label, Meaning::AsksForNo) : null;
             if ($no === null) {
-                return null;
+                return $control->refuses ? null : $this->halfSaid(
+                    $reading, $control, Meaning::NoMentioned, 'Does a tick mean yes here, and is that plain at once? If it means no, ask for a yes instead.'
+                );
             }
             $customers = $reading->listener()->first($control->label, Meaning::SimilarGoods);
 

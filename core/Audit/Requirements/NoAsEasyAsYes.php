@@ -39,7 +39,7 @@ final class NoAsEasyAsYes extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::Pressed, Meaning::Shamed];
+        return [Meaning::Pressed, Meaning::Shamed, Meaning::NoSaysMore];
     }
 
     public function judge(Reading $reading): array
@@ -47,7 +47,9 @@ final class NoAsEasyAsYes extends FormRequirement
         return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {
             $leans = $reading->listener()->first($control->label, Meaning::Pressed) ?? $reading->listener()->first($control->label, Meaning::Shamed);
 
-            return $leans === null ? null : $this->finding(
+            return $leans === null ? $this->halfSaid(
+                $reading, $control, Meaning::NoSaysMore, 'Does it say anything about who says no? Then leave that out: "No, thank you" is enough.'
+            ) : $this->finding(
                 Verdict::Weakness, $leans->understood, $control->where, $leans->words, 'Leave it out: say what comes, and let people choose.',
                 $this->leaveOut($reading, $control, $leans->words)
             );

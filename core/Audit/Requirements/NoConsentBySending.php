@@ -39,7 +39,7 @@ final class NoConsentBySending extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::TakenFromAct, Meaning::Assumed];
+        return [Meaning::TakenFromAct, Meaning::Assumed, Meaning::ActMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -49,10 +49,14 @@ final class NoConsentBySending extends FormRequirement
         }
         $said = $reading->listener()->first($reading->text, Meaning::TakenFromAct, Meaning::Assumed);
 
+        $control = $reading->of === ReadingOf::Statement || $reading->of === ReadingOf::Words ? $reading->consents()[0] ?? null : null;
         if ($said === null) {
-            return $this->met('Sending means nothing beyond what the form is for.', $reading->where);
+            $half = $control === null ? null : $this->halfSaid(
+                $reading, $control, Meaning::ActMentioned, 'Is anybody taken to agree who only does that? Then ask with a box that starts empty.'
+            );
+
+            return $half !== null ? [$half] : $this->met('Sending means nothing beyond what the form is for.', $reading->where);
         }
-        $control = $reading->of === ReadingOf::Statement ? $reading->consents()[0] ?? null : null;
 
         return [
             $this->finding(

@@ -45,7 +45,7 @@ final class NotACondition extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::Condition, Meaning::Exchange];
+        return [Meaning::Condition, Meaning::Exchange, Meaning::ThingMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -70,7 +70,9 @@ final class NotACondition extends FormRequirement
                 );
             }
 
-            return ! $control->required || $control->refuses ? null : $this->finding(
+            return ! $control->required || $control->refuses ? $this->halfSaid(
+                $reading, $control, Meaning::ThingMentioned, 'Does everybody get that who does not agree? Then say so; otherwise do not ask for consent.'
+            ) : $this->finding(
                 $open ? Verdict::Weakness : Verdict::Breach,
                 $open ? 'Consent is the price, and the form says so; courts differ on whether that is free.'
                     : 'The form cannot be sent without this consent, which what it is for does not need.',

@@ -45,7 +45,7 @@ final class WithdrawalSaid extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::CanEnd, Meaning::HardToEnd, Meaning::NeverEnds];
+        return [Meaning::CanEnd, Meaning::HardToEnd, Meaning::NeverEnds, Meaning::EndingDemands];
     }
 
     public function judge(Reading $reading): array
@@ -67,6 +67,12 @@ final class WithdrawalSaid extends FormRequirement
             )];
         }
         $said = $reading->listener()->first($reading->text, Meaning::CanEnd);
+        $demands = $consents === [] ? null : $this->halfSaid(
+            $reading, array_values($consents)[0], Meaning::EndingDemands, 'Is that as easy as it was to agree? A link, or a word to whoever asks, must be enough.'
+        );
+        if ($demands !== null) {
+            return [$demands];
+        }
         if ($said !== null) {
             return $this->met('It is said on the form.', $reading->where, $said->words);
         }

@@ -80,7 +80,8 @@ final class ActFrame implements Frame
             }
         }
         // "Taking a boarding card is regarded as permission": whatever it is, it is no wish of theirs.
-        foreach ($s->has(W::I, W::Ticks, W::Subscribes) || (SendingFrame::sent($s) === null && ! $s->has(...W::means())) ? [] : $s->said(W::Signifies) as $means) {
+        $regarded = ! $s->has(W::I, W::Ticks, W::Subscribes) && (SendingFrame::sent($s) !== null || $s->has(...W::means()));
+        foreach ($regarded ? $s->said(W::Signifies) : [] as $means) {
             $agrees = static fn (Hit $h): bool => $h->from >= $means->to && $h->from - $means->to <= self::BESIDE;
             if ($means->to - $means->from > 1 && array_filter($s->said(W::Agrees), $agrees) !== []) {
                 return $means;

@@ -13,7 +13,7 @@ final class Frames
         return [
             new SendingFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame, new PurposeFrame, new RateFrame,
             new WatchingFrame, new HealthFrame, new TransferFrame, new ChildrenFrame, new AskerFrame, new PressureFrame, new PapersFrame, new ChannelFrame,
-            new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame,
+            new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame, new HalvesFrame,
         ];
     }
 

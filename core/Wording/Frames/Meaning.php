@@ -57,6 +57,18 @@ enum Meaning: string
     case DoubleNo = 'double-no';
     case FriendAsked = 'friend-asked';
 
+    // Half of a meaning: a question for a person.
+    /** What a visitor does stands beside what is sent. */
+    case ActMentioned = 'act-mentioned';
+    /** What one came for hangs together with agreeing. */
+    case ThingMentioned = 'thing-mentioned';
+    /** A no stands beside what is asked for. */
+    case NoMentioned = 'no-mentioned';
+    /** Ending it is said to take something. */
+    case EndingDemands = 'ending-demands';
+    case NoSaysMore = 'no-says-more';
+    case PapersMentioned = 'papers-mentioned';
+
     /** What a sentence with it does, in the language of the office. */
     public function says(): string
     {
@@ -84,6 +96,12 @@ enum Meaning: string
             self::NoticeAgreed => 'agrees to the privacy notice',
             self::TickedAlready => 'says that the box is ticked already',
             self::SimilarGoods => 'speaks of own goods like those bought',
+            self::ActMentioned => 'names an act beside what is sent',
+            self::ThingMentioned => 'ties what one came for to agreeing',
+            self::NoMentioned => 'has a no beside what is asked for',
+            self::EndingDemands => 'asks for something before it ends',
+            self::NoSaysMore => 'is a no that says more than no',
+            self::PapersMentioned => 'has terms or the notice beside agreeing',
             default => 'means “'.str_replace('-', ' ', $this->value).'”',
         };
     }
