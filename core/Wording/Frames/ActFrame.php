@@ -34,6 +34,7 @@ final class ActFrame implements Frame
     public function read(Passage $passage): array
     {
         $senses = [];
+        $asks = array_filter($passage->sentences, static fn (Sentence $s): bool => $s->has(W::Ticks, W::Subscribes, W::I)) !== [];
         foreach ($passage->sentences as $n => $sentence) {
             $assumed = $this->assumed($sentence);
             if ($assumed !== null) {
@@ -41,7 +42,7 @@ final class ActFrame implements Frame
 
                 continue;
             }
-            $act = $this->act($sentence) ?? $this->asked($sentence, $passage->sentences[$n - 1] ?? null) ?? $this->anybody($sentence, $passage);
+            $act = $this->act($sentence) ?? $this->asked($sentence, $passage->sentences[$n - 1] ?? null) ?? ($asks ? null : $this->anybody($sentence));
             if ($act !== null) {
                 $words = $passage->hitWords($sentence, $act);
                 $senses[] = new Sense(Meaning::TakenFromAct, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to.");
@@ -113,11 +114,10 @@ final class ActFrame implements Frame
     }
 
     /** "Guests of the lounge get our offers by email": whoever is there is written to, and nobody is asked. */
-    private function anybody(Sentence $s, Passage $passage): ?Hit
+    private function anybody(Sentence $s): ?Hit
     {
-        $asked = array_filter($passage->sentences, static fn (Sentence $other): bool => $other->has(W::Ticks, W::Subscribes, W::I)) !== [];
         $sent = $s->says(W::Sends, W::Gets) && $s->says(W::Advertising) && $s->says(...W::means());
-        if ($asked || ! $sent || $s->has(W::Wants, W::Agrees, W::May, W::If, W::When, W::Rate, W::Free)) {
+        if (! $sent || $s->has(W::Wants, W::Agrees, W::May, W::If, W::When, W::Rate, W::Free)) {
             return null;
         }
 

@@ -78,7 +78,9 @@ final class HalvesFrame implements Frame
                 $s->said(W::Agrees, W::Adds, W::Advertising, W::Sends, W::Gets, W::Carrier, ...W::means()),
                 static fn (Hit $h): bool => $h->to <= $act->from || $h->from >= $act->to
             );
-            if ($somebody && $sent !== [] && ! SendingFrame::ends($s, $act->clause) && ! $this->isSpokenOf($s, $act)) {
+            // "Your consent is requested": it is agreeing that is asked for.
+            $asked = array_filter($s->within($act->clause, W::Agrees), static fn (Hit $h): bool => abs($h->from - $act->from) <= self::ABOUT) !== [];
+            if ($somebody && ! $asked && $sent !== [] && ! SendingFrame::ends($s, $act->clause) && ! $this->isSpokenOf($s, $act)) {
                 return $act;
             }
         }
@@ -155,7 +157,8 @@ final class HalvesFrame implements Frame
     {
         $first = $passage->sentences[0] ?? null;
         $no = $first === null ? [] : array_filter($first->all(W::Not, W::Refuses), static fn (Hit $h): bool => $h->from === 0);
-        $words = array_sum(array_map(static fn (Sentence $s): int => count(array_filter($s->tokens, static fn (Token $t): bool => $t->word)), $passage->sentences));
+        $spoken = static fn (Sentence $s): int => count(array_filter($s->tokens, static fn (Token $t): bool => $t->word));
+        $words = $no === [] ? 0 : array_sum(array_map($spoken, $passage->sentences));
 
         return $no !== [] && $words > self::MORE
             && ! $this->has($passage, W::Sends, W::Ticks, W::Passes, W::Wanted, W::Does, W::Rate, W::Advertising, W::Carrier, ...W::means());

@@ -86,7 +86,7 @@ final class PurposeFrame implements Frame
     {
         [$named, $before, $spoken] = [[], [], false];
         foreach ($passage->sentences as $n => $sentence) {
-            $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
+            $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means());
             $spoken = $spoken || $speaks;
             if ($speaks) {
                 array_push($named, ...$this->words($passage, $sentence));
@@ -188,7 +188,7 @@ final class PurposeFrame implements Frame
             return $s->clauses[$clause]->from;
         }
         $last = $papers[count($papers) - 1]->to;
-        $behind = array_filter($s->within($clause, W::Sends, W::Gets, W::Advertising, W::Vague), static fn (Hit $h): bool => $h->from >= $last);
+        $behind = array_filter($s->within($clause, W::Sends, W::Gets, W::Advertising, W::Vague, ...W::means()), static fn (Hit $h): bool => $h->from >= $last);
 
         return $behind === [] ? $s->clauses[$clause]->to : $last;
     }
@@ -199,8 +199,9 @@ final class PurposeFrame implements Frame
 
         return SendingFrame::ends($s, $clause) || ($s->inClause($clause, W::According) && $s->inClause($clause, W::Notice, W::Terms))
             || $s->inClause(
-                $clause, W::HardWay, W::Returns, W::Free, W::Processor, W::Presses, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
+                $clause, W::HardWay, W::Returns, W::Free, W::Processor, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
             )
+            || ($s->inClause($clause, W::Presses) && ! $s->inClause($clause, W::Yes, ...W::means()))
             || ($s->inClause($clause, W::Passes) && (! $sends || $s->inClause($clause, W::Not)))
             || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising, ...W::means()));
     }
@@ -239,7 +240,7 @@ final class PurposeFrame implements Frame
     /** Whether the first part of a compound says what comes: "cabin offers" written as one word. */
     private function saysMore(Hit $hit, Passage $passage): bool
     {
-        $known = static fn (string $form): bool => $passage->vocabulary->knows(new Token($form, 0, 0, true, false));
+        $known = $passage->vocabulary->knowsAlone(...);
 
         return ! in_array($hit->rest, [null, 'e'], true) && in_array($hit->class, self::COMPOUNDS, true)
             && ! $known($hit->rest) && ! $known(rtrim($hit->rest, 's'));

@@ -18,7 +18,7 @@ final class RefusalFrame implements Frame
     private const WISHES = [W::Wants, W::Gets, W::Sends, W::Adds, W::Agrees, W::Uses, W::Subscribes];
 
     /** Tokens of a sentence that may be no more than "no mails, please". */
-    private const TERSE = 8;
+    private const TERSE = 12;
 
     /** Tokens of a question that may be no more than "not your cup of tea?". */
     private const SHORT = 10;

@@ -34,7 +34,7 @@ final class Names
             if ($legal) {
                 $from = $to > $i ? $i : $to - 1;
                 $names[] = new Stretch($from, $to + 1);
-            } elseif ($to - $i >= 2 || ($to - $i === 1 && (self::acts($sentence, $to) || self::comesFrom($sentence, $i, $vocabulary)))) {
+            } elseif ($to - $i >= 2 || ($to - $i === 1 && self::isAlone($sentence, $i, $vocabulary))) {
                 $names[] = new Stretch($i, $to);
             }
             $i = max($i, $to - ($legal ? 0 : 1));
@@ -79,7 +79,8 @@ final class Names
         $behind = array_filter($names, static fn (Stretch $n): bool => $n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND);
         $clause = $sentence->clauseOf($deed);
         $before = array_values(array_filter($names, static fn (Stretch $n): bool => $n->from >= $clause->from && $n->to <= $deed->from));
-        $to = array_values(array_filter($before, static fn (Stretch $n): bool => self::isTowards($sentence, $n)));
+        // "With this Tidewick may hand it over" gives Tidewick nothing.
+        $to = array_values(array_filter($before, static fn (Stretch $n): bool => self::isTowards($sentence, $n) && ! self::acts($sentence, $n->to)));
         $getting = match (true) {
             $behind !== [] => array_values($behind),
             $to !== [] => $to,
@@ -114,6 +115,19 @@ final class Names
         }
 
         return false;
+    }
+
+    /** Whether a word by itself is a name: it may do something, or something comes from it. */
+    private static function isAlone(Sentence $sentence, int $token, Vocabulary $vocabulary): bool
+    {
+        return (self::acts($sentence, $token + 1) && ! self::isNoun($sentence, $token, $vocabulary)) || self::comesFrom($sentence, $token, $vocabulary);
+    }
+
+    /** "Because of the Marathon": where nouns have capitals, one behind an article or the like is no name. */
+    private static function isNoun(Sentence $sentence, int $token, Vocabulary $vocabulary): bool
+    {
+        return $vocabulary->section('nouns') !== []
+            && array_filter($sentence->all(WordClass::Little), static fn (Hit $h): bool => $h->to === $token) !== [];
     }
 
     /** "From Tidewick": a name of one word, where nouns have no capitals. */

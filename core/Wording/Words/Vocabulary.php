@@ -94,6 +94,18 @@ final readonly class Vocabulary
         return $this->patterns->in($token) !== [];
     }
 
+    /** Whether a word by itself belongs to anything, and not only beside others. */
+    public function knowsAlone(string $form): bool
+    {
+        foreach ($this->patterns->in(new Token($form, 0, 0, true, false)) as $word) {
+            if (isset($this->singles[$word->number])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Everything that a sentence's words belong to, in their order. Where several words make an entry, shorter entries within it do not count.
      *
