@@ -36,9 +36,11 @@ final class RefusalFrame implements Frame
     public function read(Passage $passage): array
     {
         $senses = [];
+        $sending = null;
         foreach ($passage->sentences as $n => $sentence) {
-            $terse = $this->terseNo($sentence, $passage);
-            if ($terse !== null) {
+            $terse = $this->terseNo($sentence);
+            $sending ??= $terse === null ? null : array_filter($passage->sentences, static fn (Sentence $s): bool => SendingFrame::sent($s) !== null);
+            if ($terse !== null && array_diff_key($sending ?? [], [$n => true]) === []) {
                 $senses[] = new Sense(
                     Meaning::AsksForNo, $passage->sentenceWords($sentence), 'It says what the person does not want: agreeing to it is a no.'
                 );
@@ -113,13 +115,12 @@ final class RefusalFrame implements Frame
         return true;
     }
 
-    /** "No cabin mails, thanks", where nothing else is said that is sent. */
-    private function terseNo(Sentence $s, Passage $passage): ?Hit
+    /** "No cabin mails, thanks": it counts where nothing else is said that is sent. */
+    private function terseNo(Sentence $s): ?Hit
     {
         foreach (count($s->tokens) <= self::TERSE ? $s->all(W::Advertising, W::Carrier, ...W::means()) : [] as $hit) {
             $bare = ! $s->inClause($hit->clause, W::I, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
-            $others = array_filter($passage->sentences, static fn (Sentence $o): bool => $o !== $s && SendingFrame::sent($o) !== null);
-            if ($hit->negated && $bare && $others === []) {
+            if ($hit->negated && $bare) {
                 return $hit;
             }
         }

@@ -14,12 +14,16 @@ final readonly class Vocabulary
     /** So many sentences are remembered. */
     private const REMEMBERED = 400;
 
+    /** What comes next where an entry goes on with a gap. */
+    private const ANY = -1;
+
     /** Words at most that "..." stands for. */
     public const GAP = 12;
 
     /**
      * @param  array<int, list<WordClass>>  $singles  what a word alone belongs to
-     * @param  array<int, list<array{WordClass, list<list<int>|null>}>>  $longer  what begins with a word: its class, the other words; null is a gap
+     * @param  array<int, array<int, array<int, array{WordClass, list<list<int>|null>}>>>  $longer  what begins with a word, by the word that comes
+     *                                                                                             next: its class, the other words; null is a gap
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
      * @param  ArrayObject<string, Sentence|null>  $read  sentences by their text: those of a label stand on its form and on its page again
      */
@@ -41,7 +45,7 @@ final readonly class Vocabulary
     {
         $patterns = new WordPatterns(Stems::from($sections->lines('endings'), $sections->lines('doubled') !== []));
         $elided = array_fill_keys($sections->lines('elided'), true);
-        [$singles, $longer] = [[], []];
+        [$singles, $longer, $entries] = [[], [], 0];
         foreach ([WordClass::Little, WordClass::I, WordClass::You, WordClass::Self, WordClass::Not] as $class) {
             array_map($patterns->little(...), preg_grep('~^=[^\s/]+$~u', $sections->lines($class->value)) ?: []);
         }
@@ -50,10 +54,15 @@ final readonly class Vocabulary
                 $words = array_map(
                     static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), Entry::parse($line, $elided)->words
                 );
+                $entries++;
                 foreach (array_unique($words[0] ?? []) as $number) {
+                    foreach (count($words) > 1 ? $words[1] ?? [self::ANY] : [] as $next) {
+                        $longer[$number][$next][$entries] = [$class, array_slice($words, 1)];
+                    }
                     if (count($words) > 1) {
-                        $longer[$number][] = [$class, array_slice($words, 1)];
-                    } elseif (! in_array($class, $singles[$number] ?? [], true)) {
+                        continue;
+                    }
+                    if (! in_array($class, $singles[$number] ?? [], true)) {
                         $singles[$number][] = $class;
                     }
                 }
@@ -118,7 +127,8 @@ final readonly class Vocabulary
         foreach ($seen as $i => $words) {
             $alone = [];
             foreach ($words as $word) {
-                foreach ($this->longer[$word->number] ?? [] as [$class, $others]) {
+                $entries = $this->longer[$word->number] ?? [];
+                foreach ($entries === [] ? [] : $this->begun($entries, $seen[$i + 1] ?? []) as [$class, $others]) {
                     $matched = $this->matches($others, $i, $tokens, $seen);
                     if ($matched === null) {
                         continue;
@@ -145,6 +155,24 @@ final readonly class Vocabulary
         }
 
         return $left;
+    }
+
+    /**
+     * Entries that may go on with what comes next, in their order.
+     *
+     * @param  array<int, array<int, array{WordClass, list<list<int>|null>}>>  $entries  by the word that comes next
+     * @param  list<Seen>  $next
+     * @return array<int, array{WordClass, list<list<int>|null>}>
+     */
+    private function begun(array $entries, array $next): array
+    {
+        $begun = $entries[self::ANY] ?? [];
+        foreach ($next as $word) {
+            $begun += $entries[$word->number] ?? [];
+        }
+        ksort($begun);
+
+        return $begun;
     }
 
     /**
