@@ -43,7 +43,7 @@ final class Clauses
                 $hit->class === WordClass::NoSubject => $passive[$hit->from] = true,
                 in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
                 $hit->class === WordClass::Misses => $misses[$hit->from] = true,
-                $hit->class === WordClass::Not => $nots[$hit->from] = ($nots[$hit->from] ?? 0) + 1,
+                $hit->class === WordClass::Not => $nots[$hit->from] = $tokens[$hit->from]->form,
                 default => null,
             };
         }
@@ -67,10 +67,8 @@ final class Clauses
         foreach ($starts as $n => $from) {
             $to = $starts[$n + 1] ?? count($tokens);
             $opened = self::firstIn($opener, $from, min($from + 1, $to - 1)) ?? (isset($joins[$from]) ? WordClass::Joins : null);
-            $not = 0;
-            for ($i = $from; $i < $to; $i++) {
-                $not += $nots[$i] ?? 0;
-            }
+            // "Ni pub ni mails": the same word twice is one no.
+            $not = count(array_unique(array_filter($nots, static fn (int $i): bool => $i >= $from && $i < $to, ARRAY_FILTER_USE_KEY)));
             $reached = $carried && $not === 0 && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null)
                 && self::firstIn($does, $from, $to - 1) === null;
             $negated = $not % 2 === 1 || $reached;
