@@ -115,3 +115,22 @@ test('nobody says anything to what is not there, or may not be written by them',
     $this->actingAs(User::query()->where('role', 'administrator')->firstOrFail())->get('/requirements/read-wrongly.txt')->assertForbidden();
     expect(NoteAnswer::query()->count())->toBe(0);
 });
+
+test('what was answered at a statement is asked no more on the sheets that ask with it, and is answered nowhere else', function (): void {
+    $officer = User::query()->where('role', 'officer')->orderByDesc('id')->firstOrFail();
+    // Sheets ask with what is approved, its placeholders filled: it is the sentence as it was written that was answered.
+    $approved = function (string $text) use ($officer): void {
+        wordsOf($this->editor, $text);
+        $this->post('/records/statement/voyage-news/submit')->assertSessionHasNoErrors();
+        $looked = Record::named(RecordKind::Statement, 'voyage-news')->newestRevision()->number;
+        $this->actingAs($officer)->post('/records/statement/voyage-news/approve', ['looked' => $looked])->assertSessionHasNoErrors();
+    };
+    $sheet = fn () => $this->actingAs($this->editor)->get('/points/footer-newsletter')->assertOk();
+    $approved('Yes, {controller} emails me fares from us and our partners {rate}. {withdrawal}');
+    $sheet()->assertSee('Others have a part in it')->assertDontSee('In order, said')->assertDontSee('It is in order');
+    $sentence = Digest::of('Yes, {controller} emails me fares from us and our partners {rate}.')->hex();
+    say($this->editor, 'recipients-named texts', 'in-order', sentence: $sentence)->assertOk();
+    $sheet()->assertSee("In order, said {$this->editor->name}")->assertDontSee('Ask again');
+    $approved('Yes, {controller} emails me sailings from us and our partners {rate}. {withdrawal}');
+    $sheet()->assertDontSee('In order, said')->assertSee('Others have a part in it');
+});

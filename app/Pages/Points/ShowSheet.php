@@ -136,7 +136,9 @@ final class ShowSheet
     {
         return new Margin(
             $judgement, count($sheet->draft->languages), $may,
-            $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes)), Answers::none());
+            $this->exceptions->covering($point, Finding::all($sheet->document(), $judgement->notes)),
+            Answers::onSheet($sheet, $this->inForce->registers())
+        );
     }
 
     /** @return array{languages: list<Tab>, widths: list<Tab>, width: string, proof: string} */
