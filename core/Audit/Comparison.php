@@ -162,6 +162,14 @@ final readonly class Comparison
                 Verdict::Open, $language, "Only the text in {$in->endonym()} says what comes.", null, 'Do both say the same of what comes?'
             );
         }
+        [$lists, $other] = [$this->senses($language, Meaning::ThingListed), $this->senses($first, Meaning::ThingListed)];
+        if (! $general && max(count($lists), count($other)) > 1 && count($lists) !== count($other)) {
+            $of = static fn (array $things): string => $things === [] ? 'one' : implode(', ', array_map(static fn (Sense $s): string => $s->words->words, $things));
+            $results[] = $this->finding(
+                Verdict::Open, $language, "What comes may differ: here {$of($lists)}; in {$first->endonym()} {$of($other)}.", $lists[0] ?? null,
+                'Does the same come, whatever the language? Then name it in each.'
+            );
+        }
         [$long, $short] = [$this->count($b), $this->count($a)];
         if (max($long, $short) > self::LONGER * min($long, $short) && abs($long - $short) >= self::BY) {
             $results[] = $this->finding(

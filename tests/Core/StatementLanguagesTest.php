@@ -43,6 +43,14 @@ test('what a language of a statement says otherwise than the first is a note at 
         ['de' => SOUND['de'].' Meine Adresse darf an Hollin Hotels GmbH weitergegeben werden.'], 'language-offered weakness de', 'Only the text in Deutsch passes details on',
     ],
     'what comes said in one' => [['de' => 'Ja, {controller} darf mir {rate} den Newsletter per E-Mail schicken. {withdrawal}'], 'language-offered open de', 'Only the text in English says what comes'],
+    'a thing left out in one' => [
+        ['en' => 'Yes, {controller} may email me new sailings, fares and concerts {rate}. {withdrawal}'], 'language-offered open de',
+        'What comes may differ: here Fahrten, Preise; in English sailings, fares, concerts.',
+    ],
+    'a thing more in one' => [
+        ['de' => 'Ja, {controller} darf mir {rate} neue Fahrten, Preise und Konzerte per E-Mail schicken. {withdrawal}'], 'language-offered open de',
+        'here Fahrten, Preise, Konzerte; in English sailings, fares',
+    ],
     'much more said in one' => [
         ['de' => SOUND['de'].' Wir fahren das ganze Jahr zu allen Inseln, auch bei Sturm und Nebel, und freuen uns auf alle, die mit uns fahren wollen, ob groß oder klein.'],
         'language-offered open de', 'words, the one in English',

@@ -33,7 +33,8 @@ final class EndingFrame implements Frame
             if ($never !== null) {
                 $senses[] = new Sense(Meaning::NeverEnds, $passage->hitWords($sentence, $never), 'It is said that this cannot be withdrawn.');
             }
-            foreach ($this->ending($sentence) as $hit) {
+            $hit = $this->ending($sentence);
+            if ($hit !== null) {
                 $hard = $this->hard($sentence, $hit);
                 $senses[] = $hard === null ? new Sense(Meaning::CanEnd, $this->words($passage, $sentence, $hit), 'It is said how it ends.')
                     : new Sense(Meaning::HardToEnd, $this->words($passage, $sentence, $hard), 'Ending it takes more than agreeing did.');
@@ -72,39 +73,59 @@ final class EndingFrame implements Frame
         return null;
     }
 
-    /** @return list<Hit> the first word of ending that stands with a possibility, a moment or a way */
-    private function ending(Sentence $s): array
+    /** The first word of ending that says how: with a possibility, a moment, a way, or by whom. */
+    private function ending(Sentence $s): ?Hit
     {
         $until = $s->all(W::Until)[0] ?? null;
         if ($until !== null && $s->inClause($until->clause, W::I, W::You)
             && ($s->has(W::AnyTime) || $s->inClause($until->clause, W::Ends, W::Withdraws, W::Tells, W::NoLonger))) {
-            return [$until];
+            return $until;
         }
         $unwanted = $this->unwanted($s);
         if ($unwanted !== null) {
-            return [$unwanted];
+            return $unwanted;
         }
         foreach ($s->all(W::Withdraws, W::Ends) as $hit) {
-            if (SendingFrame::isWithinMore($s, $hit) || ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees))) {
-                continue;
-            }
-            $beside = [$hit->clause, $hit->clause + 1, $hit->clause - 1];
-            $strong = $hit->class === W::Withdraws;
-            $first = $hit->from === $s->clauseOf($hit)->from;
-            $with = array_filter($beside, fn (int $n): bool => $s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay, W::Tells)
-                || ($s->inClause($n, W::May, W::Must) && ($strong || $first || $s->inClause($n, W::I, W::You))));
-            $next = $s->clauses[$hit->clause + 1] ?? null;
-            // "It ends as soon as you write to us."
-            $asked = in_array($next?->opener, [W::If, W::When], true) && $s->inClause($hit->clause + 1, W::I, W::You)
-                && $s->inClause($hit->clause + 1, W::Sends, W::Tells, W::Way);
-            $easily = $asked || $strong && ! $hit->negated && $s->inClause($hit->clause, W::I, W::You, ...W::means());
-            if ($with !== [] || $easily || ($strong && count($s->tokens) <= self::TERSE)
-                || ($hit->to - $hit->from > 1 && $s->inClause($hit->clause, W::I, W::You, W::May)) || $this->isTwice($s, $hit)) {
-                return [$hit];
+            $else = SendingFrame::isWithinMore($s, $hit) || ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees));
+            if (! $else && ($this->hasWay($s, $hit) || $this->isAsked($s, $hit) || $this->isPlain($s, $hit) || $this->isTwice($s, $hit))) {
+                return $hit;
             }
         }
 
-        return [];
+        return null;
+    }
+
+    /** A moment or a way stands beside it, or somebody may: in its clause or the next to it. */
+    private function hasWay(Sentence $s, Hit $ending): bool
+    {
+        $alone = $ending->class === W::Withdraws || $ending->from === $s->clauseOf($ending)->from;
+        foreach ([$ending->clause, $ending->clause + 1, $ending->clause - 1] as $n) {
+            if ($s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay, W::Tells)
+                || ($s->inClause($n, W::May, W::Must) && ($alone || $s->inClause($n, W::I, W::You)))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "It ends as soon as you write to us." */
+    private function isAsked(Sentence $s, Hit $ending): bool
+    {
+        $next = $ending->clause + 1;
+
+        return in_array(($s->clauses[$next] ?? null)?->opener, [W::If, W::When], true) && $s->inClause($next, W::I, W::You)
+            && $s->inClause($next, W::Sends, W::Tells, W::Way);
+    }
+
+    /** Words that mean nothing else: "unsubscribe in the mail", "I am out", and "Unsubscribe: link". */
+    private function isPlain(Sentence $s, Hit $ending): bool
+    {
+        $strong = $ending->class === W::Withdraws;
+
+        return ($strong && ! $ending->negated && $s->inClause($ending->clause, W::I, W::You, ...W::means()))
+            || ($strong && count($s->tokens) <= self::TERSE)
+            || ($ending->to - $ending->from > 1 && $s->inClause($ending->clause, W::I, W::You, W::May));
     }
 
     /** "Send END, and it is over." */

@@ -34,6 +34,8 @@ enum Meaning: string
     case CanObject = 'can-object';
     case PurposeNamed = 'purpose-named';
     case PurposeGeneral = 'purpose-general';
+    /** One of several things that come. */
+    case ThingListed = 'thing-listed';
     case RateGiven = 'rate-given';
     case Measured = 'measured';
     case Profiled = 'profiled';
@@ -83,6 +85,7 @@ enum Meaning: string
             self::HardToEnd => 'makes it hard to end',
             self::NeverEnds => 'says that it never ends',
             self::PurposeNamed => 'says what comes',
+            self::ThingListed => 'lists several things that come',
             self::RateGiven => 'says how often',
             self::Measured => 'says that opens or clicks are measured',
             self::Profiled => 'makes a profile of people',

@@ -47,7 +47,7 @@ final class PurposeFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::PurposeNamed, Meaning::PurposeGeneral];
+        return [Meaning::PurposeNamed, Meaning::PurposeGeneral, Meaning::ThingListed];
     }
 
     public function read(Passage $passage): array
@@ -71,8 +71,36 @@ final class PurposeFrame implements Frame
         if ($general !== null) {
             $senses[] = new Sense(Meaning::PurposeGeneral, $general, "“{$general->words}” fits anything.");
         }
+        foreach ($this->listed($passage) as $thing) {
+            $senses[] = new Sense(Meaning::ThingListed, $thing, "One of several things that come: “{$thing->words}”.");
+        }
 
         return $senses;
+    }
+
+    /** @return list<Found> the things of the first list of them: words of what comes with a comma or an "and" between */
+    private function listed(Passage $passage): array
+    {
+        foreach ($passage->sentences as $sentence) {
+            if (! SendingFrame::sent($sentence) instanceof Hit) {
+                continue;
+            }
+            $joins = array_fill_keys(array_merge(...array_map(static fn (Hit $h): array => $h->tokens, $sentence->all(W::Joins))), true);
+            [$things, $last] = [[], null];
+            foreach ($this->content($sentence, $passage) as $i) {
+                $between = $last === null ? [] : range($last + 1, max($last + 1, $i - 1));
+                $apart = array_filter($between, static fn (int $at): bool => $at < $i && (isset($joins[$at]) || $sentence->tokens[$at]->form === ',')) !== [];
+                if ($last === null || $apart) {
+                    $things[] = $i;
+                }
+                $last = $i;
+            }
+            if (count($things) > 1) {
+                return array_map(static fn (int $i): Found => $passage->words($sentence, $i, $i + 1), $things);
+            }
+        }
+
+        return [];
     }
 
     /**
