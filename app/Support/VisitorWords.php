@@ -14,6 +14,9 @@ final class VisitorWords
     {
         $say = static fn (string $key): string => (string) __("visitor.form.$key", [], $language->value);
 
-        return new FormWords($say('required'), $say('optional'), $say('notice'), $say('asked-by'), $say('leave-empty'), $say('languages'));
+        return new FormWords(
+            $say('required'), $say('optional'), $say('notice'), $say('asked-by'), $say('leave-empty'), $say('languages'), $say('choose'),
+            $say('day'), $say('month'), $say('year'), $say('street'), $say('postcode'), $say('town'),
+        );
     }
 }

@@ -164,7 +164,8 @@ final readonly class Comparison
         }
         [$lists, $other] = [$this->senses($language, Meaning::ThingListed), $this->senses($first, Meaning::ThingListed)];
         if (! $general && max(count($lists), count($other)) > 1 && count($lists) !== count($other)) {
-            $of = static fn (array $things): string => $things === [] ? 'one' : implode(', ', array_map(static fn (Sense $s): string => $s->words->words, $things));
+            $words = static fn (Sense $s): string => $s->words->words;
+            $of = static fn (array $things): string => $things === [] ? 'one' : implode(', ', array_map($words, $things));
             $results[] = $this->finding(
                 Verdict::Open, $language, "What comes may differ: here {$of($lists)}; in {$first->endonym()} {$of($other)}.", $lists[0] ?? null,
                 'Does the same come, whatever the language? Then name it in each.'

@@ -22,13 +22,26 @@ interface FieldKind
     /** Whether what is given here is the address of that channel. */
     public function reaches(Channel $channel): bool;
 
-    /** Writes the control of a field, with its slots; its label and errors stand before it. */
-    public function control(SlottedText $page, Field $field, Language $language): void;
+    /** Whether answers are chosen from those that the sheet offers. */
+    public function offersOptions(): bool;
+
+    /**
+     * Names of the inputs in which a browser sends it.
+     *
+     * @return non-empty-list<string>
+     */
+    public function inputs(Field $field): array;
+
+    /** Whether its inputs stand together under one heading, each with a label of its own; else its label belongs to its one input. */
+    public function isGroup(): bool;
+
+    /** Writes the control of a field, with its slots; its label, help and errors stand before it. */
+    public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void;
 
     /**
      * What was meant by what somebody typed, as it is kept; empty where nothing was.
      *
      * @throws AnswerRefused
      */
-    public function read(string $typed): string;
+    public function read(Field $field, Typed $typed): string;
 }

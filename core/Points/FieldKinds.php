@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Points\Fields\BirthdayField;
+use Juramen\Points\Fields\ChoiceField;
+use Juramen\Points\Fields\ChoicesField;
 use Juramen\Points\Fields\CountryField;
 use Juramen\Points\Fields\EmailField;
 use Juramen\Points\Fields\FirstNameField;
+use Juramen\Points\Fields\LanguageField;
+use Juramen\Points\Fields\LastNameField;
+use Juramen\Points\Fields\MessageField;
 use Juramen\Points\Fields\NameField;
 use Juramen\Points\Fields\PhoneField;
+use Juramen\Points\Fields\PostalField;
 use Juramen\Points\Fields\UnknownField;
 
 /** All kinds of fields, in the order in which they are offered. The one place where they are put together. */
@@ -17,7 +24,10 @@ final class FieldKinds
     /** @return list<FieldKind> */
     public static function all(): array
     {
-        return [new FirstNameField, new NameField, new EmailField, new PhoneField, new CountryField];
+        return [
+            new FirstNameField, new LastNameField, new NameField, new EmailField, new PhoneField, new PostalField, new CountryField, new LanguageField,
+            new BirthdayField, new ChoiceField, new ChoicesField, new MessageField,
+        ];
     }
 
     /** @return non-empty-list<string> */

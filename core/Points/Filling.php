@@ -37,9 +37,12 @@ final readonly class Filling
             $names[] = $value->name;
             $pieces[] = new Piece("value:{$value->name}", FormRenderer::escape($value->value));
             $pieces[] = new Piece("choice:{$value->name}:{$value->value}", ' selected');
+            $pieces[] = new Piece("tick:{$value->name}", $value->value === 'yes' ? ' checked' : '');
         }
         foreach ($this->errors as $error) {
             $names[] = $error->name;
+            $pieces[] = new Piece("marked:{$error->name}", ' aria-invalid="true"');
+            $pieces[] = new Piece("described:{$error->name}", ' aria-describedby="'.FormRenderer::escape($error->name).'-error"');
             $pieces[] = new Piece(
                 "error:{$error->name}", '<p class="error" id="'.FormRenderer::escape($error->name).'-error">'.FormRenderer::escape($error->says)."</p>\n"
             );

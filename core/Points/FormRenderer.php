@@ -66,11 +66,23 @@ final readonly class FormRenderer
     private function field(SlottedText $page, Field $field, Language $language, FormWords $words): void
     {
         $name = $field->name();
-        $page->write("<div class=\"field\">\n<label for=\"$name\">".self::escape($field->label->in($language))
-            .' <span>('.self::escape($field->required ? $words->required : $words->optional).")</span></label>\n")
-            ->slot("error:$name");
-        $field->kind->control($page, $field, $language);
-        $page->write("\n</div>\n");
+        $label = self::escape($field->label->in($language)).' <span>('.self::escape($field->required ? $words->required : $words->optional).')</span>';
+        $group = $field->kind->isGroup();
+        $page->write($group ? "<fieldset class=\"field\" id=\"$name\"" : "<div class=\"field\">\n<label for=\"$name\">$label</label>\n");
+        if ($group && $field->hasHelp()) {
+            $page->write(" aria-describedby=\"$name-notes\"");
+        } elseif ($group) {
+            $page->slot("described:$name");
+        }
+        $page->write($group ? ">\n<legend>$label</legend>\n" : '');
+        if ($field->hasHelp()) {
+            $page->write("<div id=\"$name-notes\"><p class=\"help\">".self::escape($field->help->in($language))."</p>\n")
+                ->slot("error:$name")->write("</div>\n");
+        } else {
+            $page->slot("error:$name");
+        }
+        $field->kind->control($page, $field, $language, $words);
+        $page->write($group ? "\n</fieldset>\n" : "\n</div>\n");
     }
 
     private function tickBox(SlottedText $page, Statement $statement, Language $language): void

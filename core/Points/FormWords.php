@@ -14,6 +14,9 @@ final readonly class FormWords
      * @param  string  $askedBy  such as "Asked by", before the controller's name
      * @param  string  $leaveEmpty  label of the trap field, heard by whoever comes upon it
      * @param  string  $languages  names the list of languages
+     * @param  string  $choose  stands in a list of answers of which none is chosen
+     * @param  string  $day  of a date; so are month and year
+     * @param  string  $street  of an address; so are postcode and town
      */
     public function __construct(
         public string $required,
@@ -22,5 +25,12 @@ final readonly class FormWords
         public string $askedBy,
         public string $leaveEmpty,
         public string $languages,
+        public string $choose,
+        public string $day,
+        public string $month,
+        public string $year,
+        public string $street,
+        public string $postcode,
+        public string $town,
     ) {}
 }

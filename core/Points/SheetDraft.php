@@ -98,9 +98,16 @@ final readonly class SheetDraft
             new Member('fields', 'fields', new Items, redraws: true, needed: true),
             new Member('fields/{item}', 'the field {item}', new Item, redraws: true, mayGo: true),
             new Member('fields/{item}/id', 'the field\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
-            new Member('fields/{item}/kind', 'the kind of field', new OneOf(FieldKinds::ids()), writer: Writer::Nobody),
+            new Member('fields/{item}/kind', 'the kind of field', new OneOf(FieldKinds::ids()), redraws: true),
             new Member('fields/{item}/label', 'the labels of {item}', new Item),
             new Member('fields/{item}/label/{language}', 'the label of {item}', new Text(200)),
+            new Member('fields/{item}/help', 'the help of {item}', new Item, mayGo: true),
+            new Member('fields/{item}/help/{language}', 'the help of {item}', new Text(300)),
+            new Member('fields/{item}/options', 'the answers of {item}', new Items, redraws: true),
+            new Member('fields/{item}/options/{item}', 'an answer of {item}', new Item, redraws: true, mayGo: true),
+            new Member('fields/{item}/options/{item}/id', 'the answer\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
+            new Member('fields/{item}/options/{item}/label', 'the words of an answer of {item}', new Item),
+            new Member('fields/{item}/options/{item}/label/{language}', 'the words of an answer of {item}', new Text(200)),
             new Member('fields/{item}/required', 'whether {item} must be filled in', new YesNo),
             new Member('fields/{item}/reason', 'the reason of {item}', new Text(300)),
             new Member('statements', 'statements', new Items, redraws: true, needed: true),
@@ -185,7 +192,7 @@ final readonly class SheetDraft
         return new self(
             $this->point, $this->name, $this->controller, $this->kind, $this->place, $this->countries, $this->languages, $fill($this->title),
             $fill($this->purposeLine),
-            array_map(static fn (Field $f): Field => Field::new($f->id, $f->kind, $fill($f->label), $f->required, $f->reason), $this->fields),
+            array_map(static fn (Field $f): Field => $f->withTexts($fill), $this->fields),
             $this->statements, $fill($this->button), $this->departures, $this->notice,
         );
     }
@@ -197,10 +204,21 @@ final readonly class SheetDraft
             new PlacedTexts(Place::of('title'), 'the title', $this->title),
             new PlacedTexts(Place::of('purpose-line'), 'the line under the title', $this->purposeLine),
             new PlacedTexts(Place::of('button'), 'the button\'s text', $this->button),
-            ...array_map(
-                static fn (Field $f): PlacedTexts => new PlacedTexts(Place::of('fields', $f->id, 'label'), "the label of the field {$f->id}", $f->label),
-                $this->fields
-            ),
+            ...array_merge(...array_map(self::textsOf(...), $this->fields)),
+        ];
+    }
+
+    /** @return list<PlacedTexts> of a field: its label, its help where it has any, and the answers it offers */
+    private static function textsOf(Field $field): array
+    {
+        $place = Place::of('fields', $field->id);
+
+        return [
+            new PlacedTexts($place->in('label'), "the label of the field {$field->id}", $field->label),
+            ...($field->hasHelp() ? [new PlacedTexts($place->in('help'), "the help of the field {$field->id}", $field->help)] : []),
+            ...array_map(static fn (FieldOption $o): PlacedTexts => new PlacedTexts(
+                Place::of('fields', $field->id, 'options', $o->id, 'label'), "an answer to the field {$field->id}", $o->label
+            ), $field->kind->offersOptions() ? $field->options : []),
         ];
     }
 
@@ -230,7 +248,9 @@ final readonly class SheetDraft
         $only = fn (Texts $texts): array => $texts->only(...$this->languages)->toArray();
         $shown = [
             ...$this->document()->toArray(), 'title' => $only($this->title), 'purpose-line' => $only($this->purposeLine), 'button' => $only($this->button),
-            'fields' => array_map(static fn (Field $f): array => ['label' => $only($f->label)] + $f->document()->toArray(), $this->fields),
+            'fields' => array_map(
+                fn (Field $f): array => $f->withTexts(fn (Texts $t): Texts => $t->only(...$this->languages))->document()->toArray(), $this->fields
+            ),
         ];
 
         return Document::from($this->notice === null ? $shown : ['notice' => $only($this->notice)] + $shown);

@@ -29,7 +29,8 @@ function rendered(array $change = []): FrozenForm
     $sheet = House::registers()->complete(SheetDraft::from(Document::from(array_replace_recursive(FooterNewsletter::SHEET, $change))));
     $renderer = new FormRenderer($sheet, Controller::from(Document::from(House::TIDEWICK)), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
 
-    return $renderer->render(Language::German, new FormWords('Pflichtfeld', 'freiwillig', 'Datenschutz', 'Es fragt', 'leer lassen', 'Sprachen'));
+    return $renderer->render(Language::German, new FormWords('Pflichtfeld', 'freiwillig', 'Datenschutz', 'Es fragt', 'leer lassen', 'Sprachen',
+        'choose', 'day', 'month', 'year', 'street', 'postcode', 'town'));
 }
 
 test('nothing is answered beforehand, and every input has a label that stays', function (): void {

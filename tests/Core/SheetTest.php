@@ -41,7 +41,8 @@ function judged(SheetDraft $draft, ?Registers $registers = null): Judgement
 
     return Judgement::ofSheet(
         $registers->complete($draft), $registers,
-        fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l')
+        fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l',
+            '-', 'd', 'm', 'y', 's', 'p', 't')
     );
 }
 

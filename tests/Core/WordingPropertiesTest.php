@@ -45,7 +45,8 @@ function formsOf(array $document, Registers $registers): string
 {
     $sheet = $registers->complete(SheetDraft::from(Document::from($document)));
     $controller = $registers->controller($sheet->draft->controller);
-    $words = new FormWords('required', 'optional', 'Notice', 'Asked by', 'leave empty', 'Languages');
+    $words = new FormWords('required', 'optional', 'Notice', 'Asked by', 'leave empty', 'Languages',
+        'choose', 'day', 'month', 'year', 'street', 'postcode', 'town');
 
     return implode(
         '',

@@ -37,7 +37,9 @@ final readonly class Edit
 
         return match ($this->kind) {
             EditKind::Begin => $schema->put($document, $this->place, '', $written),
-            EditKind::Set => $schema->put($document, $this->place, $this->value, $written),
+            EditKind::Set => $this->answerable($schema->put($document, $this->place, $this->value, $written)),
+            EditKind::Copy => $schema->at($this->place)->type instanceof Item && $this->isField() ? $this->copied($document)
+                : throw Refused::because(DraftRefusal::UnknownPlace),
             EditKind::Remove => $schema->take($document, $this->place),
             EditKind::Up, EditKind::Down => $schema->at($this->place)->type instanceof Item && count($this->place->steps) > 1
                 ? $document->moved($this->place, $this->kind === EditKind::Up ? -1 : 1) : throw Refused::because(DraftRefusal::UnknownPlace),
@@ -62,12 +64,18 @@ final readonly class Edit
         return match ($this->kind) {
             EditKind::Set => match (true) {
                 $member->type instanceof DepartureValue => 'departed from “'.lcfirst(Rule::from($this->place->last())->title()).'”',
+                $this->place->first() === 'fields' && $this->place->last() === 'kind' => "made {$this->fieldName()} a field of another kind: $value",
                 $this->place->first() === 'fields' && $member->type instanceof YesNo => 'made '.str_replace('-', ' ', $this->place->steps[1]).' '
                     .($this->value === '1' ? 'required' : 'optional'),
                 default => "changed $named",
             },
             EditKind::Begin => "began $named",
-            EditKind::Add => $this->place->text() === 'statements' ? "asked also for $value" : "added the field $value",
+            EditKind::Add => match (true) {
+                $this->place->text() === 'statements' => "asked also for $value",
+                $this->place->last() === 'options' => "added an answer to {$this->fieldName()}",
+                default => "added the field $value",
+            },
+            EditKind::Copy => "asked for {$this->fieldName()} once more",
             EditKind::Remove => $member->type instanceof DepartureValue
                 ? 'followed the house again in “'.lcfirst(Rule::from($this->place->last())->title()).'”' : "removed $named",
             EditKind::Up => "moved $named up",
@@ -80,6 +88,9 @@ final readonly class Edit
         if ($what === '') {
             return $document;
         }
+        if ($this->place->last() === 'options') {
+            return $this->withAnswer($document, $this->place);
+        }
         $id = Slug::parse($what);
         if ($this->place->text() === 'statements') {
             return $document->at($this->place->in($id)) === null ? $document->with($this->place->in($id), ['id' => $id->text])
@@ -89,7 +100,55 @@ final readonly class Edit
             : throw Refused::because(DraftRefusal::NotOneOf, what: 'the kind of field', names: implode(', ', FieldKinds::ids()));
         $field = Field::new(SheetDraft::from($document)->freeId($kind), $kind, self::labels($kind));
 
-        return $document->with($this->place->in($field->id), $field->document()->toArray());
+        return (new self($this->record, EditKind::Set, $this->place->in($field->id)->in('kind')))->answerable(
+            $document->with($this->place->in($field->id), $field->document()->toArray())
+        );
+    }
+
+    /** A field to whose kind answers belong begins with two, still to be written. */
+    private function answerable(Document $document): Document
+    {
+        if ($this->place->first() !== 'fields' || $this->place->last() !== 'kind' || count($this->place->steps) !== 3) {
+            return $document;
+        }
+        $options = Place::of('fields', $this->place->steps[1], 'options');
+        $none = FieldKinds::get($document->text($this->place))->offersOptions() && $document->items($options) === [];
+
+        return $none ? $this->withAnswer($this->withAnswer($document, $options), $options) : $document;
+    }
+
+    /** Another answer, still to be written. */
+    private function withAnswer(Document $document, Place $options): Document
+    {
+        for ($n = 1; $document->at($options->in("answer-$n")) !== null; $n++);
+        $answer = ['id' => "answer-$n"];
+
+        return $document->items($options) === [] ? $document->with($options, [$answer]) : $document->with($options->in("answer-$n"), $answer);
+    }
+
+    private function isField(): bool
+    {
+        return $this->place->first() === 'fields' && count($this->place->steps) === 2;
+    }
+
+    /** The field once more behind itself, with everything that is written of it. */
+    private function copied(Document $document): Document
+    {
+        $draft = SheetDraft::from($document);
+        foreach ($draft->fields as $i => $field) {
+            if ($field->id->text === $this->place->last()) {
+                $id = $draft->freeId($field->kind);
+                $copy = $document->with(Place::of('fields', $id), ['id' => $id->text] + $field->document()->toArray());
+
+                return $copy->moved(Place::of('fields', $id), $i + 1 - count($draft->fields));
+            }
+        }
+        throw Refused::because(DraftRefusal::UnknownPlace);
+    }
+
+    private function fieldName(): string
+    {
+        return str_replace('-', ' ', $this->place->steps[1] ?? '');
     }
 
     /** What a new field of that kind is called, in every language. */

@@ -12,6 +12,8 @@ enum EditKind: string
     case Begin = 'begin';
     /** Another item of a list. */
     case Add = 'add';
+    /** The same item once more, behind itself. */
+    case Copy = 'copy';
     case Remove = 'remove';
     case Up = 'up';
     case Down = 'down';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Juramen\Points\AnswerRefused;
 use Juramen\Points\Field;
@@ -11,6 +12,7 @@ use Juramen\Points\FieldMessage;
 use Juramen\Points\FieldValue;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Typed;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Register\Language;
@@ -20,7 +22,7 @@ use Juramen\Wording\Statement;
 final readonly class SubmittedForm
 {
     /**
-     * @param  list<FieldValue>  $values  as typed, one for each field
+     * @param  list<FieldValue>  $values  as typed, one for each input of a field
      * @param  list<Statement>  $agreed  statements answered with yes
      */
     private function __construct(
@@ -32,7 +34,11 @@ final readonly class SubmittedForm
         $text = static fn (string $name): string => is_string($given = $request->request->all()[$name] ?? null) ? mb_scrub($given, 'UTF-8') : '';
 
         return new self(
-            $edition, $language, array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), $text($f->name())), $edition->sheet->draft->fields),
+            $edition, $language,
+            array_map(
+                static fn (string $input): FieldValue => new FieldValue($input, $text($input)),
+                array_merge(...array_map(static fn (Field $f): array => $f->inputs(), $edition->sheet->draft->fields))
+            ),
             array_values(array_filter($edition->sheet->statements, static fn (Statement $s): bool => $text(FormRenderer::controlName($s->id->text)) === 'yes')),
             $text(FormRenderer::TRAP) !== '',
         );
@@ -53,7 +59,7 @@ final readonly class SubmittedForm
     /** @throws InvalidEmailAddress */
     public function email(): EmailAddress
     {
-        return EmailAddress::parse($this->typed($this->edition->sheet->draft->emailField()));
+        return EmailAddress::parse($this->typed()->in($this->edition->sheet->draft->emailField()->name()));
     }
 
     /**
@@ -68,7 +74,7 @@ final readonly class SubmittedForm
         $draft = $this->edition->sheet->draft;
         $kept = [];
         foreach ($draft->fields as $field) {
-            $answer = $field->read($this->typed($field));
+            $answer = $field->read($this->typed());
             if ($answer !== '' && ! $field->id->equals($draft->emailField()->id)) {
                 $kept[] = new FieldValue($draft->disclosedAs($field), $answer);
             }
@@ -83,7 +89,7 @@ final readonly class SubmittedForm
         $errors = [];
         foreach ($this->edition->sheet->draft->fields as $field) {
             try {
-                $field->read($this->typed($field));
+                $field->read($this->typed());
             } catch (AnswerRefused $e) {
                 $errors[$field->name()] = $this->say($e->fault, $field, $e->most, $e->count);
             }
@@ -102,15 +108,9 @@ final readonly class SubmittedForm
         );
     }
 
-    private function typed(Field $field): string
+    private function typed(): Typed
     {
-        foreach ($this->values as $value) {
-            if ($value->name === $field->name()) {
-                return $value->value;
-            }
-        }
-
-        return '';
+        return new Typed($this->values, $this->language, (new SystemClock)->today(), $this->edition->sheet->draft->countries);
     }
 
     private function say(string $fault, Field $field, int $most = 0, int $count = 0): string
@@ -127,7 +127,7 @@ final readonly class SubmittedForm
         foreach ($this->agreed as $statement) {
             foreach ($statement->channels as $channel) {
                 $fields = $this->edition->sheet->draft->fieldsReaching($channel);
-                $given = array_filter($fields, fn (Field $f): bool => trim($this->typed($f)) !== '');
+                $given = array_filter($fields, fn (Field $f): bool => $f->isAnswered($this->typed()));
                 array_push($unreached, ...($given === [] ? array_slice($fields, 0, 1) : []));
             }
         }

@@ -16,9 +16,11 @@ final readonly class Line
     /**
      * @param  string  $empty  stands where nothing is written
      * @param  string  $type  of the HTML input
+     * @param  bool  $needed  whether it should not stay empty
      */
-    public function __construct(public string $place, public string $label, public string $value, public string $empty = '', public string $type = 'text')
-    {
+    public function __construct(
+        public string $place, public string $label, public string $value, public string $empty = '', public string $type = 'text', public bool $needed = true
+    ) {
         $this->id = PlaceId::of($place);
     }
 

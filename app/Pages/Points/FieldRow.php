@@ -14,8 +14,15 @@ final readonly class FieldRow
 {
     /**
      * @param  list<NoteView>  $marks
+     * @param  Choice|null  $kind  null where it cannot be another
      * @param  Choice|null  $required  null where it must be
      * @param  list<Press>  $presses
+     * @param  list<FieldTexts>  $texts  what visitors read of it, by language
+     * @param  list<AnswerRow>  $answers  that it offers
+     * @param  Press|null  $another  offers one more
      */
-    public function __construct(public string $name, public array $marks, public ?Choice $required, public Line $reason, public array $presses) {}
+    public function __construct(
+        public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public Line $reason, public array $presses,
+        public array $texts, public array $answers, public ?Press $another
+    ) {}
 }

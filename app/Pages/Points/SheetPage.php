@@ -50,7 +50,7 @@ final readonly class SheetPage
         public Several $countries,
         public Several $offered,
         public array $fields,
-        public ?Choice $addField,
+        public Choice $addField,
         public array $statements,
         public ?Choice $addStatement,
         public array $confirmation,

@@ -87,7 +87,7 @@ final class ShowSheet
             new Choice('kind', 'Kind of form', Option::all(self::kinds(), [$draft->kind->value])), rtrim($registers->controller($draft->controller)->name, '.'),
             new Several('countries', 'Countries', $countries === [] ? 'nobody knows where' : Sentences::listed($countries), self::countries($draft->countries)),
             new Several('languages', 'Languages', Sentences::listed($languages), self::languages($draft->languages)),
-            $this->fields($draft, $margin), $this->addField($draft), $this->statements($sheet, $margin, $may), $this->addStatement($draft, $registers),
+            $this->fields($draft, $margin), $this->addField(), $this->statements($sheet, $margin, $may), $this->addStatement($draft, $registers),
             self::confirmation($sheet), $margin->at('rules/double-opt-in'), array_map(self::unreachable(...), $sheet->unreachable()),
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, $margin,
@@ -200,31 +200,68 @@ final class ShowSheet
             $isEmail = $field->kind->meaning() === FieldMeaning::Email;
             $rows[] = new FieldRow(
                 ucfirst($name), $margin->at($place, "$place/label"),
+                $isEmail ? null : new Choice(
+                    "$place/kind", "Kind of field of $name", Option::all(array_map(ucfirst(...), self::otherKinds()), [$field->kind->id()])
+                ),
                 $isEmail ? null : Choice::yesNo("$place/required", "Must $name be given?", $field->required, 'required', 'optional'),
                 new Line("$place/reason", "Why $name is asked", $field->reason, 'no reason given'),
-                Press::forItem($place, $name, $i === 0, $i === count($draft->fields) - 1, $isEmail ? null : 'Remove'),
+                [
+                    ...Press::forItem($place, $name, $i === 0, $i === count($draft->fields) - 1, null),
+                    ...($isEmail ? [] : [
+                        new Press(PlaceId::of($place).'-copy', $place, 'Copy', "Ask for $name once more", 'copy'),
+                        new Press(PlaceId::of($place).'-remove', $place, 'Remove', "Remove $name", 'remove'),
+                    ]),
+                ],
+                array_map(static fn (Language $l): FieldTexts => new FieldTexts(
+                    $l->endonym(), new Line("$place/label/{$l->value}", "Label of $name in {$l->endonym()}", $field->label->orNothing($l), 'no label'),
+                    new Line("$place/help/{$l->value}", "Help for $name in {$l->endonym()}", $field->help->orNothing($l), 'no help', needed: false),
+                ), $draft->languages),
+                $field->kind->offersOptions() ? self::answers($field, $name, $draft->languages) : [],
+                $field->kind->offersOptions() ? new Press(PlaceId::of($place).'-another', "$place/options", 'Offer another answer',
+                    "Offer another answer to $name", 'add', 'answer') : null,
             );
         }
 
         return $rows;
     }
 
-    private function addField(SheetDraft $draft): ?Choice
+    /**
+     * @param  list<Language>  $languages
+     * @return list<AnswerRow>
+     */
+    private static function answers(Field $field, string $name, array $languages): array
     {
-        $taken = array_map(static fn (Field $f): string => $f->kind->id(), $draft->fields);
-        $free = ['' => 'nothing more'];
-        foreach (FieldKinds::all() as $kind) {
-            if (! in_array($kind->id(), $taken, true)) {
-                $free[$kind->id()] = self::nameOf($kind);
-            }
+        $rows = [];
+        foreach ($field->options as $i => $option) {
+            $place = "fields/{$field->id}/options/{$option->id}";
+            $number = $i + 1;
+            $rows[] = new AnswerRow(
+                array_map(static fn (Language $l): Line => new Line(
+                    "$place/label/{$l->value}", "Answer $number to $name in {$l->endonym()}", $option->label->orNothing($l), "in {$l->endonym()}"
+                ), $languages),
+                Press::forItem($place, "answer $number to $name", $i === 0, $i === count($field->options) - 1, 'Remove'),
+            );
         }
 
-        return count($free) === 1 ? null : new Choice('fields', 'Ask for another field', Option::all($free, ['']), 'add');
+        return $rows;
+    }
+
+    private function addField(): Choice
+    {
+        return new Choice('fields', 'Ask for another field', Option::all(['' => 'nothing more'] + self::otherKinds(), ['']), 'add');
+    }
+
+    /** @return array<string, string> every kind but the address, of which a form has one */
+    private static function otherKinds(): array
+    {
+        $kinds = array_filter(FieldKinds::all(), static fn (FieldKind $k): bool => $k->meaning() !== FieldMeaning::Email);
+
+        return array_combine(array_map(static fn (FieldKind $k): string => $k->id(), $kinds), array_map(self::nameOf(...), $kinds));
     }
 
     private static function nameOf(FieldKind $kind): string
     {
-        return mb_strtolower((string) __("points.fields.{$kind->id()}", [], 'en'));
+        return mb_strtolower((string) __("office.field-kinds.{$kind->id()}", [], 'en'));
     }
 
     /** @return list<StatementRow> */

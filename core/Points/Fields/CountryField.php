@@ -9,8 +9,9 @@ use Juramen\Points\AnswerRefused;
 use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
+use Juramen\Points\FormWords;
 use Juramen\Points\SlottedText;
-use Juramen\Register\Channel;
+use Juramen\Points\Typed;
 use Juramen\Register\Language;
 use Juramen\Wording\Markup;
 use ResourceBundle;
@@ -21,6 +22,8 @@ use ResourceBundle;
  */
 final readonly class CountryField implements FieldKind
 {
+    use OneInput;
+
     /** Codes of ICU that are no country: groups, private ones, and "unknown". */
     private const NONE = ['EU', 'EZ', 'UN', 'QO', 'XA', 'XB', 'ZZ'];
 
@@ -34,27 +37,20 @@ final readonly class CountryField implements FieldKind
         return FieldMeaning::Country;
     }
 
-    public function reaches(Channel $channel): bool
-    {
-        return false;
-    }
-
-    public function control(SlottedText $page, Field $field, Language $language): void
+    public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
     {
         $name = $field->name();
-        $page->write(
-            "<input id=\"$name\" name=\"$name\" type=\"text\" list=\"$name-names\" autocomplete=\"country-name\"".($field->required ? ' required' : '')
-        )
-            ->slot("state:$name")->write(' value="')->slot("value:$name")->write("\"><datalist id=\"$name-names\">");
+        $page->write("<input id=\"$name\" name=\"$name\" type=\"text\" list=\"$name-names\" autocomplete=\"country-name\"");
+        $this->says($page, $field)->write(' value="')->slot("value:$name")->write("\"><datalist id=\"$name-names\">");
         foreach (self::names($language) as $each) {
             $page->write('<option value="'.Markup::escape($each).'">');
         }
         $page->write('</datalist>');
     }
 
-    public function read(string $typed): string
+    public function read(Field $field, Typed $typed): string
     {
-        $answer = mb_strtolower(trim($typed));
+        $answer = mb_strtolower(trim($typed->in($field->name())));
         if ($answer === '') {
             return '';
         }

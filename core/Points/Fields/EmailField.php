@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Juramen\Points\Fields;
 
 use Juramen\Points\AnswerRefused;
+use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
+use Juramen\Points\Typed;
 use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
@@ -31,10 +33,10 @@ final readonly class EmailField implements FieldKind
         return $channel === Channel::Email;
     }
 
-    public function read(string $typed): string
+    public function read(Field $field, Typed $typed): string
     {
         try {
-            return EmailAddress::parse($typed)->text;
+            return EmailAddress::parse($typed->in($field->name()))->text;
         } catch (InvalidEmailAddress $e) {
             throw new AnswerRefused('email.'.$e->fault->value);
         }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Juramen\Points\Fields;
 
-use Juramen\Points\AnswerRefused;
 use Juramen\Points\Field;
+use Juramen\Points\FormWords;
 use Juramen\Points\SlottedText;
-use Juramen\Register\Channel;
+use Juramen\Points\Typed;
 use Juramen\Register\Language;
 
 /** A field to type one line in. */
 trait LineInput
 {
+    use OneInput;
+
     /** The HTML input type, which also chooses the keyboard on a phone. */
     private function type(): string
     {
@@ -28,28 +30,15 @@ trait LineInput
         return 100;
     }
 
-    public function reaches(Channel $channel): bool
-    {
-        return false;
-    }
-
-    public function control(SlottedText $page, Field $field, Language $language): void
+    public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
     {
         $name = $field->name();
-        $page->write(
-            "<input id=\"$name\" name=\"$name\" type=\"{$this->type()}\" autocomplete=\"{$this->autofill()}\" maxlength=\"{$this->longest()}\""
-                .($field->required ? ' required' : '')
-        )
-            ->slot("state:$name")->write(' value="')->slot("value:$name")->write('">');
+        $page->write("<input id=\"$name\" name=\"$name\" type=\"{$this->type()}\" autocomplete=\"{$this->autofill()}\" maxlength=\"{$this->longest()}\"");
+        $this->says($page, $field)->write(' value="')->slot("value:$name")->write('">');
     }
 
-    public function read(string $typed): string
+    public function read(Field $field, Typed $typed): string
     {
-        $answer = trim($typed);
-        if (mb_strlen($answer) > $this->longest()) {
-            throw new AnswerRefused('field.too-long', $this->longest(), mb_strlen($answer));
-        }
-
-        return preg_match('/[\p{Cc}\x{2028}\x{2029}]/u', $answer) === 1 ? throw new AnswerRefused('field.line') : $answer;
+        return OneLine::read($typed->in($field->name()), $this->longest());
     }
 }

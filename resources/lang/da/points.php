@@ -3,4 +3,17 @@
 declare(strict_types=1);
 
 /* Labels that a new field begins with. */
-return ['fields' => ['first-name' => 'Fornavn', 'name' => 'Navn', 'email' => 'E-mail', 'phone' => 'Telefon', 'country' => 'Land']];
+return ['fields' => [
+    'first-name' => 'Fornavn',
+    'last-name' => 'Efternavn',
+    'name' => 'Navn',
+    'email' => 'E-mail',
+    'phone' => 'Telefon',
+    'postal' => 'Postadresse',
+    'country' => 'Land',
+    'language' => 'Sprog',
+    'birthday' => 'Fødselsdato',
+    'choice' => 'Vælg en',
+    'choices' => 'Sæt kryds ved det, der passer',
+    'message' => 'Din besked',
+]];

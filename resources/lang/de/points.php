@@ -3,4 +3,17 @@
 declare(strict_types=1);
 
 /* Labels that a new field begins with. */
-return ['fields' => ['first-name' => 'Vorname', 'name' => 'Name', 'email' => 'E-Mail', 'phone' => 'Telefon', 'country' => 'Land']];
+return ['fields' => [
+    'first-name' => 'Vorname',
+    'last-name' => 'Nachname',
+    'name' => 'Name',
+    'email' => 'E-Mail',
+    'phone' => 'Telefon',
+    'postal' => 'Anschrift',
+    'country' => 'Land',
+    'language' => 'Sprache',
+    'birthday' => 'Geburtsdatum',
+    'choice' => 'Bitte eines wählen',
+    'choices' => 'Bitte ankreuzen, was zutrifft',
+    'message' => 'Ihre Nachricht',
+]];

@@ -90,4 +90,10 @@ return [
         'no-longer-wanted' => 'Its reason was gone before it was sent',
     ],
     'values' => ['email' => 'Email', 'file' => 'The letter or message', 'first-name' => 'First name', 'name' => 'Name', 'phone' => 'Phone', 'country' => 'Country', 'network' => 'Network, truncated'],
+    // Kinds of fields, as officers call them.
+    'field-kinds' => [
+        'first-name' => 'First name', 'last-name' => 'Last name', 'name' => 'Name', 'email' => 'Email', 'phone' => 'Phone',
+        'postal' => 'Postal address', 'country' => 'Country', 'language' => 'Language', 'birthday' => 'Date of birth', 'choice' => 'Choice of one',
+        'choices' => 'Choice of several', 'message' => 'Message',
+    ],
 ];

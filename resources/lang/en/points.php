@@ -3,4 +3,17 @@
 declare(strict_types=1);
 
 /* Labels that a new field begins with. */
-return ['fields' => ['first-name' => 'First name', 'name' => 'Name', 'email' => 'Email', 'phone' => 'Phone', 'country' => 'Country']];
+return ['fields' => [
+    'first-name' => 'First name',
+    'last-name' => 'Last name',
+    'name' => 'Name',
+    'email' => 'Email',
+    'phone' => 'Phone',
+    'postal' => 'Postal address',
+    'country' => 'Country',
+    'language' => 'Language',
+    'birthday' => 'Date of birth',
+    'choice' => 'Please choose one',
+    'choices' => 'Please tick what fits',
+    'message' => 'Your message',
+]];

@@ -3,4 +3,17 @@
 declare(strict_types=1);
 
 /* Labels that a new field begins with. */
-return ['fields' => ['first-name' => 'Prénom', 'name' => 'Nom', 'email' => 'E-mail', 'phone' => 'Téléphone', 'country' => 'Pays']];
+return ['fields' => [
+    'first-name' => 'Prénom',
+    'last-name' => 'Nom de famille',
+    'name' => 'Nom',
+    'email' => 'E-mail',
+    'phone' => 'Téléphone',
+    'postal' => 'Adresse postale',
+    'country' => 'Pays',
+    'language' => 'Langue',
+    'birthday' => 'Date de naissance',
+    'choice' => 'Choisissez une réponse',
+    'choices' => 'Cochez ce qui convient',
+    'message' => 'Votre message',
+]];

@@ -3,4 +3,17 @@
 declare(strict_types=1);
 
 /* Labels that a new field begins with. */
-return ['fields' => ['first-name' => 'Förnamn', 'name' => 'Namn', 'email' => 'E-post', 'phone' => 'Telefon', 'country' => 'Land']];
+return ['fields' => [
+    'first-name' => 'Förnamn',
+    'last-name' => 'Efternamn',
+    'name' => 'Namn',
+    'email' => 'E-post',
+    'phone' => 'Telefon',
+    'postal' => 'Postadress',
+    'country' => 'Land',
+    'language' => 'Språk',
+    'birthday' => 'Födelsedatum',
+    'choice' => 'Välj ett',
+    'choices' => 'Kryssa för det som passar',
+    'message' => 'Ditt meddelande',
+]];

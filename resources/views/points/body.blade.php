@@ -16,21 +16,31 @@ Visitors come from <x-place.several :of="$page->countries" />
 
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
 <table class="asked"><caption>Fields of the form</caption>
-<thead><tr>
-<th scope="col">Field</th><th scope="col">Required?</th><th scope="col">Why it is asked</th>
-<th scope="col"><span class="sr-only">Order and removal</span></th>
-</tr></thead>
+<thead><tr><th scope="col">Field</th><th scope="col">Required?</th><th scope="col" colspan="2">Why it is asked</th></tr></thead>
 <tbody>
 @foreach ($page->fields as $field)
 <tr>
-<td>{{ $field->name }} <x-marks :of="$field->marks" /></td>
+<td>@if ($field->kind)<x-place.choice :of="$field->kind" />@else{{ $field->name }}@endif <x-marks :of="$field->marks" /></td>
 <td>@if ($field->required)<x-place.choice :of="$field->required" />@else required @endif</td>
-<td><x-place.line :of="$field->reason" /></td>
-<td class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</td>
+<td colspan="2"><x-place.line :of="$field->reason" /></td>
 </tr>
+<tr class="read"><td colspan="3">
+@foreach ($field->texts as $texts)
+<p><span class="soft">{{ $texts->language }}</span> <x-place.line :of="$texts->label" /> <x-place.line :of="$texts->help" /></p>
+@endforeach
+@if ($field->another)
+<ol>
+@foreach ($field->answers as $answer)
+<li>@foreach ($answer->labels as $label)<x-place.line :of="$label" /> @endforeach
+<span class="line">@foreach ($answer->presses as $press)<x-place.press :of="$press" />@endforeach</span></li>
+@endforeach
+</ol>
+<x-place.press :of="$field->another" />
+@endif
+</td><td class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</td></tr>
 @endforeach
 </tbody></table>
-@if ($page->addField)<p class="sentence">Ask also for <x-place.choice :of="$page->addField" />.</p>@endif
+<p class="sentence">Ask also for <x-place.choice :of="$page->addField" />.</p>
 </section>
 
 <section aria-labelledby="part-3"><h2 id="part-3"><span>3</span> What is agreed to</h2>

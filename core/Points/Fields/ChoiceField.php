@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points\Fields;
+
+use Juramen\Points\AnswerRefused;
+use Juramen\Points\Field;
+use Juramen\Points\FieldKind;
+use Juramen\Points\FieldMeaning;
+use Juramen\Points\FieldOption;
+use Juramen\Points\FormWords;
+use Juramen\Points\SlottedText;
+use Juramen\Points\Typed;
+use Juramen\Register\Language;
+
+/** One of several answers. Kept as it was read, in the form's language. */
+final readonly class ChoiceField implements FieldKind
+{
+    use Select;
+
+    public function id(): string
+    {
+        return 'choice';
+    }
+
+    public function meaning(): FieldMeaning
+    {
+        return FieldMeaning::Other;
+    }
+
+    public function offersOptions(): bool
+    {
+        return true;
+    }
+
+    public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
+    {
+        $offered = array_map(static fn (FieldOption $o): Offered => new Offered($o->id->text, $o->label->in($language)), $field->options);
+        $this->select($page, $field, $words, 'off', $offered);
+    }
+
+    public function read(Field $field, Typed $typed): string
+    {
+        $answer = trim($typed->in($field->name()));
+        foreach ($field->options as $option) {
+            if ($option->id->text === $answer) {
+                return $option->label->in($typed->language);
+            }
+        }
+
+        return $answer === '' ? '' : throw new AnswerRefused('field.not-offered');
+    }
+}

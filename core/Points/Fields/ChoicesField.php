@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points\Fields;
+
+use Juramen\Points\AnswerRefused;
+use Juramen\Points\Field;
+use Juramen\Points\FieldKind;
+use Juramen\Points\FieldMeaning;
+use Juramen\Points\FieldOption;
+use Juramen\Points\FormWords;
+use Juramen\Points\SlottedText;
+use Juramen\Points\Typed;
+use Juramen\Register\Channel;
+use Juramen\Register\Language;
+use Juramen\Wording\Markup;
+
+/** Any of several answers, none ticked beforehand. Kept as they were read, in the form's language, each on a line. */
+final readonly class ChoicesField implements FieldKind
+{
+    public function id(): string
+    {
+        return 'choices';
+    }
+
+    public function meaning(): FieldMeaning
+    {
+        return FieldMeaning::Other;
+    }
+
+    public function reaches(Channel $channel): bool
+    {
+        return false;
+    }
+
+    public function offersOptions(): bool
+    {
+        return true;
+    }
+
+    /** @return non-empty-list<string> */
+    public function inputs(Field $field): array
+    {
+        $inputs = array_map(static fn (FieldOption $o): string => self::input($field, $o), $field->options);
+
+        return $inputs === [] ? [$field->name()] : $inputs;
+    }
+
+    public function isGroup(): bool
+    {
+        return true;
+    }
+
+    public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
+    {
+        foreach ($field->options as $option) {
+            $input = self::input($field, $option);
+            $page->write("<div class=\"tick\"><input id=\"$input\" name=\"$input\" type=\"checkbox\" value=\"yes\"")->slot("tick:$input")
+                ->write("><label for=\"$input\">".Markup::escape($option->label->in($language))."</label></div>\n");
+        }
+    }
+
+    public function read(Field $field, Typed $typed): string
+    {
+        $chosen = [];
+        foreach ($field->options as $option) {
+            match ($typed->in(self::input($field, $option))) {
+                'yes' => $chosen[] = $option->label->in($typed->language),
+                '' => null,
+                default => throw new AnswerRefused('field.not-offered'),
+            };
+        }
+
+        return implode("\n", $chosen);
+    }
+
+    private static function input(Field $field, FieldOption $option): string
+    {
+        return "{$field->name()}-{$option->id}";
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Points\Fields;
+
+use Juramen\Register\Channel;
+
+/** A field of several inputs under one heading, which reaches nobody. */
+trait Group
+{
+    public function reaches(Channel $channel): bool
+    {
+        return false;
+    }
+
+    public function offersOptions(): bool
+    {
+        return false;
+    }
+
+    public function isGroup(): bool
+    {
+        return true;
+    }
+}
