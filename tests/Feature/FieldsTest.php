@@ -74,7 +74,8 @@ test('what no page would send is refused, and nothing is saved', function (strin
     'a copy of a text' => ['fields/email/label', null, 'copy', 422], 'a copy of a statement' => ['statements/voyage-news', null, 'copy', 422],
     'an answer with an id of its own' => ['fields/first-name/options/x/id', '"><b>', 'set', 422],
     'a help of 301 characters' => ['fields/email/help/en', str_repeat('é', 301), 'set', 422],
-    'a help in a language that is none' => ['fields/email/help/xx', 'Hm', 'set', 422], 'a kind that is a list' => ['fields/first-name/kind', ['phone'], 'set', 422],
+    'a help in a language that is none' => ['fields/email/help/xx', 'Hm', 'set', 422],
+    'a kind that is a list' => ['fields/first-name/kind', ['phone'], 'set', 422],
 ]);
 
 /** Publishes the newsletter with fields of many kinds. */
@@ -139,5 +140,6 @@ test('a person\'s page shows every answer as it was given, with its lines', func
     published($this);
     $this->signUp('imke@post.example', ['birthday-year' => '1996', ...ANSWERS])->assertRedirect();
     $page = $this->actingAs($this->runa)->get('/evidence/'.Subscriber::query()->firstOrFail()->subject->hex())->assertOk();
-    $page->assertSee('Seals &amp; &lt;birds&gt;', false)->assertSee('1996-02-29')->assertSee('&lt;b&gt;markup&lt;/b&gt;', false)->assertDontSee('<b>markup</b>', false);
+    $page->assertSee('Seals &amp; &lt;birds&gt;', false)->assertSee('1996-02-29')
+        ->assertSee('&lt;b&gt;markup&lt;/b&gt;', false)->assertDontSee('<b>markup</b>', false);
 });
