@@ -26,7 +26,8 @@ test('while an editor types, notes, underlines and numbers follow; a mend by key
   await expect(notes.nth(0)).toContainText('Ending it takes more than agreeing did');
   await expect(notes.nth(1)).toContainText('Without agreeing to be written to one does not get what one came for');
   const numbered = page.locator('#marks-at-texts-en a');
-  await expect(numbered).toHaveCount(await page.locator('#judged .note').count());
+  // What another language says otherwise is numbered there.
+  await expect(numbered).toHaveCount(await page.locator('#judged .note').filter({ hasNotText: 'What comes may differ' }).count());
   await expect(page.locator('#under-texts-en .breach').first()).toBeAttached();
   expect(await page.locator('#sheet-state').innerText()).toBe(state);
 
@@ -81,14 +82,14 @@ test('a question is answered once, however fast it is pressed, until the sentenc
 
   // It is asked again when the sentence changes, and whoever looked at the old one is told so.
   await write(page, STRANGE.replace('Gullwing', 'Tern Island'));
-  await expect(page.getByRole('button', { name: 'It is in order' })).toBeVisible();
+  const doubted = page.locator('.note').filter({ hasText: 'Tern Island Travel Ltd' });
+  await expect(doubted.getByRole('button', { name: 'It is in order' })).toBeVisible();
   await other.getByRole('button', { name: 'Ask again' }).click();
   await expect(other.getByRole('alert')).toContainText('Read the note that stands there now');
 
   // By keyboard: read wrongly, which takes nothing away, and stands with the requirement and in the file.
-  await page.getByRole('button', { name: 'Read wrongly' }).focus();
+  await doubted.getByRole('button', { name: 'Read wrongly' }).focus();
   await page.keyboard.press('Enter');
-  const doubted = page.locator('.note').filter({ hasText: 'Tern Island Travel Ltd' });
   await expect(doubted).toContainText('Read wrongly, said Malin Fors');
   await expect(doubted.getByRole('button', { name: 'Rightly after all' })).toBeFocused();
   await accessible(page);
@@ -99,8 +100,8 @@ test('a question is answered once, however fast it is pressed, until the sentenc
   expect(await file.text()).toContain('- Yes, Tern Island Travel Ltd may email me new walking routes {rate}.');
 
   await page.goto(statement);
-  await page.getByRole('button', { name: 'Rightly after all' }).click();
-  await expect(page.getByRole('button', { name: 'Read wrongly' })).toBeVisible();
+  await doubted.getByRole('button', { name: 'Rightly after all' }).click();
+  await expect(doubted.getByRole('button', { name: 'Read wrongly' })).toBeVisible();
   expect(await (await page.request.get('/requirements/read-wrongly.txt')).text()).not.toContain('Tern Island');
   await write(page, before);
   await other.context().close();
