@@ -40,3 +40,4 @@ for (const file of readdirSync('resources/js').filter((name) => name.endsWith('.
 writeFileSync('public/build/visitor.css', readFileSync('resources/css/form.css', 'utf8').replace('ACCENT', '#0f4c5c'));
 writeFileSync('public/build/qr.js', bundled('qrcode/lib/core/qrcode.js', readFileSync('resources/js/parts/qr.js', 'utf8')));
 cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/build/htmx.js');
+cpSync('node_modules/sortablejs/Sortable.min.js', 'public/build/sortable.js');

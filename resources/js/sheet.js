@@ -51,6 +51,11 @@
     return add({ url: body().dataset.change, place, does, value: settles ? JSON.parse(settles) : value, settles: Boolean(settles), from: button.id, follows });
   }
 
+  /* What was dragged to another place in its list. */
+  document.addEventListener('sheet:moved', ({ detail: { place, to, from } }) => {
+    add({ url: body().dataset.change, place, does: 'to', value: String(to), from });
+  });
+
   function fill(form) {
     const value = Object.fromEntries(new FormData(form));
     const details = form.closest('details');

@@ -27,12 +27,15 @@ function findings(string $text, Language $language): array
     return $names;
 }
 
-/** @return list<string> the texts of all sets in a language */
-function everyText(Language $language): array
+/** @return list<string> every second text of all sets in a language */
+function everyOther(Language $language): array
 {
-    return array_merge(...array_map(
-        static fn (string $set): array => array_map(static fn (Corpus $s): string => $s->text, Corpus::of($set, $language)), ['open', 'closed', 'tried']
+    $texts = array_merge(...array_map(
+        static fn (string $set): array => array_map(static fn (Corpus $s): string => $s->text, Corpus::of($set, $language)),
+        ['open', 'closed', 'second', 'third', 'fourth', 'tried']
     ));
+
+    return array_values(array_filter($texts, static fn (int $n): bool => $n % 2 === 0, ARRAY_FILTER_USE_KEY));
 }
 
 /** Puts something into a text behind one character in so many, but not into a word with a mark, where it could be another word. */
@@ -54,7 +57,7 @@ test('what a text means hangs neither on how it is set nor on what cannot be see
         'tags around it' => static fn (string $t): string => "<p class=\"small\">$t</p>",
     ];
     $differs = [];
-    foreach (everyText($language) as $text) {
+    foreach (everyOther($language) as $text) {
         $found = findings($text, $language);
         foreach ($ways as $way => $set) {
             $other = findings($set($text), $language);
@@ -70,7 +73,7 @@ test('what a text means hangs neither on how it is set nor on what cannot be see
 
 test('a sentence that has nothing to do with it hides no fault and makes none', function (Language $language, string $idle): void {
     $differs = [];
-    foreach (everyText($language) as $text) {
+    foreach (everyOther($language) as $text) {
         $ended = preg_match('~[.!?]$~u', $text) === 1 ? $text : "$text.";
         // How plain and how long a text is, changes with every sentence; what it says does not.
         $says = static fn (string $t): array => array_values(
@@ -88,7 +91,7 @@ test('a sentence that has nothing to do with it hides no fault and makes none', 
 ]);
 
 test('whatever is found, its words stand in the text where they are said to stand', function (Language $language): void {
-    foreach (everyText($language) as $text) {
+    foreach (everyOther($language) as $text) {
         $set = strewn($text, "\u{AD}", 5);
         foreach (Requirements::judge(Reading::ofWords($set, $language)) as $result) {
             $words = $result->words;
@@ -109,7 +112,7 @@ test('a mend mends, makes nothing new, and what stands there is whole and in the
         array_map(static fn (Note $n): string => $n->result->requirement->id(), $judgement->notes)
     );
     $mended = 0;
-    foreach (everyText($language) as $text) {
+    foreach (everyOther($language) as $text) {
         $statement = $of($text);
         $before = Judgement::ofStatement($statement, $registers);
         foreach ($before->notes as $note) {

@@ -63,6 +63,18 @@ test('a field of another kind keeps its words, and its answers for when they are
     $this->get('/points/footer-newsletter')->assertSee('An answer to the field choice');
 });
 
+test('what is dragged goes to its place in one change, and back', function (): void {
+    ($this->edit)('fields', 'message', 'add')->assertOk();
+    ($this->edit)('fields', 'phone', 'add')->assertOk();
+    ($this->edit)('fields/phone', '1', 'to')->assertOk();
+    expect(($this->fields)())->toBe(['phone', 'first-name', 'email', 'message']);
+    ($this->edit)('fields/phone', '3', 'to')->assertOk();
+    expect(($this->fields)())->toBe(['first-name', 'email', 'phone', 'message']);
+    $this->get('/points/footer-newsletter/history')->assertSee('moved the field phone');
+    $this->post('/points/footer-newsletter/undo')->assertOk();
+    expect(($this->fields)())->toBe(['phone', 'first-name', 'email', 'message']);
+});
+
 test('what no page would send is refused, and nothing is saved', function (string $place, mixed $value, string $do, int $status): void {
     $before = ($this->newest)();
     ($this->edit)($place, $value, $do)->assertStatus($status);
@@ -73,6 +85,8 @@ test('what no page would send is refused, and nothing is saved', function (strin
     'a name that becomes a second address' => ['fields/first-name/kind', 'email', 'set', 422], 'a copy of nothing' => ['fields/nothing', null, 'copy', 422],
     'a copy of a text' => ['fields/email/label', null, 'copy', 422], 'a copy of a statement' => ['statements/voyage-news', null, 'copy', 422],
     'an answer with an id of its own' => ['fields/first-name/options/x/id', '"><b>', 'set', 422],
+    'to no place' => ['fields/email', '0', 'to', 422], 'to behind the last' => ['fields/email', '3', 'to', 422],
+    'to somewhere' => ['fields/email', 'up', 'to', 422], 'nothing to a place' => ['fields/nothing', '1', 'to', 422],
     'a help of 301 characters' => ['fields/email/help/en', str_repeat('é', 301), 'set', 422],
     'a help in a language that is none' => ['fields/email/help/xx', 'Hm', 'set', 422],
     'a kind that is a list' => ['fields/first-name/kind', ['phone'], 'set', 422],

@@ -41,8 +41,8 @@ final readonly class Edit
             EditKind::Copy => $schema->at($this->place)->type instanceof Item && $this->isField() ? $this->copied($document)
                 : throw Refused::because(DraftRefusal::UnknownPlace),
             EditKind::Remove => $schema->take($document, $this->place),
-            EditKind::Up, EditKind::Down => $schema->at($this->place)->type instanceof Item && count($this->place->steps) > 1
-                ? $document->moved($this->place, $this->kind === EditKind::Up ? -1 : 1) : throw Refused::because(DraftRefusal::UnknownPlace),
+            EditKind::Up, EditKind::Down, EditKind::To => $schema->at($this->place)->type instanceof Item && count($this->place->steps) > 1
+                ? $document->moved($this->place, $this->by($document)) : throw Refused::because(DraftRefusal::UnknownPlace),
             EditKind::Add => $schema->at($this->place)->type instanceof Items ? $this->added($document, is_string($this->value) ? $this->value : '')
                 : throw Refused::because(DraftRefusal::UnknownPlace),
         };
@@ -80,6 +80,7 @@ final readonly class Edit
                 ? 'followed the house again in “'.lcfirst(Rule::from($this->place->last())->title()).'”' : "removed $named",
             EditKind::Up => "moved $named up",
             EditKind::Down => "moved $named down",
+            EditKind::To => "moved $named",
         };
     }
 
@@ -115,6 +116,19 @@ final readonly class Edit
         $none = FieldKinds::get($document->text($this->place))->offersOptions() && $document->items($options) === [];
 
         return $none ? $this->withAnswer($this->withAnswer($document, $options), $options) : $document;
+    }
+
+    /** How many items down, or up, it is to go. */
+    private function by(Document $document): int
+    {
+        if ($this->kind !== EditKind::To) {
+            return $this->kind === EditKind::Up ? -1 : 1;
+        }
+        $to = is_string($this->value) && preg_match('/^[1-9]\d?$/D', $this->value) === 1 ? (int) $this->value : 0;
+        $ids = array_map(static fn (Document $i): string => $i->text('id'), $document->items($this->place->up() ?? $this->place));
+        $from = array_search($this->place->last(), $ids, true);
+
+        return $from === false || $to < 1 || $to > count($ids) ? throw Refused::because(DraftRefusal::UnknownPlace) : $to - 1 - $from;
     }
 
     /** Another answer, still to be written. */

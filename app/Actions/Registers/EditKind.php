@@ -17,4 +17,6 @@ enum EditKind: string
     case Remove = 'remove';
     case Up = 'up';
     case Down = 'down';
+    /** To a place in its list, counted from one. */
+    case To = 'to';
 }

@@ -11,8 +11,9 @@ use App\Pages\Controls\Press;
 final readonly class AnswerRow
 {
     /**
+     * @param  string  $place  in the document
      * @param  list<Line>  $labels  one for each language
      * @param  list<Press>  $presses
      */
-    public function __construct(public array $labels, public array $presses) {}
+    public function __construct(public string $place, public array $labels, public array $presses) {}
 }

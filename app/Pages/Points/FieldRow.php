@@ -13,6 +13,7 @@ use App\Pages\Notes\NoteView;
 final readonly class FieldRow
 {
     /**
+     * @param  string  $place  in the document
      * @param  list<NoteView>  $marks
      * @param  Choice|null  $kind  null where it cannot be another
      * @param  Choice|null  $required  null where it must be
@@ -22,7 +23,7 @@ final readonly class FieldRow
      * @param  Press|null  $another  offers one more
      */
     public function __construct(
-        public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public Line $reason, public array $presses,
-        public array $texts, public array $answers, public ?Press $another
+        public string $place, public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public Line $reason,
+        public array $presses, public array $texts, public array $answers, public ?Press $another
     ) {}
 }

@@ -195,11 +195,12 @@ final class ShowSheet
         $rows = [];
         foreach ($draft->fields as $i => $field) {
             $place = "fields/{$field->id}";
-            $name = self::nameOf($field->kind)
-                .(str_ends_with($field->id->text, $field->kind->id()) ? '' : ' '.substr($field->id->text, strlen($field->kind->id()) + 1));
+            // The second of a kind is called so.
+            $nth = count(array_filter(array_slice($draft->fields, 0, $i), static fn (Field $f): bool => $f->kind->id() === $field->kind->id())) + 1;
+            $name = self::nameOf($field->kind).($nth === 1 ? '' : " $nth");
             $isEmail = $field->kind->meaning() === FieldMeaning::Email;
             $rows[] = new FieldRow(
-                ucfirst($name), $margin->at($place, "$place/label"),
+                $place, ucfirst($name), $margin->at($place, "$place/label"),
                 $isEmail ? null : new Choice(
                     "$place/kind", "Kind of field of $name", Option::all(array_map(ucfirst(...), self::otherKinds()), [$field->kind->id()])
                 ),
@@ -236,6 +237,7 @@ final class ShowSheet
             $place = "fields/{$field->id}/options/{$option->id}";
             $number = $i + 1;
             $rows[] = new AnswerRow(
+                $place,
                 array_map(static fn (Language $l): Line => new Line(
                     "$place/label/{$l->value}", "Answer $number to $name in {$l->endonym()}", $option->label->orNothing($l), "in {$l->endonym()}"
                 ), $languages),
@@ -271,7 +273,7 @@ final class ShowSheet
         foreach ($sheet->statements as $i => $statement) {
             $place = "statements/{$statement->id}";
             $rows[] = new StatementRow(
-                $this->inForce->nameOfStatement($statement->id), $statement->purpose->spoken(),
+                $place, $this->inForce->nameOfStatement($statement->id), $statement->purpose->spoken(),
                 Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels)),
                 route('records.show', ['statement', $statement->id->text]), $margin->at($place, "$place/texts"),
                 $may ? Press::forItem(

@@ -11,13 +11,14 @@ use App\Pages\Notes\NoteView;
 final readonly class StatementRow
 {
     /**
+     * @param  string  $place  in the document
      * @param  string  $link  address of the statement in the register
      * @param  list<NoteView>  $marks
      * @param  list<Press>  $presses
      * @param  list<ReadWords>  $words
      */
     public function __construct(
-        public string $name, public string $purpose, public string $channels, public string $link, public array $marks, public array $presses,
-        public array $words
+        public string $place, public string $name, public string $purpose, public string $channels, public string $link, public array $marks,
+        public array $presses, public array $words
     ) {}
 }

@@ -11,6 +11,7 @@
 <script src="/build/htmx.js" defer></script>
 <script src="/build/office.js" defer></script>
 <script src="/build/sheet.js" defer></script>
+@stack('scripts')
 <script src="/build/lifeline.js" defer></script>
 </head>
 <body data-token="{{ csrf_token() }}">

@@ -15,12 +15,13 @@ Visitors come from <x-place.several :of="$page->countries" />
 </section>
 
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
-<table class="asked"><caption>Fields of the form</caption>
+<table class="asked" @if ($page->may) data-sorts @endif><caption>Fields of the form</caption>
 <thead><tr><th scope="col">Field</th><th scope="col">Required?</th><th scope="col" colspan="2">Why it is asked</th></tr></thead>
-<tbody>
 @foreach ($page->fields as $field)
+<tbody data-item="{{ $field->place }}">
 <tr>
-<td>@if ($field->kind)<x-place.choice :of="$field->kind" />@else{{ $field->name }}@endif <x-marks :of="$field->marks" /></td>
+<td><x-place.grip :of="$field->place" />
+@if ($field->kind)<x-place.choice :of="$field->kind" />@else{{ $field->name }}@endif <x-marks :of="$field->marks" /></td>
 <td>@if ($field->required)<x-place.choice :of="$field->required" />@else required @endif</td>
 <td colspan="2"><x-place.line :of="$field->reason" /></td>
 </tr>
@@ -29,24 +30,27 @@ Visitors come from <x-place.several :of="$page->countries" />
 <p><span class="soft">{{ $texts->language }}</span> <x-place.line :of="$texts->label" /> <x-place.line :of="$texts->help" /></p>
 @endforeach
 @if ($field->another)
-<ol>
+<ol @if ($page->may) data-sorts @endif>
 @foreach ($field->answers as $answer)
-<li>@foreach ($answer->labels as $label)<x-place.line :of="$label" /> @endforeach
+<li data-item="{{ $answer->place }}"><x-place.grip :of="$answer->place" /> @foreach ($answer->labels as $label)<x-place.line :of="$label" /> @endforeach
 <span class="line">@foreach ($answer->presses as $press)<x-place.press :of="$press" />@endforeach</span></li>
 @endforeach
 </ol>
 <x-place.press :of="$field->another" />
 @endif
 </td><td class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</td></tr>
+</tbody>
 @endforeach
-</tbody></table>
+</table>
 <p class="sentence">Ask also for <x-place.choice :of="$page->addField" />.</p>
 </section>
 
 <section aria-labelledby="part-3"><h2 id="part-3"><span>3</span> What is agreed to</h2>
+<div @if ($page->may) data-sorts @endif>
 @foreach ($page->statements as $statement)
-<div class="agreed">
-<p class="sentence">A tick box that starts empty asks for <b>{{ $statement->purpose }}</b> by {{ $statement->channels }},
+<div class="agreed" data-item="{{ $statement->place }}">
+<p class="sentence">@if (count($page->statements) > 1)<x-place.grip :of="$statement->place" />@endif
+A tick box that starts empty asks for <b>{{ $statement->purpose }}</b> by {{ $statement->channels }},
  in the words of <a href="{{ $statement->link }}">{{ $statement->name }}</a>. <x-marks :of="$statement->marks" />
 @if ($statement->presses !== [])
 <span class="line">@foreach ($statement->presses as $press)<x-place.press :of="$press" />@endforeach</span>
@@ -60,6 +64,7 @@ Visitors come from <x-place.several :of="$page->countries" />
 @endforeach
 </div>
 @endforeach
+</div>
 @if ($page->addStatement)<p class="sentence">Ask also for <x-place.choice :of="$page->addStatement" />.</p>@endif
 </section>
 

@@ -13,3 +13,7 @@
 </form></section>
 @endif
 @endsection
+@push('scripts')
+<script src="/build/sortable.js" defer></script>
+<script src="/build/drag.js" defer></script>
+@endpush

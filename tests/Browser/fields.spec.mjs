@@ -1,0 +1,88 @@
+// Fields of a sheet as an editor makes them: by mouse, by keyboard, at typing speed; and what a visitor sees of them.
+import { expect, test } from '@playwright/test';
+import { accessible, signIn } from './support.mjs';
+
+const sheet = '/points/footer-newsletter';
+const order = (page) => page.locator('.asked > tbody[data-item]').evaluateAll((rows) => rows.map((row) => row.dataset.item.split('/')[1]));
+const saved = (page) => expect(page.locator('#sheet-body')).not.toHaveAttribute('data-saving', 'yes');
+
+/** Drags what a grip holds onto what another holds, as a hand does: in steps, into its upper half. */
+async function drag(page, from, onto) {
+  await page.locator(from).scrollIntoViewIfNeeded();
+  const [a, b] = [await page.locator(from).boundingBox(), await page.locator(onto).boundingBox()];
+  await page.mouse.move(a.x + a.width / 2, a.y + a.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(a.x + a.width / 2, a.y - 12, { steps: 4 });
+  await page.mouse.move(b.x + b.width / 2, b.y + 4, { steps: 12 });
+  await page.mouse.up();
+}
+
+test('a field with answers is asked for, worded by keyboard, dragged to its place, and stands so on the form', async ({ page }) => {
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto(sheet);
+  const before = await order(page);
+  await page.getByLabel('Ask for another field').selectOption('choices');
+  await expect(page.getByLabel('Answer 1 to choice of several in English')).toBeVisible();
+  expect(await order(page)).toEqual([...before, 'choices']);
+
+  // From one answer to the next by Tab, faster than it is saved.
+  await page.getByLabel('Answer 1 to choice of several in English').focus();
+  for (const words of ['Seals', 'Robben']) {
+    await page.keyboard.type(words, { delay: 20 });
+    await page.keyboard.press('Tab');
+  }
+  await page.getByLabel('Answer 2 to choice of several in English').focus();
+  for (const words of ['Walks', 'Wanderungen']) {
+    await page.keyboard.type(words, { delay: 20 });
+    await page.keyboard.press('Tab');
+  }
+  await page.getByLabel('Help for choice of several in English').fill('As many as you like');
+  await page.getByLabel('Help for choice of several in Deutsch').fill('So viele Sie wollen');
+  await page.getByLabel('Why choice of several is asked').fill('to write of nothing else');
+  await page.keyboard.press('Tab');
+  await saved(page);
+  const proof = page.frameLocator('#proof iframe');
+  await expect(proof.getByRole('group', { name: 'Please tick what fits' })).toContainText('As many as you like');
+  await expect(proof.getByLabel('Seals')).not.toBeChecked();
+  await accessible(page);
+
+  // Dragged above all others, and an answer above the other; by keyboard back again.
+  await drag(page, '#grip-fields-choices', `#grip-fields-${before[0]}`);
+  await saved(page);
+  await expect.poll(() => order(page)).toEqual(['choices', ...before]);
+  await drag(page, '#grip-fields-choices-options-answer-2', '#grip-fields-choices-options-answer-1');
+  await expect.poll(() => proof.getByRole('group', { name: 'Please tick what fits' }).getByRole('checkbox').evaluateAll((boxes) => boxes.map((b) => b.id)))
+    .toEqual(['choices-answer-2', 'choices-answer-1']);
+  await page.getByRole('button', { name: 'Move choice of several down' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => order(page)).toEqual([...before.slice(0, 2), 'choices', ...before.slice(2)]);
+  await page.reload();
+  expect(await order(page)).toEqual([...before.slice(0, 2), 'choices', ...before.slice(2)]);
+  await expect(page.getByLabel('Answer 1 to choice of several in Deutsch')).toHaveValue('Wanderungen');
+
+  // Another kind keeps the words; once more is behind itself; both go, and nothing else has changed.
+  await page.getByLabel('Kind of field of choice of several').selectOption('choice');
+  await expect(page.getByLabel('Answer 1 to choice of one in English')).toHaveValue('Walks');
+  await page.getByRole('button', { name: 'Ask for choice of one once more' }).click();
+  await expect.poll(() => order(page)).toHaveLength(before.length + 2);
+  for (const left of [before.length + 1, before.length]) {
+    await page.getByRole('button', { name: 'Remove choice of one', exact: true }).click();
+    await expect.poll(() => order(page)).toHaveLength(left);
+    await saved(page);
+  }
+  await expect.poll(() => order(page)).toEqual(before);
+});
+
+test('on a phone the parts of a field stand under one another and can be touched', async ({ browser }) => {
+  const page = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto(sheet);
+  await page.getByLabel('Ask for another field').selectOption('birthday');
+  await expect(page.getByLabel('Label of date of birth in English')).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await accessible(page);
+  await page.getByRole('button', { name: 'Remove date of birth' }).tap();
+  await expect(page.getByLabel('Label of date of birth in English')).toHaveCount(0);
+  await page.context().close();
+});
