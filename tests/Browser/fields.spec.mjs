@@ -1,5 +1,6 @@
 // Fields of a sheet as an editor makes them: by mouse, by keyboard, at typing speed; and what a visitor sees of them.
 import { expect, test } from '@playwright/test';
+import { HtmlValidate } from 'html-validate';
 import { accessible, signIn } from './support.mjs';
 
 const sheet = '/points/footer-newsletter';
@@ -70,6 +71,42 @@ test('a field with answers is asked for, worded by keyboard, dragged to its plac
     await page.getByRole('button', { name: 'Remove choice of one', exact: true }).click();
     await expect.poll(() => order(page)).toHaveLength(left);
     await saved(page);
+  }
+  await expect.poll(() => order(page)).toEqual(before);
+});
+
+test('a form with every kind of field is HTML without an error, read out as it looks, in each language', async ({ page, browser }) => {
+  const valid = async (address) => {
+    const report = await new HtmlValidate({ extends: ['html-validate:standard'] }).validateString(await (await page.request.get(address)).text());
+    expect(report.results.flatMap((file) => file.messages.map((each) => `${address} ${each.line}: ${each.message}`))).toEqual([]);
+  };
+  for (const form of ['/forms/footer-newsletter/en', '/forms/footer-newsletter/de', '/forms/walking-guide/en']) await valid(form);
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto(sheet);
+  const add = page.getByLabel('Ask for another field');
+  const kinds = await add.locator('option').evaluateAll((all) => all.map((option) => option.value).filter((value) => value !== ''));
+  const before = await order(page);
+  for (const kind of kinds) {
+    await add.selectOption(kind);
+    await saved(page);
+  }
+  await expect.poll(() => order(page)).toHaveLength(before.length + kinds.length);
+  await saved(page);
+  for (const language of ['en', 'de']) {
+    const address = (await page.locator('#proof iframe').getAttribute('src')).replace('/proof/en/', `/proof/${language}/`);
+    await valid(address);
+    const form = await (await browser.newContext({ viewport: { width: 390, height: 844 }, storageState: await page.context().storageState() })).newPage();
+    // A proof runs no script, not even axe's: the same page without its sandbox.
+    await form.route('**/proof/**', async (route) => route.fulfill({ body: await (await route.fetch()).text(), contentType: 'text/html; charset=utf-8' }));
+    await form.goto(address);
+    await accessible(form);
+    expect(await form.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await form.context().close();
+  }
+  for (const kind of kinds) {
+    await page.keyboard.press('Control+z');
+    await saved(page);
+    expect(kind).not.toBe('email');
   }
   await expect.poll(() => order(page)).toEqual(before);
 });

@@ -21,7 +21,7 @@ final readonly class PostalField implements FieldKind
     use Group;
 
     /** Token of the HTML Standard's autofill field names, and the longest answer, by part. */
-    private const PARTS = ['street' => ['street-address', 150], 'postcode' => ['postal-code', 12], 'town' => ['address-level2', 80]];
+    private const PARTS = ['street' => ['address-line1', 150], 'postcode' => ['postal-code', 12], 'town' => ['address-level2', 80]];
 
     public function id(): string
     {
