@@ -6,6 +6,7 @@ namespace Juramen\Points;
 
 use Juramen\Canon\Document;
 use Juramen\Canon\Slug;
+use Juramen\Register\Language;
 use Juramen\Register\Texts;
 
 /** One thing a form asks for. */
@@ -86,6 +87,12 @@ final readonly class Field
         $answer = $this->kind->read($this, $typed);
 
         return $answer === '' && $this->required ? throw new AnswerRefused('field.missing') : $answer;
+    }
+
+    /** @return list<FieldValue> a kept answer as it would be typed */
+    public function typedAs(string $kept, Language $language): array
+    {
+        return $this->kind->typedAs($this, $kept, $language);
     }
 
     public function document(): Document

@@ -44,4 +44,11 @@ interface FieldKind
      * @throws AnswerRefused
      */
     public function read(Field $field, Typed $typed): string;
+
+    /**
+     * A kept answer as it would be typed, to be shown in the form again.
+     *
+     * @return list<FieldValue>
+     */
+    public function typedAs(Field $field, string $kept, Language $language): array;
 }

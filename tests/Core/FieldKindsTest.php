@@ -160,8 +160,8 @@ test('the parts of a date stand as they are written, and browsers can fill them 
     expect($order(Language::German))->toBe(['bday-day', 'bday-month', 'bday-year'])->and($order(Language::English))->toBe($order(Language::German));
 });
 
-test('an address is whole or none, and kept as it stands on an envelope', function (): void {
-    expect(readAs('postal', ' 1 Quay Road ', 'TW1 9AB', 'Tidewick'))->toBe("1 Quay Road\nTW1 9AB Tidewick")->and(readAs('postal', '', '', ''))->toBe('')
+test('an address is whole or none, and kept line by line', function (): void {
+    expect(readAs('postal', ' 1 Quay Road ', 'TW1 9AB', 'Tidewick'))->toBe("1 Quay Road\nTW1 9AB\nTidewick")->and(readAs('postal', '', '', ''))->toBe('')
         ->and(readAs('postal', '1 Quay Road', '', 'Tidewick'))->toBe('refused: field.no-address')
         ->and(readAs('postal', "1 Quay\nRoad", 'TW1', 'Tidewick'))->toBe('refused: field.line');
 });
@@ -202,3 +202,15 @@ test('what could be a number of several countries is one of where most speak the
         // In a language of neither, the first country of the sheet.
         ->and(readIn(Language::French, 'phone', '030 23125 001'))->toBe('+493023125001');
 });
+
+test('whatever its kind, an answer that was kept is typed again as it was meant', function (string $kind, string ...$parts): void {
+    $field = fieldOf(FieldKinds::get($kind), 'x');
+    $kept = readIn(Language::German, $kind, ...$parts);
+    $again = $field->typedAs($kept, Language::German);
+    expect($kept)->not->toStartWith('refused')->and($field->read(typed($again, Language::German)))->toBe($kept)
+        ->and($field->read(typed($field->typedAs('', Language::German), Language::German)))->toBe('');
+})->with([
+    ['birthday', '9', '2', '2000'], ['postal', '1 Quay Road', 'TW1 9AB', 'Tidewick on Sea'], ['choice', 'walks'], ['choices', 'yes', 'yes'],
+    ['choices', '', 'yes'],
+    ['language', 'da'], ['country', 'Schweden'], ['phone', '030 23125 001'], ['message', "Two\nlines"], ['last-name', 'Thormann'],
+]);

@@ -132,7 +132,7 @@ test('what is wrong in one part is said at its field, and everything else that w
     $kept = DB::table('disclosures')->pluck('text')->map(fn ($t) => array_slice(json_decode(base64_decode(strtr($t, '-_', '+/')), true), 1))
         ->mapWithKeys(fn ($d) => [$d[0] => $d[1]])->all();
     expect($kept)->toMatchArray([
-        'message' => ANSWERS['message'], 'choices' => 'Seals & <birds>', 'birthday' => '1996-02-29', 'postal' => "1 Quay Road\nTW1 9AB Tidewick",
+        'message' => ANSWERS['message'], 'choices' => 'Seals & <birds>', 'birthday' => '1996-02-29', 'postal' => "1 Quay Road\nTW1 9AB\nTidewick",
         'phone' => '+447700900456', 'last-name' => 'Thormann',
     ]);
 });
@@ -156,4 +156,9 @@ test('a person\'s page shows every answer as it was given, with its lines', func
     $page = $this->actingAs($this->runa)->get('/evidence/'.Subscriber::query()->firstOrFail()->subject->hex())->assertOk();
     $page->assertSee('Seals &amp; &lt;birds&gt;', false)->assertSee('1996-02-29')
         ->assertSee('&lt;b&gt;markup&lt;/b&gt;', false)->assertDontSee('<b>markup</b>', false);
+    // And in the form as it was shown, where it was typed.
+    $form = new Crawler((string) $this->get((string) (new Crawler((string) $page->getContent()))->filter('iframe')->attr('src'))->assertOk()->getContent());
+    expect($form->filter('#choices-answer-1[checked]')->count())->toBe(1)->and($form->filter('#choices-answer-2[checked]')->count())->toBe(0)
+        ->and($form->filter('#birthday-day')->attr('value'))->toBe('29')->and($form->filter('#birthday-year')->attr('value'))->toBe('1996')
+        ->and($form->filter('#postal-town')->attr('value'))->toBe('Tidewick')->and($form->filter('#message')->getNode(0)?->textContent)->toContain('Two lines');
 });

@@ -9,6 +9,7 @@ use Juramen\Points\AnswerRefused;
 use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
+use Juramen\Points\FieldValue;
 use Juramen\Points\FormWords;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
@@ -66,6 +67,15 @@ final readonly class BirthdayField implements FieldKind
         $oldest = (int) substr($typed->today->text, 0, 4) - self::YEARS;
 
         return $birthday->isAfter($typed->today) || $year < $oldest ? throw new AnswerRefused('field.no-birthday') : $birthday->text;
+    }
+
+    public function typedAs(Field $field, string $kept, Language $language): array
+    {
+        $parts = array_reverse(explode('-', $kept));
+
+        return count($parts) !== 3 ? [] : array_map(
+            static fn (string $input, string $part): FieldValue => new FieldValue($input, ltrim($part, '0')), $this->inputs($field), $parts
+        );
     }
 
     /** @return non-empty-list<'day'|'month'|'year'> as numbers of a date stand in that language (CLDR's short dates) */

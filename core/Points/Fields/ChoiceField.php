@@ -9,6 +9,7 @@ use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
 use Juramen\Points\FieldOption;
+use Juramen\Points\FieldValue;
 use Juramen\Points\FormWords;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
@@ -50,5 +51,12 @@ final readonly class ChoiceField implements FieldKind
         }
 
         return $answer === '' ? '' : throw new AnswerRefused('field.not-offered');
+    }
+
+    public function typedAs(Field $field, string $kept, Language $language): array
+    {
+        $chosen = array_filter($field->options, static fn (FieldOption $o): bool => $o->label->orNothing($language) === $kept);
+
+        return array_values(array_map(static fn (FieldOption $o): FieldValue => new FieldValue($field->name(), $o->id->text), $chosen));
     }
 }

@@ -9,6 +9,7 @@ use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
 use Juramen\Points\FieldOption;
+use Juramen\Points\FieldValue;
 use Juramen\Points\FormWords;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
@@ -73,6 +74,14 @@ final readonly class ChoicesField implements FieldKind
         }
 
         return implode("\n", $chosen);
+    }
+
+    public function typedAs(Field $field, string $kept, Language $language): array
+    {
+        $lines = explode("\n", $kept);
+        $chosen = array_filter($field->options, static fn (FieldOption $o): bool => in_array($o->label->orNothing($language), $lines, true));
+
+        return array_values(array_map(static fn (FieldOption $o): FieldValue => new FieldValue(self::input($field, $o), 'yes'), $chosen));
     }
 
     private static function input(Field $field, FieldOption $option): string

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Juramen\Points\Fields;
 
 use Juramen\Points\Field;
+use Juramen\Points\FieldValue;
 use Juramen\Points\SlottedText;
 use Juramen\Register\Channel;
+use Juramen\Register\Language;
 
 /** A field of one input, which its label belongs to, and which reaches nobody. */
 trait OneInput
@@ -30,6 +32,12 @@ trait OneInput
     public function isGroup(): bool
     {
         return false;
+    }
+
+    /** @return list<FieldValue> */
+    public function typedAs(Field $field, string $kept, Language $language): array
+    {
+        return [new FieldValue($field->name(), $kept)];
     }
 
     /** What every control says of itself: that it must be answered, where its help stands, and a slot for what is wrong. */

@@ -8,6 +8,7 @@ use Juramen\Points\AnswerRefused;
 use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
+use Juramen\Points\FieldValue;
 use Juramen\Points\FormWords;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
@@ -15,7 +16,7 @@ use Juramen\Register\Channel;
 use Juramen\Register\Language;
 use Juramen\Wording\Markup;
 
-/** A postal address: street, postcode and town. Kept on two lines, as it stands on an envelope; its country is a field of its own. */
+/** A postal address: street, postcode and town. Kept on three lines; its country is a field of its own. */
 final readonly class PostalField implements FieldKind
 {
     use Group;
@@ -66,8 +67,16 @@ final readonly class PostalField implements FieldKind
         if (implode('', $parts) === '') {
             return '';
         }
-        [$street, $postcode, $town] = $parts;
 
-        return $street === '' || $postcode === '' || $town === '' ? throw new AnswerRefused('field.no-address') : "$street\n$postcode $town";
+        return in_array('', $parts, true) ? throw new AnswerRefused('field.no-address') : implode("\n", $parts);
+    }
+
+    public function typedAs(Field $field, string $kept, Language $language): array
+    {
+        $parts = explode("\n", $kept);
+
+        return count($parts) !== 3 ? [] : array_map(
+            static fn (string $input, string $part): FieldValue => new FieldValue($input, $part), $this->inputs($field), $parts
+        );
     }
 }

@@ -21,7 +21,6 @@ use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
 use Juramen\Log\Disclosure;
 use Juramen\Points\Field;
-use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -71,7 +70,7 @@ final class PersonController
             array_filter($kept, static fn (Disclosure $d): bool => $d->name === $draft->disclosedAs($field))
         )[0]->value ?? '';
         $filling = new Filling(
-            array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), $value($f)), $draft->fields),
+            array_merge(...array_map(static fn (Field $f): array => $f->typedAs($value($f), $given->language), $draft->fields)),
             array_map(static fn (Answer $a): string => FormRenderer::controlName($a->statement), $given->answers), readOnly: true,
         );
 
