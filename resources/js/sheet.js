@@ -34,15 +34,14 @@
   }
 
   function change(control) {
-    const at = control.closest('[data-place]');
-    const place = at.dataset.place;
+    const { place } = control.closest('[data-place]').dataset;
     const waits = queue.find((edit) => edit.place === place && edit.does === 'set');
     const value = valueOf(control);
     if (isText(control) && value === control.defaultValue && !waits && sending?.place !== place) return;
     unsay(control.id);
     failed = failed.filter((edit) => edit.place !== place);
-    if (waits && (at.dataset.does ?? 'set') === 'set') { waits.value = value; return; }
-    add({ url: body().dataset.change, place, does: at.dataset.does ?? 'set', value, from: control.id, base: began.get(control.id) ?? revision() });
+    if (waits) { waits.value = value; return; }
+    add({ url: body().dataset.change, place, does: 'set', value, from: control.id, base: began.get(control.id) ?? revision() });
   }
 
   function press(button) {
@@ -57,9 +56,12 @@
   });
 
   function fill(form) {
+    const { place, does = 'set' } = form.dataset;
     const value = Object.fromEntries(new FormData(form));
-    const details = form.closest('details');
-    add({ url: body().dataset.change, place: form.dataset.place, does: 'set', value, from: form.elements[0].id, closes: details.querySelector('summary').id });
+    // What is added to a list is chosen no more.
+    if (does === 'add') form.reset();
+    const closes = form.closest('details')?.querySelector('summary').id;
+    add({ url: body().dataset.change, place, does, value, from: form.elements[0].id, closes });
   }
 
   function fields(edit) {

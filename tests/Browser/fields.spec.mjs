@@ -18,11 +18,17 @@ async function drag(page, from, onto) {
   await page.mouse.up();
 }
 
+/** Asks for another field, by mouse. */
+async function ask(page, kind) {
+  await page.getByLabel('Ask for another field').selectOption(kind);
+  await page.getByRole('button', { name: 'Add the field' }).click();
+}
+
 test('a field with answers is asked for, worded by keyboard, dragged to its place, and stands so on the form', async ({ page }) => {
   await signIn(page, 'malin@tidewick.example');
   await page.goto(sheet);
   const before = await order(page);
-  await page.getByLabel('Ask for another field').selectOption('choices');
+  await ask(page, 'choices');
   await expect(page.getByLabel('Answer 1 to choice of several in English')).toBeVisible();
   expect(await order(page)).toEqual([...before, 'choices']);
 
@@ -83,11 +89,10 @@ test('a form with every kind of field is HTML without an error, read out as it l
   for (const form of ['/forms/footer-newsletter/en', '/forms/footer-newsletter/de', '/forms/walking-guide/en']) await valid(form);
   await signIn(page, 'malin@tidewick.example');
   await page.goto(sheet);
-  const add = page.getByLabel('Ask for another field');
-  const kinds = await add.locator('option').evaluateAll((all) => all.map((option) => option.value).filter((value) => value !== ''));
+  const kinds = await page.getByLabel('Ask for another field').locator('option:not([value=""])').evaluateAll((all) => all.map((option) => option.value));
   const before = await order(page);
   for (const kind of kinds) {
-    await add.selectOption(kind);
+    await ask(page, kind);
     await saved(page);
   }
   await expect.poll(() => order(page)).toHaveLength(before.length + kinds.length);
@@ -111,11 +116,38 @@ test('a form with every kind of field is HTML without an error, read out as it l
   await expect.poll(() => order(page)).toEqual(before);
 });
 
+test('choosing a field by keys adds none; its button adds one, once, even pressed in haste', async ({ page }) => {
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto(sheet);
+  const before = await order(page);
+  const choice = page.getByLabel('Ask for another field');
+  await choice.focus();
+  await page.keyboard.type('postal', { delay: 60 });
+  for (const key of ['ArrowDown', 'ArrowDown', 'ArrowUp']) await page.keyboard.press(key);
+  await expect(choice).toHaveValue('country');
+  await page.waitForTimeout(400);
+  expect(await order(page)).toEqual(before);
+
+  // What is added is chosen no more: a second press asks for a choice first.
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'Add the field' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => order(page)).toEqual([...before, 'country']);
+  await saved(page);
+  await expect(choice).toHaveValue('');
+  await page.reload();
+  expect(await order(page)).toEqual([...before, 'country']);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => order(page)).toEqual(before);
+  await saved(page);
+});
+
 test('on a phone the parts of a field stand under one another and can be touched', async ({ browser }) => {
   const page = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
   await signIn(page, 'malin@tidewick.example');
   await page.goto(sheet);
-  await page.getByLabel('Ask for another field').selectOption('birthday');
+  await ask(page, 'birthday');
   await expect(page.getByLabel('Label of date of birth in English')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await accessible(page);

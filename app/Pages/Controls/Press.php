@@ -10,7 +10,7 @@ final readonly class Press
     /**
      * @param  string  $text  on the button
      * @param  string  $label  for whoever does not see where it stands
-     * @param  string  $does  what it does to the place: "set", "remove", "up", "down"
+     * @param  string  $does  what it does to the place: "set", "add", "begin", "copy", "remove", "up", "down"
      */
     public function __construct(
         public string $id, public string $place, public string $text, public string $label, public string $does = 'set', public string $value = ''
@@ -26,11 +26,5 @@ final readonly class Press
             ...($last ? [] : [new self("$id-down", $place, '↓', "Move $name down", 'down')]),
             ...($remove === null ? [] : [new self("$id-remove", $place, $remove, "$remove $name", 'remove')]),
         ];
-    }
-
-    /** @return string what goes with the request, as JSON */
-    public function values(): string
-    {
-        return (string) json_encode(['place' => $this->place, 'value' => $this->value] + ($this->does === 'set' ? [] : ['do' => $this->does]));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pages\Points;
 
 use App\Models\Point;
 use App\Models\Revision;
+use App\Pages\Controls\Adding;
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
@@ -50,9 +51,9 @@ final readonly class SheetPage
         public Several $countries,
         public Several $offered,
         public array $fields,
-        public Choice $addField,
+        public Adding $addField,
         public array $statements,
-        public ?Choice $addStatement,
+        public ?Adding $addStatement,
         public array $confirmation,
         public array $confirmationMarks,
         public array $unreachable,

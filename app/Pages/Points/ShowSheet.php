@@ -7,6 +7,7 @@ namespace App\Pages\Points;
 use App\Models\Point;
 use App\Models\Revision;
 use App\Models\User;
+use App\Pages\Controls\Adding;
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
@@ -248,9 +249,9 @@ final class ShowSheet
         return $rows;
     }
 
-    private function addField(): Choice
+    private function addField(): Adding
     {
-        return new Choice('fields', 'Ask for another field', Option::all(['' => 'nothing more'] + self::otherKinds(), ['']), 'add');
+        return new Adding('fields', 'field', self::otherKinds());
     }
 
     /** @return array<string, string> every kind but the address, of which a form has one */
@@ -289,17 +290,15 @@ final class ShowSheet
         return $rows;
     }
 
-    private function addStatement(SheetDraft $draft, Registers $registers): ?Choice
+    private function addStatement(SheetDraft $draft, Registers $registers): ?Adding
     {
         $others = array_values(array_diff(
             array_map(static fn (Statement $s): string => $s->id->text, $registers->statements->all()), array_map(strval(...), $draft->statements),
         ));
 
-        return $others === [] ? null : new Choice(
-            'statements', 'Ask for another statement', Option::all(['' => 'nothing more'] + array_combine($others, array_map(
-                fn (string $id): string => $this->inForce->nameOfStatement(Slug::parse($id)), $others
-            )), ['']), 'add'
-        );
+        return $others === [] ? null : new Adding('statements', 'statement', array_combine($others, array_map(
+            fn (string $id): string => $this->inForce->nameOfStatement(Slug::parse($id)), $others
+        )));
     }
 
     /** @return list<string> */

@@ -42,7 +42,7 @@ Visitors come from <x-place.several :of="$page->countries" />
 </tbody>
 @endforeach
 </table>
-<p class="sentence">Ask also for <x-place.choice :of="$page->addField" />.</p>
+<x-place.adding :of="$page->addField" />
 </section>
 
 <section aria-labelledby="part-3"><h2 id="part-3"><span>3</span> What is agreed to</h2>
@@ -65,7 +65,7 @@ A tick box that starts empty asks for <b>{{ $statement->purpose }}</b> by {{ $st
 </div>
 @endforeach
 </div>
-@if ($page->addStatement)<p class="sentence">Ask also for <x-place.choice :of="$page->addStatement" />.</p>@endif
+@if ($page->addStatement)<x-place.adding :of="$page->addStatement" />@endif
 </section>
 
 <section aria-labelledby="part-4"><h2 id="part-4"><span>4</span> How it is confirmed</h2>

@@ -1,0 +1,5 @@
+@props(['of'])
+<form class="sentence" method="post" data-place="{{ $of->place }}" data-does="add">Ask also for
+<select class="inline-choice" id="{{ $of->id }}" name="value" aria-label="Ask for another {{ $of->what }}" required>
+@foreach ($of->options as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
+</select> <button class="plain" id="{{ $of->id }}-now" aria-label="Add the {{ $of->what }}">Add</button></form>
