@@ -42,6 +42,7 @@ enum ActRefusal: string implements Refusal
     case StatementNotApproved = 'statement-not-approved';
     case FillingNotApproved = 'filling-not-approved';
     case Unreachable = 'unreachable';
+    case DeadLink = 'dead-link';
     case Breach = 'breach';
     case OwnPublication = 'own-publication';
     case ExceptionsAtFault = 'exceptions-at-fault';
@@ -114,6 +115,7 @@ enum ActRefusal: string implements Refusal
             self::WordsMissing => 'Words are missing in :languages, which this point offers.',
             self::StatementNotApproved => 'Nobody has approved the words of :statements.',
             self::FillingNotApproved => 'Nobody has approved what fills the words: :records.',
+            self::DeadLink => 'The link to the document that “:field” accepts leads nowhere in :language: “:address”. Put the address of the document there.',
             self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
                 .' Ask for it, or choose a statement for email alone.',
             self::Breach => 'A breach stops it (:requirement): :says',

@@ -66,9 +66,11 @@ final class PublishedForms
         return PointEdition::parse($this->bytes($digest, fn (): ?string => PublishedEdition::query()->where('digest', $digest->bytes)->value('bytes')));
     }
 
-    public function form(PointEdition $edition, Language $language): FrozenForm
+    /** @param  int  $number  of the page, from 1 */
+    public function form(PointEdition $edition, Language $language, int $number = 1): FrozenForm
     {
-        $page = $edition->in($language)->pages[0];
+        $pages = $edition->in($language)->pages;
+        $page = $pages[$number - 1] ?? $pages[0];
 
         return new FrozenForm($this->frozen($page->html), $page->slots);
     }

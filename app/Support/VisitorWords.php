@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Juramen\Points\FormWords;
+use Juramen\Points\Offered;
+use Juramen\Register\Channel;
 use Juramen\Register\Language;
 
 /** Juramen's own words on a form, from the language files. */
@@ -17,6 +19,8 @@ final class VisitorWords
         return new FormWords(
             $say('required'), $say('optional'), $say('notice'), $say('asked-by'), $say('leave-empty'), $say('languages'), $say('choose'),
             $say('day'), $say('month'), $say('year'), $say('street'), $say('postcode'), $say('town'),
+            $say('yes'), $say('no'), $say('next'), $say('back'), $say('step'),
+            array_map(static fn (Channel $c): Offered => new Offered($c->value, $say("by.{$c->value}")), Channel::cases()),
         );
     }
 }

@@ -6,10 +6,14 @@ namespace Juramen\Audit;
 
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Canon\Place;
+use Juramen\Points\Control as ControlOfSheet;
+use Juramen\Points\ControlKind;
 use Juramen\Points\Field;
+use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormKind;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FormWords;
+use Juramen\Points\FrozenForm;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
 use Juramen\Register\Audience;
@@ -33,25 +37,29 @@ final readonly class SheetReader
     {
         $controller = $this->registers->controller($sheet->draft->controller);
         $whole = $sheet->filled();
-        $form = (new FormRenderer($whole, $controller, '/LANGUAGE', '/look.css'))->render($language, $words);
-        $read = HtmlReader::read($form->html)[0];
-        $links = array_map(static fn (PageLink $l): PageLink => new PageLink(
-            $l->where->text() === '#notice' ? Place::of('notice', $language->value) : Place::of('title', $language->value), $l->text, $l->href,
-        ), $read->around->links);
+        $pages = (new FormRenderer($whole, $controller, '/LANGUAGE', '/look.css'))->pages($language, $words);
+        $reads = array_map(static fn (FrozenForm $page): Reading => HtmlReader::read($page->html)[0], $pages);
+        $links = array_map(
+            static fn (PageLink $l): PageLink => new PageLink(self::placeOf($l, $whole, $language), $l->text, $l->href),
+            array_merge(...array_map(static fn (Reading $r): array => $r->around->links, $reads)),
+        );
         $house = $this->registers->house;
 
         return Reading::make(
             ReadingOf::Sheet, Place::of('title', $language->value), $sheet->draft->kind, 'the sheet says so', $language,
-            $this->consents($read, $whole, $language),
+            [...$this->consents($reads, $whole, $language), ...self::terms($whole, $language)],
             array_map(
                 static fn (Field $f): AskedField => new AskedField(
                     Place::of('fields', $f->id), $f->label->in($language), $f->kind->meaning(), $f->required, $f->reason
                 ),
-                $whole->draft->fields
+                array_values(array_filter($whole->draft->fields, static fn (Field $f): bool => $f->kind->meaning()->isPersonal()))
             ),
             // Title and line stand over the form and belong to it; the controller stands at the foot of the page.
-            $whole->draft->title->in($language)."\n".$whole->draft->purposeLine->in($language)."\n".$read->text,
-            Surroundings::of(true, $read->around->text, $links, $language),
+            implode("\n", [
+                $whole->draft->title->in($language), $whole->draft->purposeLine->in($language),
+                ...array_map(static fn (Reading $r): string => $r->text, $reads),
+            ]),
+            Surroundings::of(true, $reads[0]->around->text, $links, $language),
             $house->audience($sheet->draft->countries),
             new SheetFacts(
                 $controller, $sheet->rules->doubleOptIn, $house->points->doubleOptIn, $sheet->missing(),
@@ -100,16 +108,44 @@ final readonly class SheetReader
         );
     }
 
-    /** @return list<Control> every statement's control is a consent, whatever its words seem to say */
-    private function consents(Reading $read, Sheet $whole, Language $language): array
+    /** Where in the sheet a link of its form is written. */
+    private static function placeOf(PageLink $link, Sheet $sheet, Language $language): Place
+    {
+        foreach ($sheet->draft->fields as $field) {
+            if ($link->where->text() === "#{$field->name()}-document") {
+                return Place::of('fields', $field->id, 'terms', 'link', $language->value);
+            }
+        }
+
+        return $link->where->text() === '#notice' ? Place::of('notice', $language->value) : Place::of('title', $language->value);
+    }
+
+    /** @return list<Control> by which terms are accepted */
+    private static function terms(Sheet $whole, Language $language): array
+    {
+        $fields = array_values(array_filter($whole->draft->fields, static fn (Field $f): bool => $f->kind->meaning() === FieldMeaning::Terms));
+
+        return array_map(static fn (Field $f): Control => new Control(
+            Place::of('fields', $f->id, 'label', $language->value), "{$f->label->in($language)} {$f->terms->named($language)}", ControlRole::Terms,
+            Response::Unset, $f->required,
+        ), $fields);
+    }
+
+    /**
+     * @param  list<Reading>  $reads  of the form's pages
+     * @return list<Control> every statement's control is a consent, whatever its words seem to say
+     */
+    private function consents(array $reads, Sheet $whole, Language $language): array
     {
         $known = [];
-        foreach ($read->controls as $control) {
+        foreach (array_merge(...array_map(static fn (Reading $r): array => $r->controls, $reads)) as $control) {
             $known[$control->where->text()] = $control;
         }
         $controls = [];
         foreach ($whole->statements as $statement) {
-            $seen = $known['#'.FormRenderer::controlName($statement->id->text)] ?? null;
+            // Only a tick box is a control by itself; of the others the words stand over several inputs.
+            $isTick = $whole->draft->control($statement->id)?->kind === ControlKind::Tick;
+            $seen = $isTick ? $known['#'.ControlOfSheet::nameOf($statement->id)] ?? null : null;
             $controls[] = new Control(
                 self::wordsOf($statement, $language), $seen->label ?? $statement->words($language), ControlRole::Consent, $seen->response ?? Response::Unset,
                 $seen->required ?? false, $seen->refuses ?? false, $seen->purposes ?? [], $seen->channels ?? $statement->channels,

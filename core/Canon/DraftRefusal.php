@@ -34,6 +34,7 @@ enum DraftRefusal: string implements Refusal
     case ReminderTooLate = 'reminder-too-late';
     case NotWritten = 'not-written';
     case EmailField = 'email-field';
+    case EmailAlways = 'email-always';
     case FieldTwice = 'field-twice';
     case NoSuchController = 'no-such-controller';
     case NoSuchPurpose = 'no-such-purpose';
@@ -89,6 +90,7 @@ enum DraftRefusal: string implements Refusal
             self::ReminderTooLate => 'A reminder after :reminder days comes too late where a sign-up lapses after :lapse.',
             self::NotWritten => 'A text is missing in :language.',
             self::EmailField => 'A form asks for the email address, once and required.',
+            self::EmailAlways => 'The email address is always asked; it cannot hang on another answer.',
             self::FieldTwice => 'This form asks for :what already.',
             self::NoSuchController => 'There is no controller “:id” in the register.',
             self::NoSuchPurpose => 'There is no purpose “:id” in the register.',

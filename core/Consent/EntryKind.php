@@ -8,6 +8,8 @@ namespace Juramen\Consent;
 enum EntryKind: string
 {
     case Given = 'given';
+    /** A no was chosen on a form. */
+    case Refused = 'refused';
     case ConfirmationSent = 'confirmation-sent';
     case Confirmed = 'confirmed';
     case Lapsed = 'lapsed';
@@ -27,6 +29,7 @@ enum EntryKind: string
     {
         return match ($this) {
             self::Given => Acts\Given::class,
+            self::Refused => Acts\Declined::class,
             self::ConfirmationSent => Acts\ConfirmationSent::class,
             self::Confirmed => Acts\Confirmed::class,
             self::Lapsed => Acts\Lapsed::class,

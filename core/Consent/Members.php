@@ -119,13 +119,25 @@ final class Members
     }
 
     /**
-     * @return non-empty-list<Answer>
+     * @return non-empty-list<Answer> all of them yes, or all of them no
      *
-     * @throws InvalidArgumentException where there is none
+     * @throws InvalidArgumentException where there is none, or one is the other
      */
-    public function answers(string $name): array
+    public function answers(string $name, bool $yes = true): array
     {
-        return array_map(Answer::from(...), $this->items($name)) ?: throw self::missing($name);
+        $answers = array_map(Answer::from(...), $this->items($name));
+
+        return $answers === [] || array_filter($answers, static fn (Answer $a): bool => $a->yes !== $yes) !== [] ? throw self::missing($name) : $answers;
+    }
+
+    /**
+     * @return list<string> none where there is no such member
+     *
+     * @throws InvalidArgumentException where one is no text
+     */
+    public function texts(string $name): array
+    {
+        return array_map(static fn (mixed $text): string => is_string($text) ? $text : throw self::missing($name), $this->items($name));
     }
 
     /**

@@ -17,10 +17,14 @@ final readonly class Field
      * @param  string  $reason  why it is asked, for the officer; empty where nobody has said
      * @param  Texts  $help  a line under the label; of no language where there is none
      * @param  list<FieldOption>  $options  answers to choose from, where its kind offers them
+     * @param  Condition|null  $when  it is asked; null where always
+     * @param  string  $page  id of the page on which it stands; empty on the first
+     * @param  Terms  $terms  that a terms control speaks of
+     * @param  list<string>  $marks  of which a source mark may be one
      */
     private function __construct(
         public Slug $id, public FieldKind $kind, public Texts $label, public bool $required, public string $reason, public Texts $help,
-        public array $options
+        public array $options, public ?Condition $when, public string $page, public Terms $terms, public array $marks,
     ) {}
 
     /** @param  Document  $item  one of a sheet's "fields"; before fields had ids, their kind was theirs */
@@ -30,7 +34,8 @@ final readonly class Field
 
         return new self(
             Slug::parse($item->text('id') ?: $kind), FieldKinds::get($kind), Texts::from($item->at('label')), $item->flag('required') === true,
-            trim($item->text('reason')), Texts::from($item->at('help')), array_map(FieldOption::from(...), $item->items('options'))
+            trim($item->text('reason')), Texts::from($item->at('help')), array_map(FieldOption::from(...), $item->items('options')),
+            Condition::from($item->part('when')), $item->text('page'), Terms::from($item->part('terms')), $item->names('marks'),
         );
     }
 
@@ -38,7 +43,7 @@ final readonly class Field
     public static function new(
         Slug $id, FieldKind $kind, Texts $label, bool $required = false, string $reason = '', ?Texts $help = null, array $options = []
     ): self {
-        return new self($id, $kind, $label, $required, $reason, $help ?? Texts::from([]), $options);
+        return new self($id, $kind, $label, $required, $reason, $help ?? Texts::from([]), $options, null, '', Terms::from(Document::from([])), []);
     }
 
     /**
@@ -50,7 +55,8 @@ final readonly class Field
     {
         return new self(
             $this->id, $this->kind, $change($this->label), $this->required, $this->reason, $this->hasHelp() ? $change($this->help) : $this->help,
-            array_map(static fn (FieldOption $o): FieldOption => new FieldOption($o->id, $change($o->label)), $this->options)
+            array_map(static fn (FieldOption $o): FieldOption => new FieldOption($o->id, $change($o->label)), $this->options),
+            $this->when, $this->page, $this->terms->isEmpty() ? $this->terms : $this->terms->withTexts($change), $this->marks,
         );
     }
 
@@ -101,6 +107,10 @@ final readonly class Field
             'id' => $this->id->text, 'kind' => $this->kind->id(), 'label' => $this->label->toArray(), 'required' => $this->required,
             'reason' => $this->reason, ...($this->hasHelp() ? ['help' => $this->help->toArray()] : []),
             ...($this->options === [] ? [] : ['options' => array_map(static fn (FieldOption $o): array => $o->document()->toArray(), $this->options)]),
+            ...($this->when === null ? [] : ['when' => $this->when->document()->toArray()]),
+            ...($this->page === '' ? [] : ['page' => $this->page]),
+            ...($this->terms->isEmpty() ? [] : ['terms' => $this->terms->document()->toArray()]),
+            ...($this->marks === [] ? [] : ['marks' => $this->marks]),
         ]);
     }
 }

@@ -32,10 +32,9 @@ interface FieldKind
      */
     public function inputs(Field $field): array;
 
-    /** Whether its inputs stand together under one heading, each with a label of its own; else its label belongs to its one input. */
-    public function isGroup(): bool;
+    public function labelling(): Labelling;
 
-    /** Writes the control of a field, with its slots; its label, help and errors stand before it. */
+    /** Writes the control of a field, with its slots; its label, where it stands above, its help and errors come before it. */
     public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void;
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Points;
 
+use Juramen\Points\Fields\AgeField;
 use Juramen\Points\Fields\BirthdayField;
 use Juramen\Points\Fields\ChoiceField;
 use Juramen\Points\Fields\ChoicesField;
@@ -16,6 +17,8 @@ use Juramen\Points\Fields\MessageField;
 use Juramen\Points\Fields\NameField;
 use Juramen\Points\Fields\PhoneField;
 use Juramen\Points\Fields\PostalField;
+use Juramen\Points\Fields\SourceField;
+use Juramen\Points\Fields\TermsField;
 use Juramen\Points\Fields\UnknownField;
 
 /** All kinds of fields, in the order in which they are offered. The one place where they are put together. */
@@ -26,7 +29,7 @@ final class FieldKinds
     {
         return [
             new FirstNameField, new LastNameField, new NameField, new EmailField, new PhoneField, new PostalField, new CountryField, new LanguageField,
-            new BirthdayField, new ChoiceField, new ChoicesField, new MessageField,
+            new BirthdayField, new AgeField, new ChoiceField, new ChoicesField, new MessageField, new TermsField, new SourceField,
         ];
     }
 

@@ -16,5 +16,13 @@ enum FieldMeaning: string
     case Employer = 'employer';
     case Message = 'message';
     case Country = 'country';
+    case Terms = 'terms';
+    case Source = 'source';
     case Other = 'other';
+
+    /** Whether it asks for something about the person. */
+    public function isPersonal(): bool
+    {
+        return ! in_array($this, [self::Terms, self::Source], true);
+    }
 }

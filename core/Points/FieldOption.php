@@ -6,6 +6,7 @@ namespace Juramen\Points;
 
 use Juramen\Canon\Document;
 use Juramen\Canon\Slug;
+use Juramen\Register\Language;
 use Juramen\Register\Texts;
 
 /** One of the answers that a field offers. */
@@ -18,6 +19,15 @@ final readonly class FieldOption
     public static function from(Document $item): self
     {
         return new self(Slug::parse($item->text('id')), Texts::from($item->at('label')));
+    }
+
+    /**
+     * @param  list<self>  $options
+     * @return list<Offered>
+     */
+    public static function offered(array $options, Language $language): array
+    {
+        return array_map(static fn (self $o): Offered => new Offered($o->id->text, $o->label->orNothing($language)), $options);
     }
 
     public function document(): Document

@@ -13,6 +13,7 @@ final readonly class Filling
      * @param  list<FieldMessage>  $errors
      * @param  string  $heading  stands over the errors
      * @param  list<FieldValue>  $hidden  inputs besides
+     * @param  list<string>  $leftOut  names of fields and controls that the answers do not call for
      * @param  bool  $readOnly  for evidence: what was typed is shown, not to be changed
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Filling
         public array $errors = [],
         public string $heading = '',
         public array $hidden = [],
+        public array $leftOut = [],
         public bool $readOnly = false,
     ) {}
 
@@ -32,6 +34,9 @@ final readonly class Filling
             $marks .= '<input type="hidden" name="'.FormRenderer::escape($input->name).'" value="'.FormRenderer::escape($input->value)."\">\n";
         }
         $pieces = [new Piece('errors', $this->summary()), new Piece('marks', $marks)];
+        foreach ($this->leftOut as $name) {
+            $pieces[] = new Piece("hides:$name", ' hidden');
+        }
         $names = $this->ticked;
         foreach ($this->values as $value) {
             $names[] = $value->name;

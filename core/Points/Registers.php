@@ -120,7 +120,8 @@ final readonly class Registers
     public function complete(SheetDraft $draft): Sheet
     {
         $statements = [];
-        foreach ($draft->statements as $id) {
+        foreach ($draft->controls as $control) {
+            $id = $control->statement;
             $statement = $this->statement($id);
             $purpose = $this->purpose($statement->purpose);
             if ($purpose->basis !== LegalBasis::Consent) {

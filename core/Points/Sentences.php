@@ -50,6 +50,48 @@ final class Sentences
         return $items === [] ? 'nothing' : Phrases::listed(Language::English, $items);
     }
 
+    /** @param  non-empty-list<string>  $items */
+    public static function either(array $items): string
+    {
+        $last = array_pop($items);
+
+        return $items === [] ? $last : implode(', ', $items)." or $last";
+    }
+
+    /** When something is shown, behind what is said of it. */
+    private static function when(?Condition $when, SheetDraft $sheet): string
+    {
+        if ($when === null || $when->answers === []) {
+            return '';
+        }
+        $field = array_values(array_filter($sheet->fields, static fn (Field $f): bool => $f->id->equals($when->field)))[0] ?? null;
+        $words = $field?->kind instanceof Governs ? Offered::words($field->kind->offered($field, $sheet->languages[0] ?? Language::English), $when->answers)
+            : $when->answers;
+
+        return " It is shown where {$when->field} is ".self::either($words === [] ? $when->answers : $words).'.';
+    }
+
+    /** @return list<Sentence> */
+    private static function pages(SheetDraft $sheet): array
+    {
+        if (count($sheet->pages) < 2) {
+            return [];
+        }
+        $sentences = [new Sentence(SheetPart::Asked, 'progress', 'It has '.count($sheet->pages).' pages; visitors '
+            .($sheet->progress ? 'see which of them they are on.' : 'see their titles only.'))];
+        foreach ($sheet->pages as $i => $page) {
+            $titles = implode(' / ', array_map(static fn (Language $l): string => $page->title->orNothing($l) ?: '…', $sheet->languages));
+            $on = static fn (Field|Control $item): bool => $item->page === $page->id->text || ($i === 0 && $item->page === '');
+            $holds = [
+                ...array_map(static fn (Field $f): string => $f->id->text, array_filter($sheet->fields, $on)),
+                ...array_map(static fn (Control $c): string => "the statement {$c->statement}", array_filter($sheet->controls, $on)),
+            ];
+            $sentences[] = new Sentence(SheetPart::Asked, "page {$page->id}", 'Page '.($i + 1)." is “{$titles}” with ".self::listed($holds).'.');
+        }
+
+        return $sentences;
+    }
+
     /** @return list<Sentence> */
     private static function people(SheetDraft $sheet): array
     {
@@ -76,13 +118,20 @@ final class Sentences
             $labels = implode(' / ', array_map(static fn (Language $l): string => $field->label->orNothing($l) ?: '…', $sheet->languages));
             $sentences[] = new Sentence(SheetPart::Asked, "field {$field->id}",
                 "“{$labels}” is ".($field->required ? 'required' : 'optional')
-                    .($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}."));
+                    .($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}.").self::when($field->when, $sheet));
+            if ($field->kind->meaning() === FieldMeaning::Terms) {
+                $links = implode(', ', array_map(static fn (Language $l): string => $field->terms->link->orNothing($l) ?: 'nowhere', $sheet->languages));
+                $sentences[] = new Sentence(
+                    SheetPart::Asked, "terms {$field->id}",
+                    "It speaks of “{$field->terms->named($sheet->languages[0] ?? Language::English)}”, read at $links."
+                );
+            }
         }
         $sentences[] = new Sentence(
             SheetPart::Asked, 'order', 'In this order: '.self::listed(array_map(static fn (Field $f): string => $f->id->text, $sheet->fields)).'.'
         );
 
-        return $sentences;
+        return [...$sentences, ...self::pages($sheet)];
     }
 
     /** @return list<Sentence> */
@@ -90,9 +139,12 @@ final class Sentences
     {
         $sentences = [];
         foreach ($sheet->statements as $statement) {
+            $control = $sheet->draft->control($statement->id) ?? Control::tick($statement->id);
             $channels = self::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels));
             $sentences[] = new Sentence(
-                SheetPart::Agreed, "statement {$statement->id}", "A tick box that starts empty asks for {$statement->purpose->spoken()} by $channels."
+                SheetPart::Agreed, "statement {$statement->id}",
+                ucfirst($control->kind->says())." asks for {$statement->purpose->spoken()} by $channels."
+                    .($control->isNeeded() ? ' An answer is needed, and no will do.' : '').self::when($control->when, $sheet->draft)
             );
             foreach ($sheet->draft->languages as $language) {
                 $words = $statement->texts->has($language) ? $statement->words($language) : 'missing.';

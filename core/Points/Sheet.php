@@ -56,6 +56,26 @@ final readonly class Sheet
         return array_filter($this->missing(), static fn (MissingText $m): bool => $m->language === $language) !== [];
     }
 
+    public function layout(): Layout
+    {
+        return Layout::of($this);
+    }
+
+    /** @return list<DeadLink> links to terms that lead nowhere, in languages offered */
+    public function deadLinks(): array
+    {
+        $dead = [];
+        foreach ($this->draft->fields as $field) {
+            foreach ($field->kind->meaning() === FieldMeaning::Terms ? $this->draft->languages : [] as $language) {
+                if (! $field->terms->leadsSomewhere($language)) {
+                    $dead[] = new DeadLink($field->id, $language, $field->terms->link->orNothing($language));
+                }
+            }
+        }
+
+        return $dead;
+    }
+
     /** @return list<Unreachable> */
     public function unreachable(): array
     {

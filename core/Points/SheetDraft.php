@@ -16,6 +16,7 @@ use Juramen\Register\Language;
 use Juramen\Register\Schema\DepartureValue;
 use Juramen\Register\Schema\Item;
 use Juramen\Register\Schema\Items;
+use Juramen\Register\Schema\Marks;
 use Juramen\Register\Schema\Member;
 use Juramen\Register\Schema\OneOf;
 use Juramen\Register\Schema\Schema;
@@ -37,9 +38,11 @@ final readonly class SheetDraft
      * @param  list<Language>  $languages  the first is shown to visitors whose own is not offered
      * @param  Texts  $purposeLine  what will be sent, in a line under the title
      * @param  list<Field>  $fields  in the order asked
-     * @param  list<Slug>  $statements  ids of those agreed to, in the order shown
+     * @param  list<Control>  $controls  of the statements agreed to, in the order shown
      * @param  list<Departure>  $departures  from the house rules, each with its reason
      * @param  Texts|null  $notice  links to the privacy notice, where others than the controller's are used
+     * @param  list<FormPage>  $pages  into which it breaks, in their order; none where it is one page
+     * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
     private function __construct(
         public Slug $point,
@@ -52,10 +55,12 @@ final readonly class SheetDraft
         public Texts $title,
         public Texts $purposeLine,
         public array $fields,
-        public array $statements,
+        public array $controls,
         public Texts $button,
         public array $departures,
         public ?Texts $notice,
+        public array $pages,
+        public bool $progress,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -73,8 +78,9 @@ final readonly class SheetDraft
             array_map(Country::parse(...), $document->names('countries')),
             array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
             Texts::from($document->at('title')), Texts::from($document->at('purpose-line')), array_map(Field::from(...), $document->items('fields')),
-            array_map(Slug::parse(...), $document->within(Place::of('statements'))),
+            array_map(Control::from(...), $document->items('statements')),
             Texts::from($document->at('button')), array_values(array_filter($departures)), $notice === null ? null : Texts::from($notice),
+            array_map(FormPage::from(...), $document->items('pages')), $document->flag('progress') !== false,
         );
     }
 
@@ -110,9 +116,28 @@ final readonly class SheetDraft
             new Member('fields/{item}/options/{item}/label/{language}', 'the words of an answer of {item}', new Text(200)),
             new Member('fields/{item}/required', 'whether {item} must be filled in', new YesNo),
             new Member('fields/{item}/reason', 'the reason of {item}', new Text(300)),
+            new Member('fields/{item}/page', 'the page of {item}', new Text(60, TextForm::Slug), redraws: true),
+            ...self::condition('fields/{item}'),
+            new Member('fields/{item}/terms', 'the terms', new Item),
+            new Member('fields/{item}/terms/name', 'the names of the terms', new Item),
+            new Member('fields/{item}/terms/name/{language}', 'the name of the terms', new Text(200)),
+            new Member('fields/{item}/terms/edition', 'the edition of the terms', new Text(60)),
+            new Member('fields/{item}/terms/link', 'the links to the terms', new Item),
+            new Member('fields/{item}/terms/link/{language}', 'the link to the terms', new Text(500)),
+            new Member('fields/{item}/marks', 'the marks of {item}', new Marks, redraws: true),
+            new Member('pages', 'pages', new Items, redraws: true),
+            new Member('pages/{item}', 'the page {item}', new Item, redraws: true, mayGo: true),
+            new Member('pages/{item}/id', 'the page\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
+            new Member('pages/{item}/title', 'the titles of {item}', new Item),
+            new Member('pages/{item}/title/{language}', 'the title of {item}', new Text(100)),
+            new Member('progress', 'whether visitors see how far they are', new YesNo, redraws: true),
             new Member('statements', 'statements', new Items, redraws: true, needed: true),
             new Member('statements/{item}', 'the statement {item}', new Item, redraws: true, mayGo: true),
             new Member('statements/{item}/id', 'the statement', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
+            new Member('statements/{item}/control', 'how {item} is answered', new OneOf(array_column(ControlKind::cases(), 'value')), redraws: true),
+            new Member('statements/{item}/needed', 'whether {item} must be answered', new YesNo, redraws: true),
+            new Member('statements/{item}/page', 'the page of {item}', new Text(60, TextForm::Slug), redraws: true),
+            ...self::condition('statements/{item}'),
             new Member('departures', 'the departures', new Item),
             new Member('departures/{rule}', 'the departure from', new DepartureValue, redraws: true, mayGo: true),
         ]);
@@ -129,6 +154,21 @@ final readonly class SheetDraft
         if (count($email) !== 1 || ! array_values($email)[0]->required) {
             throw Refused::because(DraftRefusal::EmailField);
         }
+        if (array_values($email)[0]->when !== null) {
+            throw Refused::because(DraftRefusal::EmailAlways);
+        }
+    }
+
+    /** How a statement is answered; null where it does not stand on the form. */
+    public function control(Slug|string $statement): ?Control
+    {
+        foreach ($this->controls as $control) {
+            if ($control->statement->text === (string) $statement) {
+                return $control;
+            }
+        }
+
+        return null;
     }
 
     /** The field that takes the address. */
@@ -193,7 +233,8 @@ final readonly class SheetDraft
             $this->point, $this->name, $this->controller, $this->kind, $this->place, $this->countries, $this->languages, $fill($this->title),
             $fill($this->purposeLine),
             array_map(static fn (Field $f): Field => $f->withTexts($fill), $this->fields),
-            $this->statements, $fill($this->button), $this->departures, $this->notice,
+            $this->controls, $fill($this->button), $this->departures, $this->notice,
+            array_map(static fn (FormPage $p): FormPage => $p->withTitle($fill($p->title)), $this->pages), $this->progress,
         );
     }
 
@@ -205,6 +246,9 @@ final readonly class SheetDraft
             new PlacedTexts(Place::of('purpose-line'), 'the line under the title', $this->purposeLine),
             new PlacedTexts(Place::of('button'), 'the button\'s text', $this->button),
             ...array_merge(...array_map(self::textsOf(...), $this->fields)),
+            ...array_map(static fn (FormPage $p): PlacedTexts => new PlacedTexts(
+                Place::of('pages', $p->id, 'title'), "the title of the page {$p->id}", $p->title
+            ), count($this->pages) < 2 ? [] : $this->pages),
         ];
     }
 
@@ -212,8 +256,14 @@ final readonly class SheetDraft
     private static function textsOf(Field $field): array
     {
         $place = Place::of('fields', $field->id);
+        if ($field->kind->labelling() === Labelling::None) {
+            return [];
+        }
 
         return [
+            ...($field->kind->meaning() === FieldMeaning::Terms ? [
+                new PlacedTexts($place->in('terms')->in('name'), "what {$field->id} accepts", $field->terms->name),
+            ] : []),
             new PlacedTexts($place->in('label'), "the label of the field {$field->id}", $field->label),
             ...($field->hasHelp() ? [new PlacedTexts($place->in('help'), "the help of the field {$field->id}", $field->help)] : []),
             ...array_map(static fn (FieldOption $o): PlacedTexts => new PlacedTexts(
@@ -236,9 +286,11 @@ final readonly class SheetDraft
             'countries' => array_map(strval(...), $this->countries), 'languages' => array_map(static fn (Language $l): string => $l->value, $this->languages),
             'title' => $this->title->toArray(), 'purpose-line' => $this->purposeLine->toArray(), 'button' => $this->button->toArray(),
             'fields' => array_map(static fn (Field $f): array => $f->document()->toArray(), $this->fields),
-            'statements' => array_map(static fn (Slug $s): array => ['id' => $s->text], $this->statements),
+            'statements' => array_map(static fn (Control $c): array => $c->document()->toArray(), $this->controls),
             ...($departures === [] ? [] : ['departures' => $departures]),
             ...($this->notice === null ? [] : ['notice' => $this->notice->toArray()]),
+            ...($this->pages === [] ? [] : ['pages' => array_map(static fn (FormPage $p): array => $p->document()->toArray(), $this->pages)]),
+            ...($this->progress ? [] : ['progress' => false]),
         ]);
     }
 
@@ -252,8 +304,22 @@ final readonly class SheetDraft
                 fn (Field $f): array => $f->withTexts(fn (Texts $t): Texts => $t->only(...$this->languages))->document()->toArray(), $this->fields
             ),
         ];
+        if ($this->pages !== []) {
+            $pages = array_map(fn (FormPage $p): FormPage => $p->withTitle($p->title->only(...$this->languages)), $this->pages);
+            $shown['pages'] = array_map(static fn (FormPage $p): array => $p->document()->toArray(), $pages);
+        }
 
         return Document::from($this->notice === null ? $shown : ['notice' => $only($this->notice)] + $shown);
+    }
+
+    /** @return list<Member> */
+    private static function condition(string $item): array
+    {
+        return [
+            new Member("$item/when", 'when {item} is shown', new Item, redraws: true, mayGo: true),
+            new Member("$item/when/field", 'the field on which {item} hangs', new Text(60, TextForm::Slug), redraws: true),
+            new Member("$item/when/answers", 'the answers that call for {item}', new Some(TextForm::Slug), redraws: true),
+        ];
     }
 
     /** @return list<Member> */

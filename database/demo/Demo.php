@@ -38,6 +38,7 @@ use Juramen\Canon\Slug;
 use Juramen\Consent\How;
 use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Said;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
@@ -77,17 +78,21 @@ final class Demo
         $this->editions['footer-newsletter'] = $this->loadForm($begin);
         $officer = $this->person('runa');
         $this->at($begin->addHour(), function () use ($officer): void {
-            foreach ([House::PURPOSES[1], House::PURPOSES[2]] as $purpose) {
+            foreach (array_slice(House::PURPOSES, 1) as $purpose) {
                 $this->approved(RecordKind::Purpose, $purpose, 'runa', 'arne');
             }
             $this->approved(RecordKind::Controller, House::ATLANTIC, 'runa', 'arne');
             foreach (House::PROCESSORS as $processor) {
                 $this->approved(RecordKind::Processor, $processor, 'runa', 'arne');
             }
-            foreach ([House::STATEMENTS[1], House::STATEMENTS[2]] as $statement) {
+            foreach (array_slice(House::STATEMENTS, 1) as $statement) {
                 $this->approved(RecordKind::Statement, $statement, 'malin', 'arne');
             }
-            foreach ([WalkingGuide::SHEET, BookingPopup::SHEET, AtlanticNewsletter::SHEET] as $sheet) {
+            $published = [
+                WalkingGuide::SHEET, BookingPopup::SHEET, AtlanticNewsletter::SHEET, ContactForm::SHEET, DelayAlerts::SHEET, SeasonTicket::SHEET,
+                GroupTravel::SHEET,
+            ];
+            foreach ($published as $sheet) {
                 $this->editions[$sheet['point']] = $this->published($this->point($sheet, 'malin'), $officer);
             }
         });
@@ -97,6 +102,7 @@ final class Demo
         $this->at($today->subDays(7)->addHours(13), function (): void {
             $this->change->begin(RecordKind::Statement, Slug::parse(House::DRAW_NEWS['id']), Document::from(House::DRAW_NEWS), $this->person('malin'));
             $this->point(CabinDraw::SHEET, 'malin');
+            $this->point(YoungSailors::SHEET, 'malin');
         });
         $this->at($today->subDays(1)->addHours(15), fn () => $this->propose($this->person('malin')));
         $this->leaveOneUncertain($today);
@@ -205,7 +211,7 @@ final class Demo
 
         return new Signup(
             $edition, Language::from($event['language']), $email, $event['name'] === null || ! $asksName ? [] : [new FieldValue('first-name', $event['name'])],
-            [$edition->sheet->statements[0]], How::FormServed, 'page', $this->clock->instant(), Id::random(), $event['network'],
+            [Said::yes($edition->sheet->statements[0])], How::FormServed, 'page', $this->clock->instant(), Id::random(), $event['network'],
         );
     }
 

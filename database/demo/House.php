@@ -69,6 +69,24 @@ final class House
             'rates' => ['en' => 'once a month', 'fr' => 'une fois par mois'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 0,
             'retention-months' => 36,
         ],
+        [
+            'id' => 'delay-alerts', 'controller' => 'tidewick-ferries', 'names' => ['en' => 'delay alerts', 'de' => 'Verspätungsmeldungen'],
+            'contents' => ['en' => 'late and cancelled departures', 'de' => 'verspätete und ausgefallene Abfahrten'],
+            'rates' => ['en' => 'only when a departure changes', 'de' => 'nur wenn sich eine Abfahrt ändert'], 'basis' => 'consent', 'measures' => false,
+            'refresh-months' => 0, 'retention-months' => 36,
+        ],
+        [
+            'id' => 'group-offers', 'controller' => 'tidewick-ferries', 'names' => ['en' => 'group offers', 'de' => 'Gruppenangebote'],
+            'contents' => ['en' => 'fares and sailings for groups', 'de' => 'Preise und Fahrten für Gruppen'],
+            'rates' => ['en' => 'twice a year', 'de' => 'zweimal im Jahr'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 0,
+            'retention-months' => 36,
+        ],
+        [
+            'id' => 'young-sailors', 'controller' => 'tidewick-ferries', 'names' => ['en' => 'young sailors\' club', 'de' => 'Club der jungen Seeleute'],
+            'contents' => ['en' => 'knots, games and club days for children', 'de' => 'Knoten, Spiele und Clubtage für Kinder'],
+            'rates' => ['en' => 'once a month', 'de' => 'einmal im Monat'], 'basis' => 'consent', 'measures' => false, 'refresh-months' => 0,
+            'retention-months' => 36,
+        ],
     ];
 
     public const PROCESSORS = [
@@ -108,6 +126,29 @@ final class House
             'texts' => [
                 'en' => 'Yes, {controller} may email me its new crossings and fares {rate}. {withdrawal} More in the {notice}.',
                 'fr' => 'Oui, {controller} peut m’envoyer {rate} par e-mail ses nouvelles traversées et ses tarifs. {withdrawal} Plus dans la {notice}.',
+            ],
+        ],
+        [
+            'id' => 'delay-alerts', 'purpose' => 'delay-alerts', 'channels' => ['email', 'sms'],
+            'texts' => [
+                'en' => '{controller} may tell me of late and cancelled departures, {rate}. {withdrawal}',
+                'de' => '{controller} darf mir verspätete und ausgefallene Abfahrten melden, {rate}. {withdrawal}',
+            ],
+        ],
+        [
+            'id' => 'group-offers', 'purpose' => 'group-offers', 'channels' => ['email'],
+            'texts' => [
+                'en' => '{controller} may email me fares and sailings for groups {rate}. {withdrawal}',
+                'de' => '{controller} darf mir {rate} Preise und Fahrten für Gruppen per E-Mail schicken. {withdrawal}',
+            ],
+        ],
+        [
+            'id' => 'young-sailors', 'purpose' => 'young-sailors', 'channels' => ['email'],
+            'texts' => [
+                'en' => 'My child and I agree: {controller} may email my child knots, games and club days {rate}. I hold parental responsibility. '
+                    .'Either of us can withdraw this at any time, with the link in every email or by a message to {contact}.',
+                'de' => 'Ich bin sorgeberechtigt. {controller} darf meinem Kind {rate} Knoten, Spiele und Clubtage per E-Mail schicken. Mein Kind oder '
+                    .'ich können das jederzeit widerrufen: über den Link in jeder E-Mail oder mit einer Nachricht an {contact}.',
             ],
         ],
     ];

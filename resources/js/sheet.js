@@ -65,7 +65,7 @@
   }
 
   function fields(edit) {
-    const sent = new URLSearchParams({ shown: $('shown')?.value ?? '', width: body().dataset.width ?? '' });
+    const sent = new URLSearchParams(body().dataset.view);
     for (const [name, value] of Object.entries(edit.fields ?? {})) sent.append(name, value ?? '');
     if (!edit.place) return sent;
     sent.append('place', edit.place);
@@ -352,7 +352,7 @@
   async function look() {
     if (!body() || busy() || document.hidden || isTyped(document.activeElement)) return;
     const from = revision();
-    const query = new URLSearchParams({ shown: $('shown')?.value ?? '', width: body().dataset.width ?? '' });
+    const query = new URLSearchParams(body().dataset.view);
     const response = await fetch(`${body().dataset.since}/${from}?${query}`, { credentials: 'same-origin', redirect: 'manual' }).catch(() => null);
     const html = await response?.text();
     await released();

@@ -9,15 +9,16 @@ export default defineConfig({
   timeout: 120_000,
   workers: 1,
   reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/${project}.json` }]],
-  // What breaks things on purpose leaves an instance with traces, and has one of its own; floods need a quiet machine and come last.
+  // What breaks things on purpose leaves an instance with traces, and has one of its own; floods and figures of time need a quiet machine
+  // and come last.
   testDir: '..',
   projects: [
     { name: 'office', testMatch: /Browser\/(accounts|notes|office|phone|whole-path|wording)\.spec\.mjs$/ },
     // Fields come behind what breaks, so that both instances are done at about the same time.
-    { name: 'faults', testMatch: [/Browser\/(crash|fields)\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
+    { name: 'faults', testMatch: [/Browser\/(crash|fields|pages)\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
     // In any order, and so in shards: each of its tests begins with the same database.
     { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/, fullyParallel: true, use: { actionTimeout: 10_000 } },
-    { name: 'flood', testMatch: /Attack\/flood\.spec\.mjs$/ },
+    { name: 'quiet', testMatch: [/Browser\/typing\.spec\.mjs$/, /Attack\/flood\.spec\.mjs$/] },
   ],
   use: {
     baseURL: `http://127.0.0.1:${process.env.PORT}`,

@@ -43,6 +43,17 @@ test.afterAll(() => {
 });
 
 const long = process.env.LONG === '1';
+
+/** Whether it is one of the first two of its kind, which in a short walk stand for all that are alike: the same act at places alike but for their items. */
+function standsForItsKind() {
+  const seen = {};
+  return (control) => {
+    const ids = /(?<=^(fields|statements|departures)\/)[^/]+|(?<=\/options\/)[^/]+/g;
+    const kind = [control.kind, control.does, control.place?.replace(ids, '*') ?? control.key, control.name.split(' ')[0]].join(' ');
+    seen[kind] = (seen[kind] ?? 0) + 1;
+    return long || seen[kind] <= 2;
+  };
+}
 const going = long ? manners.slice(1) : manners.slice(0, 1);
 const walks = screens().filter((screen) => long || screen.alike === 0).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
 
@@ -202,6 +213,7 @@ async function expectProof(page, set) {
 /** Buttons of a sheet: each changes one place or nothing, keeps the focus in sight, and is answered where one can see it. */
 async function usePresses(page, now, walk) {
   const used = new Set();
+  const stands = standsForItsKind();
   const first = record(walk.path).document;
   // What is there once more has a button to be there once more: those that began the walk are enough.
   const endless = (each) => each.does === 'copy' && standing(first, each.place) === undefined;
@@ -210,6 +222,7 @@ async function usePresses(page, now, walk) {
       .find((each) => each.sheet && ['button', 'disclosure'].includes(each.kind) && each.form < 0 && !used.has(each.key) && !endless(each));
     if (control === undefined) break;
     used.add(control.key);
+    if (!stands(control)) continue;
     const before = record(walk.path);
     await use(page, control, walk.manner, now, turn);
     await quiet(now);
@@ -250,7 +263,9 @@ const likeliest = (control) => (control.kind === 'text' ? candidates(control)[0]
 
 /** Each form filled in and sent: it is done, or refused with everything that was typed. */
 async function useForms(page, now, walk, controls) {
-  const forms = [...new Set(controls.filter((control) => control.form >= 0).map((control) => control.form))];
+  const kinds = standsForItsKind();
+  const alike = (form) => controls.filter((control) => control.form === form).map((control) => control.place && !kinds(control)).some(Boolean);
+  const forms = [...new Set(controls.filter((control) => control.form >= 0).map((control) => control.form))].filter((form) => !alike(form));
   const loose = controls.filter((control) => control.kind === 'button' && control.form < 0);
   for (const form of forms) {
     const mine = controls.filter((control) => control.form === form);

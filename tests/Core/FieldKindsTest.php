@@ -15,12 +15,13 @@ use Juramen\Points\FieldMessage;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
-use Juramen\Points\FormWords;
+use Juramen\Points\Labelling;
 use Juramen\Points\SheetDraft;
 use Juramen\Points\Typed;
 use Juramen\Register\Country;
 use Juramen\Register\Language;
 use Symfony\Component\DomCrawler\Crawler;
+use Tests\Support\Words;
 
 /* What holds of every kind of field, and what each makes of an answer. */
 
@@ -51,8 +52,7 @@ function formWith(FieldKind $kind, Language $language, array $values = [], array
         ...FooterNewsletter::SHEET, 'fields' => [...FooterNewsletter::SHEET['fields'], ...$fields],
     ])));
     $controller = House::registers()->controller('tidewick-ferries');
-    $words = new FormWords('r', 'o', 'n', 'by', 'empty', 'l', 'choose', 'day', 'month', 'year', 'street', 'postcode', 'town');
-    $form = (new FormRenderer($sheet, $controller, '/forms/footer-newsletter/LANGUAGE', '/look.css'))->render($language, $words);
+    $form = (new FormRenderer($sheet, $controller, '/forms/footer-newsletter/LANGUAGE', '/look.css'))->pages($language, Words::form())[0];
 
     return new Crawler($form->with((new Filling($values, [], $errors, '', []))->pieces()));
 }
@@ -82,7 +82,8 @@ function readIn(Language $language, string $kind, string ...$parts): string
     }
 }
 
-$kinds = static fn (): array => array_map(static fn (FieldKind $k): array => [$k], FieldKinds::all());
+$seen = static fn (FieldKind $k): bool => $k->labelling() !== Labelling::None;
+$kinds = static fn (): array => array_map(static fn (FieldKind $k): array => [$k], array_values(array_filter(FieldKinds::all(), $seen)));
 
 test('whatever its kind, a field stands twice on a form, labelled, with nothing answered beforehand, and takes back what was typed', function (FieldKind $kind): void {
     foreach ([Language::English, Language::German] as $language) {
@@ -106,12 +107,12 @@ test('whatever its kind, a field stands twice on a form, labelled, with nothing 
 
 test('whatever its kind, help and what is wrong are read out with the field, and every id stands once', function (FieldKind $kind, bool $help): void {
     $page = formWith($kind, Language::English, errors: [new FieldMessage('one-more', 'This is wrong.')], help: $help);
-    $told = $page->filter($kind->isGroup() ? 'fieldset#one-more' : '#one-more');
+    $told = $page->filter($kind->labelling() === Labelling::Group ? 'fieldset#one-more' : '#one-more');
     $read = array_map(static fn (string $id): string => $page->filter("#$id")->text(), explode(' ', (string) $told->attr('aria-describedby')));
     expect(implode(' ', $read))->toBe($help ? 'As on your card This is wrong.' : 'This is wrong.');
-    expect($kind->isGroup() || $told->attr('aria-invalid') === 'true')->toBeTrue();
+    expect($kind->labelling() === Labelling::Group || $told->attr('aria-invalid') === 'true')->toBeTrue();
     // What is right is described by its help alone, or by nothing.
-    $other = $page->filter($kind->isGroup() ? 'fieldset#and-another' : '#and-another');
+    $other = $page->filter($kind->labelling() === Labelling::Group ? 'fieldset#and-another' : '#and-another');
     expect($other->attr('aria-invalid'))->toBeNull()->and($other->attr('aria-describedby'))->toBe($help ? 'and-another-notes' : null);
     $ids = $page->filter('[id]')->each(static fn (Crawler $c): string => (string) $c->attr('id'));
     expect(array_unique($ids))->toBe($ids);
@@ -125,14 +126,18 @@ test('whatever its kind, an empty answer is one only where it may be, and no par
         } catch (AnswerRefused $e) {
             $read = $e->fault;
         }
-        $missing = $kind->meaning() === FieldMeaning::Email ? 'email.missing' : 'field.missing';
+        $missing = match ($kind->meaning()) {
+            FieldMeaning::Email => 'email.missing',
+            FieldMeaning::Terms => 'field.terms',
+            default => 'field.missing',
+        };
         expect($read)->toBe($required || $kind->meaning() === FieldMeaning::Email ? $missing : '', $kind->id());
     }
     $much = typed(array_map(static fn (string $input): FieldValue => new FieldValue($input, str_repeat('9', 6000)), fieldOf($kind, 'x')->inputs()));
     expect(fn () => fieldOf($kind, 'x')->read($much))->toThrow(AnswerRefused::class);
 })->with(static fn (): array => array_map(static fn (FieldKind $k): array => [$k], array_values(
-    // A tick that is not "yes" and not empty was not offered; spaces alone are what nobody sends for it.
-    array_filter(FieldKinds::all(), static fn (FieldKind $k): bool => $k->id() !== 'choices')
+    // A tick that is not "yes" and not empty was not offered; spaces alone are what nobody sends for it. A mark that is none is dropped.
+    array_filter(FieldKinds::all(), static fn (FieldKind $k): bool => ! in_array($k->id(), ['choices', 'terms', 'source'], true))
 )));
 
 test('a country is meant by its name in any language that we speak, or by its code; anything else is asked again', function (): void {

@@ -14,7 +14,6 @@ use Juramen\Points\FieldMessage;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
-use Juramen\Points\FormWords;
 use Juramen\Points\FrozenForm;
 use Juramen\Points\MissingText;
 use Juramen\Points\Piece;
@@ -23,14 +22,14 @@ use Juramen\Points\VisitMark;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
 use Symfony\Component\DomCrawler\Crawler;
+use Tests\Support\Words;
 
 function rendered(array $change = []): FrozenForm
 {
     $sheet = House::registers()->complete(SheetDraft::from(Document::from(array_replace_recursive(FooterNewsletter::SHEET, $change))));
     $renderer = new FormRenderer($sheet, Controller::from(Document::from(House::TIDEWICK)), '/forms/footer-newsletter/LANGUAGE', '/frozen/x.css');
 
-    return $renderer->render(Language::German, new FormWords('Pflichtfeld', 'freiwillig', 'Datenschutz', 'Es fragt', 'leer lassen', 'Sprachen',
-        'choose', 'day', 'month', 'year', 'street', 'postcode', 'town'));
+    return $renderer->pages(Language::German, Words::form('Datenschutz', 'Pflichtfeld', 'freiwillig'))[0];
 }
 
 test('nothing is answered beforehand, and every input has a label that stays', function (): void {

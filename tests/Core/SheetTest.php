@@ -17,7 +17,6 @@ use Juramen\Canon\Merge;
 use Juramen\Canon\Place;
 use Juramen\Canon\Refused;
 use Juramen\Canon\RevisionStep;
-use Juramen\Points\FormWords;
 use Juramen\Points\Records;
 use Juramen\Points\Registers;
 use Juramen\Points\SheetDifference;
@@ -28,6 +27,7 @@ use Juramen\Wording\Difference;
 use Juramen\Wording\Run;
 use Juramen\Wording\RunKind;
 use Juramen\Wording\Statement;
+use Tests\Support\Words;
 
 /** @param  array<string, mixed>  $change of the sheet's document */
 function drafted(array $change = []): SheetDraft
@@ -41,8 +41,7 @@ function judged(SheetDraft $draft, ?Registers $registers = null): Judgement
 
     return Judgement::ofSheet(
         $registers->complete($draft), $registers,
-        fn (Language $l) => new FormWords('r', 'o', $l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice', 'by', 'leave empty', 'l',
-            '-', 'd', 'm', 'y', 's', 'p', 't')
+        fn (Language $l) => Words::form($l === Language::German ? 'Datenschutzhinweise' : 'Privacy notice')
     );
 }
 

@@ -11,7 +11,6 @@ use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
 use Juramen\Canon\Instant;
 use Juramen\Points\FormRenderer;
-use Juramen\Points\FormWords;
 use Juramen\Points\FrozenLanguage;
 use Juramen\Points\FrozenPage;
 use Juramen\Points\PointEdition;
@@ -26,6 +25,7 @@ use Juramen\Wording\LibraryText;
 use Juramen\Wording\Markup;
 use Juramen\Wording\Placeholder;
 use Juramen\Wording\Statement;
+use Tests\Support\Words;
 
 /* What holds of wording and registers whatever they say. */
 
@@ -45,15 +45,13 @@ function formsOf(array $document, Registers $registers): string
 {
     $sheet = $registers->complete(SheetDraft::from(Document::from($document)));
     $controller = $registers->controller($sheet->draft->controller);
-    $words = new FormWords('required', 'optional', 'Notice', 'Asked by', 'leave empty', 'Languages',
-        'choose', 'day', 'month', 'year', 'street', 'postcode', 'town');
 
     return implode(
         '',
         array_map(
             static fn (Language $l): string => (
                 new FormRenderer($sheet, $controller, '/f/LANGUAGE', "/look-{$controller->accent}.css")
-            )->render($l, $words)->html,
+            )->pages($l, Words::form('Notice'))[0]->html,
             $sheet->draft->languages
         )
     );

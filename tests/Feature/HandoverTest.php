@@ -72,7 +72,7 @@ test('a sheet is copied as a point of its own that follows the house', function 
     $copy = SheetDraft::from(Record::query()->where('slug', 'header-of-the-timetable')->firstOrFail()->newestRevision()->document);
     $from = SheetDraft::from($this->point->record->newestRevision()->document);
     expect($copy->name)->toBe('Header of the timetable')->and($copy->departures)->toBe([])->and($copy->title->equals($from->title))->toBeTrue()
-        ->and($copy->statements)->toEqual($from->statements)->and($copy->fields)->toEqual($from->fields);
+        ->and($copy->controls)->toEqual($from->controls)->and($copy->fields)->toEqual($from->fields);
     publishNow('header-of-the-timetable', $this->runa);
     $this->get('/forms/header-of-the-timetable/en')->assertOk();
 });

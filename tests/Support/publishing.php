@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Actions\Ledger\Append;
+use App\Actions\Points\BeginPoint;
 use App\Actions\Points\ChosenPoint;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\ReviewPublication;
+use App\Actions\Registers\Approve;
 use App\Models\Point;
 use App\Models\Record;
 use App\Models\RegisteredController;
@@ -13,8 +15,11 @@ use App\Models\User;
 use App\Queries\Points\AffectedPoints;
 use App\Queries\Registers\RegistersInForce;
 use Database\Demo\BookingPopup;
+use Database\Demo\House;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+use Juramen\Canon\Slug;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Records;
 use Juramen\Register\RecordKind;
@@ -43,6 +48,22 @@ function anotherPoint(User $editor, User $officer, string $slug = 'booking-popup
     publishNow($slug, $officer);
 
     return $point;
+}
+
+/** A sheet of the demo, published with the purposes and statements it needs. */
+function demoPoint(array $sheet, User $editor, User $officer): PointEdition
+{
+    foreach (array_column($sheet['statements'], 'id') as $id) {
+        foreach ([[RecordKind::Purpose, House::PURPOSES], [RecordKind::Statement, House::STATEMENTS]] as [$kind, $all]) {
+            $data = array_values(array_filter($all, static fn (array $each): bool => $each['id'] === $id))[0];
+            if (! Record::query()->where('kind', $kind)->where('slug', $id)->exists()) {
+                app(Approve::class)(begun($kind, $id, $data, $editor)->name(), $officer, 1, '');
+            }
+        }
+    }
+    app(BeginPoint::class)->put(Slug::parse($sheet['point']), Document::from($sheet), Slug::parse($sheet['controller']), $editor);
+
+    return publishNow($sheet['point'], $officer);
 }
 
 /**

@@ -37,7 +37,7 @@ final readonly class Edit
 
         return match ($this->kind) {
             EditKind::Begin => $schema->put($document, $this->place, '', $written),
-            EditKind::Set => $this->answerable($schema->put($document, $this->place, $this->value, $written)),
+            EditKind::Set => $this->governed($this->answerable($schema->put($document, $this->place, $this->value, $written))),
             EditKind::Copy => $schema->at($this->place)->type instanceof Item && $this->isField() ? $this->copied($document)
                 : throw Refused::because(DraftRefusal::UnknownPlace),
             EditKind::Remove => $schema->take($document, $this->place),
@@ -73,6 +73,7 @@ final readonly class Edit
             EditKind::Add => match (true) {
                 $this->place->text() === 'statements' => "asked also for $value",
                 $this->place->last() === 'options' => "added an answer to {$this->fieldName()}",
+                $this->place->text() === 'pages' => 'added a page',
                 default => "added the field $value",
             },
             EditKind::Copy => "asked for {$this->fieldName()} once more",
@@ -89,8 +90,8 @@ final readonly class Edit
         if ($what === '') {
             return $document;
         }
-        if ($this->place->last() === 'options') {
-            return $this->withAnswer($document, $this->place);
+        if (in_array($this->place->last(), ['options', 'pages'], true)) {
+            return $this->withAnother($document, $this->place);
         }
         $id = Slug::parse($what);
         if ($this->place->text() === 'statements') {
@@ -115,7 +116,18 @@ final readonly class Edit
         $options = Place::of('fields', $this->place->steps[1], 'options');
         $none = FieldKinds::get($document->text($this->place))->offersOptions() && $document->items($options) === [];
 
-        return $none ? $this->withAnswer($this->withAnswer($document, $options), $options) : $document;
+        return $none ? $this->withAnother($document, $options) : $document;
+    }
+
+    /** Whoever hangs it on another field chooses among that field's answers; whoever hangs it on none wants it always shown. */
+    private function governed(Document $document): Document
+    {
+        $when = $this->place->last() === 'field' ? $this->place->up() : null;
+        if ($when?->last() !== 'when') {
+            return $document;
+        }
+
+        return $document->text($this->place) === '' ? $document->without($when) : $document->with($when->in('answers'), []);
     }
 
     /** How many items down, or up, it is to go. */
@@ -131,13 +143,16 @@ final readonly class Edit
         return $from === false || $to < 1 || $to > count($ids) ? throw Refused::because(DraftRefusal::UnknownPlace) : $to - 1 - $from;
     }
 
-    /** Another answer, still to be written. */
-    private function withAnswer(Document $document, Place $options): Document
+    /** Another answer or page, still to be written; of the first there are two at once, since one alone leaves nothing to choose and breaks nothing. */
+    private function withAnother(Document $document, Place $list): Document
     {
-        for ($n = 1; $document->at($options->in("answer-$n")) !== null; $n++);
-        $answer = ['id' => "answer-$n"];
+        $stem = $list->last() === 'pages' ? 'page' : 'answer';
+        if ($document->items($list) === []) {
+            return $document->with($list, [['id' => "$stem-1"], ['id' => "$stem-2"]]);
+        }
+        for ($n = 1; $document->at($list->in("$stem-$n")) !== null; $n++);
 
-        return $document->items($options) === [] ? $document->with($options, [$answer]) : $document->with($options->in("answer-$n"), $answer);
+        return $document->with($list->in("$stem-$n"), ['id' => "$stem-$n"]);
     }
 
     private function isField(): bool

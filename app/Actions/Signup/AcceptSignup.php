@@ -13,12 +13,14 @@ use App\Models\Subscriber;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
+use Juramen\Consent\Acts\Declined;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
 use Juramen\Consent\Journey;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
 use Juramen\Points\FieldValue;
+use Juramen\Points\Said;
 use Juramen\Register\Channel;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
@@ -58,12 +60,14 @@ final class AcceptSignup
                 if (! $signup->delivered) {
                     ($this->keep)($signup);
                 }
-            } elseif ($signup->agreed === []) {
-                throw new LogicException('A sign-up without a yes is no consent.');
+            } elseif ($signup->said === []) {
+                throw new LogicException('A sign-up without an answer is none.');
             }
-            if ($signup->agreed !== []) {
+            if ($signup->agreed() !== []) {
                 $this->screened($signup);
                 $this->enter($signup);
+            } elseif ($signup->declined() !== []) {
+                $this->enterNo($signup);
             }
         }, 5);
     }
@@ -92,9 +96,31 @@ final class AcceptSignup
             $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
             $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
-            array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
+            array_map(static fn (Disclosure $d) => $d->digest(), $disclosures), $signup->notShown,
         ), $disclosures);
+        if ($signup->declined() !== []) {
+            ($this->append)($known->chain, $this->declined($signup));
+        }
         $this->journey($signup, $known->subscriber, $journey, $answers, $targets);
+    }
+
+    /** Of whoever is known; of a stranger who wants nothing, nothing is kept. */
+    private function enterNo(Signup $signup): void
+    {
+        $known = $this->subscribers->find($signup->edition->controller->id->text, $signup->email);
+        if ($known !== null) {
+            ($this->append)($this->append->hold($known->subject), $this->declined($signup));
+        }
+    }
+
+    private function declined(Signup $signup): Declined
+    {
+        $answers = array_map(static fn (Said $s): Answer => new Answer($s->id()->text, $s->statement->edition(), false), $signup->declined());
+
+        return new Declined(
+            $signup->occurred, $signup->how, $signup->placement, $signup->edition->sheet->draft->point->text, $signup->edition->digest(), $signup->language,
+            $answers === [] ? throw new LogicException('Nothing was answered with no.') : $answers
+        );
     }
 
     /**
@@ -137,10 +163,10 @@ final class AcceptSignup
     private function answers(Signup $signup): array
     {
         [$answers, $targets] = [[], []];
-        foreach ($signup->agreed as $statement) {
-            $answers[] = new Answer($statement->id->text, $statement->edition());
-            foreach ($statement->channels as $channel) {
-                $targets[] = new Target($statement->purpose->text, $channel);
+        foreach ($signup->agreed() as $said) {
+            $answers[] = new Answer($said->id()->text, $said->statement->edition());
+            foreach ($said->channels as $channel) {
+                $targets[] = new Target($said->statement->purpose->text, $channel);
             }
         }
         if ($answers === [] || $targets === []) {

@@ -8,6 +8,7 @@ use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Juramen\Canon\Id;
 use Juramen\Canon\MacRing;
+use Juramen\Points\EarlierAnswers;
 use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Stamp;
@@ -20,6 +21,8 @@ final class FormMarks
     public const STAMP = 'stamp';
 
     public const VISIT = 'visit';
+
+    public const EARLIER = 'earlier';
 
     public const PAGE = 'page';
 
@@ -36,16 +39,36 @@ final class FormMarks
      */
     public function issue(PointEdition $edition, Language $language, string $placement = self::PAGE): array
     {
-        return [
-            new FieldValue(self::STAMP, (new Stamp($edition->sheet->draft->point->text, $edition->digest(), $language, $placement))->seal($this->keys)),
-            new FieldValue(self::VISIT, VisitMark::issue($this->clock->instant(), $edition->digest(), $language, $placement)->seal($this->keys)),
-        ];
+        return $this->anew($edition, $language, $placement)->inputs;
+    }
+
+    public function anew(PointEdition $edition, Language $language, string $placement): FreshMarks
+    {
+        $visit = VisitMark::issue($this->clock->instant(), $edition->digest(), $language, $placement);
+        $stamp = new Stamp($edition->sheet->draft->point->text, $edition->digest(), $language, $placement);
+
+        return new FreshMarks($visit, [new FieldValue(self::STAMP, $stamp->seal($this->keys)), new FieldValue(self::VISIT, $visit->seal($this->keys))]);
+    }
+
+    /** @return list<FieldValue> what was answered so far, to travel with a page of a form that has several */
+    public function others(SubmittedForm $form, Id $visit): array
+    {
+        return count($form->layout->pages) < 2 ? []
+            : [new FieldValue(self::EARLIER, (new EarlierAnswers($visit, $form->typed->values))->seal($this->keys))];
+    }
+
+    /** @return list<FieldValue> what travelled with the page that was sent; none where it is not of this visit */
+    public function earlier(Request $request, VisitMark $visit): array
+    {
+        $sent = $request->request->all()[self::EARLIER] ?? null;
+
+        return is_string($sent) ? EarlierAnswers::open($sent, $visit->nonce, $this->keys)->values : [];
     }
 
     /** For what came without a mark of ours: the same content sent twice within a day is kept once. */
     public function nonceFor(SubmittedForm $form): Id
     {
-        $content = json_encode([$form->edition->sheet->draft->point->text, $form->values, $this->clock->instant()->utc->format('Y-m-d')]);
+        $content = json_encode([$form->edition->sheet->draft->point->text, $form->fieldValues(), $this->clock->instant()->utc->format('Y-m-d')]);
 
         return Id::fromBytes(substr(hash_hmac('sha256', (string) $content, config()->string('app.key'), true), 0, 16));
     }

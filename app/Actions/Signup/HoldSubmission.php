@@ -18,11 +18,11 @@ use Juramen\Canon\Instant;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\Target;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Said;
 use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\Retention;
 use Juramen\Screening\Assessment;
-use Juramen\Wording\Statement;
 
 /** Keeps what screening does not let pass, encrypted and for a set time, until a person releases or deletes it. */
 final class HoldSubmission
@@ -78,14 +78,14 @@ final class HoldSubmission
             $content = HeldContent::from($row->content);
             $edition = $this->published->edition($row->edition->digest);
             $email = EmailAddress::parse($content->email);
-            $said = array_values(array_filter($edition->sheet->statements, static fn (Statement $s): bool => in_array($s->id->text, $content->agreed, true)));
+            $said = array_values(array_filter($content->said($edition), static fn (Said $s): bool => $s->isYes()));
             $agreed = $this->withoutEnded($edition, $email, $said, $row->received_at);
             $serves = $edition->sheet->draft->kind->servesSomethingElse();
             if ($agreed !== [] || $serves) {
                 ($this->accept)(
                     new Signup(
                         $edition, $row->language, $email, $content->values, $agreed, $row->how, $content->placement, $row->received_at, null,
-                        $content->network
+                        $content->network, notShown: $content->notShown,
                     )
                 );
             }
@@ -104,8 +104,8 @@ final class HoldSubmission
      * Statements without those whose consent the person ended after this was sent; without any, where they are not known any more
      * and were to be left alone since.
      *
-     * @param  list<Statement>  $said
-     * @return list<Statement>
+     * @param  list<Said>  $said
+     * @return list<Said>
      */
     private function withoutEnded(PointEdition $edition, EmailAddress $email, array $said, Instant $sent): array
     {
@@ -121,10 +121,10 @@ final class HoldSubmission
                 $ended += array_fill_keys(array_map(static fn (Target $t): string => $t->key(), $entry->act->targets()), true);
             }
         }
-        $isEnded = static fn (Statement $s): bool => array_filter(
-            $s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->purpose->text, $c))->key()])
+        $isEnded = static fn (Said $s): bool => array_filter(
+            $s->channels, static fn (Channel $c): bool => isset($ended[(new Target($s->statement->purpose->text, $c))->key()])
         ) !== [];
 
-        return array_values(array_filter($said, static fn (Statement $s): bool => ! $isEnded($s)));
+        return array_values(array_filter($said, static fn (Said $s): bool => ! $isEnded($s)));
     }
 }

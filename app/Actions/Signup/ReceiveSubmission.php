@@ -13,6 +13,8 @@ use Illuminate\Http\Request;
 use Juramen\Consent\How;
 use Juramen\Points\FieldMessage;
 use Juramen\Points\Filling;
+use Juramen\Points\FormRenderer;
+use Juramen\Points\LaidPage;
 use Juramen\Points\PointEdition;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Language;
@@ -47,25 +49,46 @@ final class ReceiveSubmission
         if ($visit === null || $edition === null || ! $this->isOurs($request, $visit, $language)) {
             return $this->check($request, $current, $language, $visit);
         }
-        $form = SubmittedForm::read($request, $edition, $language);
+        $earlier = $this->marks->earlier($request, $visit);
+        $form = SubmittedForm::read($request, $edition, $language, $earlier);
         if ($visit->isOld($now)) {
-            return $this->fresh(
-                SubmittedForm::read($request, $current, $language), 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement
-            );
+            $anew = SubmittedForm::read($request, $current, $language, $earlier);
+
+            return $this->fresh($anew, 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement, page: $anew->page);
         }
-        $errors = $form->errors();
-        if ($errors !== []) {
-            return $this->again($request, $form, 'errors', $errors);
+        $went = $this->went($request, $form, $visit);
+        if ($went !== null) {
+            return $went;
         }
         try {
             return $this->screened($request, $form, $visit);
         } catch (MarkAlreadySpent) {
-            return $this->fresh($form, 'spent', ticks: true, placement: $visit->placement);
+            return $this->fresh($form, 'spent', ticks: true, placement: $visit->placement, page: $form->page);
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
 
-            return $this->again($request, $form, 'down', status: 503);
+            return $this->again($request, $form, $visit, $form->page, 'down', status: 503);
         }
+    }
+
+    /** To another page of the form, or to the first with something wrong on it; null where it is sent and nothing is. */
+    private function went(Request $request, SubmittedForm $form, VisitMark $visit): ?SubmissionOutcome
+    {
+        $layout = $form->layout;
+        $go = $request->request->all()[FormRenderer::GO] ?? null;
+        $before = $go === 'back' ? $layout->before($form->page, $form->typed) : null;
+        if ($before !== null) {
+            return $this->again($request, $form, $visit, $before, '', status: 200);
+        }
+        $after = $go === 'send' ? null : $layout->after($form->page, $form->typed);
+        $errors = $after === null ? $form->errors() : $form->errorsOn($form->page);
+        if ($errors !== []) {
+            $page = $layout->pageOf($errors[0]->name);
+
+            return $this->again($request, $form, $visit, $page, 'errors', $form->errorsOn($page));
+        }
+
+        return $after === null ? null : $this->again($request, $form, $visit, $after, '', status: 200);
     }
 
     private function screened(Request $request, SubmittedForm $form, VisitMark $visit): SubmissionOutcome
@@ -73,13 +96,13 @@ final class ReceiveSubmission
         $now = $this->clock->instant();
         $facts = $form->edition->sheet->rules->screening ? new SubmissionFacts($form->trapTouched, $visit->age($now)) : null;
         $signup = new Signup(
-            $form->edition, $form->language, $form->email(), $form->kept(), $form->agreed, How::FormServed,
+            $form->edition, $form->language, $form->email(), $form->kept(), $form->said(), How::FormServed,
             $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
-            $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts,
+            $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts, $form->notShown(),
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
         if ($assessment?->band === Band::Again) {
-            return $this->again($request, $form, 'fast');
+            return $this->again($request, $form, $visit, $form->page, 'fast');
         }
         $this->take($signup, $assessment);
 
@@ -157,25 +180,34 @@ final class ReceiveSubmission
     }
 
     /**
-     * The same page again, its mark not spent.
+     * A page of the same form, its mark not spent.
      *
      * @param  list<FieldMessage>  $errors
      */
-    private function again(Request $request, SubmittedForm $form, string $heading, array $errors = [], int $status = 422): SubmissionOutcome
-    {
-        $filling = new Filling($form->values, $form->ticked(), $errors, $this->say($heading, $form->language), FormMarks::sentBack($request));
+    private function again(
+        Request $request, SubmittedForm $form, VisitMark $visit, LaidPage $page, string $heading, array $errors = [], int $status = 422
+    ): SubmissionOutcome {
+        $marks = [...FormMarks::sentBack($request), ...$this->marks->others($form, $visit->nonce)];
+        $filling = new Filling(
+            $form->typed->values, $form->ticked(), $errors, $heading === '' ? '' : $this->say($heading, $form->language), $marks, $form->leftOut($page)
+        );
 
-        return SubmissionOutcome::again($form->edition, $filling, $status);
+        return SubmissionOutcome::again($form->edition, $filling, $page, $status);
     }
 
     /** A new page with what was typed; ticks are carried over only where they were given to these very words. */
-    private function fresh(SubmittedForm $form, string $heading, bool $ticks, string $placement, int $status = 422): SubmissionOutcome
-    {
-        $marks = $this->marks->issue($form->edition, $form->language, $placement);
-
-        return SubmissionOutcome::again(
-            $form->edition, new Filling($form->values, $ticks ? $form->ticked() : [], [], $this->say($heading, $form->language), $marks), $status
+    private function fresh(
+        SubmittedForm $form, string $heading, bool $ticks, string $placement, int $status = 422, ?LaidPage $page = null
+    ): SubmissionOutcome {
+        $form = $ticks ? $form : $form->withoutTicks();
+        $page ??= $form->layout->pages[0];
+        $marks = $this->marks->anew($form->edition, $form->language, $placement);
+        $filling = new Filling(
+            $form->typed->values, $form->ticked(), [], $this->say($heading, $form->language),
+            [...$marks->inputs, ...$this->marks->others($form, $marks->visit->nonce)], $form->leftOut($page)
         );
+
+        return SubmissionOutcome::again($form->edition, $filling, $page, $status);
     }
 
     private function say(string $heading, Language $language): string

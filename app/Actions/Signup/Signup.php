@@ -12,29 +12,31 @@ use Juramen\Canon\Instant;
 use Juramen\Consent\How;
 use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Said;
+use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\Language;
 use Juramen\Screening\SubmissionFacts;
-use Juramen\Wording\Statement;
 
 /** A valid submission of a form: what was said yes to, which may be nothing where the form serves something else, and what was given. */
 final readonly class Signup
 {
     /**
      * @param  list<FieldValue>  $values  trimmed, under the names by which they are disclosed; empty ones left out; the address apart
-     * @param  list<Statement>  $agreed  those answered with yes
+     * @param  list<Said>  $said  to statements that were shown
      * @param  Id|null  $nonce  of the visit mark to spend; null where a held submission is released, whose mark is spent
      * @param  string  $placement  where the person came upon the form, as its stamp says
      * @param  string|null  $network  already truncated
      * @param  bool  $delivered  whether what was wanted besides is kept already
      * @param  SubmissionFacts|null  $facts  what screening judges; null where it is not asked
+     * @param  list<string>  $notShown  names of fields and controls that the answers did not call for
      */
     public function __construct(
         public PointEdition $edition,
         public Language $language,
         public EmailAddress $email,
         public array $values,
-        public array $agreed,
+        public array $said,
         public How $how,
         public string $placement,
         public Instant $occurred,
@@ -42,7 +44,20 @@ final readonly class Signup
         public ?string $network,
         public bool $delivered = false,
         public ?SubmissionFacts $facts = null,
+        public array $notShown = [],
     ) {}
+
+    /** @return list<Said> what was answered with yes */
+    public function agreed(): array
+    {
+        return array_values(array_filter($this->said, static fn (Said $s): bool => $s->isYes()));
+    }
+
+    /** @return list<Said> what was answered with no */
+    public function declined(): array
+    {
+        return array_values(array_filter($this->said, static fn (Said $s): bool => ! $s->isYes()));
+    }
 
     /** A digest of what was sent, to tell a second press from a second thought. */
     public function content(string $key): Digest
@@ -50,7 +65,7 @@ final readonly class Signup
         $values = array_map(static fn (FieldValue $v): array => [$v->name, $v->value], $this->values);
         $all = [
             $this->edition->digest()->hex(), $this->language->value, $this->email->text, $values,
-            array_map(static fn (Statement $s): string => $s->id->text, $this->agreed),
+            array_map(static fn (Said $s): array => [$s->id()->text, array_map(static fn (Channel $c): string => $c->value, $s->channels)], $this->said),
         ];
 
         return Digest::fromBytes(hash_hmac('sha256', CanonicalJson::encode($all), $key, true));

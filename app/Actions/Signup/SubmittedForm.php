@@ -7,59 +7,107 @@ namespace App\Actions\Signup;
 use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Juramen\Points\AnswerRefused;
+use Juramen\Points\Control;
 use Juramen\Points\Field;
 use Juramen\Points\FieldMessage;
 use Juramen\Points\FieldValue;
 use Juramen\Points\FormRenderer;
+use Juramen\Points\LaidPage;
+use Juramen\Points\Layout;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Said;
 use Juramen\Points\Typed;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Register\Language;
-use Juramen\Wording\Statement;
 
-/** What a browser sent, read against an edition's fields: texts only, valid UTF-8, nothing that was not asked. */
+/** What a browser sent, read against an edition's fields and controls: texts only, valid UTF-8, nothing that was not asked. */
 final readonly class SubmittedForm
 {
     /**
-     * @param  list<FieldValue>  $values  as typed, one for each input of a field
-     * @param  list<Statement>  $agreed  statements answered with yes
+     * @param  LaidPage  $page  that was sent
+     * @param  Typed  $typed  on all pages
      */
     private function __construct(
-        public PointEdition $edition, public Language $language, public array $values, public array $agreed, public bool $trapTouched
+        public PointEdition $edition, public Language $language, public Layout $layout, public LaidPage $page, public Typed $typed, public bool $trapTouched
     ) {}
 
-    public static function read(Request $request, PointEdition $edition, Language $language): self
+    /** @param  list<FieldValue>  $earlier  what was answered on other pages */
+    public static function read(Request $request, PointEdition $edition, Language $language, array $earlier = []): self
     {
-        $text = static fn (string $name): string => is_string($given = $request->request->all()[$name] ?? null) ? mb_scrub($given, 'UTF-8') : '';
+        $sent = static fn (string $name): string => is_string($given = $request->request->all()[$name] ?? null) ? mb_scrub($given, 'UTF-8') : '';
+        $layout = $edition->sheet->layout();
+        $page = $layout->pages[max(1, (int) $sent(FormRenderer::PAGE)) - 1] ?? $layout->pages[0];
+        $before = new Typed($earlier, $language, (new SystemClock)->today());
+        $values = [];
+        foreach ($layout->pages as $each) {
+            foreach (self::inputs($each, $edition) as $input) {
+                $values[] = new FieldValue($input, $each === $page ? $sent($input) : $before->in($input));
+            }
+        }
 
         return new self(
-            $edition, $language,
-            array_map(
-                static fn (string $input): FieldValue => new FieldValue($input, $text($input)),
-                array_merge(...array_map(static fn (Field $f): array => $f->inputs(), $edition->sheet->draft->fields))
-            ),
-            array_values(array_filter($edition->sheet->statements, static fn (Statement $s): bool => $text(FormRenderer::controlName($s->id->text)) === 'yes')),
-            $text(FormRenderer::TRAP) !== '',
+            $edition, $language, $layout, $page, self::typed($values, $edition, $language), $sent(FormRenderer::TRAP) !== ''
         );
     }
 
-    /** The same with nothing agreed to. */
+    /** The same with nothing answered to any statement. */
     public function withoutTicks(): self
     {
-        return new self($this->edition, $this->language, $this->values, [], $this->trapTouched);
+        return new self(
+            $this->edition, $this->language, $this->layout, $this->page, self::typed($this->fieldValues(), $this->edition, $this->language), $this->trapTouched
+        );
     }
 
-    /** @return list<string> names of controls that were ticked */
+    /** @return list<FieldValue> what was typed into fields */
+    public function fieldValues(): array
+    {
+        $fields = array_merge([], ...array_map(static fn (Field $f): array => $f->inputs(), $this->edition->sheet->draft->fields));
+
+        return array_values(array_filter($this->typed->values, static fn (FieldValue $v): bool => in_array($v->name, $fields, true)));
+    }
+
+    /** @return list<string> ids of inputs of controls that stand chosen */
     public function ticked(): array
     {
-        return array_map(static fn (Statement $s): string => FormRenderer::controlName($s->id->text), $this->agreed);
+        $ticked = [];
+        foreach ($this->edition->sheet->draft->controls as $control) {
+            $said = $this->answer($control);
+            array_push($ticked, ...($said === null ? [] : $said->inputs($control)));
+        }
+
+        return $ticked;
+    }
+
+    /** @return list<Said> what was answered to the statements that were shown */
+    public function said(): array
+    {
+        $shown = array_filter($this->edition->sheet->draft->controls, fn (Control $c): bool => ! $this->layout->hides($c, $this->typed));
+
+        return array_values(array_filter(array_map($this->answer(...), $shown)));
+    }
+
+    /** @return list<string> names of fields and controls that were not shown, since the answers did not call for them */
+    public function notShown(): array
+    {
+        return $this->layout->hidden($this->typed);
+    }
+
+    /** @return list<string> names of what a page leaves out, since answers on others do not call for it */
+    public function leftOut(LaidPage $page): array
+    {
+        $items = array_filter(
+            $page->items(),
+            fn (Field|Control $item): bool => $this->layout->isLeftOutByPage($item) && $this->layout->hides($item, $this->typed)
+        );
+
+        return array_values(array_map(static fn (Field|Control $item): string => $item->name(), $items));
     }
 
     /** @throws InvalidEmailAddress */
     public function email(): EmailAddress
     {
-        return EmailAddress::parse($this->typed()->in($this->edition->sheet->draft->emailField()->name()));
+        return EmailAddress::parse($this->typed->in($this->edition->sheet->draft->emailField()->name()));
     }
 
     /**
@@ -73,8 +121,8 @@ final readonly class SubmittedForm
     {
         $draft = $this->edition->sheet->draft;
         $kept = [];
-        foreach ($draft->fields as $field) {
-            $answer = $field->read($this->typed());
+        foreach ($this->asked() as $field) {
+            $answer = $field->read($this->typed);
             if ($answer !== '' && ! $field->id->equals($draft->emailField()->id)) {
                 $kept[] = new FieldValue($draft->disclosedAs($field), $answer);
             }
@@ -83,34 +131,60 @@ final readonly class SubmittedForm
         return $kept;
     }
 
-    /** @return list<FieldMessage> what is wrong and what would be right */
+    /** @return list<FieldMessage> what is wrong and what would be right, on all pages, in their order */
     public function errors(): array
     {
         $errors = [];
-        foreach ($this->edition->sheet->draft->fields as $field) {
+        foreach ($this->asked() as $field) {
             try {
-                $field->read($this->typed());
+                $field->read($this->typed);
             } catch (AnswerRefused $e) {
                 $errors[$field->name()] = $this->say($e->fault, $field, $e->most, $e->count);
             }
         }
-        // Consent is never the price of something else: only a form that is for nothing else cannot be sent without it.
-        if ($this->agreed === [] && ! $this->edition->sheet->draft->kind->servesSomethingElse()) {
-            $errors[FormRenderer::controlName($this->edition->sheet->statements[0]->id->text)] = (string) __('visitor.tick', [], $this->language->value);
-        }
         foreach ($this->unreached() as $field) {
             $errors[$field->name()] ??= $this->say('field.reaches', $field);
         }
+        foreach ($this->edition->sheet->draft->controls as $control) {
+            if ($control->isNeeded() && ! $this->layout->hides($control, $this->typed) && $this->answer($control) === null) {
+                $errors[$control->name()] = (string) __('visitor.field.yes-or-no', [], $this->language->value);
+            }
+        }
+        // Consent is never the price of something else: only a form that is for nothing else cannot be sent without an answer.
+        if (! $this->edition->sheet->draft->kind->servesSomethingElse() && $this->said() === []) {
+            $errors[$this->edition->sheet->draft->controls[0]->name()] ??= (string) __('visitor.tick', [], $this->language->value);
+        }
+        $messages = [];
+        foreach ($this->layout->pages as $page) {
+            foreach ($page->items() as $item) {
+                if (isset($errors[$item->name()])) {
+                    $messages[] = new FieldMessage($item->name(), $errors[$item->name()]);
+                }
+            }
+        }
 
-        return array_map(
-            static fn (string $name, string $says): FieldMessage => new FieldMessage($name, $says), array_map(strval(...), array_keys($errors)),
-            array_values($errors)
-        );
+        return $messages;
     }
 
-    private function typed(): Typed
+    /**
+     * @return list<FieldMessage> those of them on a page
+     */
+    public function errorsOn(LaidPage $page): array
     {
-        return new Typed($this->values, $this->language, (new SystemClock)->today(), $this->edition->sheet->draft->countries);
+        return array_values(array_filter($this->errors(), static fn (FieldMessage $m): bool => $page->has($m->name)));
+    }
+
+    private function answer(Control $control): ?Said
+    {
+        $statement = $this->edition->sheet->statement($control->statement);
+
+        return $statement === null ? null : Said::read($control, $statement, $this->typed);
+    }
+
+    /** @return list<Field> that were shown */
+    private function asked(): array
+    {
+        return array_values(array_filter($this->edition->sheet->draft->fields, fn (Field $f): bool => ! $this->layout->hides($f, $this->typed)));
     }
 
     private function say(string $fault, Field $field, int $most = 0, int $count = 0): string
@@ -124,14 +198,32 @@ final readonly class SubmittedForm
     private function unreached(): array
     {
         $unreached = [];
-        foreach ($this->agreed as $statement) {
-            foreach ($statement->channels as $channel) {
+        foreach ($this->said() as $said) {
+            foreach ($said->channels as $channel) {
                 $fields = $this->edition->sheet->draft->fieldsReaching($channel);
-                $given = array_filter($fields, fn (Field $f): bool => $f->isAnswered($this->typed()));
+                $given = array_filter($fields, fn (Field $f): bool => $f->isAnswered($this->typed));
                 array_push($unreached, ...($given === [] ? array_slice($fields, 0, 1) : []));
             }
         }
 
         return $unreached;
+    }
+
+    /** @return list<string> names of all inputs of a page */
+    private static function inputs(LaidPage $page, PointEdition $edition): array
+    {
+        $inputs = array_map(static fn (Field $f): array => $f->inputs(), $page->fields);
+        foreach ($page->controls as $control) {
+            $statement = $edition->sheet->statement($control->statement);
+            $inputs[] = $statement === null ? [] : $control->inputs($statement);
+        }
+
+        return array_merge([], ...$inputs);
+    }
+
+    /** @param  list<FieldValue>  $values */
+    private static function typed(array $values, PointEdition $edition, Language $language): Typed
+    {
+        return new Typed($values, $language, (new SystemClock)->today(), $edition->sheet->draft->countries);
     }
 }

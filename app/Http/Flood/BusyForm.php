@@ -60,11 +60,13 @@ final class BusyForm
         // Ticks and marks stay only with the very words that they were given to, on our own page; elsewhere it begins anew.
         $ours = $shown !== null && $shown->sheet->draft->point->text === $point && CameFrom::ours($request, $this->url);
         $edition = $ours ? $shown : $current;
-        $form = SubmittedForm::read($request, $edition, $language);
+        $form = SubmittedForm::read($request, $edition, $language, $ours ? $this->marks->earlier($request, $visit) : []);
+        $form = $ours ? $form : $form->withoutTicks();
         $marks = [...($ours ? FormMarks::sentBack($request) : []), new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, (string) time()))];
         $words = require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";
-        $filling = new Filling($form->values, $ours ? $form->ticked() : [], [], $words['again']['busy'], $marks);
-        $html = $this->published->form($edition, $language)->with($filling->pieces());
+        $marks = $ours ? [...$marks, ...$this->marks->others($form, $visit->nonce)] : $marks;
+        $filling = new Filling($form->typed->values, $form->ticked(), [], $words['again']['busy'], $marks, $form->leftOut($form->page));
+        $html = $this->published->form($edition, $language, $form->page->number)->with($filling->pieces());
 
         return (new PublicHeaders)->handle($request, static fn (): Response => new Response($html, 429, [
             'Content-Type' => 'text/html; charset=utf-8', 'Retry-After' => (string) self::WAIT,

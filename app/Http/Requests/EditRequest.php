@@ -9,7 +9,6 @@ use App\Actions\Registers\EditKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Juramen\Canon\Place;
 use Juramen\Canon\Refused;
-use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
 
 /** An edit of one place, as a page sends it. Who may make it, the route says; what may be made, the record's schema. */
@@ -34,12 +33,6 @@ final class EditRequest extends FormRequest
     public function whole(): bool
     {
         return $this->boolean('whole');
-    }
-
-    /** The language in which the proof is shown. */
-    public function shown(): ?Language
-    {
-        return Language::tryFrom($this->string('shown')->toString());
     }
 
     /** @return array<string, mixed> nothing is validated here */

@@ -40,6 +40,7 @@ final class ShowPerson
         private readonly AskPermission $ask,
         private readonly RegistersInForce $inForce,
         private readonly PublishedForms $published,
+        private readonly AnsweredForm $answered,
         private readonly SystemClock $clock,
     ) {}
 
@@ -64,8 +65,17 @@ final class ShowPerson
             $this->acts($subscriber, $proven->entries, $chosen, $names),
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null
-                : new ShownForm(Moments::exact($consent->act->occurred), route('evidence.shown', [$subscriber->subject->hex(), $consent->id->hex()])),
+                : new ShownForm(Moments::exact($consent->act->occurred), $this->pagesOf($subscriber, $consent)),
         );
+    }
+
+    /** @return list<string> */
+    private function pagesOf(Subscriber $subscriber, Entry $consent): array
+    {
+        $count = $consent->act instanceof Given ? $this->answered->pages($consent->act) : 1;
+        $to = static fn (int $page): array => [$subscriber->subject->hex(), $consent->id->hex(), ...($page === 1 ? [] : ['page' => $page])];
+
+        return array_map(static fn (int $page): string => route('evidence.shown', $to($page)), range(1, max(1, $count)));
     }
 
     /** Everything, to be printed. */

@@ -16,14 +16,18 @@ final readonly class FieldRow
      * @param  string  $place  in the document
      * @param  list<NoteView>  $marks
      * @param  Choice|null  $kind  null where it cannot be another
-     * @param  Choice|null  $required  null where it must be
+     * @param  Choice|null  $required  null where that is no question
+     * @param  string  $always  what it is then
      * @param  list<Press>  $presses
      * @param  list<FieldTexts>  $texts  what visitors read of it, by language
      * @param  list<AnswerRow>  $answers  that it offers
      * @param  Press|null  $another  offers one more
+     * @param  list<OwnPart>  $own  what only its kind has
      */
     public function __construct(
-        public string $place, public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public Line $reason,
-        public array $presses, public array $texts, public array $answers, public ?Press $another
+        public string $place, public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public string $always,
+        public Line $reason,
+        public array $presses, public array $texts, public array $answers, public ?Press $another,
+        public Placing $placing, public array $own
     ) {}
 }

@@ -10,8 +10,8 @@ use App\Pages\Controls\Adding;
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
+use App\Pages\Controls\Press;
 use App\Pages\Controls\Several;
-use App\Pages\Controls\Tab;
 use App\Pages\Notes\Margin;
 use App\Pages\Notes\NoteView;
 
@@ -22,17 +22,15 @@ final readonly class SheetPage
      * @param  bool  $may  whether whoever looks may change it
      * @param  list<FieldRow>  $fields
      * @param  list<StatementRow>  $statements
+     * @param  list<PageRow>  $pages  none where it is one page
      * @param  list<string>  $confirmation  sentences on how it is confirmed
      * @param  list<NoteView>  $confirmationMarks
-     * @param  list<string>  $unreachable  statements that no field of the form reaches, each in a sentence
+     * @param  list<string>  $unreachable  what keeps it from being published, each in a sentence
      * @param  list<RuleRow>  $rules
      * @param  list<WordsGroup>  $words
      * @param  int|null  $edition  number of the one in force
      * @param  bool  $isPublished  whether visitors see exactly this
      * @param  bool  $isHandedOver  whether it waits for an officer's decision
-     * @param  list<Tab>  $languages  of the proof
-     * @param  list<Tab>  $widths  of the proof
-     * @param  string  $proof  address of the proof
      * @param  list<ConflictView>  $conflicts
      * @param  string  $news  what somebody else did meanwhile
      */
@@ -42,8 +40,6 @@ final readonly class SheetPage
         public string $name,
         public bool $may,
         public bool $mayPublish,
-        public string $shown,
-        public string $endonym,
         public Line $called,
         public Line $place,
         public Choice $kind,
@@ -52,6 +48,9 @@ final readonly class SheetPage
         public Several $offered,
         public array $fields,
         public Adding $addField,
+        public array $pages,
+        public Press $anotherPage,
+        public ?Choice $progress,
         public array $statements,
         public ?Adding $addStatement,
         public array $confirmation,
@@ -67,10 +66,7 @@ final readonly class SheetPage
         public bool $isHandedOver,
         public bool $canUndo,
         public bool $canRedo,
-        public array $languages,
-        public array $widths,
-        public string $width,
-        public string $proof,
+        public Proof $proof,
         public array $conflicts = [],
         public string $news = '',
     ) {}

@@ -24,20 +24,18 @@ use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
 use App\Support\VisitorWords;
-use Illuminate\Support\Facades\Cache;
 use Juramen\Audit\Finding;
 use Juramen\Audit\Judgement;
 use Juramen\Canon\Conflict;
-use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
 use Juramen\Canon\Place;
 use Juramen\Canon\Slug;
-use Juramen\Points\Field;
-use Juramen\Points\FieldKind;
-use Juramen\Points\FieldKinds;
-use Juramen\Points\FieldMeaning;
+use Juramen\Points\Control;
+use Juramen\Points\ControlKind;
+use Juramen\Points\DeadLink;
 use Juramen\Points\FormKind;
 use Juramen\Points\FormRenderer;
+use Juramen\Points\LaidPage;
 use Juramen\Points\Registers;
 use Juramen\Points\Sentences;
 use Juramen\Points\Sheet;
@@ -56,9 +54,6 @@ use Juramen\Wording\Statement;
 /** Brings together what the screen of a sheet shows: the sheet, its proof, its notes, its rules, and where its history stands. */
 final class ShowSheet
 {
-    /** Seconds for which what is being typed is kept for its proof. */
-    private const PROOF_KEPT = 900;
-
     private const NUMBERS_WAIT = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed;'
         .' there is no way to do that yet, so it is not permitted, and it does not lapse.';
 
@@ -69,11 +64,12 @@ final class ShowSheet
     ) {}
 
     /** @param  list<Conflict>  $conflicts */
-    public function of(Point $point, Revision $revision, User $user, ?Language $shown, string $width, array $conflicts = [], string $news = ''): SheetPage
+    public function of(Point $point, Revision $revision, User $user, ProofView $view, array $conflicts = [], string $news = ''): SheetPage
     {
         $registers = $this->inForce->registers();
         $sheet = $registers->complete(SheetDraft::from($revision->document));
-        $shown = $sheet->draft->languageFor($shown);
+        $placing = new ShowPlacing($sheet->draft, $sheet->layout(), $sheet->draft->languages[0] ?? Language::English);
+        $fields = new ShowFields($sheet->draft, $placing);
         $may = $user->can('change', Point::class);
         $margin = $this->margin($point, $sheet, $this->judgements->ofSheet($sheet, $registers), $may);
         $history = $point->record->history();
@@ -83,54 +79,52 @@ final class ShowSheet
         $languages = array_map(static fn (Language $l): string => $l->endonym(), $draft->languages);
 
         return new SheetPage(
-            $point, $revision, $draft->name, $may, $user->can('publish', Point::class), $shown->value, $shown->endonym(),
+            $point, $revision, $draft->name, $may, $user->can('publish', Point::class),
             new Line('name', 'What it is called here', $draft->name), new Line('place', 'Where it stands', $draft->place),
             new Choice('kind', 'Kind of form', Option::all(self::kinds(), [$draft->kind->value])), rtrim($registers->controller($draft->controller)->name, '.'),
             new Several('countries', 'Countries', $countries === [] ? 'nobody knows where' : Sentences::listed($countries), self::countries($draft->countries)),
             new Several('languages', 'Languages', Sentences::listed($languages), self::languages($draft->languages)),
-            $this->fields($draft, $margin), $this->addField(), $this->statements($sheet, $margin, $may), $this->addStatement($draft, $registers),
-            self::confirmation($sheet), $margin->at('rules/double-opt-in'), array_map(self::unreachable(...), $sheet->unreachable()),
+            $fields->rows($margin), ShowFields::another(), $placing->pages(), $placing->anotherPage(), $placing->progress(),
+            $this->statements($sheet, $margin, $may, $placing), $this->addStatement($draft, $registers),
+            self::confirmation($sheet), $margin->at('rules/double-opt-in'), [
+                ...array_map(self::unreachable(...), $sheet->unreachable()), ...array_map(self::deadLink(...), $sheet->deadLinks()),
+            ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)),
             $point->record->openProposal() !== null, $history->undo() !== null,
             $history->redo() !== null,
-            ...$this->proofOf($point, $draft, $shown, $width), conflicts: ConflictView::all(RecordKind::Sheet, $conflicts), news: $news,
+            $this->proofOf($point, $sheet, $view), ConflictView::all(RecordKind::Sheet, $conflicts), $news,
         );
     }
 
     /** What stands around the fields while somebody types: notes, underlines and the proof of what is not saved. */
-    public function typed(Point $point, Document $document, User $user, ?Language $shown, string $width): TypedPage
+    public function typed(Point $point, Document $document, User $user, ProofView $view): TypedPage
     {
         $registers = $this->inForce->registers();
         $sheet = $registers->complete(SheetDraft::from($document));
         $margin = $this->margin($point, $sheet, $this->judgements->ofTyped($sheet, $registers), $user->can('change', Point::class));
-        $proof = $this->proofOf($point, $sheet->draft, $sheet->draft->languageFor($shown), $width);
 
-        return new TypedPage(
-            $point, $margin, self::words($sheet->draft, $margin), $sheet->draft->languageFor($shown)->endonym(), $proof['languages'], $proof['widths'],
-            $proof['width'], $proof['proof']
-        );
+        return new TypedPage($point, $margin, self::words($sheet->draft, $margin), $this->proofOf($point, $sheet, $view));
     }
 
     /**
-     * The form as it would be frozen, with a stand-in for what is not written yet; of the draft that its proof was promised of, or of the newest revision
-     * where that is no longer kept.
+     * A page of the form as it would be frozen, with a stand-in for what is not written yet; of the draft that its proof was promised of, or of
+     * the newest revision where that is no longer kept.
      */
-    public function proof(Point $point, string $name, ?Language $language): string
+    public function proof(Point $point, string $name, ProofView $view): string
     {
-        $json = Cache::get("proof:$name");
-        $kept = is_string($json) ? Document::parse($json) : null;
+        $kept = DraftProof::find($name);
         $document = $kept !== null && $kept->text('point') === $point->slug ? $kept : $point->record->newest?->document;
         $registers = $this->inForce->registers();
         $sheet = $registers->complete(SheetDraft::from($document ?? Document::from([])))->filled();
         $controller = $registers->controller($sheet->draft->controller);
-        $language = $sheet->draft->languageFor($language);
+        $language = $sheet->draft->languageFor($view->language);
+        $look = route('look', [$controller->id->text, ...($kept === null ? [] : ['draft' => $name])], false);
+        $pages = (new FormRenderer($sheet, $controller, '/LANGUAGE', $look))->pages($language, VisitorWords::form($language));
 
-        return (
-            new FormRenderer($sheet, $controller, '/LANGUAGE', route('look', $controller->id->text, false))
-        )->render($language, VisitorWords::form($language))->html;
+        return ($pages[$view->page - 1] ?? $pages[0])->html;
     }
 
     private function margin(Point $point, Sheet $sheet, Judgement $judgement, bool $may): Margin
@@ -142,21 +136,23 @@ final class ShowSheet
         );
     }
 
-    /** @return array{languages: list<Tab>, widths: list<Tab>, width: string, proof: string} */
-    private function proofOf(Point $point, SheetDraft $draft, Language $shown, string $width): array
+    private function proofOf(Point $point, Sheet $sheet, ProofView $view): Proof
     {
-        $json = $draft->document()->json();
-        $name = Digest::of($json)->hex();
-        Cache::put("proof:$name", $json, self::PROOF_KEPT);
-        $width = $width === 'desktop' ? 'desktop' : 'phone';
-        $to = static fn (string $language, string $wide): string => route('points.sheet', [$point->slug, 'shown' => $language, 'width' => $wide]);
+        $draft = $sheet->draft;
+        $name = DraftProof::keep($draft->document());
+        $pages = $sheet->layout()->pages;
+        $view = $view->in($draft->languageFor($view->language))->at(min($view->page, count($pages)));
+        $shown = $draft->languageFor($view->language);
+        $tab = static fn (string $text, ProofView $other): Tab => new Tab(
+            $text, route('points.sheet', [$point->slug, ...$other->query()]), $other->query() === $view->query()
+        );
 
-        return [
-            'languages' => array_map(static fn (Language $l): Tab => new Tab($l->endonym(), $to($l->value, $width), $l === $shown), $draft->languages),
-            'widths' => array_map(static fn (string $w): Tab => new Tab(ucfirst($w), $to($shown->value, $w), $w === $width), ['phone', 'desktop']),
-            'width' => $width,
-            'proof' => route('points.proof', [$point->slug, $shown->value, $name]),
-        ];
+        return new Proof(
+            $shown->value, $shown->endonym(), $view, array_map(static fn (Language $l): Tab => $tab($l->endonym(), $view->in($l)), $draft->languages),
+            [$tab('Phone', $view->wide(false)), $tab('Desktop', $view->wide(true))],
+            count($pages) < 2 ? [] : array_map(static fn (LaidPage $p): Tab => $tab((string) $p->number, $view->at($p->number)), $pages),
+            route('points.proof', [$point->slug, $shown->value, $name, ...($view->page === 1 ? [] : ['page' => $view->page])]),
+        );
     }
 
     /** @return array<string, string> */
@@ -190,91 +186,21 @@ final class ShowSheet
         return array_map(static fn (Language $l): Option => new Option($l->value, $l->endonym(), in_array($l, $chosen, true)), Language::cases());
     }
 
-    /** @return list<FieldRow> */
-    private function fields(SheetDraft $draft, Margin $margin): array
-    {
-        $rows = [];
-        foreach ($draft->fields as $i => $field) {
-            $place = "fields/{$field->id}";
-            // The second of a kind is called so.
-            $nth = count(array_filter(array_slice($draft->fields, 0, $i), static fn (Field $f): bool => $f->kind->id() === $field->kind->id())) + 1;
-            $name = self::nameOf($field->kind).($nth === 1 ? '' : " $nth");
-            $isEmail = $field->kind->meaning() === FieldMeaning::Email;
-            $rows[] = new FieldRow(
-                $place, ucfirst($name), $margin->at($place, "$place/label"),
-                $isEmail ? null : new Choice(
-                    "$place/kind", "Kind of field of $name", Option::all(array_map(ucfirst(...), self::otherKinds()), [$field->kind->id()])
-                ),
-                $isEmail ? null : Choice::yesNo("$place/required", "Must $name be given?", $field->required, 'required', 'optional'),
-                new Line("$place/reason", "Why $name is asked", $field->reason, 'no reason given'),
-                [
-                    ...Press::forItem($place, $name, $i === 0, $i === count($draft->fields) - 1, null),
-                    ...($isEmail ? [] : [
-                        new Press(PlaceId::of($place).'-copy', $place, 'Copy', "Ask for $name once more", 'copy'),
-                        new Press(PlaceId::of($place).'-remove', $place, 'Remove', "Remove $name", 'remove'),
-                    ]),
-                ],
-                array_map(static fn (Language $l): FieldTexts => new FieldTexts(
-                    $l->endonym(), new Line("$place/label/{$l->value}", "Label of $name in {$l->endonym()}", $field->label->orNothing($l), 'no label'),
-                    new Line("$place/help/{$l->value}", "Help for $name in {$l->endonym()}", $field->help->orNothing($l), 'no help', needed: false),
-                ), $draft->languages),
-                $field->kind->offersOptions() ? self::answers($field, $name, $draft->languages) : [],
-                $field->kind->offersOptions() ? new Press(PlaceId::of($place).'-another', "$place/options", 'Offer another answer',
-                    "Offer another answer to $name", 'add', 'answer') : null,
-            );
-        }
-
-        return $rows;
-    }
-
-    /**
-     * @param  list<Language>  $languages
-     * @return list<AnswerRow>
-     */
-    private static function answers(Field $field, string $name, array $languages): array
-    {
-        $rows = [];
-        foreach ($field->options as $i => $option) {
-            $place = "fields/{$field->id}/options/{$option->id}";
-            $number = $i + 1;
-            $rows[] = new AnswerRow(
-                $place,
-                array_map(static fn (Language $l): Line => new Line(
-                    "$place/label/{$l->value}", "Answer $number to $name in {$l->endonym()}", $option->label->orNothing($l), "in {$l->endonym()}"
-                ), $languages),
-                Press::forItem($place, "answer $number to $name", $i === 0, $i === count($field->options) - 1, 'Remove'),
-            );
-        }
-
-        return $rows;
-    }
-
-    private function addField(): Adding
-    {
-        return new Adding('fields', 'field', self::otherKinds());
-    }
-
-    /** @return array<string, string> every kind but the address, of which a form has one */
-    private static function otherKinds(): array
-    {
-        $kinds = array_filter(FieldKinds::all(), static fn (FieldKind $k): bool => $k->meaning() !== FieldMeaning::Email);
-
-        return array_combine(array_map(static fn (FieldKind $k): string => $k->id(), $kinds), array_map(self::nameOf(...), $kinds));
-    }
-
-    private static function nameOf(FieldKind $kind): string
-    {
-        return mb_strtolower((string) __("office.field-kinds.{$kind->id()}", [], 'en'));
-    }
-
     /** @return list<StatementRow> */
-    private function statements(Sheet $sheet, Margin $margin, bool $may): array
+    private function statements(Sheet $sheet, Margin $margin, bool $may, ShowPlacing $placing): array
     {
         $rows = [];
         foreach ($sheet->statements as $i => $statement) {
             $place = "statements/{$statement->id}";
+            $control = $sheet->draft->control($statement->id) ?? Control::tick($statement->id);
+            $name = str_replace('-', ' ', $statement->id->text);
             $rows[] = new StatementRow(
-                $place, $this->inForce->nameOfStatement($statement->id), $statement->purpose->spoken(),
+                $place, self::control($control, $place, $name), $control->kind === ControlKind::YesNo
+                    ? Choice::yesNo(
+                        "$place/needed", "Must $name be answered?", $control->needed, 'an answer is needed, and no will do', 'it may stay unanswered'
+                    )
+                    : null,
+                $placing->of($control, $place, $name), $this->inForce->nameOfStatement($statement->id), $statement->purpose->spoken(),
                 Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $statement->channels)),
                 route('records.show', ['statement', $statement->id->text]), $margin->at($place, "$place/texts"),
                 $may ? Press::forItem(
@@ -290,10 +216,21 @@ final class ShowSheet
         return $rows;
     }
 
+    private static function control(Control $control, string $place, string $name): Choice
+    {
+        $kinds = array_combine(
+            array_map(static fn (ControlKind $k): string => $k->value, ControlKind::cases()),
+            array_map(static fn (ControlKind $k): string => ucfirst($k->says()), ControlKind::cases())
+        );
+
+        return new Choice("$place/control", "How $name is answered", Option::all($kinds, [$control->kind->value]));
+    }
+
     private function addStatement(SheetDraft $draft, Registers $registers): ?Adding
     {
         $others = array_values(array_diff(
-            array_map(static fn (Statement $s): string => $s->id->text, $registers->statements->all()), array_map(strval(...), $draft->statements),
+            array_map(static fn (Statement $s): string => $s->id->text, $registers->statements->all()),
+            array_map(static fn (Control $c): string => $c->statement->text, $draft->controls),
         ));
 
         return $others === [] ? null : new Adding('statements', 'statement', array_combine($others, array_map(
@@ -325,6 +262,12 @@ final class ShowSheet
         $channels = Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $each->channels));
 
         return "{$each->statement} asks by $channels, and no field of this form takes what is reached by it. It cannot be published so.";
+    }
+
+    private static function deadLink(DeadLink $link): string
+    {
+        return "The link to the document that {$link->field} accepts leads nowhere in {$link->language->endonym()}"
+            .($link->address === '' ? '' : ": “{$link->address}”").'. It cannot be published so.';
     }
 
     /** @return list<WordsGroup> */

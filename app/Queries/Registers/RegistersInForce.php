@@ -51,7 +51,7 @@ final class RegistersInForce
     public function sheetsWith(Slug $statement): array
     {
         return array_values(
-            array_filter($this->sheets(), static fn (SheetOnFile $s): bool => array_filter($s->draft->statements, $statement->equals(...)) !== [])
+            array_filter($this->sheets(), static fn (SheetOnFile $s): bool => $s->draft->control($statement) !== null)
         );
     }
 

@@ -27,10 +27,12 @@ final readonly class Given extends Act
      * @param  non-empty-list<Target>  $targets
      * @param  bool  $confirmationNeeded  whether permission waits for confirmation
      * @param  list<Digest>  $personal  of the disclosures that hold its personal values
+     * @param  list<string>  $notShown  names of fields and controls of the edition that were not shown, since the answers did not call for them
      */
     public function __construct(
         Instant $occurred, How $how, public string $placement, public string $screening, public Id $journey, public string $point, public Digest $edition,
-        public Language $language, public array $answers, public array $targets, public bool $confirmationNeeded, public array $personal
+        public Language $language, public array $answers, public array $targets, public bool $confirmationNeeded, public array $personal,
+        public array $notShown = [],
     ) {
         parent::__construct($occurred, $how);
     }
@@ -77,7 +79,9 @@ final readonly class Given extends Act
             'statements' => array_map(static fn (Answer $a): array => $a->toArray(), $this->answers),
             'targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets),
             'confirmation-needed' => $this->confirmationNeeded, '_sd' => self::sorted($this->personal),
-            'details' => ['placement' => $this->placement, 'screening' => $this->screening],
+            'details' => [
+                'placement' => $this->placement, 'screening' => $this->screening, ...($this->notShown === [] ? [] : ['not-shown' => $this->notShown]),
+            ],
         ];
     }
 
@@ -89,7 +93,7 @@ final readonly class Given extends Act
             $occurred, $how, $details->text('placement'), $details->text('screening'), $members->id('journey'), $members->text('point'),
             $members->digest('edition'),
             $members->language('language'), $members->answers('statements'), $members->targets('targets'), $members->flag('confirmation-needed'),
-            $members->digests('_sd'),
+            $members->digests('_sd'), $details->texts('not-shown'),
         );
     }
 }

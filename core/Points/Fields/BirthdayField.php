@@ -22,7 +22,7 @@ final readonly class BirthdayField implements FieldKind
     use Group;
 
     /** Nobody on record has grown older. */
-    private const YEARS = 122;
+    public const YEARS = 122;
 
     public function id(): string
     {

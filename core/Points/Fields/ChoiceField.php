@@ -11,12 +11,13 @@ use Juramen\Points\FieldMeaning;
 use Juramen\Points\FieldOption;
 use Juramen\Points\FieldValue;
 use Juramen\Points\FormWords;
+use Juramen\Points\Governs;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
 use Juramen\Register\Language;
 
 /** One of several answers. Kept as it was read, in the form's language. */
-final readonly class ChoiceField implements FieldKind
+final readonly class ChoiceField implements FieldKind, Governs
 {
     use Select;
 
@@ -35,10 +36,14 @@ final readonly class ChoiceField implements FieldKind
         return true;
     }
 
+    public function offered(Field $field, Language $language): array
+    {
+        return FieldOption::offered($field->options, $language);
+    }
+
     public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
     {
-        $offered = array_map(static fn (FieldOption $o): Offered => new Offered($o->id->text, $o->label->in($language)), $field->options);
-        $this->select($page, $field, $words, 'off', $offered);
+        $this->select($page, $field, $words, 'off', $this->offered($field, $language));
     }
 
     public function read(Field $field, Typed $typed): string

@@ -11,6 +11,8 @@ use Juramen\Points\FieldMeaning;
 use Juramen\Points\FieldOption;
 use Juramen\Points\FieldValue;
 use Juramen\Points\FormWords;
+use Juramen\Points\Governs;
+use Juramen\Points\Labelling;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
 use Juramen\Register\Channel;
@@ -18,7 +20,7 @@ use Juramen\Register\Language;
 use Juramen\Wording\Markup;
 
 /** Any of several answers, none ticked beforehand. Kept as they were read, in the form's language, each on a line. */
-final readonly class ChoicesField implements FieldKind
+final readonly class ChoicesField implements FieldKind, Governs
 {
     public function id(): string
     {
@@ -48,9 +50,9 @@ final readonly class ChoicesField implements FieldKind
         return $inputs === [] ? [$field->name()] : $inputs;
     }
 
-    public function isGroup(): bool
+    public function labelling(): Labelling
     {
-        return true;
+        return Labelling::Group;
     }
 
     public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
@@ -82,6 +84,27 @@ final readonly class ChoicesField implements FieldKind
         $chosen = array_filter($field->options, static fn (FieldOption $o): bool => in_array($o->label->orNothing($language), $lines, true));
 
         return array_values(array_map(static fn (FieldOption $o): FieldValue => new FieldValue(self::input($field, $o), 'yes'), $chosen));
+    }
+
+    public function offered(Field $field, Language $language): array
+    {
+        return FieldOption::offered($field->options, $language);
+    }
+
+    public function chosen(Field $field, Typed $typed): array
+    {
+        $chosen = array_filter($field->options, static fn (FieldOption $o): bool => $typed->in(self::input($field, $o)) === 'yes');
+
+        return array_values(array_map(static fn (FieldOption $o): string => $o->id->text, $chosen));
+    }
+
+    public function otherwise(Field $field, array $answers): string
+    {
+        $checked = static fn (FieldOption $o): string => '[id="'.self::input($field, $o).'"]:checked';
+        $wanted = array_filter($field->options, static fn (FieldOption $o): bool => in_array($o->id->text, $answers, true));
+        $any = implode(', ', array_map($checked, $field->options));
+
+        return ":has($any)".($wanted === [] ? '' : ':not(:has('.implode(', ', array_map($checked, $wanted)).'))');
     }
 
     private static function input(Field $field, FieldOption $option): string

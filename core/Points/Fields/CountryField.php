@@ -10,6 +10,8 @@ use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormWords;
+use Juramen\Points\Governs;
+use Juramen\Points\Offered;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
 use Juramen\Register\Language;
@@ -20,7 +22,7 @@ use ResourceBundle;
  * The country somebody lives in, typed with the names suggested in the form's language, none of them chosen beforehand. Kept as its
  * ISO 3166-1 code; names by ICU.
  */
-final readonly class CountryField implements FieldKind
+final readonly class CountryField implements FieldKind, Governs
 {
     use OneInput;
 
@@ -63,6 +65,31 @@ final readonly class CountryField implements FieldKind
         }
 
         throw new AnswerRefused('field.country');
+    }
+
+    /** Ids are codes in lower case. */
+    public function offered(Field $field, Language $language): array
+    {
+        $names = self::names($language);
+
+        return array_map(static fn (string $code, string $name): Offered => new Offered(strtolower($code), $name), array_keys($names), $names);
+    }
+
+    public function chosen(Field $field, Typed $typed): array
+    {
+        try {
+            $code = strtolower($this->read($field, $typed));
+        } catch (AnswerRefused) {
+            $code = '';
+        }
+
+        return $code === '' ? [] : [$code];
+    }
+
+    /** It is typed, and styles do not see what was typed. */
+    public function otherwise(Field $field, array $answers): null
+    {
+        return null;
     }
 
     /** @return array<string, string> code to name, as they are ordered in that language */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Points\Fields;
 
+use Juramen\Points\Labelling;
 use Juramen\Register\Channel;
 
 /** A field of several inputs under one heading, which reaches nobody. */
@@ -19,8 +20,8 @@ trait Group
         return false;
     }
 
-    public function isGroup(): bool
+    public function labelling(): Labelling
     {
-        return true;
+        return Labelling::Group;
     }
 }

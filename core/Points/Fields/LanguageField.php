@@ -9,12 +9,14 @@ use Juramen\Points\Field;
 use Juramen\Points\FieldKind;
 use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormWords;
+use Juramen\Points\Governs;
+use Juramen\Points\Offered;
 use Juramen\Points\SlottedText;
 use Juramen\Points\Typed;
 use Juramen\Register\Language;
 
 /** The language somebody wants to be written to in, each called what its speakers call it. Kept as its tag (BCP 47). */
-final readonly class LanguageField implements FieldKind
+final readonly class LanguageField implements FieldKind, Governs
 {
     use Select;
 
@@ -28,10 +30,14 @@ final readonly class LanguageField implements FieldKind
         return FieldMeaning::Other;
     }
 
+    public function offered(Field $field, Language $language): array
+    {
+        return array_map(static fn (Language $l): Offered => new Offered($l->value, $l->endonym(), $l === $language ? null : $l), Language::cases());
+    }
+
     public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
     {
-        $offered = array_map(static fn (Language $l): Offered => new Offered($l->value, $l->endonym(), $l === $language ? null : $l), Language::cases());
-        $this->select($page, $field, $words, 'language', $offered);
+        $this->select($page, $field, $words, 'language', $this->offered($field, $language));
     }
 
     public function read(Field $field, Typed $typed): string

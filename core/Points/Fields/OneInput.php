@@ -6,6 +6,7 @@ namespace Juramen\Points\Fields;
 
 use Juramen\Points\Field;
 use Juramen\Points\FieldValue;
+use Juramen\Points\Labelling;
 use Juramen\Points\SlottedText;
 use Juramen\Register\Channel;
 use Juramen\Register\Language;
@@ -29,9 +30,9 @@ trait OneInput
         return [$field->name()];
     }
 
-    public function isGroup(): bool
+    public function labelling(): Labelling
     {
-        return false;
+        return Labelling::Above;
     }
 
     /** @return list<FieldValue> */

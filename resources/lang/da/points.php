@@ -13,7 +13,10 @@ return ['fields' => [
     'country' => 'Land',
     'language' => 'Sprog',
     'birthday' => 'Fødselsdato',
+    'age' => 'Alder',
     'choice' => 'Vælg en',
     'choices' => 'Sæt kryds ved det, der passer',
     'message' => 'Din besked',
+    'terms' => 'Jeg accepterer disse vilkår',
+    'source' => 'Hvor du fandt os',
 ]];

@@ -13,7 +13,10 @@ return ['fields' => [
     'country' => 'Land',
     'language' => 'Sprache',
     'birthday' => 'Geburtsdatum',
+    'age' => 'Alter',
     'choice' => 'Bitte eines wählen',
     'choices' => 'Bitte ankreuzen, was zutrifft',
     'message' => 'Ihre Nachricht',
+    'terms' => 'Ich nehme diese Bedingungen an',
+    'source' => 'Wo Sie uns gefunden haben',
 ]];

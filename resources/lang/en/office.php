@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'acts' => [
         'given' => 'Agreed',
+        'refused' => 'Chose no',
         'confirmation-sent' => 'Confirmation mail sent',
         'confirmed' => 'Confirmed from the mail',
         'lapsed' => 'Lapsed, not confirmed',
@@ -93,7 +94,7 @@ return [
     // Kinds of fields, as officers call them.
     'field-kinds' => [
         'first-name' => 'First name', 'last-name' => 'Last name', 'name' => 'Name', 'email' => 'Email', 'phone' => 'Phone',
-        'postal' => 'Postal address', 'country' => 'Country', 'language' => 'Language', 'birthday' => 'Date of birth', 'choice' => 'Choice of one',
-        'choices' => 'Choice of several', 'message' => 'Message',
+        'postal' => 'Postal address', 'country' => 'Country', 'language' => 'Language', 'birthday' => 'Date of birth', 'age' => 'Age', 'choice' => 'Choice of one',
+        'choices' => 'Choice of several', 'message' => 'Message', 'terms' => 'Terms to accept', 'source' => 'Hidden source mark',
     ],
 ];

@@ -13,7 +13,10 @@ return ['fields' => [
     'country' => 'Country',
     'language' => 'Language',
     'birthday' => 'Date of birth',
+    'age' => 'Age',
     'choice' => 'Please choose one',
     'choices' => 'Please tick what fits',
     'message' => 'Your message',
+    'terms' => 'I accept these terms',
+    'source' => 'Where you found us',
 ]];

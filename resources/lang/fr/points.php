@@ -13,7 +13,10 @@ return ['fields' => [
     'country' => 'Pays',
     'language' => 'Langue',
     'birthday' => 'Date de naissance',
+    'age' => 'Âge',
     'choice' => 'Choisissez une réponse',
     'choices' => 'Cochez ce qui convient',
     'message' => 'Votre message',
+    'terms' => 'J’accepte ces conditions',
+    'source' => 'Où vous nous avez trouvés',
 ]];

@@ -13,7 +13,10 @@ return ['fields' => [
     'country' => 'Land',
     'language' => 'Språk',
     'birthday' => 'Födelsedatum',
+    'age' => 'Ålder',
     'choice' => 'Välj ett',
     'choices' => 'Kryssa för det som passar',
     'message' => 'Ditt meddelande',
+    'terms' => 'Jag godkänner dessa villkor',
+    'source' => 'Var du hittade oss',
 ]];

@@ -1,7 +1,6 @@
 <div id="sheet-body" class="sheet-grid" data-change="{{ $page->to('change') }}" data-judge="{{ $page->to('judge') }}"
  data-since="{{ $page->to('sheet') }}/since"
- data-width="{{ $page->width }}">
-<input type="hidden" id="shown" name="shown" value="{{ $page->shown }}">
+ data-view="{{ http_build_query($page->proof->view->query()) }}">
 @include('points.state', ['part' => false])
 <fieldset class="page parts" @disabled(! $page->may)>
 <legend class="sr-only">The sheet</legend>
@@ -15,19 +14,36 @@ Visitors come from <x-place.several :of="$page->countries" />
 </section>
 
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
+@if ($page->pages === [])
+<p class="sentence">The form is one page. <x-place.press :of="$page->anotherPage" /></p>
+@else
+<ol class="form-pages" @if ($page->may) data-sorts @endif>
+@foreach ($page->pages as $each)
+<li data-item="{{ $each->place }}"><x-place.grip :of="$each->place" /> <span class="soft">{{ $each->number }}</span>
+@foreach ($each->titles as $title)<x-place.line :of="$title" /> @endforeach
+<span class="line">@foreach ($each->presses as $press)<x-place.press :of="$press" />@endforeach</span>
+<p class="soft">{{ $each->holds }}</p></li>
+@endforeach
+</ol>
+<p class="sentence"><x-place.press :of="$page->anotherPage" />
+@if ($page->progress)Visitors <x-place.choice :of="$page->progress" />.@endif</p>
+@endif
 <table class="asked" @if ($page->may) data-sorts @endif><caption>Fields of the form</caption>
-<thead><tr><th scope="col">Field</th><th scope="col">Required?</th><th scope="col" colspan="2">Why it is asked</th></tr></thead>
+<thead><tr><th scope="col">Field</th><th scope="col">Required?</th><th scope="col">Why it is asked</th></tr></thead>
 @foreach ($page->fields as $field)
 <tbody data-item="{{ $field->place }}">
 <tr>
 <td><x-place.grip :of="$field->place" />
 @if ($field->kind)<x-place.choice :of="$field->kind" />@else{{ $field->name }}@endif <x-marks :of="$field->marks" /></td>
-<td>@if ($field->required)<x-place.choice :of="$field->required" />@else required @endif</td>
-<td colspan="2"><x-place.line :of="$field->reason" /></td>
+<td>@if ($field->required)<x-place.choice :of="$field->required" />@else{{ $field->always }}@endif</td>
+<td><x-place.line :of="$field->reason" /></td>
 </tr>
 <tr class="read"><td colspan="3">
 @foreach ($field->texts as $texts)
 <p><span class="soft">{{ $texts->language }}</span> <x-place.line :of="$texts->label" /> <x-place.line :of="$texts->help" /></p>
+@endforeach
+@foreach ($field->own as $part)
+<p><span class="soft">{{ $part->says }}</span> @foreach ($part->lines as $line)<x-place.line :of="$line" /> @endforeach</p>
 @endforeach
 @if ($field->another)
 <ol @if ($page->may) data-sorts @endif>
@@ -38,7 +54,9 @@ Visitors come from <x-place.several :of="$page->countries" />
 </ol>
 <x-place.press :of="$field->another" />
 @endif
-</td><td class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</td></tr>
+<div class="placed">@include('points.placing', ['placing' => $field->placing, 'shows' => 'asked'])
+<span class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</span></div>
+</td></tr>
 </tbody>
 @endforeach
 </table>
@@ -50,11 +68,13 @@ Visitors come from <x-place.several :of="$page->countries" />
 @foreach ($page->statements as $statement)
 <div class="agreed" data-item="{{ $statement->place }}">
 <p class="sentence">@if (count($page->statements) > 1)<x-place.grip :of="$statement->place" />@endif
-A tick box that starts empty asks for <b>{{ $statement->purpose }}</b> by {{ $statement->channels }},
+<x-place.choice :of="$statement->control" /> asks for <b>{{ $statement->purpose }}</b> by {{ $statement->channels }},
  in the words of <a href="{{ $statement->link }}">{{ $statement->name }}</a>. <x-marks :of="$statement->marks" />
 @if ($statement->presses !== [])
 <span class="line">@foreach ($statement->presses as $press)<x-place.press :of="$press" />@endforeach</span>
 @endif</p>
+@if ($statement->needed)<p>Here <x-place.choice :of="$statement->needed" />.</p>@endif
+<div class="placed">@include('points.placing', ['placing' => $statement->placing, 'shows' => 'shown'])</div>
 @foreach ($statement->words as $words)
 @if ($words->html !== null)
 <blockquote lang="{{ $words->language }}" class="as-read">{!! $words->html !!}</blockquote>

@@ -1,11 +1,16 @@
 <section id="proof" class="proof" aria-label="Proof" @if ($part) data-part @endif>
 <nav aria-label="Language of the proof" class="choices">
-@foreach ($page->languages as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
+@foreach ($page->proof->languages as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
 <span class="gap"></span>
-@foreach ($page->widths as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
+@foreach ($page->proof->widths as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
 </nav>
-<div class="frame {{ $page->width }}">
-<iframe sandbox title="Proof of the form in {{ $page->endonym }}" tabindex="-1" src="{{ $page->proof }}"></iframe>
+@if ($page->proof->pages !== [])
+<nav aria-label="Page of the proof" class="choices"><span class="soft">Page</span>
+@foreach ($page->proof->pages as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
+</nav>
+@endif
+<div class="frame {{ $page->proof->view->width() }}">
+<iframe sandbox title="Proof of the form in {{ $page->proof->endonym }}" tabindex="-1" src="{{ $page->proof->link }}"></iframe>
 </div>
 <p class="soft">Serif is what a visitor reads.
 @if ($page->margin->checked > 0){{ $page->margin->checked }} things checked, {{ $page->margin->met }} met.@endif</p>

@@ -9,20 +9,16 @@ use App\Actions\Consent\PersonalValues;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\ActKind;
 use App\Models\Subscriber;
+use App\Pages\Evidence\AnsweredForm;
 use App\Pages\Evidence\PersonRequest;
 use App\Pages\Evidence\ShowPerson;
 use App\Queries\Evidence\FindPerson;
-use App\Support\PublishedForms;
 use App\Support\SignedIn;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 use Juramen\Consent\Acts\Given;
-use Juramen\Consent\Answer;
 use Juramen\Log\Disclosure;
-use Juramen\Points\Field;
-use Juramen\Points\Filling;
-use Juramen\Points\FormRenderer;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 
 /** One person's evidence: the question, the acts, the form as shown with the answers, the proof. */
@@ -56,25 +52,15 @@ final class PersonController
     }
 
     /** The frozen form with the person's answers, to be looked at inside a frame in which nothing runs. */
-    public function shown(LedgerTables $ledger, PublishedForms $published, PersonalValues $personal, string $subject, string $entry): Response
+    public function shown(Request $request, LedgerTables $ledger, AnsweredForm $answered, string $subject, string $entry): Response
     {
-        $found = ShowPerson::find($ledger->chain($this->subscriber($subject)->subject), $entry);
-        $given = $found?->act;
-        if ($found === null || ! $given instanceof Given) {
+        $chain = $ledger->chain($this->subscriber($subject)->subject);
+        $found = ShowPerson::find($chain, $entry);
+        if ($found === null || ! $found->act instanceof Given) {
             abort(404);
         }
-        $edition = $published->edition($given->edition);
-        $kept = $personal->ofEntry($found->id);
-        $draft = $edition->sheet->draft;
-        $value = static fn (Field $field): string => array_values(
-            array_filter($kept, static fn (Disclosure $d): bool => $d->name === $draft->disclosedAs($field))
-        )[0]->value ?? '';
-        $filling = new Filling(
-            array_merge(...array_map(static fn (Field $f): array => $f->typedAs($value($f), $given->language), $draft->fields)),
-            array_map(static fn (Answer $a): string => FormRenderer::controlName($a->statement), $given->answers), readOnly: true,
-        );
 
-        return response($published->form($edition, $given->language)->with($filling->pieces()), 200, [
+        return response($answered($chain, $found, $found->act, $request->integer('page', 1)), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
         ]);

@@ -10,6 +10,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\MendRequest;
 use App\Models\Point;
 use App\Models\Revision;
+use App\Pages\Points\ProofView;
 use App\Pages\Points\ShowSheet;
 use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
@@ -35,7 +36,7 @@ final class SheetController
     {
         return view(
             'points.sheet',
-            ['page' => $this->show->of($this->loaded($point), $point->newest(), SignedIn::user($request), self::language($request), self::width($request))]
+            ['page' => $this->show->of($this->loaded($point), $point->newest(), SignedIn::user($request), ProofView::from($request))]
         );
     }
 
@@ -47,7 +48,7 @@ final class SheetController
             $document = $request->edit(RecordKind::Sheet)->apply($point->newest()->document, new Written($user->name, $clock->today()));
             Records::check(RecordKind::Sheet, $document);
 
-            return view('points.feedback', ['page' => $this->show->typed($point, $document, $user, $request->shown(), self::width($request))]);
+            return view('points.feedback', ['page' => $this->show->typed($point, $document, $user, ProofView::from($request))]);
         } catch (Refused $e) {
             return RefusedAnswer::inPlace($e);
         }
@@ -102,9 +103,11 @@ final class SheetController
     }
 
     /** The proof, for a frame in which nothing runs. */
-    public function proof(Point $point, string $language, string $draft): Response
+    public function proof(Request $request, Point $point, string $language, string $draft): Response
     {
-        return response($this->show->proof($point->load('record.newest'), $draft, Language::tryFrom($language)), 200, [
+        $view = new ProofView(Language::tryFrom($language), false, max(1, $request->integer('page', 1)));
+
+        return response($this->show->proof($point->load('record.newest'), $draft, $view), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
         ]);
@@ -117,7 +120,7 @@ final class SheetController
      */
     private function answer(Request $request, Point $point, Revision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
     {
-        $page = $this->show->of($point, $revision, SignedIn::user($request), self::language($request), self::width($request), $conflicts, $news);
+        $page = $this->show->of($point, $revision, SignedIn::user($request), ProofView::from($request), $conflicts, $news);
 
         return response()->view($anew ? 'points.body' : 'points.feedback', ['page' => $page]);
     }
@@ -125,15 +128,5 @@ final class SheetController
     private function loaded(Point $point): Point
     {
         return $point->load('controller', 'record');
-    }
-
-    private static function language(Request $request): ?Language
-    {
-        return Language::tryFrom($request->string('shown')->toString());
-    }
-
-    private static function width(Request $request): string
-    {
-        return $request->string('width')->toString();
     }
 }

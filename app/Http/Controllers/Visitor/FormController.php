@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\FormMarks;
 use App\Actions\Signup\ReceiveSubmission;
+use App\Pages\Points\DraftProof;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\HouseLook;
 use App\Support\PublishedForms;
@@ -14,8 +15,11 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Juramen\Canon\Digest;
+use Juramen\Points\Field;
+use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\PointEdition;
+use Juramen\Points\SheetDraft;
 use Juramen\Register\Language;
 
 /** Serves a published form as it was frozen, and takes what is sent with it. */
@@ -27,7 +31,7 @@ final class FormController
     {
         $edition = $this->edition($point);
 
-        return $this->form($edition, $this->preference($request, $edition))->header('Vary', 'Accept-Language');
+        return $this->form($request, $edition, $this->preference($request, $edition))->header('Vary', 'Accept-Language');
     }
 
     public function show(Request $request, string $point, string $language): Response
@@ -38,7 +42,7 @@ final class FormController
             return VisitorPage::respond($this->preference($request, $edition), 'language', ['links' => $this->links($edition)], $edition, 404);
         }
 
-        return $this->form($edition, $offered);
+        return $this->form($request, $edition, $offered);
     }
 
     public function submit(Request $request, ReceiveSubmission $receive, string $point, string $language): Response|RedirectResponse
@@ -52,7 +56,7 @@ final class FormController
         if ($outcome->again === null) {
             return redirect()->route($outcome->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], 303);
         }
-        $form = $this->published->form($outcome->edition, $spoken);
+        $form = $this->published->form($outcome->edition, $spoken, $outcome->page->number ?? 1);
 
         return $this->html($form->with($outcome->again->pieces()), $outcome->status);
     }
@@ -86,21 +90,34 @@ final class FormController
         );
     }
 
-    public function look(string $controller, RegistersInForce $inForce): Response
+    /** The styles of a proof: the controller's, and those of the draft that is named. */
+    public function look(Request $request, string $controller, RegistersInForce $inForce): Response
     {
-        $known = $inForce->registers()->controllers->get($controller) ?? abort(404);
+        $registers = $inForce->registers();
+        $known = $registers->controllers->get($controller) ?? abort(404);
+        $draft = DraftProof::find($request->string('draft')->toString());
+        $own = $draft === null ? '' : $registers->complete(SheetDraft::from($draft))->layout()->css();
 
-        return response(HouseLook::css($known->accent), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
+        return response(HouseLook::css($known->accent).$own, 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
     }
 
-    private function form(PointEdition $edition, Language $language): Response
+    private function form(Request $request, PointEdition $edition, Language $language): Response
     {
         if ($this->published->isPaused($edition->sheet->draft->point->text)) {
             return $this->paused($edition, $language);
         }
-        $marks = new Filling(hidden: $this->marks->issue($edition, $language));
+        $filling = new Filling(self::from($request, $edition), hidden: $this->marks->issue($edition, $language));
 
-        return $this->html($this->published->form($edition, $language)->with($marks->pieces()), 200);
+        return $this->html($this->published->form($edition, $language)->with($filling->pieces()), 200);
+    }
+
+    /** @return list<FieldValue> the mark of where the form was come upon, where its address bears one that the sheet knows */
+    private static function from(Request $request, PointEdition $edition): array
+    {
+        $mark = $request->query('from');
+        $known = array_filter($edition->sheet->draft->fields, static fn (Field $f): bool => is_string($mark) && in_array($mark, $f->marks, true));
+
+        return array_values(array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), is_string($mark) ? $mark : ''), $known));
     }
 
     private function paused(PointEdition $edition, Language $language): Response

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Points;
+
+use App\Pages\Controls\Tab;
+
+/** The proof of a form beside its sheet, and the other ways to look at it. */
+final readonly class Proof
+{
+    /**
+     * @param  list<Tab>  $languages
+     * @param  list<Tab>  $widths
+     * @param  list<Tab>  $pages  none where the form has one page
+     * @param  string  $link  address of what stands in the frame
+     */
+    public function __construct(
+        public string $language, public string $endonym, public ProofView $view, public array $languages, public array $widths, public array $pages,
+        public string $link
+    ) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Register;
+
+/** The address behind a link, as somebody wrote it. None is fetched. */
+final class PageAddress
+{
+    private const PLACEHOLDER =
+        '~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|to-?do|x{3,}|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i';
+
+    /** Whether it leads anywhere: not empty, "#", a script, or a placeholder that somebody forgot. */
+    public static function leadsSomewhere(string $address): bool
+    {
+        $address = trim($address);
+
+        return $address !== '' && ! str_starts_with($address, '#') && preg_match(self::PLACEHOLDER, $address) !== 1;
+    }
+
+    /** Whether it also is a whole address of the web, as a form of ours must have it. */
+    public static function isWhole(string $address): bool
+    {
+        return self::leadsSomewhere($address) && preg_match('~^https?://[^\s"<>/.]+\.[^\s"<>]+$~D', trim($address)) === 1;
+    }
+}

@@ -1,0 +1,105 @@
+// Forms of several pages: as a visitor fills one in on a phone without a script, and as an editor breaks one into pages.
+import { expect, test } from '@playwright/test';
+import { HtmlValidate } from 'html-validate';
+import { accessible, artisan, signIn } from './support.mjs';
+
+const saved = (page) => expect(page.locator('#sheet-body')).not.toHaveAttribute('data-saving', 'yes');
+const button = (page, name) => page.getByRole('button', { name, exact: true });
+
+/** Every page is clean to axe, which needs scripts, and valid; the page itself has none. */
+async function sound(browser, html) {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, javaScriptEnabled: true });
+  await page.setContent(html);
+  await accessible(page);
+  await page.close();
+  const report = await new HtmlValidate({ extends: ['html-validate:standard'] }).validateString(html);
+  expect(report.results.flatMap((result) => result.messages.map((m) => `${m.line}: ${m.message}`))).toEqual([]);
+}
+
+test.describe('on a phone, without a script', () => {
+  test.use({ javaScriptEnabled: false, viewport: { width: 390, height: 844 } });
+
+  test('five pages, back and forth, with an error on the third, lose nothing that was typed', async ({ page, browser }) => {
+    await page.goto('/forms/group-travel/de?from=club-letter');
+    await sound(browser, await page.content());
+    // What a school alone is asked goes away with another answer, and comes back with that one.
+    await expect(page.getByText('Wie alt sind die Schüler?')).toBeVisible();
+    await page.getByLabel('Wer reist?').selectOption('club');
+    await expect(page.getByText('Wie alt sind die Schüler?')).toBeHidden();
+    await page.getByLabel('Wer reist?').selectOption('school');
+    await page.getByLabel('11 bis 14').check();
+    await button(page, 'Weiter').click();
+    await page.getByLabel('Welche Überfahrt?').selectOption('islands');
+    await page.getByLabel('Im Herbst').check();
+    await button(page, 'Weiter').click();
+    await page.getByLabel('Eine Stunde auf der Brücke?').selectOption('yes');
+    await button(page, 'Weiter').click();
+    await expect(page.getByRole('alert')).toContainText('Was sollten wir noch wissen?');
+    await sound(browser, await page.content());
+    await expect(page.getByLabel('Eine Stunde auf der Brücke?')).toHaveValue('yes');
+    const message = 'Wir sind 24.\nZwei im Rollstuhl – "danke" & <bis bald>';
+    await page.getByLabel('Was sollten wir noch wissen?').fill(message);
+    await button(page, 'Zurück').click();
+    await expect(page.getByLabel('Im Herbst')).toBeChecked();
+    await button(page, 'Zurück').click();
+    await expect(page.getByLabel('Wer reist?')).toHaveValue('school');
+    await expect(page.getByLabel('11 bis 14')).toBeChecked();
+    for (let i = 0; i < 2; i += 1) await button(page, 'Weiter').click();
+    await expect(page.getByLabel('Was sollten wir noch wissen?')).toHaveValue(message);
+    await button(page, 'Weiter').click();
+    await page.getByLabel('Ihr Name').fill('Jo Lind');
+    await page.getByLabel('Ihre E-Mail-Adresse').fill('jo.lind@post.example');
+    // Enter goes on, as on any form.
+    await page.getByLabel('Telefon').press('Enter');
+    await expect(page.getByRole('heading', { name: 'Bevor Sie es senden' })).toBeVisible();
+    await sound(browser, await page.content());
+    await button(page, 'Angebot anfragen').click();
+    await expect(page.getByRole('alert')).toContainText('Ja oder Nein');
+    await page.getByLabel('Nein').check();
+    await button(page, 'Angebot anfragen').click();
+    await expect(page).toHaveURL(/received$/);
+  });
+});
+
+test('the enquiry of five pages has arrived with every answer, in its language', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/enquiries');
+  for (const words of ['jo.lind@post.example', 'Eine Schulklasse', '11 bis 14', 'Die Inselfähre', 'Im Herbst', 'Wir sind 24.', 'club-letter']) {
+    await expect(page.getByText(words).first()).toBeVisible();
+  }
+  expect(artisan('consent:state', 'jo.lind@post.example').code).not.toBe(0);
+});
+
+test('an editor breaks a form into pages, hangs a field on an answer, and walks the proof, by keyboard', async ({ page }) => {
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto('/points/contact-form');
+  await button(page, 'Break the form into pages').focus();
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Title of page 1 in English').focus();
+  for (const words of ['You', 'Sie']) { await page.keyboard.type(words, { delay: 15 }); await page.keyboard.press('Tab'); }
+  await page.getByLabel('Title of page 2 in English').focus();
+  for (const words of ['Your question', 'Ihre Frage']) { await page.keyboard.type(words, { delay: 15 }); await page.keyboard.press('Tab'); }
+  for (const what of ['choice of one', 'message', 'voyage news']) await page.getByLabel(`Page of ${what}`).selectOption({ index: 1 });
+  await saved(page);
+  const proof = page.frameLocator('#proof iframe');
+  await expect(proof.getByText('Page 1 of 2')).toBeVisible();
+  await page.getByRole('navigation', { name: 'Page of the proof' }).getByRole('link', { name: '2' }).click();
+  await expect(proof.getByRole('heading', { name: 'Your question' })).toBeVisible();
+  await expect(proof.getByRole('button', { name: 'Send the message' })).toBeVisible();
+
+  // The message is asked where it is about a booking; the proof stays on its page, and shows it while nobody has answered.
+  await page.getByLabel('When message is shown').selectOption('about');
+  await expect(page.getByText('Choose which answers call for it')).toBeVisible();
+  await page.getByLabel(/^Answers that call for message/).first().click();
+  await page.getByLabel('A booking', { exact: true }).check();
+  await saved(page);
+  await expect(page.getByText('Choose which answers call for it')).toBeHidden();
+  await expect(proof.locator('.on-message')).toBeVisible();
+  await accessible(page);
+  await page.reload();
+  await expect(page.getByLabel('When message is shown')).toHaveValue('about');
+  await expect(page.getByLabel('Page of message')).toHaveValue('page-2');
+  // Undone step by step, it is what visitors see.
+  for (let i = 0; await button(page, 'Undo').isEnabled() && i < 12; i += 1) { await button(page, 'Undo').click(); await saved(page); }
+  await expect(page.getByText('The form is one page.')).toBeVisible();
+});
