@@ -56,7 +56,7 @@ final readonly class Field
         return new self(
             $this->id, $this->kind, $change($this->label), $this->required, $this->reason, $this->hasHelp() ? $change($this->help) : $this->help,
             array_map(static fn (FieldOption $o): FieldOption => new FieldOption($o->id, $change($o->label)), $this->options),
-            $this->when, $this->page, $this->terms->isEmpty() ? $this->terms : $this->terms->withTexts($change), $this->marks,
+            $this->when, $this->page, $this->kind->meaning() === FieldMeaning::Terms ? $this->terms->withTexts($change) : $this->terms, $this->marks,
         );
     }
 

@@ -1,15 +1,16 @@
 // Forms of several pages: as a visitor fills one in on a phone without a script, and as an editor breaks one into pages.
 import { expect, test } from '@playwright/test';
 import { HtmlValidate } from 'html-validate';
-import { accessible, artisan, signIn } from './support.mjs';
+import { accessible, signIn, site } from './support.mjs';
 
 const saved = (page) => expect(page.locator('#sheet-body')).not.toHaveAttribute('data-saving', 'yes');
 const button = (page, name) => page.getByRole('button', { name, exact: true });
 
-/** Every page is clean to axe, which needs scripts, and valid; the page itself has none. */
+/** What was served is valid, and clean to axe, which needs a script of its own. */
 async function sound(browser, html) {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, javaScriptEnabled: true });
-  await page.setContent(html);
+  await page.route('**/as-served', (route) => route.fulfill({ body: html, contentType: 'text/html; charset=utf-8' }));
+  await page.goto(`${site}/as-served`);
   await accessible(page);
   await page.close();
   const report = await new HtmlValidate({ extends: ['html-validate:standard'] }).validateString(html);
@@ -67,7 +68,6 @@ test('the enquiry of five pages has arrived with every answer, in its language',
   for (const words of ['jo.lind@post.example', 'Eine Schulklasse', '11 bis 14', 'Die Inselfähre', 'Im Herbst', 'Wir sind 24.', 'club-letter']) {
     await expect(page.getByText(words).first()).toBeVisible();
   }
-  expect(artisan('consent:state', 'jo.lind@post.example').code).not.toBe(0);
 });
 
 test('an editor breaks a form into pages, hangs a field on an answer, and walks the proof, by keyboard', async ({ page }) => {
@@ -100,6 +100,7 @@ test('an editor breaks a form into pages, hangs a field on an answer, and walks 
   await expect(page.getByLabel('When message is shown')).toHaveValue('about');
   await expect(page.getByLabel('Page of message')).toHaveValue('page-2');
   // Undone step by step, it is what visitors see.
-  for (let i = 0; await button(page, 'Undo').isEnabled() && i < 12; i += 1) { await button(page, 'Undo').click(); await saved(page); }
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  for (let i = 0; await undo.isEnabled() && i < 14; i += 1) { await undo.click(); await saved(page); }
   await expect(page.getByText('The form is one page.')).toBeVisible();
 });
