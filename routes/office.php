@@ -152,7 +152,11 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/enquiries', [EnquiryController::class, 'index'])->can('viewAny', Enquiry::class)->name('enquiries');
     Route::post('/enquiries/several', [EnquiryController::class, 'several'])->can('decide', Enquiry::class)->name('enquiries.several');
-    Route::post('/enquiries/{enquiry}/delete', [EnquiryController::class, 'delete'])->can('decide', Enquiry::class)->name('enquiries.delete');
+    Route::post('/enquiries/{id}/delete', [EnquiryController::class, 'delete'])->can('decide', Enquiry::class)->name('enquiries.delete');
+    Route::get('/enquiries/{enquiry}', [EnquiryController::class, 'show'])->can('view', 'enquiry')->name('enquiries.show');
+    foreach (['give', 'close', 'reopen', 'withdraw'] as $act) {
+        Route::post("/enquiries/{enquiry}/$act", [EnquiryController::class, $act])->can('work', 'enquiry')->name("enquiries.$act");
+    }
     Route::get('/mails', [MailController::class, 'index'])->can('viewAny', Delivery::class)->name('mails');
     Route::post('/mails/several', [MailController::class, 'several'])->can('decide', Delivery::class)->name('mails.several');
     Route::post('/mails/{delivery}/again', [MailController::class, 'again'])->can('decide', Delivery::class)->name('mails.again');

@@ -39,6 +39,10 @@ enum ActKind: string
     case ToldWithdrawal = 'told-withdrawal';
     case Released = 'released';
     case Deleted = 'deleted';
+    case GaveEnquiry = 'gave-enquiry';
+    case ClosedEnquiry = 'closed-enquiry';
+    case ReopenedEnquiry = 'reopened-enquiry';
+    case ReadEnquiry = 'read-enquiry';
     case SentAgain = 'sent-again';
     case LeftMail = 'left-mail';
     case DidWorkAgain = 'did-work-again';
@@ -56,7 +60,8 @@ enum ActKind: string
             self::DroppedSecondFactor => ActSubject::Colleague,
             self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
             self::AnsweredNote, self::SaidReadWrongly => ActSubject::Record,
-            self::Published, self::Paused, self::Resumed, self::Released, self::Deleted => ActSubject::Point,
+            self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
+            self::ReadEnquiry => ActSubject::Point,
             self::LookedAt, self::Printed => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,
             self::TookFile => ActSubject::File,

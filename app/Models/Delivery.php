@@ -10,7 +10,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Register\Language;
-use LogicException;
 
 /**
  * Something on its way out: its kind, where it goes, by which key the other side knows it again, and where it stands. Never words or
@@ -22,6 +21,8 @@ use LogicException;
  * @property int|null $subscriber_id to whom it goes: a person...
  * @property int|null $user_id ...or somebody who works here
  * @property Id|null $journey
+ * @property Id|null $enquiry_id that it is about
+ * @property string|null $recipient id of whom it goes to, as the enquiry's edition has them; null where to the person who sent it
  * @property int|null $point_edition_id
  * @property Language|null $language
  * @property DeliveryState $state
@@ -48,21 +49,22 @@ final class Delivery extends Model
     {
         return [
             'kind' => DeliveryKind::class, 'state' => DeliveryState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
+            'enquiry_id' => ValueCast::ID,
             'due_at' => ValueCast::INSTANT, 'turn_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT,
             'settled_at' => ValueCast::INSTANT,
         ];
-    }
-
-    /** Where it goes. */
-    public function destination(): Subscriber|User
-    {
-        return $this->subscriber ?? $this->user ?? throw new LogicException("Delivery {$this->id} goes to nobody.");
     }
 
     /** @return BelongsTo<Subscriber, $this> */
     public function subscriber(): BelongsTo
     {
         return $this->belongsTo(Subscriber::class);
+    }
+
+    /** What it is about, where that is still kept. */
+    public function enquiry(): ?Enquiry
+    {
+        return $this->enquiry_id === null ? null : Enquiry::query()->with('edition')->whereKey($this->enquiry_id->bytes)->first();
     }
 
     /** @return BelongsTo<User, $this> */

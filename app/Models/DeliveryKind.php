@@ -13,6 +13,10 @@ enum DeliveryKind: string
     case Reminder = 'reminder';
     /** Says what was agreed to and how it ends. */
     case Welcome = 'welcome';
+    /** Brings what somebody wanted to whoever answers it. */
+    case Enquiry = 'enquiry';
+    /** Says to whoever sent it that it has arrived. */
+    case Acknowledgement = 'acknowledgement';
     /** The day's checkpoint of the ledger, for an auditor. */
     case Checkpoint = 'checkpoint';
     /** Somebody may work here from now on. */

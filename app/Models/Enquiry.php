@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\ValueCast;
+use App\Casts\WordsCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Juramen\Canon\Digest;
@@ -22,8 +23,14 @@ use Juramen\Register\Language;
  * @property Language $language
  * @property array{email: string, values: array<string, string>} $content
  * @property Instant $received_at
- * @property Instant $deleted_at
+ * @property EnquiryState $state
+ * @property int|null $user_id of whoever works on it
+ * @property bool $doubtful whether screening took it for a program's
+ * @property list<string> $recipients ids of those to whom it goes, as its edition has them
+ * @property Instant|null $closed_at
+ * @property Instant|null $deleted_at when it is deleted by itself; null while it is not closed
  * @property-read PublishedEdition $edition
+ * @property-read User|null $user
  */
 final class Enquiry extends Model
 {
@@ -38,8 +45,28 @@ final class Enquiry extends Model
     {
         return [
             'id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => 'encrypted:array',
-            'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT,
+            'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT, 'closed_at' => ValueCast::INSTANT, 'state' => EnquiryState::class,
+            'doubtful' => 'boolean', 'recipients' => WordsCast::class,
         ];
+    }
+
+    /** By its id as addresses have it. */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        $isId = is_string($value) && preg_match('/^[0-9a-f]{32}$/D', $value) === 1;
+
+        return $isId ? self::query()->with('edition.point', 'user')->whereKey(Id::fromHex($value)->bytes)->first() : null;
+    }
+
+    public function getRouteKey(): string
+    {
+        return $this->id->hex();
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return BelongsTo<PublishedEdition, $this> */

@@ -23,7 +23,7 @@ final class Sentences
     {
         return [
             ...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet),
-            ...self::words($sheet->draft),
+            ...self::words($sheet->draft), ...self::enquiry($sheet->draft),
         ];
     }
 
@@ -68,7 +68,7 @@ final class Sentences
         $words = $field?->kind instanceof Governs ? Offered::words($field->kind->offered($field, $sheet->languages[0] ?? Language::English), $when->answers)
             : $when->answers;
 
-        return " It is shown where {$when->field} is ".self::either($words === [] ? $when->answers : $words).'.';
+        return " This holds where {$when->field} is ".self::either($words === [] ? $when->answers : $words).'.';
     }
 
     /** @return list<Sentence> */
@@ -173,6 +173,26 @@ final class Sentences
             ...array_map(static fn (Departure $d): Sentence => new Sentence($part, "departure {$d->rule->value}",
                 "{$d->rule->title()} departs from the house rules ({$d->rule->says($d->value)}): {$d->reason}"), $sheet->draft->departures),
         ];
+    }
+
+    /** @return list<Sentence> where what people want besides goes */
+    private static function enquiry(SheetDraft $sheet): array
+    {
+        if (! $sheet->kind->servesSomethingElse()) {
+            return [];
+        }
+        $sentences = [new Sentence(SheetPart::Enquiry, 'acknowledged', $sheet->acknowledges
+            ? 'Whoever sends it gets a mail that it has arrived, which repeats nothing of it.' : 'Whoever sends it gets no mail about that.')];
+        foreach ($sheet->recipients as $recipient) {
+            $in = array_map(static fn (Language $l): string => $l->endonym(), $recipient->languages);
+            $sentences[] = new Sentence(
+                SheetPart::Enquiry, "recipient {$recipient->id}",
+                ($recipient->whole ? 'What is sent goes to ' : 'That something was sent is told to ').($recipient->address ?: '…')
+                    .($in === [] ? '' : ', where it is in '.self::either($in)).'.'.self::when($recipient->when, $sheet)
+            );
+        }
+
+        return $sentences;
     }
 
     /** @return list<Sentence> */

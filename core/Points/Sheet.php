@@ -61,6 +61,14 @@ final readonly class Sheet
         return Layout::of($this);
     }
 
+    /** @return list<Slug> recipients of whom nobody has written the address yet */
+    public function unaddressed(): array
+    {
+        $without = array_filter($this->draft->recipients, static fn (Recipient $r): bool => $r->address === '');
+
+        return $this->draft->kind->servesSomethingElse() ? array_values(array_map(static fn (Recipient $r): Slug => $r->id, $without)) : [];
+    }
+
     /** @return list<DeadLink> links to terms that lead nowhere, in languages offered */
     public function deadLinks(): array
     {

@@ -42,6 +42,8 @@ final readonly class SheetDraft
      * @param  list<Departure>  $departures  from the house rules, each with its reason
      * @param  Texts|null  $notice  links to the privacy notice, where others than the controller's are used
      * @param  list<FormPage>  $pages  into which it breaks, in their order; none where it is one page
+     * @param  list<Recipient>  $recipients  of what people want besides
+     * @param  bool  $acknowledges  whether whoever sent it is told by mail that it arrived
      * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
     private function __construct(
@@ -61,6 +63,8 @@ final readonly class SheetDraft
         public ?Texts $notice,
         public array $pages,
         public bool $progress,
+        public array $recipients,
+        public bool $acknowledges,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -81,6 +85,7 @@ final readonly class SheetDraft
             array_map(Control::from(...), $document->items('statements')),
             Texts::from($document->at('button')), array_values(array_filter($departures)), $notice === null ? null : Texts::from($notice),
             array_map(FormPage::from(...), $document->items('pages')), $document->flag('progress') !== false,
+            array_map(Recipient::from(...), $document->items('recipients')), $document->flag('acknowledges') !== false,
         );
     }
 
@@ -131,6 +136,14 @@ final readonly class SheetDraft
             new Member('pages/{item}/title', 'the titles of {item}', new Item),
             new Member('pages/{item}/title/{language}', 'the title of {item}', new Text(100)),
             new Member('progress', 'whether visitors see how far they are', new YesNo, redraws: true),
+            new Member('recipients', 'recipients', new Items, redraws: true),
+            new Member('recipients/{item}', 'the recipient {item}', new Item, redraws: true, mayGo: true),
+            new Member('recipients/{item}/id', 'the recipient\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
+            new Member('recipients/{item}/address', 'the address of {item}', new Text(254, TextForm::Address), redraws: true),
+            new Member('recipients/{item}/whole', 'whether {item} gets the words', new YesNo),
+            new Member('recipients/{item}/languages', 'the languages of {item}', new Some(array_column(Language::cases(), 'value')), redraws: true),
+            ...self::condition('recipients/{item}'),
+            new Member('acknowledges', 'whether arrival is acknowledged', new YesNo),
             new Member('statements', 'statements', new Items, redraws: true, needed: true),
             new Member('statements/{item}', 'the statement {item}', new Item, redraws: true, mayGo: true),
             new Member('statements/{item}/id', 'the statement', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
@@ -207,6 +220,18 @@ final readonly class SheetDraft
         return $field->kind->id().($before === 0 ? '' : '-'.($before + 1));
     }
 
+    /** What visitors read over the field whose answers are disclosed under a name; empty where there is none. */
+    public function labelOf(string $disclosed, Language $language): string
+    {
+        foreach ($this->fields as $field) {
+            if ($this->disclosedAs($field) === $disclosed) {
+                return $field->label->orNothing($language);
+            }
+        }
+
+        return '';
+    }
+
     /** @return list<Field> those that take an address of the channel */
     public function fieldsReaching(Channel $channel): array
     {
@@ -235,6 +260,7 @@ final readonly class SheetDraft
             array_map(static fn (Field $f): Field => $f->withTexts($fill), $this->fields),
             $this->controls, $fill($this->button), $this->departures, $this->notice,
             array_map(static fn (FormPage $p): FormPage => $p->withTitle($fill($p->title)), $this->pages), $this->progress,
+            $this->recipients, $this->acknowledges,
         );
     }
 
@@ -291,6 +317,8 @@ final readonly class SheetDraft
             ...($this->notice === null ? [] : ['notice' => $this->notice->toArray()]),
             ...($this->pages === [] ? [] : ['pages' => array_map(static fn (FormPage $p): array => $p->document()->toArray(), $this->pages)]),
             ...($this->progress ? [] : ['progress' => false]),
+            ...($this->recipients === [] ? [] : ['recipients' => array_map(static fn (Recipient $r): array => $r->document()->toArray(), $this->recipients)]),
+            ...($this->acknowledges ? [] : ['acknowledges' => false]),
         ]);
     }
 

@@ -12,6 +12,7 @@ enum SheetPart: int
     case Agreed = 3;
     case Confirmed = 4;
     case Words = 5;
+    case Enquiry = 6;
 
     public function title(): string
     {
@@ -21,6 +22,7 @@ enum SheetPart: int
             self::Agreed => 'What is agreed to',
             self::Confirmed => 'How it is confirmed',
             self::Words => 'What visitors read',
+            self::Enquiry => 'Where it goes',
         };
     }
 }

@@ -20,7 +20,10 @@ final class ContactForm
             'en' => 'We answer within two working days.', 'de' => 'Wir antworten innerhalb von zwei Werktagen.',
         ],
         'fields' => [
-            ['id' => 'name', 'kind' => 'name', 'label' => ['en' => 'Your name', 'de' => 'Ihr Name'], 'required' => false, 'reason' => 'so that we can greet you'],
+            [
+                'id' => 'name', 'kind' => 'name', 'label' => ['en' => 'Your name', 'de' => 'Ihr Name'], 'required' => false,
+                'reason' => 'so that we can greet you',
+            ],
             [
                 'id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Your email', 'de' => 'Ihre E-Mail-Adresse'], 'required' => true,
                 'reason' => 'our answer goes there',
@@ -39,6 +42,13 @@ final class ContactForm
             ],
         ],
         'statements' => [['id' => 'voyage-news']],
+        'recipients' => [
+            ['id' => 'desk', 'address' => 'harbour-office@tidewick.example', 'whole' => true],
+            [
+                'id' => 'found', 'address' => 'lost-and-found@tidewick.example', 'whole' => true,
+                'when' => ['field' => 'about', 'answers' => ['lost']],
+            ],
+        ],
         'button' => ['en' => 'Send the message', 'de' => 'Nachricht senden'],
     ];
 }

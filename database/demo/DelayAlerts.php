@@ -29,7 +29,10 @@ final class DelayAlerts
                     ['id' => 'night', 'label' => ['en' => 'The night ferry to Hellevig', 'de' => 'Die Nachtfähre nach Hellevig']],
                 ],
             ],
-            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'what was agreed to is confirmed there'],
+            [
+                'id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true,
+                'reason' => 'what was agreed to is confirmed there',
+            ],
             [
                 'id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile number', 'de' => 'Handynummer'], 'required' => false,
                 'reason' => 'alerts by SMS go there', 'help' => ['en' => 'With the code of your country, or as you dial it at home.',

@@ -36,7 +36,8 @@ final class GroupTravel
             [
                 'id' => 'years', 'kind' => 'choices', 'page' => 'group', 'label' => ['en' => 'How old are the pupils?', 'de' => 'Wie alt sind die Schüler?'],
                 'required' => false, 'reason' => 'the harbour school has a programme for each age', 'options' => [
-                    ['id' => 'small', 'label' => ['en' => 'Up to 10', 'de' => 'Bis 10']], ['id' => 'middle', 'label' => ['en' => '11 to 14', 'de' => '11 bis 14']],
+                    ['id' => 'small', 'label' => ['en' => 'Up to 10', 'de' => 'Bis 10']],
+                    ['id' => 'middle', 'label' => ['en' => '11 to 14', 'de' => '11 bis 14']],
                     ['id' => 'big', 'label' => ['en' => '15 and older', 'de' => '15 und älter']],
                 ], 'when' => ['field' => 'group', 'answers' => ['school']],
             ],
@@ -50,18 +51,21 @@ final class GroupTravel
             [
                 'id' => 'months', 'kind' => 'choices', 'page' => 'trip', 'label' => ['en' => 'When would suit you?', 'de' => 'Wann passt es Ihnen?'],
                 'required' => false, 'reason' => 'the offer names dates that are free', 'options' => [
-                    ['id' => 'spring', 'label' => ['en' => 'In spring', 'de' => 'Im Frühling']], ['id' => 'summer', 'label' => ['en' => 'In summer', 'de' => 'Im Sommer']],
+                    ['id' => 'spring', 'label' => ['en' => 'In spring', 'de' => 'Im Frühling']],
+                    ['id' => 'summer', 'label' => ['en' => 'In summer', 'de' => 'Im Sommer']],
                     ['id' => 'autumn', 'label' => ['en' => 'In autumn', 'de' => 'Im Herbst']],
                 ],
             ],
             [
                 'id' => 'pupils', 'kind' => 'choice', 'page' => 'wishes', 'label' => ['en' => 'A lesson on the bridge?', 'de' => 'Eine Stunde auf der Brücke?'],
                 'required' => false, 'reason' => 'an officer of the watch has to be free', 'options' => [
-                    ['id' => 'yes', 'label' => ['en' => 'Yes, please', 'de' => 'Ja, gern']], ['id' => 'no', 'label' => ['en' => 'No, thank you', 'de' => 'Nein, danke']],
+                    ['id' => 'yes', 'label' => ['en' => 'Yes, please', 'de' => 'Ja, gern']],
+                    ['id' => 'no', 'label' => ['en' => 'No, thank you', 'de' => 'Nein, danke']],
                 ], 'when' => ['field' => 'group', 'answers' => ['school']],
             ],
             [
-                'id' => 'message', 'kind' => 'message', 'page' => 'wishes', 'label' => ['en' => 'What else should we know?', 'de' => 'Was sollten wir noch wissen?'],
+                'id' => 'message', 'kind' => 'message', 'page' => 'wishes', 'label' => ['en' => 'What else should we know?',
+                    'de' => 'Was sollten wir noch wissen?'],
                 'required' => true, 'reason' => 'the number of people, meals, and seats for wheelchairs decide the price',
                 'help' => ['en' => 'How many you are, meals, wheelchairs.', 'de' => 'Wie viele Sie sind, Mahlzeiten, Rollstühle.'],
             ],
@@ -82,6 +86,10 @@ final class GroupTravel
             ]],
         ],
         'statements' => [['id' => 'group-offers', 'control' => 'yes-no', 'needed' => true, 'page' => 'last']],
+        'recipients' => [
+            ['id' => 'groups', 'address' => 'groups@tidewick.example', 'whole' => true, 'languages' => ['en']],
+            ['id' => 'gruppen', 'address' => 'gruppen@tidewick.example', 'whole' => true, 'languages' => ['de']],
+        ],
         'button' => ['en' => 'Ask for an offer', 'de' => 'Angebot anfragen'],
     ];
 }

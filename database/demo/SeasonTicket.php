@@ -29,7 +29,10 @@ final class SeasonTicket
                 'id' => 'last-name', 'kind' => 'last-name', 'label' => ['en' => 'Last name', 'de' => 'Nachname'], 'required' => true,
                 'reason' => 'it stands on the ticket',
             ],
-            ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the account is opened with it'],
+            [
+                'id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true,
+                'reason' => 'the account is opened with it',
+            ],
             [
                 'id' => 'postal', 'kind' => 'postal', 'label' => ['en' => 'Address', 'de' => 'Anschrift'], 'required' => true,
                 'reason' => 'a new ticket is posted there',
@@ -43,6 +46,7 @@ final class SeasonTicket
             ],
         ],
         'statements' => [['id' => 'voyage-news']],
+        'recipients' => [['id' => 'tickets', 'address' => 'tickets@tidewick.example', 'whole' => false]],
         'button' => ['en' => 'Open my account', 'de' => 'Konto eröffnen'],
     ];
 }

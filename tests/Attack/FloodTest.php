@@ -124,7 +124,7 @@ test('twenty at once for one inbox, written in many ways, make five mails', func
             try {
                 app(App\Actions\Signup\AcceptSignup::class)(new App\Actions\Signup\Signup($edition, Juramen\Register\Language::from('en'),
                     Juramen\Register\EmailAddress::parse(['victim', 'Victim', 'victim+a', "victim+$argv[3]$i"][$i % 4].'@post.example'),
-                    [], [$edition->sheet->statement('voyage-news')],
+                    [], [Juramen\Points\Said::yes($edition->sheet->statement('voyage-news'))],
                     Juramen\Consent\How::FormServed, 'page', app(App\Support\SystemClock::class)->instant(), Juramen\Canon\Id::random(), null,
                     facts: new Juramen\Screening\SubmissionFacts(false, 9)));
             } catch (App\Actions\Signup\ScreenedOut) {

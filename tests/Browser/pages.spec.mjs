@@ -1,7 +1,7 @@
 // Forms of several pages: as a visitor fills one in on a phone without a script, and as an editor breaks one into pages.
 import { expect, test } from '@playwright/test';
 import { HtmlValidate } from 'html-validate';
-import { accessible, signIn, site } from './support.mjs';
+import { accessible, mails, signIn, site, waitForMails } from './support.mjs';
 
 const saved = (page) => expect(page.locator('#sheet-body')).not.toHaveAttribute('data-saving', 'yes');
 const button = (page, name) => page.getByRole('button', { name, exact: true });
@@ -65,9 +65,20 @@ test.describe('on a phone, without a script', () => {
 test('the enquiry of five pages has arrived with every answer, in its language', async ({ page }) => {
   await signIn(page);
   await page.goto('/enquiries');
-  for (const words of ['jo.lind@post.example', 'Eine Schulklasse', '11 bis 14', 'Die Inselfähre', 'Im Herbst', 'Wir sind 24.', 'club-letter']) {
+  await page.getByRole('link', { name: 'jo.lind@post.example' }).click();
+  for (const words of ['Eine Schulklasse', '11 bis 14', 'Die Inselfähre', 'Im Herbst', 'Wir sind 24.', 'club-letter']) {
     await expect(page.getByText(words).first()).toBeVisible();
   }
+  await accessible(page);
+  // It went to those who answer in its language, and word to the sender, once each.
+  const [mail] = await waitForMails('gruppen@tidewick.example', 1);
+  expect(mail.text).toContain('Zwei im Rollstuhl');
+  expect((await waitForMails('jo.lind@post.example', 1))[0].subject).toContain('angekommen');
+  expect(await mails('groups@tidewick.example')).toEqual([]);
+  await button(page, 'Take it').click();
+  await expect(page.getByText('Runa Ekdahl works on it now.')).toBeVisible();
+  await button(page, 'Close it').click();
+  await expect(page.getByText('From now on its days are counted.')).toBeVisible();
 });
 
 test('an editor breaks a form into pages, hangs a field on an answer, and walks the proof, by keyboard', async ({ page }) => {

@@ -43,9 +43,9 @@ function laid(array $sheet, array $changes = []): Sheet
 /** @param  array<string, string>  $values */
 function answers(array $values): Typed
 {
-    return new Typed(
-        array_map(static fn (string $n, string $v): FieldValue => new FieldValue($n, $v), array_keys($values), $values), Language::English, Day::parse('2026-11-27')
-    );
+    $given = array_map(static fn (string $n, string $v): FieldValue => new FieldValue($n, $v), array_keys($values), $values);
+
+    return new Typed($given, Language::English, Day::parse('2026-11-27'));
 }
 
 /** @return list<Crawler> the pages of its form */
@@ -154,7 +154,8 @@ test('a yes or no is unset, both alike; a box for each channel brings the field 
 });
 
 test('the address cannot hang on anything, and a condition names fields and answers by their ids', function (): void {
-    $check = static fn (string $place, mixed $value): mixed => SheetDraft::schema()->check(Document::from(GroupTravel::SHEET)->with(Place::parse($place), $value));
+    $with = static fn (string $place, mixed $value): Document => Document::from(GroupTravel::SHEET)->with(Place::parse($place), $value);
+    $check = static fn (string $place, mixed $value): mixed => SheetDraft::schema()->check($with($place, $value));
     expect(fn () => laid(GroupTravel::SHEET, ['fields/email/when' => ['field' => 'group', 'answers' => ['club']]])->draft->check())
         ->toThrow(Refused::class, DraftRefusal::EmailAlways->words());
     foreach (['fields/years/when/field' => 'Who travels?', 'fields/years/when/answers' => ['<b>'], 'statements/group-offers/control' => 'preset',

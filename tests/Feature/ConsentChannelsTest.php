@@ -65,17 +65,19 @@ test('a form that serves something else is sent with every box empty, without a 
         ->assertRedirect('/forms/footer-newsletter/de/received')->headers->get('Location');
     $this->get($location)->assertOk()->assertSee('ist angekommen')->assertDontSee('Postfach');
     $enquiry = Enquiry::query()->firstOrFail();
-    expect($this->acts())->toBe([])->and(DB::table('deliveries')->count())->toBe(0)->and(DB::table('subscribers')->count())->toBe(0)
+    expect($this->acts())->toBe([])->and(DB::table('deliveries')->pluck('kind')->all())->toBe(['acknowledgement'])
+        ->and(DB::table('subscribers')->count())->toBe(0)
         ->and($enquiry->content)->toBe(['email' => 'imke@post.example', 'values' => ['first-name' => 'Imke']])
         ->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
     // With a tick, both.
     $this->get((string) $this->signUp('imke@post.example')->assertRedirect('/forms/footer-newsletter/en/sent')->headers->get('Location'))
         ->assertSee('Check your inbox')->assertSee('What else you sent has arrived');
     expect($this->acts())->toBe(['given'])->and(Enquiry::query()->count())->toBe(2);
-    $this->actingAs($this->runa)->get('/enquiries')->assertOk()->assertSee('imke@post.example')->assertSee('2 are kept');
+    $this->actingAs($this->runa)->get('/enquiries')->assertOk()->assertSee('imke@post.example')->assertSee('2 wait for somebody');
     expect((string) $this->get('/enquiries?as=csv')->assertOk()->streamedContent())->toContain('footer-newsletter,2,de,')->not->toContain('post.example');
     $this->post('/enquiries/'.$enquiry->id->hex().'/delete')->assertRedirect('/enquiries');
     expect(Enquiry::query()->count())->toBe(1);
+    $this->post('/enquiries/several', ['act' => 'close', 'chosen' => [Enquiry::query()->sole()->id->hex()]])->assertSessionHas('said', '1 is closed.');
     Carbon::setTestNow(now()->addDays(181));
     expect(app(DeleteDue::class)()->get('enquiries')->count)->toBe(1)->and(Enquiry::query()->count())->toBe(0);
 })->with(['contact', 'prize-draw', 'order', 'other']);

@@ -3,13 +3,19 @@
 declare(strict_types=1);
 
 use App\Actions\Ledger\Seal;
+use App\Models\Enquiry;
 use App\Models\HeldSubmission;
+use App\Models\PublishedEdition;
+use App\Models\RegisteredController;
 use App\Models\Role;
 use App\Models\Subscriber;
 use App\Models\User;
+use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Id;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -67,7 +73,8 @@ test('every route of the office is closed to nobody, and open to each role only 
         'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'],
         'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'], 'evidence.file' => ['officer', 'auditor'],
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
-        'enquiries' => ['officer', 'auditor'], 'enquiries.delete' => ['officer'],
+        'enquiries' => ['officer', 'editor', 'auditor'], 'enquiries.delete' => ['officer'], 'enquiries.show' => ['officer', 'editor', 'auditor'],
+        ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw'], ['officer', 'editor']),
         ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
@@ -75,6 +82,12 @@ test('every route of the office is closed to nobody, and open to each role only 
         'mails.leave' => ['officer', 'administrator'],
         'work' => ['officer', 'administrator'], 'work.again' => ['officer', 'administrator'], 'work.leave' => ['officer', 'administrator'],
     ];
+    $enquiry = Enquiry::query()->create([
+        'id' => Id::random(), 'point_edition_id' => PublishedEdition::query()->firstOrFail()->id,
+        'controller_id' => RegisteredController::query()->firstOrFail()->id,
+        'lookup' => Digest::of('x'), 'language' => 'en', 'content' => ['email' => 'ada@post.example', 'values' => []],
+        'received_at' => app(SystemClock::class)->instant(),
+    ]);
     $tried = 0;
     foreach (Route::getRoutes() as $route) {
         if (! in_array('web', $route->gatherMiddleware(), true) || in_array($route->getName(), OPEN, true)) {
@@ -93,7 +106,7 @@ test('every route of the office is closed to nobody, and open to each role only 
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
                 'notice-linked', 'statement', 'voyage-news', 'csv',
-                str_repeat('0', 32), (string) as_(Role::Auditor)->id,
+                $enquiry->id->hex(), (string) as_(Role::Auditor)->id,
             ],
             $route->uri()
         );

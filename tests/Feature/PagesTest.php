@@ -60,7 +60,8 @@ test('five pages, back and forth, keep what was typed, store nothing before the 
     ($this->go)($last, ['yes-group-offers' => 'no'], 'send')->assertRedirect();
     $values = Enquiry::query()->sole()->content['values'];
     expect($values)->toBe([
-        'choice' => 'A club', 'choice-2' => 'The island line', 'choices-2' => 'In summer', 'message' => "Twelve of us\nand a drum", 'name' => 'Jo', 'source' => 'club-letter',
+        'choice' => 'A club', 'choice-2' => 'The island line', 'choices-2' => 'In summer', 'message' => "Twelve of us\nand a drum", 'name' => 'Jo',
+        'source' => 'club-letter',
     ])->and(Subscriber::query()->count())->toBe(0)->and($this->acts())->toBe([]);
 });
 
@@ -97,7 +98,8 @@ test('what an earlier answer leaves out is not asked, not demanded and not taken
     // The evidence shows each page as it was, with the answers.
     $subscriber = Subscriber::query()->sole();
     $entry = bin2hex((string) DB::table($this->ledger('entries'))->where('kind', 'given')->value('id'));
-    $shown = fn (int $page): Crawler => new Crawler((string) $this->actingAs($this->runa)->get("/evidence/{$subscriber->subject->hex()}/shown/$entry?page=$page")
+    $shown = fn (int $page): Crawler => new Crawler((string) $this->actingAs($this->runa)->get("/evidence/{$subscriber->subject->hex()}/shown/$entry?page=$page"
+    )
         ->assertOk()->getContent());
     expect($shown(3)->filter('.on-pupils[hidden]')->count())->toBe(1)->and($shown(5)->filter('#yes-group-offers[checked]')->count())->toBe(1)
         ->and($shown(5)->filter('#no-group-offers[checked]')->count())->toBe(0)->and($shown(3)->filter('textarea')->text(null, false))->toContain('and a drum');
@@ -135,7 +137,8 @@ test('a box for each channel: the number is asked only with its channel, and onl
     $send(['yes-delay-alerts-email' => 'yes', 'phone' => 'not a number'])->assertRedirect('/forms/delay-alerts/en/sent');
     expect(DB::table('permissions')->pluck('channel')->all())->toBe(['email'])->and(DB::table('disclosures')->count())->toBe(3);
     $send(['yes-delay-alerts-sms' => 'yes', 'phone' => '+44 7700 900123'])->assertRedirect('/forms/delay-alerts/en/received');
-    expect(DB::table('permissions')->orderBy('channel')->pluck('reason', 'channel')->all())->toBe(['email' => 'awaiting-confirmation', 'sms' => 'awaiting-confirmation']);
+    expect(DB::table('permissions')->orderBy('channel')->pluck('reason', 'channel')->all())->toBe(['email' => 'awaiting-confirmation',
+        'sms' => 'awaiting-confirmation']);
     // Held, it comes back as it was sent.
     $send(['yes-delay-alerts-email' => 'yes', 'email' => 'ada@post.example', 'homepage' => 'x'])->assertRedirect();
     $this->actingAs($this->runa)->post('/held/'.HeldSubmission::query()->sole()->id.'/release')->assertRedirect();
@@ -144,7 +147,8 @@ test('a box for each channel: the number is asked only with its channel, and onl
 
 test('terms are accepted apart from any consent, kept with their edition, and a dead link to them stops publishing', function (): void {
     demoPoint(SeasonTicket::SHEET, $this->malin, $this->runa);
-    $typed = ['first-name' => 'Jo', 'last-name' => 'Lind', 'email' => 'jo@post.example', 'postal-street' => 'Pier 1', 'postal-postcode' => 'TW1', 'postal-town' => 'Tidewick'];
+    $typed = ['first-name' => 'Jo', 'last-name' => 'Lind', 'email' => 'jo@post.example', 'postal-street' => 'Pier 1', 'postal-postcode' => 'TW1',
+        'postal-town' => 'Tidewick'];
     $send = function (array $more) use ($typed): TestResponse {
         $marks = $this->marks('en', 'season-ticket');
         Carbon::setTestNow(now()->addSeconds(5));
@@ -155,7 +159,8 @@ test('terms are accepted apart from any consent, kept with their edition, and a 
     $send(['terms' => 'yes'])->assertRedirect('/forms/season-ticket/en/received');
     expect(Enquiry::query()->sole()->content['values']['terms'])->toBe('Terms of carriage (May 2026)')->and(Subscriber::query()->count())->toBe(0);
     foreach (['', '#', 'http://', 'https://your-site/terms', 'terms.pdf'] as $i => $link) {
-        $this->actingAs($this->malin)->post('/points/season-ticket/change', ['place' => 'fields/terms/terms/link/de', 'value' => $link, 'base' => $i + 1])->assertOk();
+        $this->actingAs($this->malin)->post('/points/season-ticket/change', ['place' => 'fields/terms/terms/link/de', 'value' => $link,
+            'base' => $i + 1])->assertOk();
         $this->actingAs($this->runa)->get('/points/season-ticket/publish')->assertSee('leads nowhere in Deutsch');
         $this->post('/points/season-ticket/publish', ['looked' => looked('season-ticket')])->assertSessionHasErrors('looked');
     }

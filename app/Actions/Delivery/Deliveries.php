@@ -12,6 +12,7 @@ use App\Models\ActKind;
 use App\Models\Delivery;
 use App\Models\DeliveryKind;
 use App\Models\DeliveryState;
+use App\Models\Enquiry;
 use App\Models\SignupJourney;
 use App\Models\User;
 use App\Support\QuietReport;
@@ -61,6 +62,15 @@ final class Deliveries
     public function toColleague(User $user, DeliveryKind $kind, string $occasion): void
     {
         $this->lay($kind, "$user->id $occasion", 0, ['user_id' => $user->id]);
+    }
+
+    /** What somebody wanted, to one of those who answer it, or, where none is named, word to the sender that it has arrived: once each. */
+    public function aboutEnquiry(Enquiry $enquiry, DeliveryKind $kind, ?string $recipient = null): void
+    {
+        $this->lay($kind, trim("{$enquiry->id->hex()} $recipient"), 0, [
+            'enquiry_id' => $enquiry->id->bytes, 'recipient' => $recipient, 'point_edition_id' => $enquiry->point_edition_id,
+            'language' => $enquiry->language->value,
+        ]);
     }
 
     /**

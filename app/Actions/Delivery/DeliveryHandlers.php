@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Delivery;
 
+use App\Actions\Mailing\AcknowledgementMail;
 use App\Actions\Mailing\CheckpointMail;
 use App\Actions\Mailing\ConfirmationMail;
+use App\Actions\Mailing\EnquiryMail;
 use App\Actions\Mailing\EntryMail;
 use App\Actions\Mailing\ReminderMail;
 use App\Actions\Mailing\WelcomeMail;
@@ -23,6 +25,8 @@ final class DeliveryHandlers
             DeliveryKind::Confirmation => ConfirmationMail::class,
             DeliveryKind::Reminder => ReminderMail::class,
             DeliveryKind::Welcome => WelcomeMail::class,
+            DeliveryKind::Enquiry => EnquiryMail::class,
+            DeliveryKind::Acknowledgement => AcknowledgementMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,
             DeliveryKind::Invitation, DeliveryKind::Password => EntryMail::class,
         });

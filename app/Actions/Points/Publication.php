@@ -14,6 +14,7 @@ use Juramen\Canon\ById;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
 use Juramen\Canon\Ground;
+use Juramen\Canon\Slug;
 use Juramen\Points\DeadLink;
 use Juramen\Points\MissingText;
 use Juramen\Points\PartDifference;
@@ -118,6 +119,7 @@ final readonly class Publication
                 ActRefusal::Unreachable, statement: $u->statement,
                 channels: implode(' and ', array_map(static fn (Channel $c): string => $c->value, $u->channels)),
             ), $this->sheet->unreachable()),
+            ...array_map(static fn (Slug $id): Ground => new Ground(ActRefusal::RecipientWithoutAddress, recipient: $id), $this->sheet->unaddressed()),
             ...array_map(static fn (DeadLink $d): Ground => new Ground(
                 ActRefusal::DeadLink, field: $d->field, language: $d->language->endonym(), address: $d->address
             ), $this->sheet->deadLinks()),

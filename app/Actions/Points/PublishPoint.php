@@ -200,7 +200,9 @@ final class PublishPoint
     {
         $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
         $mails = [];
-        foreach (['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome'] as $kind) {
+        $acknowledged = $sheet->draft->kind->servesSomethingElse() && $sheet->draft->acknowledges;
+        $kinds = ['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', ...($acknowledged ? ['acknowledgement'] : [])];
+        foreach ($kinds as $kind) {
             $words = [];
             foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
                 $words[] = new FrozenWords((string) $key, strtr((string) $text, $fill));

@@ -74,6 +74,7 @@ final readonly class Edit
                 $this->place->text() === 'statements' => "asked also for $value",
                 $this->place->last() === 'options' => "added an answer to {$this->fieldName()}",
                 $this->place->text() === 'pages' => 'added a page',
+                $this->place->text() === 'recipients' => 'added a recipient',
                 default => "added the field $value",
             },
             EditKind::Copy => "asked for {$this->fieldName()} once more",
@@ -92,6 +93,9 @@ final readonly class Edit
         }
         if (in_array($this->place->last(), ['options', 'pages'], true)) {
             return $this->withAnother($document, $this->place);
+        }
+        if ($this->place->text() === 'recipients') {
+            return $this->withRecipient($document);
         }
         $id = Slug::parse($what);
         if ($this->place->text() === 'statements') {
@@ -141,6 +145,16 @@ final readonly class Edit
         $from = array_search($this->place->last(), $ids, true);
 
         return $from === false || $to < 1 || $to > count($ids) ? throw Refused::because(DraftRefusal::UnknownPlace) : $to - 1 - $from;
+    }
+
+    /** Another recipient, whose address is still to be written. */
+    private function withRecipient(Document $document): Document
+    {
+        for ($n = 1; $document->at(Place::of('recipients', "recipient-$n")) !== null; $n++);
+        $recipient = ['id' => "recipient-$n", 'address' => '', 'whole' => true];
+
+        return $document->items('recipients') === [] ? $document->with(Place::of('recipients'), [$recipient])
+            : $document->with(Place::of('recipients', "recipient-$n"), $recipient);
     }
 
     /** Another answer or page, still to be written; of the first there are two at once, since one alone leaves nothing to choose and breaks nothing. */

@@ -16,9 +16,11 @@ final readonly class HeldContent
      * @param  list<FieldValue>  $values
      * @param  array<string, list<string>|null>  $said  ids of statements to the channels agreed to: none is a no, null is all of them
      * @param  list<string>  $notShown
+     * @param  bool  $delivered  whether what was wanted besides reached the team already
      */
     private function __construct(
-        public string $email, public array $values, private array $said, public string $placement, public ?string $network, public array $notShown
+        public string $email, public array $values, private array $said, public string $placement, public ?string $network, public array $notShown,
+        public bool $delivered = false,
     ) {}
 
     public static function of(Signup $signup): self
@@ -50,7 +52,8 @@ final readonly class HeldContent
         }
 
         return new self(
-            $text('email'), $values, $said, $text('placement') ?: 'page', $text('network') === '' ? null : $text('network'), $texts($data['not-shown'] ?? null)
+            $text('email'), $values, $said, $text('placement') ?: 'page', $text('network') === '' ? null : $text('network'), $texts($data['not-shown'] ?? null),
+            ($data['delivered'] ?? null) === true,
         );
     }
 

@@ -31,6 +31,7 @@ final class HoldSubmission
         private readonly SpendMark $spend,
         private readonly KeepAssessment $assessed,
         private readonly AcceptSignup $accept,
+        private readonly KeepEnquiry $keep,
         private readonly KnowSubscriber $subscribers,
         private readonly Append $append,
         private readonly LedgerTables $ledger,
@@ -49,11 +50,21 @@ final class HoldSubmission
             if (! ($this->spend)($signup)) {
                 return;
             }
+            // What the person wanted besides reaches whoever answers it, marked; what waits is the consent.
+            $serves = $signup->edition->sheet->draft->kind->servesSomethingElse();
+            if ($serves && ! $signup->delivered) {
+                ($this->keep)($signup, doubtful: true);
+            }
+            if ($serves && $signup->agreed() === []) {
+                ($this->assessed)($signup->editionId(), $assessment);
+
+                return;
+            }
             HeldSubmission::query()->create([
                 'point_edition_id' => $signup->editionId(),
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
-                'content' => HeldContent::of($signup)->toArray(),
+                'content' => ['delivered' => $serves] + HeldContent::of($signup)->toArray(),
                 'signals' => $assessment->named(),
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
@@ -81,11 +92,11 @@ final class HoldSubmission
             $said = array_values(array_filter($content->said($edition), static fn (Said $s): bool => $s->isYes()));
             $agreed = $this->withoutEnded($edition, $email, $said, $row->received_at);
             $serves = $edition->sheet->draft->kind->servesSomethingElse();
-            if ($agreed !== [] || $serves) {
+            if ($agreed !== [] || ($serves && ! $content->delivered)) {
                 ($this->accept)(
                     new Signup(
                         $edition, $row->language, $email, $content->values, $agreed, $row->how, $content->placement, $row->received_at, null,
-                        $content->network, notShown: $content->notShown,
+                        $content->network, delivered: $content->delivered, notShown: $content->notShown,
                     )
                 );
             }

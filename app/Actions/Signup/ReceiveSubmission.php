@@ -99,6 +99,7 @@ final class ReceiveSubmission
             $form->edition, $form->language, $form->email(), $form->kept(), $form->said(), How::FormServed,
             $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
             $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts, $form->notShown(),
+            $form->recipients(),
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
         if ($assessment?->band === Band::Again) {
@@ -150,7 +151,7 @@ final class ReceiveSubmission
             $nonce = $visit->nonce ?? $this->marks->nonceFor($form);
             $enquiry = new Signup(
                 $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce,
-                Network::truncate((string) $request->ip()),
+                Network::truncate((string) $request->ip()), recipients: $form->recipients(),
             );
             $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(new SubmissionFacts($form->trapTouched, null)) : null);
         } catch (MarkAlreadySpent) {

@@ -29,6 +29,7 @@ final readonly class Signup
      * @param  string|null  $network  already truncated
      * @param  bool  $delivered  whether what was wanted besides is kept already
      * @param  SubmissionFacts|null  $facts  what screening judges; null where it is not asked
+     * @param  list<string>  $recipients  ids of those to whom what was wanted besides goes
      * @param  list<string>  $notShown  names of fields and controls that the answers did not call for
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Signup
         public bool $delivered = false,
         public ?SubmissionFacts $facts = null,
         public array $notShown = [],
+        public array $recipients = [],
     ) {}
 
     /** @return list<Said> what was answered with yes */

@@ -15,6 +15,7 @@ use Juramen\Points\FormRenderer;
 use Juramen\Points\LaidPage;
 use Juramen\Points\Layout;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Recipient;
 use Juramen\Points\Said;
 use Juramen\Points\Typed;
 use Juramen\Register\EmailAddress;
@@ -91,6 +92,15 @@ final readonly class SubmittedForm
     public function notShown(): array
     {
         return $this->layout->hidden($this->typed);
+    }
+
+    /** @return list<string> ids of those to whom what was wanted besides goes */
+    public function recipients(): array
+    {
+        $draft = $this->edition->sheet->draft;
+        $get = array_filter($draft->recipients, fn (Recipient $r): bool => $r->gets($draft->fields, $this->typed));
+
+        return array_values(array_map(static fn (Recipient $r): string => $r->id->text, $get));
     }
 
     /** @return list<string> names of what a page leaves out, since answers on others do not call for it */

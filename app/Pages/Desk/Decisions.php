@@ -13,18 +13,22 @@ use App\Models\AcceptedFinding;
 use App\Models\ApprovedEdition;
 use App\Models\Delivery;
 use App\Models\DeliveryState;
+use App\Models\Enquiry;
 use App\Models\FailedWork;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\Record;
 use App\Models\Subscriber;
 use App\Models\User;
+use App\Queries\Office\EnquiryFilter;
+use App\Queries\Office\ListEnquiries;
 use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
 use App\Queries\Wording\LanguagesLeftBehind;
 use App\Queries\Wording\LeftBehind;
 use App\Support\Moments;
+use App\Support\Sorting;
 use App\Support\SystemClock;
 use Juramen\Audit\Requirements;
 use Juramen\Points\Sentences;
@@ -53,7 +57,7 @@ final class Decisions
     public function __construct(
         private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
-        private readonly Handovers $handovers, private readonly SystemClock $clock
+        private readonly Handovers $handovers, private readonly ListEnquiries $enquiries, private readonly SystemClock $clock
     ) {}
 
     /** @return list<Decision> */
@@ -63,6 +67,7 @@ final class Decisions
             ...($user->can('viewAny', Delivery::class) ? $this->mails() : []),
             ...($user->can('viewAny', FailedWork::class) ? $this->work() : []),
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
+            ...($user->can('viewAny', Enquiry::class) ? $this->enquiries($user) : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
             ...($user->can('viewAny', Record::class) ? [
                 ...$this->handovers->waiting($user), ...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(),
@@ -173,6 +178,29 @@ final class Decisions
                 route('held'), $first->text()
             ),
         ];
+    }
+
+    /** @return list<Decision> what people wanted and nobody has taken, or oneself has not finished */
+    private function enquiries(User $user): array
+    {
+        $filter = static fn (string $state): EnquiryFilter => new EnquiryFilter($state, '', '', Sorting::parse('received', EnquiryFilter::COLUMNS, 'received'));
+        $decisions = [];
+        foreach (['open' => 'nobody has taken', 'mine' => 'you have taken'] as $state => $says) {
+            $waiting = array_filter(
+                array_values($this->enquiries->page($filter($state), $user)->items()), static fn (Enquiry $e): bool => $state === 'mine' || $e->user_id === null
+            );
+            if ($waiting !== []) {
+                $first = array_values($waiting)[0]->received_at;
+                $count = count($waiting);
+                $decisions[] = new Decision(
+                    2, Moments::day($first), $count === 1 ? 'One enquiry' : "$count enquiries",
+                    $count === 1 ? "that $says waits since then." : "that $says; the first waits since then.", '', 'Read',
+                    route('enquiries', ['state' => $state, 'sort' => 'received']), $first->text()
+                );
+            }
+        }
+
+        return $decisions;
     }
 
     /** @return list<PointStatus> taken stock of once for a desk */

@@ -18,6 +18,7 @@ use App\Support\Moments;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use App\Support\UnknownBytes;
+use App\Support\ValueName;
 use Juramen\Canon\ById;
 use Juramen\Canon\Day;
 use Juramen\Canon\Digest;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pages\Office;
 
-use App\Pages\Controls\Option;
 use App\Support\Sorting;
 use Illuminate\Contracts\Support\Htmlable;
 
@@ -13,11 +12,10 @@ final readonly class KeptPage
 {
     /**
      * @param  string  $state  how much of it there is, in words
-     * @param  list<Option>  $points  to filter by
      * @param  list<KeptRow>  $rows
      */
     public function __construct(
-        public string $state, public int $days, public array $points, public array $rows, public string $csv, public Htmlable $pages,
+        public string $state, public int $days, public array $rows, public string $csv, public Htmlable $pages,
         public Sorting $sorting
     ) {}
 }

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Pages\Office;
 
 use App\Actions\Signup\HeldContent;
-use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
-use App\Pages\Evidence\ValueName;
 use App\Support\Moments;
+use App\Support\ValueName;
 use Juramen\Canon\Instant;
 use Juramen\Points\FieldValue;
 use Juramen\Register\Language;
 
-/** What somebody sent and is kept for some days: held by screening, or an enquiry. */
+/** What somebody sent and screening holds. */
 final readonly class KeptRow
 {
     /**
@@ -33,15 +32,6 @@ final readonly class KeptRow
             $held->received_at, HeldContent::from($held->content), $point, $held->edition, $held->language, Moments::date($held->deleted_at),
             route('held.delete', $held), (string) $held->id, route('held.release', $held),
             array_map(static fn (string $signal): string => __("office.signals.$signal"), explode(' ', $held->signals)),
-        );
-    }
-
-    /** @param  string  $point  what it is called */
-    public static function enquiry(Enquiry $enquiry, string $point): self
-    {
-        return self::of(
-            $enquiry->received_at, HeldContent::from($enquiry->content), $point, $enquiry->edition, $enquiry->language, Moments::date($enquiry->deleted_at),
-            route('enquiries.delete', $enquiry->id->hex()), $enquiry->id->hex(),
         );
     }
 

@@ -28,6 +28,8 @@ final readonly class SheetPage
      * @param  list<string>  $unreachable  what keeps it from being published, each in a sentence
      * @param  list<RuleRow>  $rules
      * @param  list<WordsGroup>  $words
+     * @param  Choice|null  $acknowledges  null where the form serves nothing but consent
+     * @param  list<RecipientRow>  $recipients
      * @param  int|null  $edition  number of the one in force
      * @param  bool  $isPublished  whether visitors see exactly this
      * @param  bool  $isHandedOver  whether it waits for an officer's decision
@@ -59,6 +61,9 @@ final readonly class SheetPage
         public array $rules,
         public array $words,
         public bool $ownNotice,
+        public ?Choice $acknowledges,
+        public array $recipients,
+        public Press $anotherRecipient,
         public Margin $margin,
         public string $saved,
         public ?int $edition,

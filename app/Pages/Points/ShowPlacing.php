@@ -40,19 +40,13 @@ final readonly class ShowPlacing
         $isHidden = $item instanceof Field && $item->kind->labelling() === Labelling::None;
         $governors = $isHidden || ($item instanceof Field && $item->kind->meaning() === FieldMeaning::Email) ? [] : $this->layout->governorsFor($item);
         $governor = array_values(array_filter($governors, static fn (Field $f): bool => $item->when?->field->equals($f->id) === true))[0] ?? null;
-        $options = ['' => 'always'];
-        foreach ($governors as $field) {
-            $options[$field->id->text] = 'where “'.$field->label->orNothing($this->language).'” is';
-        }
-        if ($item->when !== null && $governor === null) {
-            $options[$item->when->field->text] = 'where '.str_replace('-', ' ', $item->when->field->text).' is';
-        }
+        $options = $this->whenOptions($governors, $item->when->field->text ?? '');
 
         return new Placing(
             count($this->draft->pages) < 2 || $isHidden ? null : new Choice("$place/page", "Page of $name", $this->pageOptions($item)),
             count($options) < 2 ? null
-                : new Choice("$place/when/field", "When $name is shown", Option::all($options, [$item->when->field->text ?? ''])),
-            $governor === null ? null : $this->answers($item, $governor, $place, $name),
+                : new Choice("$place/when/field", "When $name is shown", $options),
+            $governor === null ? null : $this->answers($item->when->answers ?? [], $governor, $place, $name),
             $this->hint($item, $governor),
         );
     }
@@ -74,6 +68,65 @@ final readonly class ShowPlacing
         }
 
         return $rows;
+    }
+
+    /** @return list<RecipientRow> */
+    public function recipients(): array
+    {
+        $rows = [];
+        $governors = array_values(array_filter($this->draft->fields, static fn (Field $f): bool => $f->kind instanceof Governs));
+        foreach ($this->draft->recipients as $i => $recipient) {
+            $place = "recipients/{$recipient->id}";
+            $name = $recipient->address ?: 'recipient '.($i + 1);
+            $governor = array_values(array_filter($governors, static fn (Field $f): bool => $recipient->when?->field->equals($f->id) === true))[0] ?? null;
+            $in = array_map(static fn (Language $l): string => $l->endonym(), $recipient->languages);
+            $rows[] = new RecipientRow(
+                $place, new Line("$place/address", 'Address of recipient '.($i + 1), $recipient->address, 'an address, such as desk@tidewick.example'),
+                Choice::yesNo("$place/whole", "What does $name get?", $recipient->whole, 'everything that was sent', 'a notice with a link to it'),
+                count($this->draft->languages) < 2 ? null : new Several(
+                    "$place/languages", "Languages that go to $name", $in === [] ? 'any language' : Sentences::either($in), array_map(
+                        static fn (Language $l): Option => new Option($l->value, $l->endonym(), in_array($l, $recipient->languages, true)),
+                        $this->draft->languages
+                    )
+                ),
+                $governors === [] ? null
+                    : new Choice("$place/when/field", "When it goes to $name", $this->whenOptions($governors, $recipient->when?->field->text ?? '')),
+                $governor === null ? null : $this->answers($recipient->when->answers ?? [], $governor, $place, $name),
+                [new Press(PlaceId::of($place).'-remove', $place, 'Remove', "Remove $name", 'remove')],
+            );
+        }
+
+        return $rows;
+    }
+
+    public function anotherRecipient(): Press
+    {
+        return new Press(PlaceId::of('recipients').'-another', 'recipients', 'Another recipient', 'Another recipient', 'add', 'recipient');
+    }
+
+    public function acknowledges(): Choice
+    {
+        return Choice::yesNo(
+            'acknowledges', 'Is arrival acknowledged?', $this->draft->acknowledges, 'gets a mail that it has arrived, which repeats nothing of it',
+            'gets no mail about it'
+        );
+    }
+
+    /**
+     * @param  list<Field>  $governors
+     * @return list<Option>
+     */
+    private function whenOptions(array $governors, string $chosen): array
+    {
+        $options = ['' => 'always'];
+        foreach ($governors as $field) {
+            $options[$field->id->text] = 'where “'.$field->label->orNothing($this->language).'” is';
+        }
+        if (! isset($options[$chosen])) {
+            $options[$chosen] = 'where '.str_replace('-', ' ', $chosen).' is';
+        }
+
+        return Option::all($options, [$chosen]);
     }
 
     public function anotherPage(): Press
@@ -105,10 +158,10 @@ final readonly class ShowPlacing
         return Option::all($options, [$on]);
     }
 
-    private function answers(Field|Control $item, Field $governor, string $place, string $name): Several
+    /** @param  list<string>  $chosen */
+    private function answers(array $chosen, Field $governor, string $place, string $name): Several
     {
         $offered = $governor->kind instanceof Governs ? $governor->kind->offered($governor, $this->language) : [];
-        $chosen = $item->when->answers ?? [];
         if ($governor->kind->meaning() === FieldMeaning::Country) {
             $codes = [...$chosen, ...array_map(static fn (Country $c): string => strtolower($c->code), Country::choices($this->draft->countries))];
             $offered = array_values(array_filter($offered, static fn (Offered $o): bool => in_array($o->value, $codes, true)));

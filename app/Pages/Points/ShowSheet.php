@@ -88,9 +88,11 @@ final class ShowSheet
             $this->statements($sheet, $margin, $may, $placing), $this->addStatement($draft, $registers),
             self::confirmation($sheet), $margin->at('rules/double-opt-in'), [
                 ...array_map(self::unreachable(...), $sheet->unreachable()), ...array_map(self::deadLink(...), $sheet->deadLinks()),
+                ...($sheet->unaddressed() === [] ? [] : ['A recipient has no address yet. It cannot be published so.']),
             ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
-            $draft->notice !== null, $margin,
+            $draft->notice !== null, $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
+            $placing->anotherRecipient(), $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)),
             $point->record->openProposal() !== null, $history->undo() !== null,

@@ -15,7 +15,7 @@ final class ListColleagues
     /** @return list<User> */
     public function __invoke(): array
     {
-        return array_values(User::query()->orderBy('name')->get()->all());
+        return array_values(User::query()->with('controllers')->orderBy('name')->get()->all());
     }
 
     /** @return Collection<int, Delivery> by account: the newest invitation of each */

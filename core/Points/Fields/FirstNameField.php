@@ -10,7 +10,7 @@ use Juramen\Points\FieldMeaning;
 /** A first name, to greet somebody by. */
 final readonly class FirstNameField implements FieldKind
 {
-    use LineInput;
+    use PersonName;
 
     public function id(): string
     {

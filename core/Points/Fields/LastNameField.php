@@ -10,7 +10,7 @@ use Juramen\Points\FieldMeaning;
 /** A last name. */
 final readonly class LastNameField implements FieldKind
 {
-    use LineInput;
+    use PersonName;
 
     public function id(): string
     {

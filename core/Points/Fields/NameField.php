@@ -10,7 +10,7 @@ use Juramen\Points\FieldMeaning;
 /** A whole name. */
 final readonly class NameField implements FieldKind
 {
-    use LineInput;
+    use PersonName;
 
     public function id(): string
     {

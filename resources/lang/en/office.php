@@ -39,7 +39,15 @@ return [
     ],
     'mails' => [
         'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
+        'enquiry' => 'Enquiry to the team', 'acknowledgement' => 'Acknowledgement',
         'invitation' => 'Invitation', 'password' => 'New password', 'to-a-colleague' => 'to a colleague',
+    ],
+    'enquiry-mail' => [
+        'subject' => 'Enquiry: :point', 'doubtful-subject' => 'Enquiry, perhaps not from a person: :point',
+        'doubtful' => 'Screening took this for a program\'s. Please look at it all the same.',
+        'whole' => 'This came through “:point” on :when. An answer to this mail reaches who sent it.',
+        'notice' => 'Something came through “:point” on :when. An answer to this mail reaches who sent it.',
+        'read' => 'Read it, take it or close it: :link',
     ],
     'entry-mail' => [
         'invitation' => [
@@ -70,6 +78,8 @@ return [
         'published' => 'published :about', 'paused' => 'paused :about', 'resumed' => 'put :about on again',
         'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',
         'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'released what was held at :about',
+        'gave-enquiry' => 'handed on an enquiry from :about', 'closed-enquiry' => 'closed an enquiry from :about',
+        'reopened-enquiry' => 'opened an enquiry from :about again', 'read-enquiry' => 'read an enquiry from :about',
         'deleted' => 'deleted what was kept from :about', 'sent-again' => 'sent mail :about again', 'left-mail' => 'left mail :about as it is',
         'did-work-again' => 'had failed work done again', 'left-work' => 'left failed work', 'took-file' => 'took :about from a file',
         'answered-note' => 'answered a note about :about', 'said-read-wrongly' => 'said that :about was read wrongly',

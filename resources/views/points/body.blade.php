@@ -105,6 +105,19 @@ Visitors come from <x-place.several :of="$page->countries" />
 @endforeach
 @unless ($page->ownNotice)<p class="sentence soft">The privacy notice is the controller's, in each language.</p>@endunless
 </section>
+@if ($page->acknowledges)
+<section aria-labelledby="part-6"><h2 id="part-6"><span>6</span> Where it goes</h2>
+<p class="sentence">Whoever sends it <x-place.choice :of="$page->acknowledges" />.
+@if ($page->recipients === [])Nobody is told of it; it waits under <a href="{{ route('enquiries') }}">Enquiries</a>.@endif</p>
+@foreach ($page->recipients as $recipient)
+<p class="sentence"><x-place.line :of="$recipient->address" /> gets <x-place.choice :of="$recipient->whole" />@if ($recipient->languages), in
+<x-place.several :of="$recipient->languages" />@endif
+@if ($recipient->when), <x-place.choice :of="$recipient->when" /> @if ($recipient->answers)<x-place.several :of="$recipient->answers" />@endif @endif
+@foreach ($recipient->presses as $press)<x-place.press :of="$press" />@endforeach</p>
+@endforeach
+<p class="sentence"><x-place.press :of="$page->anotherRecipient" /></p>
+</section>
+@endif
 </fieldset>
 @include('points.proof', ['part' => false])
 @include('points.margin', ['part' => false])

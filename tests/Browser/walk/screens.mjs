@@ -11,6 +11,7 @@ const fillings = {
     .map(([kind, slug]) => ({ kind, slug })),
   'requirements/{id}': () => [{ id: 'purpose-said' }],
   'evidence/{subject}': () => [{ subject: subject() }],
+  'enquiries/{enquiry}': () => [{ enquiry: first('SELECT LOWER(HEX(id)) FROM enquiries ORDER BY received_at, id') }],
   'accounts/{user}': () => [{ user: first("SELECT id FROM users WHERE role = 'editor' ORDER BY id") }],
   'forms/{point}/{language}': () => [{ point: first("SELECT slug FROM points ORDER BY id"), language: 'en' }],
 };

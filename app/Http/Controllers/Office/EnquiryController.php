@@ -4,48 +4,124 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
+use App\Actions\ActLog;
 use App\Actions\Signup\DeleteKept;
+use App\Actions\Signup\WorkOnEnquiry;
 use App\Http\Requests\SeveralRequest;
+use App\Models\ActKind;
 use App\Models\Enquiry;
 use App\Models\User;
-use App\Pages\Office\ShowKept;
+use App\Pages\Controls\Option;
+use App\Pages\Office\EnquiriesPage;
+use App\Pages\Office\EnquiryRow;
+use App\Queries\Account\ListColleagues;
+use App\Queries\Office\EnquiryFilter;
 use App\Queries\Office\ListEnquiries;
-use App\Queries\Office\ListHeld;
+use App\Queries\Points\PointNames;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
+use App\Support\PublishedForms;
 use App\Support\SignedIn;
-use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Canon\Id;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** What people sent besides their consent: messages, entries, orders. */
+/** What people sent besides their consent: messages, entries, orders; and what is done about them. */
 final class EnquiryController
 {
-    private const COLUMNS = ['received', 'point', 'edition', 'language', 'deleted_by_itself'];
+    private const COLUMNS = ['received', 'point', 'edition', 'language', 'state', 'doubtful', 'closed', 'deleted_by_itself'];
 
-    public function index(Request $request, ListEnquiries $list, ShowKept $show): View|StreamedResponse
+    public function __construct(private readonly WorkOnEnquiry $work) {}
+
+    public function index(Request $request, ListEnquiries $list, PointNames $points, RegistersInForce $inForce): View|StreamedResponse
     {
-        $point = $request->string('point')->toString();
-        $sorting = Sorting::parse($request->query('sort'), ListHeld::COLUMNS, '-received');
+        [$filter, $user] = [EnquiryFilter::from($request), SignedIn::user($request)];
 
-        return $request->query('as') === 'csv' ? Csv::respond('enquiries.csv', self::COLUMNS, $list->all($point, $sorting)->map(self::line(...)))
-            : view('office.enquiries', ['page' => $show->enquiries($point, $sorting)]);
+        return $request->query('as') === 'csv' ? Csv::respond('enquiries.csv', self::COLUMNS, $list->all($filter, $user)->map(self::line(...)))
+            : view('office.enquiries', ['page' => EnquiriesPage::of($filter, $user, $list, $points, $inForce)]);
     }
 
-    public function delete(Request $request, string $enquiry, DeleteKept $delete): RedirectResponse
+    public function show(
+        Request $request, Enquiry $enquiry, RegistersInForce $inForce, PublishedForms $published, ListColleagues $colleagues, ActLog $log
+    ): View {
+        $user = SignedIn::user($request);
+        $sheet = $published->edition($enquiry->edition->digest)->sheet->draft;
+        $log->seen($user, ActKind::ReadEnquiry, $enquiry->edition->point->slug);
+        $may = self::takers($colleagues, $enquiry);
+
+        return view('office.enquiry', [
+            'row' => EnquiryRow::of($enquiry, $inForce->nameOf($enquiry->edition->point->slug), $sheet), 'may' => $user->can('work', $enquiry),
+            'takers' => [
+                new Option('', 'nobody yet', $enquiry->user_id === null),
+                ...array_map(static fn (User $u): Option => new Option((string) $u->id, $u->name, $u->id === $enquiry->user_id), $may),
+            ],
+            'mine' => $enquiry->user_id === $user->id, 'me' => $user->id,
+        ]);
+    }
+
+    public function give(Request $request, Enquiry $enquiry, ListColleagues $colleagues): RedirectResponse
     {
-        $gone = preg_match('/^[0-9a-f]{32}$/D', $enquiry) === 1 && $delete->enquiry(Id::fromHex($enquiry), SignedIn::user($request));
+        $to = $request->string('to')->toString();
+        $taker = array_values(array_filter(self::takers($colleagues, $enquiry), static fn (User $u): bool => (string) $u->id === $to))[0] ?? null;
+        if ($to !== '' && $taker === null) {
+            return back()->withErrors(['to' => 'Whoever is to work on it must be an officer or an editor of its controller. Choose one of the list.']);
+        }
+        $done = $this->work->give($enquiry->id, $taker, SignedIn::user($request));
+
+        return $this->back($enquiry, $done, $taker === null ? 'Given back. It waits for somebody.' : "{$taker->name} works on it now.");
+    }
+
+    public function close(Request $request, Enquiry $enquiry): RedirectResponse
+    {
+        return $this->back($enquiry, $this->work->close($enquiry->id, SignedIn::user($request)), 'Closed. From now on its days are counted.');
+    }
+
+    public function reopen(Request $request, Enquiry $enquiry): RedirectResponse
+    {
+        return $this->back($enquiry, $this->work->reopen($enquiry->id, SignedIn::user($request)), 'Open again. It is not deleted by itself until it is closed.');
+    }
+
+    /** The message is a withdrawal. */
+    public function withdraw(Request $request, Enquiry $enquiry): RedirectResponse
+    {
+        $done = $this->work->withdraw($enquiry->id, SignedIn::user($request));
+
+        return $this->back($enquiry, $done, 'Recorded as a withdrawal from the moment it arrived. Whatever was agreed to with this address until then has ended;'
+            .' whether there was anything is told to nobody here.');
+    }
+
+    public function delete(Request $request, string $id, DeleteKept $delete): RedirectResponse
+    {
+        $gone = preg_match('/^[0-9a-f]{32}$/D', $id) === 1 && $delete->enquiry(Id::fromHex($id), SignedIn::user($request));
 
         return redirect()->route('enquiries')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
     }
 
     public function several(SeveralRequest $request, DeleteKept $delete): RedirectResponse
     {
-        $one = static fn (string $id, User $by): bool => preg_match('/^[0-9a-f]{32}$/D', $id) === 1 && $delete->enquiry(Id::fromHex($id), $by);
+        $id = static fn (string $id): ?Id => preg_match('/^[0-9a-f]{32}$/D', $id) === 1 ? Id::fromHex($id) : null;
+        [$do, $done] = match ($request->act()) {
+            'delete' => [static fn (Id $one, User $by): bool => $delete->enquiry($one, $by), 'deleted'],
+            'close' => [fn (Id $one, User $by): bool => $this->work->close($one, $by), 'closed'],
+            default => abort(404),
+        };
 
-        return redirect()->route('enquiries')->with('said', $request->act() === 'delete' ? $request->each($one, 'deleted') : abort(404));
+        return redirect()->route('enquiries')->with('said', $request->each(
+            static fn (string $one, User $by): bool => ($known = $id($one)) !== null && $do($known, $by), $done
+        ));
+    }
+
+    private function back(Enquiry $enquiry, bool $done, string $says): RedirectResponse
+    {
+        return redirect()->route('enquiries.show', $enquiry)->with('said', $done ? $says : 'Somebody else was quicker; this is how it stands now.');
+    }
+
+    /** @return list<User> who may work on it */
+    private static function takers(ListColleagues $colleagues, Enquiry $enquiry): array
+    {
+        return array_values(array_filter($colleagues(), static fn (User $u): bool => ! $u->hasEnded() && $u->can('work', $enquiry)));
     }
 
     /**
@@ -57,7 +133,7 @@ final class EnquiryController
     {
         return [
             $enquiry->received_at->text(), $enquiry->edition->point->slug, (string) $enquiry->edition->number, $enquiry->language->value,
-            $enquiry->deleted_at->text(),
+            $enquiry->state->value, $enquiry->doubtful ? 'yes' : 'no', (string) $enquiry->closed_at?->text(), (string) $enquiry->deleted_at?->text(),
         ];
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Evidence;
+namespace App\Support;
 
 use Illuminate\Support\Facades\Lang;
 
