@@ -19,7 +19,9 @@ use App\Actions\Signup\KnowSubscriber;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\Signup;
 use App\Actions\Signup\WithdrawConsent;
+use App\Actions\Signup\WorkOnEnquiry;
 use App\Actions\Upkeep\DeleteDue;
+use App\Models\Enquiry;
 use App\Models\Point;
 use App\Models\Record;
 use App\Models\RegisteredController;
@@ -61,6 +63,7 @@ final class Demo
         private readonly Approve $approve,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
+        private readonly WorkOnEnquiry $work,
         private readonly Deliveries $deliveries,
         private readonly ConfirmJourney $confirm,
         private readonly WithdrawConsent $withdraw,
@@ -98,6 +101,9 @@ final class Demo
         });
         foreach ([...Population::events($today), ...$this->wellKnown($today)] as $event) {
             $this->at($event['at'], fn () => $this->act($event));
+        }
+        foreach (Enquiries::ALL as $i => $each) {
+            $this->at($today->subDays($each['days'])->addHours(9 + $i), fn () => $this->enquiry($each));
         }
         $this->at($today->subDays(7)->addHours(13), function (): void {
             $this->change->begin(RecordKind::Statement, Slug::parse(House::DRAW_NEWS['id']), Document::from(House::DRAW_NEWS), $this->person('malin'));
@@ -213,6 +219,24 @@ final class Demo
             $edition, Language::from($event['language']), $email, $event['name'] === null || ! $asksName ? [] : [new FieldValue('first-name', $event['name'])],
             [Said::yes($edition->sheet->statements[0])], How::FormServed, 'page', $this->clock->instant(), Id::random(), $event['network'],
         );
+    }
+
+    /** @param  array{point: string, email: string, language: string, recipients: list<string>, values: array<string, string>, then: string}  $each */
+    private function enquiry(array $each): void
+    {
+        $signup = new Signup(
+            $this->editions[$each['point']], Language::from($each['language']), EmailAddress::parse($each['email']),
+            array_map(static fn (string $n, string $v): FieldValue => new FieldValue($n, $v), array_keys($each['values']), $each['values']), [],
+            How::FormServed, 'page', $this->clock->instant(), Id::random(), '192.0.2.0/24', recipients: $each['recipients'],
+        );
+        $each['then'] === 'doubtful' ? ($this->hold)($signup, (new Screen)->assess(new SubmissionFacts(true, null))) : ($this->accept)($signup);
+        $this->mailsAreTaken();
+        $id = Enquiry::query()->orderByDesc('received_at')->firstOrFail()->id;
+        match ($each['then']) {
+            'closed' => $this->work->close($id, $this->person('malin')),
+            'taken' => $this->work->give($id, $this->person('malin'), $this->person('malin')),
+            default => null,
+        };
     }
 
     private function press(Subscriber $subscriber): void
