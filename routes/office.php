@@ -81,6 +81,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/requirements/{id}', [RequirementController::class, 'show'])->can('viewAny', Point::class)->name('requirement');
     Route::get('/points', [InventoryController::class, 'index'])->can('viewAny', Point::class)->name('points');
     Route::post('/points', [InventoryController::class, 'begin'])->can('change', Point::class)->name('points.begin');
+    Route::post('/points/from-file', [InventoryController::class, 'take'])->can('change', Point::class)->name('points.take');
     Route::get('/rules', [RulesController::class, 'table'])->can('viewAny', Point::class)->name('rules');
     Route::post('/rules', [RulesController::class, 'follow'])->can('change', Point::class)->name('rules.follow');
     Route::prefix('/points/{point:slug}')->name('points.')->group(function (): void {

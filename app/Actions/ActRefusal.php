@@ -43,6 +43,8 @@ enum ActRefusal: string implements Refusal
     case FillingNotApproved = 'filling-not-approved';
     case Unreachable = 'unreachable';
     case DeadLink = 'dead-link';
+    case StillToDo = 'still-to-do';
+    case RowOfPoints = 'row-of-points';
     case RecipientWithoutAddress = 'recipient-without-address';
     case Breach = 'breach';
     case OwnPublication = 'own-publication';
@@ -117,6 +119,8 @@ enum ActRefusal: string implements Refusal
             self::StatementNotApproved => 'Nobody has approved the words of :statements.',
             self::FillingNotApproved => 'Nobody has approved what fills the words: :records.',
             self::RecipientWithoutAddress => '“:recipient” has no address yet. Write the one to which what is sent should go, or remove it.',
+            self::StillToDo => ':says',
+            self::RowOfPoints => 'Line :line: :says',
             self::DeadLink => 'The link to the document that “:field” accepts leads nowhere in :language: “:address”. Put the address of the document there.',
             self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
                 .' Ask for it, or choose a statement for email alone.',

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Juramen\Canon\Ground;
 use Juramen\Canon\Refused;
 
 /** How a refusal is answered: its words for whoever reads, its name for whoever checks. */
@@ -24,6 +25,12 @@ final class RefusedAnswer
     public static function onForm(RedirectResponse $to, string $field, Refused $refused): RedirectResponse
     {
         return $to->withInput(request()->except(self::SECRET))->withErrors([$field => $refused->getMessage()])->with('refusal', self::names($refused));
+    }
+
+    /** The same with each ground in a line of its own. */
+    public static function eachOnForm(RedirectResponse $to, string $field, Refused $refused): RedirectResponse
+    {
+        return self::onForm($to, $field, $refused)->withErrors([$field => array_map(static fn (Ground $g): string => $g->says(), $refused->grounds)]);
     }
 
     private static function names(Refused $refused): string

@@ -6,7 +6,10 @@ namespace App\Support;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use IntlDateFormatter;
+use Juramen\Canon\Day;
 use Juramen\Canon\Instant;
+use Juramen\Register\Language;
 
 /** Times as the office reads and writes them: in its own zone, which always stands beside them. */
 final class Moments
@@ -22,6 +25,14 @@ final class Moments
     ];
 
     /** The day of a moment in the office, like 2026-05-14. */
+    /** A day as visitors of a language read it; empty where there is none. */
+    public static function dayIn(?Day $day, Language $language): string
+    {
+        $format = new IntlDateFormatter($language->value, IntlDateFormatter::LONG, IntlDateFormatter::NONE, 'UTC');
+
+        return $day === null ? '' : (string) $format->format(new DateTimeImmutable("{$day->text} 12:00", new DateTimeZone('UTC')));
+    }
+
     public static function isoDay(Instant $instant): string
     {
         return $instant->utc->setTimezone(self::zone())->format('Y-m-d');

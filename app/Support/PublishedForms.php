@@ -37,7 +37,7 @@ final class PublishedForms
         return $kept === '' ? null : $this->edition(Digest::fromHex(substr($kept, -64)));
     }
 
-    /** Whether a published form is off the air. */
+    /** Whether somebody took a published form off the air. */
     public function isPaused(string $slug): bool
     {
         return str_starts_with($this->kept($slug), self::PAUSED);

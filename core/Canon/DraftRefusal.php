@@ -35,6 +35,7 @@ enum DraftRefusal: string implements Refusal
     case NotWritten = 'not-written';
     case EmailField = 'email-field';
     case EmailAlways = 'email-always';
+    case EndsBeforeItBegins = 'ends-before-it-begins';
     case FieldTwice = 'field-twice';
     case NoSuchController = 'no-such-controller';
     case NoSuchPurpose = 'no-such-purpose';
@@ -90,6 +91,7 @@ enum DraftRefusal: string implements Refusal
             self::ReminderTooLate => 'A reminder after :reminder days comes too late where a sign-up lapses after :lapse.',
             self::NotWritten => 'A text is missing in :language.',
             self::EmailField => 'A form asks for the email address, once and required.',
+            self::EndsBeforeItBegins => 'It would end on :last, before it begins on :first. Change one of the two days.',
             self::EmailAlways => 'The email address is always asked; it cannot hang on another answer.',
             self::FieldTwice => 'This form asks for :what already.',
             self::NoSuchController => 'There is no controller “:id” in the register.',

@@ -107,6 +107,8 @@ final class Sentences
                 $countries === [] ? 'Nobody knows where visitors come from, so the strictest rules hold.' : 'Visitors come from '.self::listed($countries).'.'
             ),
             new Sentence($part, 'languages', 'They read '.self::listed($languages).'.'),
+            ...($sheet->opening->first === null ? [] : [new Sentence($part, 'opens', "It opens on {$sheet->opening->first->text}.")]),
+            ...($sheet->opening->last === null ? [] : [new Sentence($part, 'closes', "Its last day is {$sheet->opening->last->text}.")]),
         ];
     }
 

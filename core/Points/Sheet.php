@@ -61,6 +61,23 @@ final readonly class Sheet
         return Layout::of($this);
     }
 
+    /** @return list<ToDo> */
+    public function toDo(): array
+    {
+        $draft = $this->draft;
+        $terms = array_filter($draft->fields, static fn (Field $f): bool => $f->kind->meaning() === FieldMeaning::Terms);
+        $unnamed = array_filter($terms, static fn (Field $f): bool => $f->terms->edition === '');
+
+        return array_map(static fn (string $says): ToDo => new ToDo($says), array_values(array_filter([
+            $draft->place === '' ? 'Say where it stands.' : '',
+            $draft->elsewhere !== '' ? 'It lives on another system, so it is read and judged here, and published there.' : '',
+            $draft->forChildren ? 'A parent has to agree, and there is no way yet to ask one: publishing waits for it.' : '',
+            $draft->kind === FormKind::PrizeDraw && $draft->opening->last === null ? 'A draw has a closing day: say on which day it closes.' : '',
+            $draft->kind === FormKind::PrizeDraw && $terms === [] ? 'A draw has terms: ask for a field “Terms to accept” and name them.' : '',
+            $unnamed !== [] ? 'Name the edition of the terms, so that it can be told later which were accepted.' : '',
+        ])));
+    }
+
     /** @return list<Slug> recipients of whom nobody has written the address yet */
     public function unaddressed(): array
     {

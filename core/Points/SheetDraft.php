@@ -44,6 +44,9 @@ final readonly class SheetDraft
      * @param  list<FormPage>  $pages  into which it breaks, in their order; none where it is one page
      * @param  list<Recipient>  $recipients  of what people want besides
      * @param  bool  $acknowledges  whether whoever sent it is told by mail that it arrived
+     * @param  Opening  $opening  the days on which it takes anything
+     * @param  string  $elsewhere  address of a form that lives on another system; empty where it is ours
+     * @param  bool  $forChildren  whether it is aimed at children, so that a parent agrees
      * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
     private function __construct(
@@ -65,6 +68,9 @@ final readonly class SheetDraft
         public bool $progress,
         public array $recipients,
         public bool $acknowledges,
+        public Opening $opening,
+        public string $elsewhere,
+        public bool $forChildren,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -86,6 +92,8 @@ final readonly class SheetDraft
             Texts::from($document->at('button')), array_values(array_filter($departures)), $notice === null ? null : Texts::from($notice),
             array_map(FormPage::from(...), $document->items('pages')), $document->flag('progress') !== false,
             array_map(Recipient::from(...), $document->items('recipients')), $document->flag('acknowledges') !== false,
+            Opening::read($document->text('opens'), $document->text('closes')), $document->text('elsewhere'),
+            $document->flag('for-children') === true,
         );
     }
 
@@ -96,10 +104,14 @@ final readonly class SheetDraft
             new Member('point', 'the signup point', new Text(60, TextForm::Slug, needed: true), needed: true, writer: Writer::Nobody),
             new Member('controller', 'the controller', new Text(60, TextForm::Slug, needed: true), needed: true, writer: Writer::Nobody),
             new Member('name', 'the name', new Text(100, needed: true), needed: true),
-            new Member('place', 'the place where it stands', new Text(200, needed: true), needed: true),
+            new Member('place', 'the place where it stands', new Text(200), needed: true, redraws: true),
             new Member('kind', 'the kind of form', new OneOf(array_column(FormKind::cases(), 'value')), redraws: true, needed: true),
             new Member('countries', 'countries', new Some(TextForm::Country), redraws: true),
             new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value'), needed: true), redraws: true, needed: true),
+            new Member('elsewhere', 'the address on another system', new Text(500, TextForm::Link), redraws: true),
+            new Member('for-children', 'whether it is aimed at children', new YesNo, redraws: true),
+            new Member('opens', 'the first day', new Text(10, TextForm::Day)),
+            new Member('closes', 'the last day', new Text(10, TextForm::Day)),
             ...self::texts('title', 'the title', 200),
             ...self::texts('purpose-line', 'the line under the title', 500),
             ...self::texts('button', 'the button\'s text', 100),
@@ -167,6 +179,7 @@ final readonly class SheetDraft
         if (count($email) !== 1 || ! array_values($email)[0]->required) {
             throw Refused::because(DraftRefusal::EmailField);
         }
+        $this->opening->check();
         if (array_values($email)[0]->when !== null) {
             throw Refused::because(DraftRefusal::EmailAlways);
         }
@@ -260,7 +273,7 @@ final readonly class SheetDraft
             array_map(static fn (Field $f): Field => $f->withTexts($fill), $this->fields),
             $this->controls, $fill($this->button), $this->departures, $this->notice,
             array_map(static fn (FormPage $p): FormPage => $p->withTitle($fill($p->title)), $this->pages), $this->progress,
-            $this->recipients, $this->acknowledges,
+            $this->recipients, $this->acknowledges, $this->opening, $this->elsewhere, $this->forChildren,
         );
     }
 
@@ -319,6 +332,10 @@ final readonly class SheetDraft
             ...($this->progress ? [] : ['progress' => false]),
             ...($this->recipients === [] ? [] : ['recipients' => array_map(static fn (Recipient $r): array => $r->document()->toArray(), $this->recipients)]),
             ...($this->acknowledges ? [] : ['acknowledges' => false]),
+            ...($this->forChildren ? ['for-children' => true] : []),
+            ...($this->elsewhere === '' ? [] : ['elsewhere' => $this->elsewhere]),
+            ...($this->opening->first === null ? [] : ['opens' => $this->opening->first->text]),
+            ...($this->opening->last === null ? [] : ['closes' => $this->opening->last->text]),
         ]);
     }
 

@@ -109,6 +109,7 @@ final class Demo
             $this->change->begin(RecordKind::Statement, Slug::parse(House::DRAW_NEWS['id']), Document::from(House::DRAW_NEWS), $this->person('malin'));
             $this->point(CabinDraw::SHEET, 'malin');
             $this->point(YoungSailors::SHEET, 'malin');
+            $this->point(CrewJobs::SHEET, 'malin');
         });
         $this->at($today->subDays(1)->addHours(15), fn () => $this->propose($this->person('malin')));
         $this->leaveOneUncertain($today);

@@ -11,6 +11,7 @@ final class YoungSailors
         'point' => 'young-sailors',
         'name' => 'Young sailors\' club',
         'kind' => 'newsletter',
+        'for-children' => true,
         'place' => 'the children\'s pages of tidewick.example',
         'controller' => 'tidewick-ferries',
         'countries' => ['GB', 'DE', 'DK', 'SE'],

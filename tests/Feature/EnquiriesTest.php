@@ -81,7 +81,8 @@ test('a name with line breaks adds no header, and right-to-left marks reverse no
 test('what screening takes for a program\'s reaches the team, marked, gets no answer, and its consent waits', function (): void {
     ($this->write)(['homepage' => 'http://bad.example'])->assertRedirect('/forms/contact-form/en/received');
     expect(HeldSubmission::query()->count())->toBe(0)->and(Enquiry::query()->sole()->doubtful)->toBeTrue()
-        ->and(($this->mails)(DeliveryKind::Enquiry)[0]->getSubject())->toContain('perhaps not from a person')->and(($this->mails)(DeliveryKind::Acknowledgement))->toBe([]);
+        ->and(($this->mails)(DeliveryKind::Enquiry)[0]->getSubject())->toContain('perhaps not from a person')
+        ->and(($this->mails)(DeliveryKind::Acknowledgement))->toBe([]);
     ($this->write)(['homepage' => 'x', 'yes-voyage-news' => 'yes'])->assertRedirect('/forms/contact-form/en/sent');
     expect(HeldSubmission::query()->count())->toBe(1)->and(Enquiry::query()->count())->toBe(2)->and($this->acts())->toBe([]);
     $this->actingAs($this->runa)->post('/held/'.HeldSubmission::query()->sole()->id.'/release')->assertRedirect();
@@ -159,7 +160,8 @@ test('it is found by address and by words, and seen by those alone whose control
 });
 
 test('a recipient without an address stops publishing; a mail server that fails keeps what was sent', function (): void {
-    $this->actingAs($this->malin)->post('/points/contact-form/change', ['place' => 'recipients', 'do' => 'add', 'value' => 'recipient', 'base' => 1])->assertOk()
+    $this->actingAs($this->malin)->post('/points/contact-form/change', ['place' => 'recipients', 'do' => 'add', 'value' => 'recipient', 'base' => 1])->assertOk(
+    )
         ->assertSee('A recipient has no address yet');
     $this->post('/points/contact-form/change', ['place' => 'recipients/recipient-1/address', 'value' => "x@post.example\nBcc: y", 'base' => 2])->assertStatus(422);
     $this->actingAs($this->runa)->post('/points/contact-form/publish', ['looked' => looked('contact-form')])->assertSessionHasErrors('looked');

@@ -77,7 +77,7 @@ test('act and form beside the answer are those that it rests on; one that was ch
 });
 
 test('a value without a name of its own is called by its field', function (): void {
-    expect(App\Pages\Evidence\ValueName::of('email'))->toBe('Email')->and(App\Pages\Evidence\ValueName::of('second-phone'))->toBe('Second phone')
+    expect(App\Support\ValueName::of('email'))->toBe('Email')->and(App\Support\ValueName::of('second-phone'))->toBe('Second phone')
         ->and(Moments::plain('2026-03-02'))->toBe('2 Mar 2026');
 });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Actions\Registers\BeginRecord;
 use App\Actions\Registers\ChangeRecord;
@@ -18,36 +19,54 @@ use Juramen\Canon\Refused;
 use Juramen\Canon\Slug;
 use Juramen\Points\Field;
 use Juramen\Points\FieldKinds;
-use Juramen\Points\FormKind;
+use Juramen\Points\PointStarters;
+use Juramen\Points\StarterField;
 use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
 
 /**
- * A new signup point around a statement: its controller, its languages, the email field, and every rule of the house, so
- * that nobody forgets one. Its own words are still to be written.
+ * A new signup point from a starter and around a statement: its controller, its languages, fields with their reasons, words of ours to begin
+ * with, and every rule of the house, so that nobody forgets one.
  */
 final class BeginPoint
 {
     public function __construct(private readonly ChangeRecord $change, private readonly RegistersInForce $inForce, private readonly Append $append) {}
 
-    /** @throws Refused where the name is no name, or taken, or the statement is none that a form can ask for */
-    public function __invoke(string $name, string $statement, User $author): Point
+    /**
+     * @param  string  $starter  id of what it begins from
+     * @param  string  $place  where it stands, in words; empty where that is still to be said
+     * @param  string  $elsewhere  its address, where it lives on another system
+     *
+     * @throws Refused where the name is no name, or taken, the statement is none that a form can ask for, or there is no such starter
+     */
+    public function __invoke(string $name, string $starter, string $statement, User $author, string $elsewhere = '', string $place = ''): Point
     {
+        $from = PointStarters::find($starter) ?? throw Refused::because(ActRefusal::NoStarter);
         $slug = BeginRecord::slug($name);
         $registers = $this->inForce->registers();
         $asked = $registers->statement($statement);
         $controller = $registers->purpose($asked->purpose)->controller;
-        $email = FieldKinds::get('email');
+        $languages = array_values(array_filter($asked->texts->languages(), $from->title->has(...)));
         $document = Document::from([
-            'point' => $slug->text, 'name' => $name, 'kind' => FormKind::Newsletter->value, 'place' => 'a place still to be named',
-            'controller' => $controller->text, 'countries' => [],
-            'languages' => array_map(static fn (Language $l): string => $l->value, $asked->texts->languages()), 'title' => [], 'purpose-line' => [],
-            'button' => [],
-            'fields' => [Field::new(Slug::parse($email->id()), $email, Edit::labels($email), true, 'what was agreed to goes there')->document()->toArray()],
-            'statements' => [['id' => $asked->id->text]],
+            'point' => $slug->text, 'name' => $name, 'kind' => $from->kind->value, 'place' => $place, 'controller' => $controller->text, 'countries' => [],
+            'languages' => array_map(static fn (Language $l): string => $l->value, $languages),
+            'title' => $from->title->only(...$languages)->toArray(), 'purpose-line' => $from->purposeLine->only(...$languages)->toArray(),
+            'button' => $from->button->only(...$languages)->toArray(),
+            'fields' => array_map(self::field(...), $from->fields), 'statements' => [['id' => $asked->id->text]],
+            ...($from->tells ? ['recipients' => [['id' => 'recipient-1', 'address' => '', 'whole' => true]]] : []),
+            ...($from->forChildren ? ['for-children' => true] : []),
+            ...($elsewhere === '' ? [] : ['elsewhere' => $elsewhere]),
         ]);
 
         return $this->put($slug, $document, $controller, $author);
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(StarterField $field): array
+    {
+        $kind = FieldKinds::get($field->kind);
+
+        return Field::new(Slug::parse($kind->id()), $kind, Edit::labels($kind), $field->required, $field->reason)->document()->toArray();
     }
 
     /**

@@ -22,6 +22,7 @@ use Juramen\Points\PointEdition;
 use Juramen\Points\Registers;
 use Juramen\Points\Sheet;
 use Juramen\Points\SheetDifference;
+use Juramen\Points\ToDo;
 use Juramen\Points\Unreachable;
 use Juramen\Register\Channel;
 use Juramen\Register\Controller;
@@ -119,6 +120,7 @@ final readonly class Publication
                 ActRefusal::Unreachable, statement: $u->statement,
                 channels: implode(' and ', array_map(static fn (Channel $c): string => $c->value, $u->channels)),
             ), $this->sheet->unreachable()),
+            ...array_map(static fn (ToDo $each): Ground => new Ground(ActRefusal::StillToDo, says: $each->says), $this->sheet->toDo()),
             ...array_map(static fn (Slug $id): Ground => new Ground(ActRefusal::RecipientWithoutAddress, recipient: $id), $this->sheet->unaddressed()),
             ...array_map(static fn (DeadLink $d): Ground => new Ground(
                 ActRefusal::DeadLink, field: $d->field, language: $d->language->endonym(), address: $d->address

@@ -21,7 +21,8 @@ use Juramen\Register\Retention;
 final class WorkOnEnquiry
 {
     public function __construct(
-        private readonly RecordWithdrawal $withdraw, private readonly RegistersInForce $inForce, private readonly ActLog $log, private readonly SystemClock $clock
+        private readonly RecordWithdrawal $withdraw, private readonly RegistersInForce $inForce, private readonly ActLog $log,
+        private readonly SystemClock $clock
     ) {}
 
     /** @param  User|null  $to  who works on it from now on; nobody where it is given back */
@@ -38,7 +39,8 @@ final class WorkOnEnquiry
         $now = $this->clock->instant();
 
         return $this->change($id, $by, ActKind::ClosedEnquiry, '', [
-            'state' => EnquiryState::Closed, 'closed_at' => $now, 'deleted_at' => $now->plusDays($this->inForce->registers()->house->daysKept(Retention::Enquiry)),
+            'state' => EnquiryState::Closed, 'closed_at' => $now,
+            'deleted_at' => $now->plusDays($this->inForce->registers()->house->daysKept(Retention::Enquiry)),
         ], closed: false);
     }
 

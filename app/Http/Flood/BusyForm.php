@@ -8,7 +8,9 @@ use App\Actions\Signup\CameFrom;
 use App\Actions\Signup\FormMarks;
 use App\Actions\Signup\SubmittedForm;
 use App\Http\Middleware\PublicHeaders;
+use App\Support\OnTheAir;
 use App\Support\PublishedForms;
+use App\Support\SystemClock;
 use Illuminate\Http\Request;
 use Juramen\Canon\MacRing;
 use Juramen\Points\FieldValue;
@@ -51,8 +53,9 @@ final class BusyForm
     /** Null where there is no such form to show; the application says so then. */
     public function page(Request $request, string $point, Language $language): ?Response
     {
-        $current = $this->published->isPaused($point) ? null : $this->published->current($point);
-        if ($current === null || ! $current->sheet->draft->offers($language)) {
+        $current = $this->published->current($point);
+        $air = $current === null ? OnTheAir::Ended : OnTheAir::of($current, $this->published->isPaused($point), (new SystemClock)->today());
+        if ($current === null || $air !== OnTheAir::Open || ! $current->sheet->draft->offers($language)) {
             return null;
         }
         $visit = $this->visit($request);

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Points;
 
+use App\Queries\Points\PointLife;
 use App\Queries\Points\PointStatus;
 use App\Support\Moments;
+use Juramen\Canon\Day;
 use Juramen\Register\AppliedRule;
 use Juramen\Register\Audience;
+use Juramen\Register\Country;
 use Juramen\Register\Language;
 use Juramen\Register\Regime;
 use Juramen\Register\Rule;
@@ -15,7 +18,7 @@ use Juramen\Register\Rule;
 /** A signup point in the lists. */
 final readonly class PointRow
 {
-    public const COLUMNS = ['name', 'languages', 'confirmed', 'edition', 'findings', 'signups'];
+    public const COLUMNS = ['name', 'controller', 'languages', 'confirmed', 'edition', 'findings', 'signups'];
 
     /** What a list of points is sorted by in a column; a rule's name stands for that rule. */
     public static function sortsBy(PointStatus $status, string $column): string|int
@@ -25,6 +28,7 @@ final readonly class PointRow
 
         return match (true) {
             $rule !== null => (int) $status->sheet->rules->value($rule),
+            $column === 'controller' => $draft->controller->text,
             $column === 'languages' => count($draft->languages),
             $column === 'confirmed' => $status->sheet->rules->doubleOptIn ? $status->sheet->rules->lapseDays : 0,
             $column === 'edition' => $status->edition ?? 0,
@@ -46,8 +50,11 @@ final readonly class PointRow
         public string $place,
         public string $languages,
         public ?string $confirmed,
+        public string $controller,
+        public string $countries,
         public string $edition,
-        public bool $paused,
+        public PointLife $life,
+        public string $toDo,
         public string $draft,
         public string $breaches,
         public string $weaknesses,
@@ -58,7 +65,8 @@ final readonly class PointRow
         public bool $departs,
     ) {}
 
-    public static function of(PointStatus $status): self
+    /** @param  string  $controller  its name */
+    public static function of(PointStatus $status, Day $today, string $controller = ''): self
     {
         $draft = $status->sheet->draft;
         $count = static fn (int $n, string $one, string $more): string => $n === 0 ? '' : "$n ".($n === 1 ? $one : $more);
@@ -67,7 +75,9 @@ final readonly class PointRow
         return new self(
             $status->point->slug, $draft->name, $draft->place, implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $draft->languages)),
             $status->sheet->rules->doubleOptIn ? 'yes, within '.Rule::LapseDays->says($status->sheet->rules->lapseDays) : null,
-            $status->edition === null ? 'never published' : "edition {$status->edition}", $status->isPaused(),
+            $controller, $draft->countries === [] ? 'anywhere' : implode(', ', array_map(static fn (Country $c): string => $c->code, $draft->countries)),
+            $status->edition === null ? 'never published' : "edition {$status->edition}", $status->life($today),
+            $count($status->toDo(), 'thing to do', 'things to do'),
             $status->draft ? ($status->changed ? 'draft, saved ' : 'registers changed after it; sheet saved ').Moments::exact($status->revision->saved_at) : '',
             $count($status->breaches, 'breach', 'breaches'), $count($status->weaknesses, 'weakness', 'weaknesses'),
             $count($status->unwritten, 'text to write', 'texts to write'), number_format($status->signups),

@@ -25,7 +25,7 @@ final readonly class SheetPage
      * @param  list<PageRow>  $pages  none where it is one page
      * @param  list<string>  $confirmation  sentences on how it is confirmed
      * @param  list<NoteView>  $confirmationMarks
-     * @param  list<string>  $unreachable  what keeps it from being published, each in a sentence
+     * @param  list<string>  $toDo  what keeps it from being published, each in a sentence
      * @param  list<RuleRow>  $rules
      * @param  list<WordsGroup>  $words
      * @param  Choice|null  $acknowledges  null where the form serves nothing but consent
@@ -44,6 +44,9 @@ final readonly class SheetPage
         public bool $mayPublish,
         public Line $called,
         public Line $place,
+        public Line $opens,
+        public Line $closes,
+        public Choice $forChildren,
         public Choice $kind,
         public string $controller,
         public Several $countries,
@@ -57,7 +60,7 @@ final readonly class SheetPage
         public ?Adding $addStatement,
         public array $confirmation,
         public array $confirmationMarks,
-        public array $unreachable,
+        public array $toDo,
         public array $rules,
         public array $words,
         public bool $ownNotice,

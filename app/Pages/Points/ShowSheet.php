@@ -40,6 +40,7 @@ use Juramen\Points\Registers;
 use Juramen\Points\Sentences;
 use Juramen\Points\Sheet;
 use Juramen\Points\SheetDraft;
+use Juramen\Points\ToDo;
 use Juramen\Points\Unreachable;
 use Juramen\Register\AppliedRule;
 use Juramen\Register\Channel;
@@ -80,7 +81,10 @@ final class ShowSheet
 
         return new SheetPage(
             $point, $revision, $draft->name, $may, $user->can('publish', Point::class),
-            new Line('name', 'What it is called here', $draft->name), new Line('place', 'Where it stands', $draft->place),
+            new Line('name', 'What it is called here', $draft->name), new Line('place', 'Where it stands', $draft->place, 'a place still to be named'),
+            new Line('opens', 'First day', $draft->opening->first->text ?? '', type: 'date', needed: false),
+            new Line('closes', 'Last day', $draft->opening->last->text ?? '', type: 'date', needed: false),
+            Choice::yesNo('for-children', 'Is it aimed at children?', $draft->forChildren, 'It is aimed at children', 'It is not aimed at children'),
             new Choice('kind', 'Kind of form', Option::all(self::kinds(), [$draft->kind->value])), rtrim($registers->controller($draft->controller)->name, '.'),
             new Several('countries', 'Countries', $countries === [] ? 'nobody knows where' : Sentences::listed($countries), self::countries($draft->countries)),
             new Several('languages', 'Languages', Sentences::listed($languages), self::languages($draft->languages)),
@@ -88,6 +92,7 @@ final class ShowSheet
             $this->statements($sheet, $margin, $may, $placing), $this->addStatement($draft, $registers),
             self::confirmation($sheet), $margin->at('rules/double-opt-in'), [
                 ...array_map(self::unreachable(...), $sheet->unreachable()), ...array_map(self::deadLink(...), $sheet->deadLinks()),
+                ...array_map(static fn (ToDo $each): string => $each->says, $sheet->toDo()),
                 ...($sheet->unaddressed() === [] ? [] : ['A recipient has no address yet. It cannot be published so.']),
             ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Queries\Points;
 
 use App\Models\Point;
+use App\Models\PublishedEdition;
 use App\Models\Revision;
+use App\Support\OnTheAir;
 use Juramen\Audit\Finding;
+use Juramen\Canon\Day;
 use Juramen\Points\Sheet;
 use Juramen\Register\AppliedRule;
 
@@ -22,6 +25,7 @@ final readonly class PointStatus
      * @param  list<Finding>  $uncovered  breaches that no exception covers
      * @param  list<AppliedRule>  $rules  which rule applies, and why
      * @param  int  $signups  in the last thirty days
+     * @param  bool  $inReview  whether it waits for an officer's decision
      */
     public function __construct(
         public Point $point,
@@ -36,7 +40,31 @@ final readonly class PointStatus
         public array $uncovered,
         public array $rules,
         public int $signups,
+        public ?PublishedEdition $inForce,
+        public bool $inReview,
     ) {}
+
+    public function life(Day $today): PointLife
+    {
+        $inForce = $this->inForce?->edition();
+
+        return match (true) {
+            $this->sheet->draft->elsewhere !== '' => PointLife::Elsewhere,
+            $inForce === null => $this->inReview ? PointLife::InReview : PointLife::Draft,
+            default => match (OnTheAir::of($inForce, $this->point->paused_at !== null, $today)) {
+                OnTheAir::Ended => PointLife::Ended,
+                OnTheAir::Paused => PointLife::Paused,
+                OnTheAir::NotYet => PointLife::NotYet,
+                OnTheAir::Open => $this->inReview ? PointLife::InReview : PointLife::InForce,
+            },
+        };
+    }
+
+    /** How much is still to be filled in before it can be published. */
+    public function toDo(): int
+    {
+        return count($this->sheet->toDo()) + count($this->sheet->unaddressed()) + count($this->sheet->deadLinks()) + count($this->sheet->unreachable());
+    }
 
     public function isPaused(): bool
     {

@@ -7,7 +7,9 @@ namespace App\Queries\Points;
 use App\Casts\Instants;
 use App\Models\AcceptedFinding;
 use App\Models\Point;
+use App\Models\Proposal;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -35,9 +37,10 @@ final class PointStatuses
         $points = Point::query()->with('controller', 'current', 'record.newest.author')->orderBy('slug')->get();
         $exceptions = $this->exceptions->of(array_values($points->pluck('id')->all()))->groupBy('point_id');
         $signups = $this->signups();
+        $proposed = array_flip(array_map(Stored::number(...), array_values(Proposal::query()->whereNull('decision')->pluck('record_id')->all())));
         $statuses = [];
         foreach ($points as $point) {
-            $status = $this->status($point, $registers, $exceptions->get($point->id, new Collection), (int) ($signups[$point->id] ?? 0));
+            $status = $this->status($point, $registers, $exceptions->get($point->id, new Collection), (int) ($signups[$point->id] ?? 0), $proposed);
             if ($search === '' || mb_stripos($status->sheet->draft->name.' '.$status->sheet->draft->place.' '.$point->slug, $search) !== false) {
                 $statuses[] = $status;
             }
@@ -54,8 +57,11 @@ final class PointStatuses
             ->selectRaw('point_id, COUNT(*) AS n')->pluck('n', 'point_id');
     }
 
-    /** @param  Collection<int, AcceptedFinding>  $exceptions  of this point */
-    private function status(Point $point, Registers $registers, Collection $exceptions, int $signups): PointStatus
+    /**
+     * @param  Collection<int, AcceptedFinding>  $exceptions  of this point
+     * @param  array<int, int>  $proposed  ids of records that wait for a decision, as keys
+     */
+    private function status(Point $point, Registers $registers, Collection $exceptions, int $signups, array $proposed): PointStatus
     {
         $revision = $point->record->newest ?? $point->record->revisions()->orderByDesc('number')->firstOrFail();
         $sheet = $registers->complete(SheetDraft::from($revision->document));
@@ -69,7 +75,7 @@ final class PointStatuses
             $edition === null || ! $edition->edition()->shows($sheet, $registers->controller($sheet->draft->controller)),
             $edition === null || $edition->revision !== $revision->number,
             $judgement->count(Verdict::Breach), $judgement->count(Verdict::Weakness), count($judgement->unwritten),
-            $uncovered->all(), $registers->applied($sheet->draft), $signups,
+            $uncovered->all(), $registers->applied($sheet->draft), $signups, $edition, isset($proposed[$point->record_id]),
         );
     }
 }

@@ -97,6 +97,8 @@ return [
     'bad-link' => ['title' => 'Linket er ikke fuldstændigt', 'text' => 'Det kan være blevet klippet over, da det blev kopieret. Åbn det en gang til fra mailen.'],
     'no-cookie' => ['title' => 'Din browser huskede ikke linket', 'text' => 'Tillad denne side at gemme en cookie i en halv time, og åbn linket fra mailen igen.'],
     'gone' => ['title' => 'Siden findes ikke', 'text' => 'Tjek adressen. Formularen kan også være flyttet eller lukket.'],
+    'not-yet' => ['title' => 'Ikke åben endnu', 'text' => 'Denne formular åbner den :day. Kom gerne tilbage da.'],
+    'ended' => ['title' => 'Formularen er afsluttet', 'text' => 'Sidste dag var den :day. Tak fordi du kiggede forbi; det, du sendte før, har vi modtaget.'],
     'paused' => ['title' => 'Denne formular er sat på pause', 'text' => 'Der kan ikke sendes noget her lige nu, og intet er sendt. Kom tilbage senere, eller skriv til adressen herunder.'],
     'language' => ['title' => 'Formularen findes ikke på det sprog', 'text' => 'Den findes på disse:'],
     'failure' => ['title' => 'Det lykkedes ikke lige nu', 'text' => 'Fejlen er vores, ikke din. Prøv igen om nogle minutter; linket i din mail bliver ved med at gælde.'],

@@ -97,6 +97,8 @@ return [
     'bad-link' => ['title' => 'Dieser Link ist nicht vollständig', 'text' => 'Vielleicht wurde er beim Kopieren abgeschnitten. Bitte öffnen Sie ihn noch einmal aus der E-Mail.'],
     'no-cookie' => ['title' => 'Ihr Browser hat sich den Link nicht gemerkt', 'text' => 'Bitte erlauben Sie dieser Seite für eine halbe Stunde ein Cookie, und öffnen Sie den Link noch einmal aus der E-Mail.'],
     'gone' => ['title' => 'Diese Seite gibt es nicht', 'text' => 'Bitte prüfen Sie die Adresse. Ein Formular kann auch umgezogen oder beendet sein.'],
+    'not-yet' => ['title' => 'Noch nicht offen', 'text' => 'Dieses Formular öffnet am :day. Bitte kommen Sie dann wieder.'],
+    'ended' => ['title' => 'Dieses Formular ist beendet', 'text' => 'Der letzte Tag war der :day. Danke, dass Sie vorbeigeschaut haben; was Sie vorher gesendet haben, ist bei uns.'],
     'paused' => ['title' => 'Dieses Formular pausiert', 'text' => 'Hier kann gerade nichts gesendet werden, und es wurde nichts gesendet. Bitte kommen Sie später wieder, oder schreiben Sie an die Adresse unten.'],
     'language' => ['title' => 'Dieses Formular gibt es nicht in dieser Sprache', 'text' => 'Sie finden es in diesen:'],
     'failure' => ['title' => 'Das hat gerade nicht geklappt', 'text' => 'Der Fehler liegt bei uns, nicht bei Ihnen. Bitte versuchen Sie es in ein paar Minuten noch einmal; der Link in Ihrer E-Mail bleibt gültig.'],

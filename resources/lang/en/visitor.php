@@ -97,6 +97,8 @@ return [
     'bad-link' => ['title' => 'This link is not complete', 'text' => 'It may have been cut off when it was copied. Please open it from the mail once more.'],
     'no-cookie' => ['title' => 'Your browser did not keep the link', 'text' => 'Please allow this page to keep a cookie for half an hour, and open the link from the mail once more.'],
     'gone' => ['title' => 'There is no such page', 'text' => 'Please check the address. A form may also have moved or ended.'],
+    'not-yet' => ['title' => 'Not open yet', 'text' => 'This form opens on :day. Please come back then.'],
+    'ended' => ['title' => 'This form has ended', 'text' => 'Its last day was :day. Thank you for looking by; whatever you sent before is with us.'],
     'paused' => ['title' => 'This form is paused', 'text' => 'Nothing can be sent here at the moment, and nothing was. Please come back later, or write to the address below.'],
     'language' => ['title' => 'This form is not offered in that language', 'text' => 'You can have it in these:'],
     'failure' => ['title' => 'This did not work just now', 'text' => 'The fault is ours, not yours. Please try again in a few minutes; the link in your mail stays valid.'],

@@ -97,6 +97,8 @@ return [
     'bad-link' => ['title' => 'Ce lien n’est pas complet', 'text' => 'Il a peut-être été coupé en le copiant. Ouvrez-le à nouveau depuis l’e-mail.'],
     'no-cookie' => ['title' => 'Votre navigateur n’a pas retenu le lien', 'text' => 'Autorisez cette page à garder un cookie pendant une demi-heure, puis ouvrez à nouveau le lien depuis l’e-mail.'],
     'gone' => ['title' => 'Cette page n’existe pas', 'text' => 'Vérifiez l’adresse. Le formulaire a peut-être été déplacé ou fermé.'],
+    'not-yet' => ['title' => 'Pas encore ouvert', 'text' => 'Ce formulaire ouvre le :day. Revenez à ce moment-là.'],
+    'ended' => ['title' => 'Ce formulaire est terminé', 'text' => 'Son dernier jour était le :day. Merci de votre visite ; ce que vous avez envoyé avant nous est bien parvenu.'],
     'paused' => ['title' => 'Ce formulaire est en pause', 'text' => 'Rien ne peut être envoyé ici pour le moment, et rien ne l’a été. Revenez plus tard, ou écrivez à l’adresse ci-dessous.'],
     'language' => ['title' => 'Ce formulaire n’existe pas dans cette langue', 'text' => 'Il existe dans celles-ci :'],
     'failure' => ['title' => 'Cela n’a pas fonctionné', 'text' => 'La faute est à nous, pas à vous. Essayez encore dans quelques minutes ; le lien de votre e-mail reste valable.'],

@@ -97,6 +97,8 @@ return [
     'bad-link' => ['title' => 'Den här länken är inte fullständig', 'text' => 'Den kan ha kapats när den kopierades. Öppna den en gång till från mejlet.'],
     'no-cookie' => ['title' => 'Webbläsaren sparade inte länken', 'text' => 'Tillåt den här sidan att spara en kaka i en halvtimme och öppna länken från mejlet igen.'],
     'gone' => ['title' => 'Det finns ingen sådan sida', 'text' => 'Kontrollera adressen. Formuläret kan ha flyttats eller stängts.'],
+    'not-yet' => ['title' => 'Inte öppet än', 'text' => 'Det här formuläret öppnar den :day. Välkommen tillbaka då.'],
+    'ended' => ['title' => 'Formuläret är avslutat', 'text' => 'Sista dagen var den :day. Tack för att du tittade in; det du skickade innan dess har vi fått.'],
     'paused' => ['title' => 'Det här formuläret är pausat', 'text' => 'Just nu går det inte att skicka något här, och inget har skickats. Kom tillbaka senare, eller skriv till adressen nedan.'],
     'language' => ['title' => 'Det här formuläret finns inte på det språket', 'text' => 'Det finns på de här:'],
     'failure' => ['title' => 'Det gick inte just nu', 'text' => 'Felet är vårt, inte ditt. Försök igen om några minuter; länken i ditt mejl fortsätter att gälla.'],

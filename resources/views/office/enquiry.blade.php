@@ -4,8 +4,10 @@
 @section('content')
 @include('points.tabs')
 <div class="page">
-<p class="soft">{{ $row->form }} · received {{ $row->received }}@if ($row->deleted !== '') · deleted by itself on {{ $row->deleted }}@endif</p>
-@if ($row->doubtful)<p class="weakness-said">Screening took this for a program's. It reached you all the same; whoever sent it got no word that it arrived.</p>@endif
+<p class="soft">{{ $row->form }} · received {{ $row->received }}
+@if ($row->deleted !== '') · deleted by itself on {{ $row->deleted }}@endif</p>
+@if ($row->doubtful)<p class="weakness-said">Screening took this for a program's. It reached you all the same;
+whoever sent it got no word that it arrived.</p>@endif
 <dl class="sent-words">
 <div><dt>Email</dt><dd><a href="mailto:{{ $row->email }}">{{ $row->email }}</a></dd></div>
 @foreach ($row->values as $each)<div><dt>{{ $each->name }}</dt><dd class="as-typed">{{ $each->value }}</dd></div>@endforeach

@@ -10,7 +10,13 @@
 <div class="sentence"><x-place.line :of="$page->called" /> stands at <x-place.line :of="$page->place" />
  and is <x-place.choice :of="$page->kind" /> of <b>{{ $page->controller }}</b>.
 Visitors come from <x-place.several :of="$page->countries" />
- and read <x-place.several :of="$page->offered" />.</div>
+ and read <x-place.several :of="$page->offered" />. <x-place.choice :of="$page->forChildren" />.
+It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes" />; without days it is open from its publishing on.</div>
+@if ($page->toDo !== [])
+<div class="to-do" role="group" aria-label="What remains to be done"><b>What remains to be done</b><ul>
+@foreach ($page->toDo as $sentence)<li>{{ $sentence }}</li>@endforeach
+</ul></div>
+@endif
 </section>
 
 <section aria-labelledby="part-2"><h2 id="part-2"><span>2</span> What is asked</h2>
@@ -91,9 +97,6 @@ Visitors come from <x-place.several :of="$page->countries" />
 <section aria-labelledby="part-4"><h2 id="part-4"><span>4</span> How it is confirmed</h2>
 @foreach ($page->confirmation as $sentence)
 <p class="sentence">{{ $sentence }} @if ($loop->first)<x-marks :of="$page->confirmationMarks" />@endif</p>
-@endforeach
-@foreach ($page->unreachable as $sentence)
-<p class="breach"><x-shape verdict="breach" /> {{ $sentence }}</p>
 @endforeach
 @include('points.applied')
 </section>

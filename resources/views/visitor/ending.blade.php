@@ -1,7 +1,7 @@
 @extends('visitor.layout')
 @section('title', $say($page.'.title'))
 @section('content')
-<p>{{ $say($page.'.text') }}</p>
+<p>{{ $say($page.'.text', ['day' => $day ?? '']) }}</p>
 @if ($page === 'confirmed')
 <p>{{ $say('confirmed.junk', ['sender' => $sender]) }}</p>
 @endif

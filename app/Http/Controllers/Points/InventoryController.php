@@ -6,11 +6,12 @@ namespace App\Http\Controllers\Points;
 
 use App\Actions\Points\BeginPoint;
 use App\Actions\Points\CopyPoint;
+use App\Actions\Points\TakePoints;
 use App\Http\RefusedAnswer;
 use App\Models\Point;
-use App\Models\Subscriber;
-use App\Pages\Controls\Option;
+use App\Pages\Points\InventoryPage;
 use App\Pages\Points\PointRow;
+use App\Queries\Points\PointFilter;
 use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
@@ -20,45 +21,67 @@ use App\Support\Sorting;
 use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\View\View;
 use Juramen\Canon\Refused;
+use Juramen\Register\Country;
 use Juramen\Register\Language;
-use Juramen\Wording\Statement;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Every signup point in one list. */
 final class InventoryController
 {
-    private const COLUMNS = ['point', 'name', 'place', 'languages', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses', 'signups_30_days', 'paused'];
+    private const COLUMNS = [
+        'point', 'name', 'place', 'controller', 'kind', 'languages', 'countries', 'state', 'elsewhere', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses',
+        'to_do', 'signups_30_days',
+    ];
 
-    public function index(Request $request, PointStatuses $statuses, RegistersInForce $inForce, SystemClock $clock): View|StreamedResponse
+    public function __construct(private readonly RegistersInForce $inForce, private readonly SystemClock $clock) {}
+
+    public function index(Request $request, PointStatuses $statuses): View|StreamedResponse
     {
-        $search = $request->string('q')->trim()->toString();
         $sorting = Sorting::parse($request->query('sort'), PointRow::COLUMNS, 'name');
-        $points = $sorting->sort($statuses($search), PointRow::sortsBy(...));
+        $filter = PointFilter::from($request);
+        $today = $this->clock->today();
+        $all = $statuses();
+        $points = $sorting->sort(
+            array_values(array_filter($all, static fn (PointStatus $s): bool => $filter->lets($s, $s->life($today)))), PointRow::sortsBy(...)
+        );
         if ($request->query('as') === 'csv') {
-            return Csv::respond('signup-points.csv', self::COLUMNS, array_map(self::line(...), $points));
+            return Csv::respond('signup-points.csv', self::COLUMNS, array_map($this->line(...), $points));
         }
-        $user = SignedIn::user($request);
 
-        return view('points.index', [
-            'rows' => array_map(PointRow::of(...), $points), 'sorting' => $sorting, 'search' => $search,
-            'statements' => array_map(static fn (Statement $s): Option => new Option(
-                $s->id->text, $inForce->nameOfStatement($s->id), $request->old('statement') === $s->id->text
-            ), $inForce->registers()->statements->all()),
-            'may' => $user->can('change', Point::class), 'seesPeople' => $user->can('viewAny', Subscriber::class), 'since' => $clock->today()->plus(-30)->text,
-        ]);
+        return view('points.index', ['page' => InventoryPage::of(
+            $all, $points, $filter, $sorting, $this->inForce, $this->clock, SignedIn::user($request), $request->query('as') === 'picture',
+            is_string($chosen = $request->old('statement')) ? $chosen : '', is_string($from = $request->old('starter')) ? $from : ''
+        )]);
     }
 
     public function begin(Request $request, BeginPoint $begin): RedirectResponse
     {
         try {
-            $point = $begin($request->string('name')->trim()->toString(), $request->string('statement')->toString(), SignedIn::user($request));
+            $point = $begin(
+                $request->string('name')->trim()->toString(), $request->string('starter')->toString(), $request->string('statement')->toString(),
+                SignedIn::user($request), $request->string('elsewhere')->trim()->toString()
+            );
         } catch (Refused $e) {
             return RefusedAnswer::onForm(redirect()->route('points'), 'name', $e);
         }
 
         return redirect()->route('points.sheet', $point->slug);
+    }
+
+    /** Stock taken from a file. */
+    public function take(Request $request, TakePoints $take): RedirectResponse
+    {
+        $file = $request->file('file');
+        try {
+            $count = $take($file instanceof UploadedFile ? (string) $file->getContent() : '', SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::eachOnForm(redirect()->route('points'), 'file', $e);
+        }
+
+        return redirect()->route('points')->with('said', $count === 1 ? 'One point was begun.' : "$count points were begun.");
     }
 
     public function copy(Request $request, Point $point, CopyPoint $copy): RedirectResponse
@@ -73,15 +96,17 @@ final class InventoryController
     }
 
     /** @return list<string> */
-    private static function line(PointStatus $status): array
+    private function line(PointStatus $status): array
     {
         $draft = $status->sheet->draft;
         $yes = static fn (bool $is): string => $is ? 'yes' : 'no';
 
         return [
-            $status->point->slug, $draft->name, $draft->place, implode(' ', array_map(static fn (Language $l): string => $l->value, $draft->languages)),
+            $status->point->slug, $draft->name, $draft->place, $draft->controller->text, $draft->kind->value,
+            implode(' ', array_map(static fn (Language $l): string => $l->value, $draft->languages)),
+            implode(' ', array_map(static fn (Country $c): string => $c->code, $draft->countries)), $status->life($this->clock->today())->value, $draft->elsewhere,
             $yes($status->sheet->rules->doubleOptIn), (string) $status->edition, $yes($status->draft), (string) $status->breaches, (string) $status->weaknesses,
-            (string) $status->signups, $yes($status->isPaused()),
+            (string) $status->toDo(), (string) $status->signups,
         ];
     }
 }

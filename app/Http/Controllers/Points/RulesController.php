@@ -13,6 +13,7 @@ use App\Queries\Points\PointStatuses;
 use App\Support\Csv;
 use App\Support\SignedIn;
 use App\Support\Sorting;
+use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -25,7 +26,7 @@ final class RulesController
 {
     private const FILTERS = ['' => 'every point', 'departures' => 'departures only', 'unconfirmed' => 'without confirmation only'];
 
-    public function table(Request $request, PointStatuses $statuses): View|StreamedResponse
+    public function table(Request $request, PointStatuses $statuses, SystemClock $clock): View|StreamedResponse
     {
         $only = $request->string('only')->toString();
         $search = $request->string('q')->trim()->toString();
@@ -39,7 +40,8 @@ final class RulesController
         if ($request->query('as') === 'csv') {
             return Csv::respond('points-by-rules.csv', ['point', 'rule', 'value', 'origin', 'why'], array_merge([], ...array_map(self::lines(...), $points)));
         }
-        $rows = array_map(PointRow::of(...), $points);
+        $today = $clock->today();
+        $rows = array_map(static fn (PointStatus $s): PointRow => PointRow::of($s, $today), $points);
 
         return view('points.rules', [
             'rows' => $rows, 'sorting' => $sorting, 'only' => $only, 'search' => $search, 'filters' => Option::all(self::FILTERS, [$only]),

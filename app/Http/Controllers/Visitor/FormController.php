@@ -9,7 +9,10 @@ use App\Actions\Signup\ReceiveSubmission;
 use App\Pages\Points\DraftProof;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\HouseLook;
+use App\Support\Moments;
+use App\Support\OnTheAir;
 use App\Support\PublishedForms;
+use App\Support\SystemClock;
 use App\Support\VisitorPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +28,9 @@ use Juramen\Register\Language;
 /** Serves a published form as it was frozen, and takes what is sent with it. */
 final class FormController
 {
-    public function __construct(private readonly PublishedForms $published, private readonly FormMarks $marks) {}
+    public function __construct(
+        private readonly PublishedForms $published, private readonly FormMarks $marks, private readonly SystemClock $clock
+    ) {}
 
     public function preferred(Request $request, string $point): Response
     {
@@ -49,8 +54,8 @@ final class FormController
     {
         $edition = $this->edition($point);
         $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
-        if ($this->published->isPaused($point)) {
-            return $this->paused($edition, $spoken);
+        if ($this->air($edition) !== OnTheAir::Open) {
+            return $this->offAir($edition, $spoken);
         }
         $outcome = $receive($request, $edition, $spoken);
         if ($outcome->again === null) {
@@ -103,8 +108,8 @@ final class FormController
 
     private function form(Request $request, PointEdition $edition, Language $language): Response
     {
-        if ($this->published->isPaused($edition->sheet->draft->point->text)) {
-            return $this->paused($edition, $language);
+        if ($this->air($edition) !== OnTheAir::Open) {
+            return $this->offAir($edition, $language);
         }
         $filling = new Filling(self::from($request, $edition), hidden: $this->marks->issue($edition, $language));
 
@@ -120,9 +125,19 @@ final class FormController
         return array_values(array_map(static fn (Field $f): FieldValue => new FieldValue($f->name(), is_string($mark) ? $mark : ''), $known));
     }
 
-    private function paused(PointEdition $edition, Language $language): Response
+    private function air(PointEdition $edition): OnTheAir
     {
-        return VisitorPage::respond($language, 'ending', ['page' => 'paused'], $edition, 503)->header('Retry-After', '3600');
+        return OnTheAir::of($edition, $this->published->isPaused($edition->sheet->draft->point->text), $this->clock->today());
+    }
+
+    private function offAir(PointEdition $edition, Language $language): Response
+    {
+        $air = $this->air($edition);
+        $opening = $edition->sheet->draft->opening;
+        $day = Moments::dayIn($air === OnTheAir::NotYet ? $opening->first : $opening->last, $language);
+        $page = VisitorPage::respond($language, 'ending', ['page' => $air->value, 'day' => $day], $edition, $air->status());
+
+        return $air === OnTheAir::Paused ? $page->header('Retry-After', '3600') : $page;
     }
 
     private function html(string $html, int $status): Response
