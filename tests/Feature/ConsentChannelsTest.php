@@ -80,7 +80,7 @@ test('a form that serves something else is sent with every box empty, without a 
     $this->post('/enquiries/several', ['act' => 'close', 'chosen' => [Enquiry::query()->sole()->id->hex()]])->assertSessionHas('said', '1 is closed.');
     Carbon::setTestNow(now()->addDays(181));
     expect(app(DeleteDue::class)()->get('enquiries')->count)->toBe(1)->and(Enquiry::query()->count())->toBe(0);
-})->with(['contact', 'prize-draw', 'order', 'other']);
+})->with(['contact', 'download', 'order', 'other']);
 
 test('what was sent and what was agreed to stand or fall together', function (): void {
     ($this->change)('kind', 'contact');

@@ -163,7 +163,8 @@ test('a recipient without an address stops publishing; a mail server that fails 
     $this->actingAs($this->malin)->post('/points/contact-form/change', ['place' => 'recipients', 'do' => 'add', 'value' => 'recipient', 'base' => 1])->assertOk(
     )
         ->assertSee('A recipient has no address yet');
-    $this->post('/points/contact-form/change', ['place' => 'recipients/recipient-1/address', 'value' => "x@post.example\nBcc: y", 'base' => 2])->assertStatus(422);
+    $bad = ['place' => 'recipients/recipient-1/address', 'value' => "x@post.example\nBcc: y", 'base' => 2];
+    $this->post('/points/contact-form/change', $bad)->assertStatus(422);
     $this->actingAs($this->runa)->post('/points/contact-form/publish', ['looked' => looked('contact-form')])->assertSessionHasErrors('looked');
     mailServer('refuse');
     ($this->write)()->assertRedirect();

@@ -47,6 +47,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'acts' => ['officer', 'auditor'],
         'account.password' => ['officer', 'editor', 'auditor', 'administrator'], 'account.end' => ['officer', 'editor', 'auditor', 'administrator'],
         'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'],
+        'points.take' => ['officer', 'editor'],
         'requirements.misread' => ['officer', 'editor', 'auditor'],
         'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
         'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'],

@@ -9,11 +9,20 @@ use App\Models\AcceptedFinding;
 use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\User;
+use App\Queries\Points\Judgements;
+use App\Queries\Registers\RegistersInForce;
 use Database\Demo\CabinDraw;
 use Database\Demo\House;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Juramen\Audit\Verdict;
 use Juramen\Canon\Document;
 use Juramen\Canon\DraftRefusal;
+use Juramen\Points\MissingText;
+use Juramen\Points\PointStarter;
+use Juramen\Points\PointStarters;
+use Juramen\Points\SheetDraft;
 use Juramen\Register\RecordKind;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -202,48 +211,96 @@ test('the history compares any two revisions word by word', function (): void {
     $this->get('/points/footer-newsletter/history?from=1&to=99')->assertNotFound();
 });
 
-test('a new point is begun around a statement, inherits every rule, and is published once its words are written', function (): void {
-    $begin = fn (string $name, string $statement = 'voyage-news') => $this->actingAs($this->malin)
-        ->post('/points', ['name' => $name, 'statement' => $statement]);
+test('a new point is begun from a starter, inherits every rule, says what remains to be done, and is published once that is', function (): void {
+    $begin = fn (string $name, string $statement = 'voyage-news', string $starter = 'contact') => $this->actingAs($this->malin)
+        ->post('/points', ['name' => $name, 'statement' => $statement, 'starter' => $starter]);
     foreach ([
-        ['***', 'voyage-news', ActRefusal::NameNeeded], [str_repeat('x', 80), 'voyage-news', ActRefusal::NameNeeded],
-        ['Contact page', 'nothing', DraftRefusal::NoSuchStatement], ['Footer newsletter', 'voyage-news', ActRefusal::NameTaken],
-    ] as [$name, $statement, $refusal]) {
-        $begin($name, $statement)->assertRedirect('/points')->assertSessionHasErrors('name')->assertRefused($refusal);
+        ['***', 'voyage-news', 'contact', ActRefusal::NameNeeded], [str_repeat('x', 80), 'voyage-news', 'contact', ActRefusal::NameNeeded],
+        ['Contact page', 'nothing', 'contact', DraftRefusal::NoSuchStatement], ['Footer newsletter', 'voyage-news', 'newsletter', ActRefusal::NameTaken],
+        ['Contact page', 'voyage-news', '', ActRefusal::NoStarter],
+    ] as [$name, $statement, $starter, $refusal]) {
+        $begin($name, $statement, $starter)->assertRedirect('/points')->assertSessionHasErrors('name')->assertRefused($refusal);
     }
     $begin('Contact page')->assertRedirect('/points/contact-page');
-    $this->get('/points/contact-page')->assertOk()->assertSee('The title, in Dansk, Deutsch, English and Svenska')->assertDontSee('Breach')
-        ->assertSee('The button&#039;s text, in Dansk', false)->assertSee('gets a confirmation mail and has')
-        ->assertSee('Ja, Tidewick Ferries får mejla mig');
+    $page = $this->get('/points/contact-page')->assertOk()->assertSee('gets a confirmation mail and has')->assertSee('Ja, Tidewick Ferries får mejla mig')
+        ->assertSee('Say where it stands')->assertSee('A recipient has no address yet');
+    expect((new Crawler((string) $page->getContent()))->filter('#proof')->count())->toBe(1);
     $this->get('/rules')->assertSee('every point follows the house')->assertSee('unknown: the strictest');
     $this->get('/desk')->assertSee('Contact page');
+    $this->actingAs($this->runa)->post('/points/contact-page/publish', ['looked' => looked('contact-page')])->assertSessionHasErrors('looked');
+    $this->artisan('point:publish contact-page --as=runa@tidewick.example')->expectsOutputToContain('Say where it stands')->assertExitCode(1);
     $base = fn (): int => (int) Point::query()->where('slug', 'contact-page')->firstOrFail()->record->revisions()->max('number');
-    $words = [
-        'title' => ['en' => 'News by mail', 'de' => 'Neues per E-Mail', 'sv' => 'Nytt med e-post', 'da' => 'Nyt på mail'],
-        'purpose-line' => [
-            'en' => 'New sailings, once a month.', 'de' => 'Neue Fahrten, einmal im Monat.', 'sv' => 'Nya turer, en gång i månaden.',
-            'da' => 'Nye afgange, en gang om måneden.',
-        ],
-        'button' => ['en' => 'Send them', 'de' => 'Schicken', 'sv' => 'Skicka', 'da' => 'Send'],
-    ];
-    foreach ($words as $place => $texts) {
-        foreach ($texts as $language => $text) {
-            $this->post('/points/contact-page/change', ['place' => "$place/$language", 'value' => $text, 'base' => $base()])->assertOk();
-        }
+    foreach (['place' => 'the contact page', 'recipients/recipient-1/address' => 'desk@tidewick.example'] as $place => $text) {
+        $this->actingAs($this->malin)->post('/points/contact-page/change', ['place' => $place, 'value' => $text, 'base' => $base()])->assertOk();
     }
-    $this->get('/points/contact-page')->assertSee('No finding');
-    $this->actingAs($this->runa)->post('/points/contact-page/publish', ['looked' => looked('contact-page')])->assertRedirect('/points/contact-page');
-    foreach (['en' => 'News by mail', 'de' => 'Neues per E-Mail', 'sv' => 'Nytt med e-post', 'da' => 'Nyt på mail'] as $language => $title) {
+    $this->get('/points/contact-page')->assertSee('No finding')->assertDontSee('What remains to be done');
+    $this->artisan('point:publish contact-page --as=nobody@tidewick.example')->assertExitCode(2);
+    $this->artisan('point:publish contact-page --as=runa@tidewick.example')->expectsOutput('Published as edition 1.')->assertExitCode(0);
+    foreach (['en' => 'Write to us', 'de' => 'Schreiben Sie uns', 'sv' => 'Skriv till oss', 'da' => 'Skriv til os'] as $language => $title) {
         $this->get("/forms/contact-page/$language")->assertOk()->assertSee($title);
     }
 });
 
+test('every starter begins without a breach in each of its languages', function (string $starter): void {
+    $this->actingAs($this->malin)->post('/points', ['name' => 'A new one', 'statement' => 'voyage-news', 'starter' => $starter])
+        ->assertRedirect('/points/a-new-one');
+    $point = Point::query()->where('slug', 'a-new-one')->firstOrFail();
+    $registers = app(RegistersInForce::class)->registers();
+    $sheet = $registers->complete(SheetDraft::from($point->newest()->document));
+    $notes = app(Judgements::class)->ofSheet($sheet, $registers)->notes;
+    expect(array_map(static fn ($note): string => $note->requirement->id().' '.$note->result->says, array_filter(
+        $notes, static fn ($note): bool => $note->result->verdict === Verdict::Breach
+    )))->toBe([])->and($sheet->missing())->each->toBeInstanceOf(MissingText::class);
+    // What only the organisation knows is named, and nothing is published before.
+    expect($sheet->toDo())->not->toBe([]);
+    $this->actingAs($this->runa)->post('/points/a-new-one/publish', ['looked' => looked('a-new-one')])->assertSessionHasErrors('looked');
+})->with(array_map(static fn (PointStarter $s): array => [$s->id], PointStarters::all()));
+
+test('stock is taken from a file whole or not at all, and each damaged row is named', function (): void {
+    $take = fn (string $text) => $this->actingAs($this->malin)->post('/points/from-file',
+        ['file' => UploadedFile::fake()->createWithContent('stock.csv', $text)]);
+    $count = Point::query()->count();
+    foreach (['', "name;starter\nx;y", "\xff\xfe", "name,starter\nx,contact"] as $bad) {
+        $take($bad)->assertRedirect('/points')->assertSessionHasErrors('file');
+    }
+    $take("name,starter,statement,place\nGate A,kiosk,voyage-news,the gate\nGate B,nothing,voyage-news,\n,contact,voyage-news,\nGate A,kiosk,voyage-news,x\n")
+        ->assertSessionHasErrors('file');
+    $says = session('errors')->get('file');
+    expect($says)->toHaveCount(3)->and($says[0])->toStartWith('Line 3:')->and($says[1])->toStartWith('Line 4:')->and($says[2])->toStartWith('Line 5:')
+        ->and(Point::query()->count())->toBe($count);
+    $take("\u{FEFF}name,starter,statement,place,elsewhere\r\n\"Gate A, \"\"north\"\"\",kiosk,voyage-news,\"the gate, left\",\r\nOld form,contact,voyage-news,,https://old.example/form\r\n")
+        ->assertSessionHas('said', '2 points were begun.');
+    $this->get('/points?state=elsewhere')->assertSee('Old form')->assertDontSee('Gate A');
+    $this->get('/points?q=the+gate')->assertSee('Gate A, &quot;north&quot;', false)->assertDontSee('Old form');
+    $this->get('/points?controller=nobody')->assertSee('No signup point matches');
+    $this->get('/points?as=picture')->assertOk()->assertSee('<svg', false)->assertSee('Old form');
+    $csv = (string) $this->get('/points?as=csv')->streamedContent();
+    expect($csv)->toContain('old-form,Old form,')->toContain('elsewhere,https://old.example/form');
+});
+
+test('a form opens and closes on its days and says so kindly; a page that was open before takes nothing after', function (): void {
+    $day = fn (int $days): string => now()->addDays($days)->format('Y-m-d');
+    ($this->change)('opens', $day(3))->assertOk();
+    ($this->change)('closes', $day(1))->assertStatus(422)->assertSee('Change one of the two days');
+    ($this->change)('closes', '2026-02-30')->assertStatus(422);
+    ($this->change)('closes', $day(5))->assertOk();
+    publishNow('footer-newsletter', User::query()->where('email', 'arne@tidewick.example')->firstOrFail());
+    $this->get('/forms/footer-newsletter/de')->assertNotFound()->assertSee('Noch nicht offen');
+    $this->actingAs($this->malin)->get('/points?state=not+open+yet')->assertSee('Footer newsletter');
+    Carbon::setTestNow(now()->addDays(3));
+    $page = $this->get('/forms/footer-newsletter/en')->assertOk();
+    Carbon::setTestNow(now()->addDays(3));
+    $this->post('/forms/footer-newsletter/en', ['email' => 'a@post.example', 'yes-voyage-news' => 'yes'])->assertStatus(410)->assertSee('This form has ended');
+    expect(DB::table('subscribers')->count())->toBe(0)->and($page->getStatusCode())->toBe(200);
+    $this->get('/points?state=ended')->assertSee('Footer newsletter');
+});
+
 test('the inventory finds, and goes out as CSV', function (): void {
     $this->actingAs($this->malin)->get('/points?q=foot')->assertOk()->assertSee('Footer newsletter');
-    $this->get('/points?q=nothing')->assertOk()->assertSee('No signup point is called');
+    $this->get('/points?q=nothing')->assertOk()->assertSee('No signup point matches');
     $csv = $this->get('/points?as=csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present')->streamedContent();
-    expect($csv)->toStartWith("point,name,place,languages,double_opt_in,edition,draft,breaches,weaknesses,signups_30_days,paused\r\n")
-        ->toContain('footer-newsletter,Footer newsletter,the foot of every page of tidewick.example,en de,yes,1,no,0,0,0,no');
+    expect($csv)->toStartWith('point,name,place,controller,kind,languages,countries,state,elsewhere,')
+        ->toContain('footer-newsletter,Footer newsletter,the foot of every page of tidewick.example,tidewick-ferries,newsletter,en de,GB DE DK SE,in force,,yes,1,no,0,0,0,0');
 });
 
 test('a password is changed with the old one, and that ends the other sessions', function (): void {

@@ -24,7 +24,8 @@ use Juramen\Wording\Statement;
 /** The whole inventory, as a table or as a picture. */
 final readonly class InventoryPage
 {
-    private const FINDINGS = ['' => 'any findings', 'breach' => 'a breach', 'weakness' => 'a weakness', 'to-do' => 'something to do', 'none' => 'nothing found'];
+    private const FINDINGS = ['' => 'any findings', 'breach' => 'a breach', 'weakness' => 'a weakness', 'to-do' => 'something to do',
+        'none' => 'nothing found'];
 
     /**
      * @param  list<PointRow>  $rows
@@ -66,7 +67,8 @@ final readonly class InventoryPage
             self::options('every controller', array_map(
                 static fn (Controller $c): Option => new Option($c->id->text, $c->name, $c->id->text === $filter->controller), $registers->controllers->all()
             )),
-            self::options('any state', array_map(static fn (PointLife $l): Option => new Option($l->value, $l->value, $l === $filter->life), PointLife::cases())),
+            self::options('any state', array_map(static fn (PointLife $l): Option => new Option($l->value, $l->value, $l === $filter->life),
+                PointLife::cases())),
             self::options('any language', array_map(
                 static fn (Language $l): Option => new Option($l->value, $l->endonym(), $l === $filter->language), Language::cases()
             )),

@@ -45,7 +45,8 @@ final readonly class PointPicture
             $tiles = [];
             foreach ($theirs as $i => $status) {
                 $tiles[] = self::tile(
-                    $status, $today, ($i % self::COLUMNS) * ($width + self::GAP), $y + self::HEAD + intdiv($i, self::COLUMNS) * (self::TILE + self::GAP), $width, $most
+                    $status, $today, ($i % self::COLUMNS) * ($width + self::GAP), $y + self::HEAD + intdiv($i,
+                        self::COLUMNS) * (self::TILE + self::GAP), $width, $most
                 );
             }
             $bands[] = new PictureBand((string) $name, $y, $tiles);

@@ -19,7 +19,8 @@ final readonly class PointFilter
      * @param  string  $findings  one of FINDINGS, or empty
      */
     public function __construct(
-        public string $words = '', public string $controller = '', public ?PointLife $life = null, public ?Language $language = null, public string $country = '',
+        public string $words = '', public string $controller = '', public ?PointLife $life = null, public ?Language $language = null,
+        public string $country = '',
         public string $findings = ''
     ) {}
 

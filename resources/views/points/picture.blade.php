@@ -1,4 +1,5 @@
-<svg viewBox="0 0 {{ $page->picture::WIDTH }} {{ $page->picture->height }}" class="coast" role="group" aria-label="All signup points by controller and place">
+<svg viewBox="0 0 {{ $page->picture::WIDTH }} {{ $page->picture->height }}" class="coast" role="group"
+ aria-label="All signup points by controller and place">
 @foreach ($page->picture->bands as $band)
 <text x="0" y="{{ $band->y + 22 }}" class="band">{{ $band->name }}</text>
 @foreach ($band->tiles as $tile)
@@ -17,4 +18,5 @@
 @endforeach
 @endforeach
 </svg>
-<p class="soft">A bar is as long as the sign-ups of thirty days are many. Full square: a breach; half: a weakness; empty: something to do; tick: nothing found.</p>
+<p class="soft">A bar is as long as the sign-ups of thirty days are many.
+Full square: a breach; half: a weakness; empty: something to do; tick: nothing found.</p>

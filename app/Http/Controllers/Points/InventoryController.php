@@ -32,7 +32,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class InventoryController
 {
     private const COLUMNS = [
-        'point', 'name', 'place', 'controller', 'kind', 'languages', 'countries', 'state', 'elsewhere', 'double_opt_in', 'edition', 'draft', 'breaches', 'weaknesses',
+        'point', 'name', 'place', 'controller', 'kind', 'languages', 'countries', 'state', 'elsewhere', 'double_opt_in', 'edition', 'draft',
+        'breaches', 'weaknesses',
         'to_do', 'signups_30_days',
     ];
 
@@ -104,7 +105,8 @@ final class InventoryController
         return [
             $status->point->slug, $draft->name, $draft->place, $draft->controller->text, $draft->kind->value,
             implode(' ', array_map(static fn (Language $l): string => $l->value, $draft->languages)),
-            implode(' ', array_map(static fn (Country $c): string => $c->code, $draft->countries)), $status->life($this->clock->today())->value, $draft->elsewhere,
+            implode(' ', array_map(static fn (Country $c): string => $c->code, $draft->countries)), $status->life($this->clock->today())->value,
+            $draft->elsewhere,
             $yes($status->sheet->rules->doubleOptIn), (string) $status->edition, $yes($status->draft), (string) $status->breaches, (string) $status->weaknesses,
             (string) $status->toDo(), (string) $status->signups,
         ];
