@@ -1,4 +1,5 @@
 // Copies what a browser loads besides the styles: fonts, htmx and our own small modules. Nothing comes from outside.
+import { execFileSync } from 'node:child_process';
 import { cpSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { posix } from 'node:path';
 
@@ -37,7 +38,7 @@ for (const file of readdirSync('resources/js').filter((name) => name.endsWith('.
   cpSync(`resources/js/${file}`, `public/build/${file}`);
 }
 // Pages that belong to no edition, such as errors, are plain and in Juramen's own accent.
-writeFileSync('public/build/visitor.css', readFileSync('resources/css/form.css', 'utf8').replace('ACCENT', '#0f4c5c'));
+writeFileSync('public/build/visitor.css', execFileSync('php', ['bin/lib/visitor-css.php']));
 writeFileSync('public/build/qr.js', bundled('qrcode/lib/core/qrcode.js', readFileSync('resources/js/parts/qr.js', 'utf8')));
 cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/build/htmx.js');
 cpSync('node_modules/sortablejs/Sortable.min.js', 'public/build/sortable.js');

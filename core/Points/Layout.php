@@ -189,7 +189,7 @@ final readonly class Layout
         foreach ($this->pages as $page) {
             foreach ($page->items() as $item) {
                 foreach ($this->holding($item) as $state) {
-                    $rules .= "main$state .on-{$item->name()} { display: none; }\n";
+                    $rules .= "main$state .on-{$item->name()} { display: none !important; }\n";
                 }
             }
         }

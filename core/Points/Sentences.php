@@ -23,7 +23,7 @@ final class Sentences
     {
         return [
             ...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet),
-            ...self::words($sheet->draft), ...self::enquiry($sheet->draft),
+            ...self::words($sheet->draft), ...self::enquiry($sheet->draft), ...self::look($sheet->draft),
         ];
     }
 
@@ -175,6 +175,17 @@ final class Sentences
             ...array_map(static fn (Departure $d): Sentence => new Sentence($part, "departure {$d->rule->value}",
                 "{$d->rule->title()} departs from the house rules ({$d->rule->says($d->value)}): {$d->reason}"), $sheet->draft->departures),
         ];
+    }
+
+    /** @return list<Sentence> */
+    private static function look(SheetDraft $sheet): array
+    {
+        $written = $sheet->lookAsWritten();
+
+        return array_map(static fn (string $name): Sentence => new Sentence(
+            SheetPart::Look, "look $name",
+            'Apart from the house look, '.str_replace('-', ' ', $name).' is '.($written->text($name) ?: (string) $written->number($name)).'.'
+        ), $written->members());
     }
 
     /** @return list<Sentence> where what people want besides goes */

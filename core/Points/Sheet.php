@@ -8,7 +8,10 @@ use Juramen\Canon\Document;
 use Juramen\Canon\Place;
 use Juramen\Canon\Slug;
 use Juramen\Register\Channel;
+use Juramen\Register\Colour;
+use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Register\Look;
 use Juramen\Register\PointRules;
 use Juramen\Wording\Statement;
 
@@ -76,6 +79,12 @@ final readonly class Sheet
             $draft->kind === FormKind::PrizeDraw && $terms === [] ? 'A draw has terms: ask for a field “Terms to accept” and name them.' : '',
             $unnamed !== [] ? 'Name the edition of the terms, so that it can be told later which were accepted.' : '',
         ])));
+    }
+
+    /** How its form looks. */
+    public function look(Controller $controller): Look
+    {
+        return Look::of(Colour::parse($controller->accent), $controller->look, $this->draft->look);
     }
 
     /** @return list<Slug> recipients of whom nobody has written the address yet */

@@ -13,6 +13,7 @@ use Juramen\Register\Channel;
 use Juramen\Register\Country;
 use Juramen\Register\Departure;
 use Juramen\Register\Language;
+use Juramen\Register\LookDraft;
 use Juramen\Register\Schema\DepartureValue;
 use Juramen\Register\Schema\Item;
 use Juramen\Register\Schema\Items;
@@ -46,6 +47,7 @@ final readonly class SheetDraft
      * @param  bool  $acknowledges  whether whoever sent it is told by mail that it arrived
      * @param  Opening  $opening  the days on which it takes anything
      * @param  string  $elsewhere  address of a form that lives on another system; empty where it is ours
+     * @param  LookDraft  $look  what departs from the house look
      * @param  bool  $forChildren  whether it is aimed at children, so that a parent agrees
      * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
@@ -71,6 +73,8 @@ final readonly class SheetDraft
         public Opening $opening,
         public string $elsewhere,
         public bool $forChildren,
+        public LookDraft $look,
+        private Document $lookAsWritten,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -93,7 +97,7 @@ final readonly class SheetDraft
             array_map(FormPage::from(...), $document->items('pages')), $document->flag('progress') !== false,
             array_map(Recipient::from(...), $document->items('recipients')), $document->flag('acknowledges') !== false,
             Opening::read($document->text('opens'), $document->text('closes')), $document->text('elsewhere'),
-            $document->flag('for-children') === true,
+            $document->flag('for-children') === true, LookDraft::from($document->part('look')), $document->part('look'),
         );
     }
 
@@ -109,6 +113,7 @@ final readonly class SheetDraft
             new Member('countries', 'countries', new Some(TextForm::Country), redraws: true),
             new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value'), needed: true), redraws: true, needed: true),
             new Member('elsewhere', 'the address on another system', new Text(500, TextForm::Link), redraws: true),
+            ...LookDraft::members(),
             new Member('for-children', 'whether it is aimed at children', new YesNo, redraws: true),
             new Member('opens', 'the first day', new Text(10, TextForm::Day)),
             new Member('closes', 'the last day', new Text(10, TextForm::Day)),
@@ -183,6 +188,12 @@ final readonly class SheetDraft
         if (array_values($email)[0]->when !== null) {
             throw Refused::because(DraftRefusal::EmailAlways);
         }
+    }
+
+    /** Names of what departs from the house look, with what was chosen. */
+    public function lookAsWritten(): Document
+    {
+        return $this->lookAsWritten;
     }
 
     /** How a statement is answered; null where it does not stand on the form. */
@@ -273,7 +284,7 @@ final readonly class SheetDraft
             array_map(static fn (Field $f): Field => $f->withTexts($fill), $this->fields),
             $this->controls, $fill($this->button), $this->departures, $this->notice,
             array_map(static fn (FormPage $p): FormPage => $p->withTitle($fill($p->title)), $this->pages), $this->progress,
-            $this->recipients, $this->acknowledges, $this->opening, $this->elsewhere, $this->forChildren,
+            $this->recipients, $this->acknowledges, $this->opening, $this->elsewhere, $this->forChildren, $this->look, $this->lookAsWritten,
         );
     }
 
@@ -333,6 +344,7 @@ final readonly class SheetDraft
             ...($this->recipients === [] ? [] : ['recipients' => array_map(static fn (Recipient $r): array => $r->document()->toArray(), $this->recipients)]),
             ...($this->acknowledges ? [] : ['acknowledges' => false]),
             ...($this->forChildren ? ['for-children' => true] : []),
+            ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
             ...($this->elsewhere === '' ? [] : ['elsewhere' => $this->elsewhere]),
             ...($this->opening->first === null ? [] : ['opens' => $this->opening->first->text]),
             ...($this->opening->last === null ? [] : ['closes' => $this->opening->last->text]),

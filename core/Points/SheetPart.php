@@ -13,6 +13,7 @@ enum SheetPart: int
     case Confirmed = 4;
     case Words = 5;
     case Enquiry = 6;
+    case Look = 7;
 
     public function title(): string
     {
@@ -23,6 +24,7 @@ enum SheetPart: int
             self::Confirmed => 'How it is confirmed',
             self::Words => 'What visitors read',
             self::Enquiry => 'Where it goes',
+            self::Look => 'How it looks',
         };
     }
 }

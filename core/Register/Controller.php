@@ -26,6 +26,7 @@ final readonly class Controller implements Registered
      * @param  string  $dpo  the data protection officer's contact; may be empty (GDPR Art. 37)
      * @param  string  $representative  in the EU or the UK, of a controller outside; may be empty (GDPR Art. 27)
      * @param  Country|null  $country  of its seat; null where nobody has said
+     * @param  LookDraft  $look  of the house, besides the accent
      */
     private function __construct(
         public Slug $id,
@@ -39,6 +40,8 @@ final readonly class Controller implements Registered
         public string $dpo,
         public string $representative,
         public ?Country $country,
+        public LookDraft $look,
+        private Document $lookAsWritten,
     ) {}
 
     public static function from(Document $document): self
@@ -48,6 +51,7 @@ final readonly class Controller implements Registered
             $document->text('sender'),
             $document->text('accent'), Texts::from($document->at('notice')), Texts::from($document->at('notice-text')),
             trim($document->text('dpo')), trim($document->text('representative')), Country::find($document->text('country')),
+            LookDraft::from($document->part('look')), $document->part('look'),
         );
     }
 
@@ -61,6 +65,7 @@ final readonly class Controller implements Registered
             new Member('contact', 'the address at which people reach the controller', new Text(254, TextForm::Address, $whole), needed: true),
             new Member('sender', 'the address that mails come from', new Text(254, TextForm::Address, $whole), needed: true),
             new Member('accent', 'the colour of buttons', new Text(7, TextForm::Colour, needed: true), redraws: true, needed: true),
+            ...array_values(array_filter(LookDraft::members(), static fn (Member $m): bool => $m->place()?->text() !== 'look/accent')),
             new Member('notice', 'the links to the privacy notice', new Item),
             new Member('notice/{language}', 'a link to the privacy notice', new Text(500, TextForm::Link), mayGo: true),
             new Member('notice-text', 'the privacy notice', new Item),
@@ -74,7 +79,7 @@ final readonly class Controller implements Registered
     /** What visitors of a form in these languages see of it: a point is published again where this changed. */
     public function shown(Language ...$languages): Document
     {
-        return $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent')
+        return $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'look')
             ->with(Place::of('notice'), $this->notice->only(...$languages)->toArray());
     }
 
@@ -102,6 +107,7 @@ final readonly class Controller implements Registered
             'dpo' => $this->dpo,
             'representative' => $this->representative,
             'country' => (string) $this->country,
+            ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
         ]);
     }
 }

@@ -23,6 +23,10 @@ final class AtlanticNewsletter
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'fr' => 'E-mail'], 'required' => true, 'reason' => 'the crossings go there'],
         ],
         'statements' => [['id' => 'atlantic-crossings']],
+        'look' => [
+            'page' => '#0f2536', 'paper' => '#081621', 'ink' => '#eef4f8', 'accent' => '#8ecae6',
+            'edge' => '#7b93a6', 'font' => 'sans', 'corner' => 2, 'dark' => 'never',
+        ],
         'button' => ['en' => 'Send me the crossings', 'fr' => 'Envoyez-moi les traversées'],
     ];
 }

@@ -23,6 +23,10 @@ final class CabinDraw
             ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => ''],
         ],
         'statements' => [['id' => 'draw-news']],
+        'look' => [
+            'accent' => '#5b2a86', 'page' => '#fff8e7', 'paper' => '#2b1540', 'edge' => '#c9a227',
+            'edge-width' => 2, 'corner' => 0, 'font' => 'serif', 'spacing' => 'wide',
+        ],
         'button' => ['en' => 'Enter the draw', 'de' => 'Teilnehmen'],
         'departures' => [
             'double-opt-in' => [

@@ -49,6 +49,7 @@ final class ContactForm
                 'when' => ['field' => 'about', 'answers' => ['lost']],
             ],
         ],
+        'look' => ['font' => 'sans', 'labels' => 'beside', 'corner' => 4, 'accent' => '#24405c', 'page' => '#ffffff', 'paper' => '#e6edf3'],
         'button' => ['en' => 'Send the message', 'de' => 'Nachricht senden'],
     ];
 }

@@ -40,6 +40,10 @@ final class DelayAlerts
             ],
         ],
         'statements' => [['id' => 'delay-alerts', 'control' => 'channels']],
+        'look' => [
+            'accent' => '#8a3b00', 'page' => '#fffaf0', 'paper' => '#1f2a33',
+            'font' => 'sans', 'edge-width' => 2, 'corner' => 20, 'spacing' => 'close',
+        ],
         'button' => ['en' => 'Tell me', 'de' => 'Sagen Sie es mir'],
     ];
 }

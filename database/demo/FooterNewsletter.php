@@ -29,6 +29,7 @@ final class FooterNewsletter
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the news goes there'],
         ],
         'statements' => [['id' => 'voyage-news']],
+        'look' => ['layout' => 'line', 'edges' => 'bottom', 'font' => 'serif'],
         'button' => ['en' => 'Send me the news', 'de' => 'Neues schicken'],
     ];
 

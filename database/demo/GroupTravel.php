@@ -90,6 +90,7 @@ final class GroupTravel
             ['id' => 'groups', 'address' => 'groups@tidewick.example', 'whole' => true, 'languages' => ['en']],
             ['id' => 'gruppen', 'address' => 'gruppen@tidewick.example', 'whole' => true, 'languages' => ['de']],
         ],
+        'look' => ['accent' => '#3d4f1f', 'page' => '#fdfdf7', 'paper' => '#e7e9d8', 'spacing' => 'wide', 'corner' => 8, 'edge' => '#7a845f'],
         'button' => ['en' => 'Ask for an offer', 'de' => 'Angebot anfragen'],
     ];
 }

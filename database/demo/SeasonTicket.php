@@ -47,6 +47,10 @@ final class SeasonTicket
         ],
         'statements' => [['id' => 'voyage-news']],
         'recipients' => [['id' => 'tickets', 'address' => 'tickets@tidewick.example', 'whole' => false]],
+        'look' => [
+            'font' => 'typewriter', 'accent' => '#00595e', 'page' => '#f7fbfb',
+            'paper' => '#cfe3e4', 'edges' => 'bottom', 'corner' => 0, 'labels' => 'beside',
+        ],
         'button' => ['en' => 'Open my account', 'de' => 'Konto eröffnen'],
     ];
 }

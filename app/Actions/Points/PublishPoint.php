@@ -178,7 +178,7 @@ final class PublishPoint
     private function edition(Publication $publication, Freezer $frozen): PointEdition
     {
         [$sheet, $controller] = [$publication->sheet, $publication->controller];
-        $css = $frozen->freeze('text/css', HouseLook::css($controller->accent).$sheet->layout()->css());
+        $css = $frozen->freeze('text/css', HouseLook::css($sheet->look($controller)).$sheet->layout()->css());
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
         $languages = [];
         foreach ($sheet->draft->languages as $language) {

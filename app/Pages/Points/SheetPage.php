@@ -10,6 +10,7 @@ use App\Pages\Controls\Adding;
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
+use App\Pages\Controls\LookForm;
 use App\Pages\Controls\Press;
 use App\Pages\Controls\Several;
 use App\Pages\Notes\Margin;
@@ -67,6 +68,7 @@ final readonly class SheetPage
         public ?Choice $acknowledges,
         public array $recipients,
         public Press $anotherRecipient,
+        public LookForm $look,
         public Margin $margin,
         public string $saved,
         public ?int $edition,

@@ -11,6 +11,7 @@ use App\Pages\Controls\Adding;
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\ConflictView;
 use App\Pages\Controls\Line;
+use App\Pages\Controls\LookForm;
 use App\Pages\Controls\Option;
 use App\Pages\Controls\PlaceId;
 use App\Pages\Controls\Press;
@@ -97,7 +98,8 @@ final class ShowSheet
             ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
-            $placing->anotherRecipient(), $margin,
+            $placing->anotherRecipient(),
+            LookForm::of($sheet->look($registers->controller($draft->controller)), 'look/accent', $draft->lookAsWritten()->members() !== []), $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)),
             $point->record->openProposal() !== null, $history->undo() !== null,

@@ -121,6 +121,9 @@ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page
 <p class="sentence"><x-place.press :of="$page->anotherRecipient" /></p>
 </section>
 @endif
+<section aria-labelledby="part-7"><h2 id="part-7"><span>{{ $page->acknowledges ? 7 : 6 }}</span> How it looks</h2>
+@include('points.look', ['look' => $page->look])
+</section>
 </fieldset>
 @include('points.proof', ['part' => false])
 @include('points.margin', ['part' => false])

@@ -5,12 +5,8 @@
  Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative" />.</p>
 </section>
 <section><h2>House look</h2>
-<p class="sentence">Buttons and links of its forms are
-<input type="color" class="swatch" id="{{ $form->accent->id }}" name="value" value="{{ $form->accent->value }}" aria-label="{{ $form->accent->label }}"
- data-place="accent"> <span class="mono">{{ $form->accent->value }}</span>;
- white on it has a contrast of {{ $form->contrast }} to 1, which is
-@if ($form->isEnough)<span class="met">enough</span>@else<span class="breach">too little: 4.5 is needed</span>@endif.
- Mails come from <x-place.line :of="$form->sender" />.</p>
+<p class="sentence">Mails come from <x-place.line :of="$form->sender" />.</p>
+@include('points.look', ['look' => $form->look])
 </section>
 <section><h2>Privacy notice</h2>
 <p class="soft">The link stands on every form. Where the text is kept here too, statements are compared with it.</p>

@@ -18,12 +18,16 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
 use Juramen\Points\Field;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\PointEdition;
 use Juramen\Points\SheetDraft;
+use Juramen\Register\Colour;
 use Juramen\Register\Language;
+use Juramen\Register\Look;
+use Juramen\Register\LookDraft;
 
 /** Serves a published form as it was frozen, and takes what is sent with it. */
 final class FormController
@@ -101,9 +105,12 @@ final class FormController
         $registers = $inForce->registers();
         $known = $registers->controllers->get($controller) ?? abort(404);
         $draft = DraftProof::find($request->string('draft')->toString());
-        $own = $draft === null ? '' : $registers->complete(SheetDraft::from($draft))->layout()->css();
+        $sheet = $draft === null ? null : $registers->complete(SheetDraft::from($draft));
+        $look = $sheet?->look($known) ?? Look::of(Colour::parse($known->accent), $known->look, LookDraft::from(Document::from([])));
 
-        return response(HouseLook::css($known->accent).$own, 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
+        return response(
+            HouseLook::css($look).$sheet?->layout()->css(), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']
+        );
     }
 
     private function form(Request $request, PointEdition $edition, Language $language): Response

@@ -6,18 +6,19 @@ namespace App\Pages\Registers\Forms;
 
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\Line;
+use App\Pages\Controls\LookForm;
 use App\Pages\Controls\Option;
-use App\Support\HouseLook;
+use Juramen\Canon\Document;
+use Juramen\Register\Colour;
 use Juramen\Register\Controller;
 use Juramen\Register\Country;
 use Juramen\Register\Language;
+use Juramen\Register\Look;
+use Juramen\Register\LookDraft;
 
 /** The controls of a controller. */
 final readonly class ControllerForm
 {
-    /** Contrast of white text that is enough (WCAG 2.2, 1.4.3). */
-    private const ENOUGH = 4.5;
-
     /** @param  list<NoticeLines>  $notices  one for each language */
     private function __construct(
         public Line $name,
@@ -26,23 +27,19 @@ final readonly class ControllerForm
         public Line $contact,
         public Line $dpo,
         public Line $representative,
-        public Line $accent,
-        public string $contrast,
-        public bool $isEnough,
+        public LookForm $look,
         public Line $sender,
         public array $notices,
     ) {}
 
     public static function of(Controller $controller): self
     {
-        $contrast = HouseLook::contrast($controller->accent);
-
         return new self(
             new Line('name', 'Name', $controller->name), new Line('postal-address', 'Postal address', $controller->postalAddress),
             self::countries('country', 'Country', $controller->country),
             new Line('contact', 'Contact', $controller->contact), new Line('dpo', 'Data protection officer', $controller->dpo, 'nobody named'),
             new Line('representative', 'Representative', $controller->representative, 'nobody named'),
-            new Line('accent', 'Colour of buttons and links', $controller->accent, '', 'color'), number_format($contrast, 1), $contrast >= self::ENOUGH,
+            LookForm::of(Look::of(Colour::parse($controller->accent), $controller->look, LookDraft::from(Document::from([]))), 'accent', false),
             new Line('sender', 'Sender of mails', $controller->sender),
             array_map(static fn (Language $l): NoticeLines => new NoticeLines(
                 $l->value, $l->endonym(), new Line("notice/{$l->value}", "Link to the notice, {$l->endonym()}", $controller->notice->orNothing($l), 'no link'),
