@@ -91,14 +91,14 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/history', [PublishController::class, 'history'])->can('viewAny', Point::class)->name('history');
         Route::get('/publish', [PublishController::class, 'review'])->can('viewAny', Point::class)->name('publish');
         Route::post('/publish', [PublishController::class, 'publish'])->can('publish', Point::class)->name('publish.do');
-        Route::post('/handover', [PublishController::class, 'handOver'])->can('change', Point::class)->name('handover');
-        Route::post('/takeback', [PublishController::class, 'takeBack'])->can('change', Point::class)->name('takeback');
+        Route::post('/handover', [PublishController::class, 'handOver'])->can('change', 'point')->name('handover');
+        Route::post('/takeback', [PublishController::class, 'takeBack'])->can('change', 'point')->name('takeback');
         Route::post('/return', [PublishController::class, 'return'])->can('publish', Point::class)->name('return');
-        Route::post('/copy', [InventoryController::class, 'copy'])->can('change', Point::class)->name('copy');
+        Route::post('/copy', [InventoryController::class, 'copy'])->can('change', 'point')->name('copy');
         Route::get('/pause', [PublishController::class, 'pausing'])->can('publish', Point::class)->name('pausing');
         Route::post('/pause', [PublishController::class, 'pause'])->can('publish', Point::class)->name('pause');
         foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {
-            Route::post("/$act", [SheetController::class, $act])->can('change', Point::class)->name($act);
+            Route::post("/$act", [SheetController::class, $act])->can('change', 'point')->name($act);
         }
     });
 

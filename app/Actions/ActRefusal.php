@@ -43,6 +43,7 @@ enum ActRefusal: string implements Refusal
     case FillingNotApproved = 'filling-not-approved';
     case Unreachable = 'unreachable';
     case DeadLink = 'dead-link';
+    case NotYourController = 'not-your-controller';
     case StillToDo = 'still-to-do';
     case RowOfPoints = 'row-of-points';
     case RecipientWithoutAddress = 'recipient-without-address';
@@ -121,6 +122,7 @@ enum ActRefusal: string implements Refusal
             self::RecipientWithoutAddress => '“:recipient” has no address yet. Write the one to which what is sent should go, or remove it.',
             self::StillToDo => ':says',
             self::RowOfPoints => 'Line :line: :says',
+            self::NotYourController => 'You work for other controllers than “:controller”; somebody of theirs, or an officer, does this.',
             self::DeadLink => 'The link to the document that “:field” accepts leads nowhere in :language: “:address”. Put the address of the document there.',
             self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
                 .' Ask for it, or choose a statement for email alone.',

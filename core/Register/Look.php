@@ -129,18 +129,17 @@ final readonly class Look
         return new self($this->chosen, true);
     }
 
-    /** @return list<LookPair> every two colours that meet */
+    /** @return list<LookPair> every two colours that meet; the ring of what has the focus is that of text */
     public function pairs(): array
     {
         return [
             new LookPair('text on the form', 'ink', $this->ink(), $this->page(), self::TEXT),
             new LookPair('links on the form', 'accent', $this->accent(), $this->page(), self::TEXT),
             new LookPair('words on a button', 'button-text', $this->buttonText(), $this->button(), self::TEXT),
-            new LookPair('words on a button under the pointer', 'hover', $this->hover(), $this->buttonText(), self::TEXT),
-            new LookPair('words on a button that is pressed', 'pressed', $this->pressed(), $this->buttonText(), self::TEXT),
+            new LookPair('words on a button under the pointer', 'hover', $this->buttonText(), $this->hover(), self::TEXT, isGround: true),
+            new LookPair('words on a button that is pressed', 'pressed', $this->buttonText(), $this->pressed(), self::TEXT, isGround: true),
             new LookPair('a button beside the form', 'accent', $this->button(), $this->page(), self::EDGE),
             new LookPair('edges of fields', 'edge', $this->edge(), $this->page(), self::EDGE),
-            new LookPair('the ring of what has the focus', 'ink', $this->ink(), $this->page(), self::EDGE),
         ];
     }
 

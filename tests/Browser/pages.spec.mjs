@@ -1,7 +1,7 @@
 // Forms of several pages: as a visitor fills one in on a phone without a script, and as an editor breaks one into pages.
 import { expect, test } from '@playwright/test';
 import { HtmlValidate } from 'html-validate';
-import { accessible, mails, signIn, site, waitForMails } from './support.mjs';
+import { accessible, mails, signIn, site, sql, waitForMails } from './support.mjs';
 
 const saved = (page) => expect(page.locator('#sheet-body')).not.toHaveAttribute('data-saving', 'yes');
 const button = (page, name) => page.getByRole('button', { name, exact: true });
@@ -114,4 +114,53 @@ test('an editor breaks a form into pages, hangs a field on an answer, and walks 
   const undo = page.getByRole('button', { name: /^Undo/ });
   for (let i = 0; await undo.isEnabled() && i < 14; i += 1) { await undo.click(); await saved(page); }
   await expect(page.getByText('The form is one page.')).toBeVisible();
+});
+
+test('every form of the demo is valid and clean to axe, on a phone by day and on a desktop in the dark', async ({ browser }) => {
+  const validate = new HtmlValidate({ extends: ['html-validate:standard'] });
+  const forms = sql('SELECT p.slug, e.bytes FROM points p JOIN point_editions e ON e.id = (SELECT MAX(id) FROM point_editions WHERE point_id = p.id)').split('\n')
+    .map((line) => line.split('\t'))
+    .flatMap(([slug, bytes]) => JSON.parse(bytes.replaceAll('\\\\', '\\')).languages.map(({ language }) => `/forms/${slug}/${language}`));
+  expect(forms.length).toBeGreaterThan(15);
+  for (const [colorScheme, viewport] of [['light', { width: 390, height: 844 }], ['dark', { width: 1280, height: 800 }]]) {
+    const page = await browser.newPage({ colorScheme, viewport });
+    for (const address of forms) {
+      const response = await page.goto(address);
+      if (colorScheme === 'light') {
+        const found = (await validate.validateString(await response.text())).results.flatMap((result) => result.messages.map((m) => `${m.line}: ${m.message}`));
+        expect(found, address).toEqual([]);
+      }
+      await accessible(page);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(viewport.width);
+    }
+    await page.close();
+  }
+});
+
+test('a colour that does not stand out is offered the nearest that does, and the house look is one press away', async ({ page }) => {
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto('/points/cabin-draw');
+  const ink = page.getByLabel('Text', { exact: true });
+  await ink.fill('#c9c9c9');
+  await ink.dispatchEvent('change');
+  await saved(page);
+  const row = page.getByRole('row', { name: /^text on the form/ });
+  await expect(row).toContainText('4.5 is needed');
+  await accessible(page);
+  const proof = page.frameLocator('#proof iframe');
+  await expect(proof.locator('h1')).toHaveCSS('color', 'rgb(201, 201, 201)');
+  await row.getByRole('button', { name: /^Take #/ }).press('Enter');
+  await saved(page);
+  await expect(row).toContainText('✓');
+  await page.getByLabel('Roundness of corners in pixels').fill('99');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('alert').filter({ hasText: 'from 0 to 24' })).toBeVisible();
+  await page.reload();
+  await expect(row).toContainText('✓');
+  await button(page, 'Back to the house look').press('Enter');
+  await saved(page);
+  await expect(proof.getByRole('button')).toHaveCSS('background-color', 'rgb(122, 58, 18)');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await saved(page);
+  await expect(proof.getByRole('button')).toHaveCSS('background-color', 'rgb(91, 42, 134)');
 });

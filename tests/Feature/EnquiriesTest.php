@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\ActRefusal;
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Upkeep\DeleteDue;
@@ -152,6 +153,13 @@ test('it is found by address and by words, and seen by those alone whose control
     foreach (['give', 'close', 'reopen', 'withdraw'] as $act) {
         $this->post("/enquiries/$id/$act")->assertForbidden();
     }
+    // Nor do they change its sheets, begin others, or end departures, by whatever request.
+    foreach (['change', 'judge', 'mend', 'undo', 'redo', 'copy', 'handover'] as $act) {
+        $this->post("/points/contact-form/$act", ['place' => 'title/en', 'value' => 'Mine', 'base' => 1, 'copy' => 'Mine'])->assertForbidden();
+    }
+    $this->post('/points', ['name' => 'Mine', 'starter' => 'contact', 'statement' => 'voyage-news'])->assertRefused(ActRefusal::NotYourController);
+    $this->post('/rules', ['follow' => ['contact-form/lapse-days']])->assertRefused(ActRefusal::NotYourController);
+    $this->get('/points/contact-form')->assertOk();
     $this->actingAs($this->runa)->post("/enquiries/$id/give", ['to' => (string) $this->malin->id])->assertSessionHasErrors('to');
     $this->actingAs(User::query()->where('email', 'tove@audit.example')->firstOrFail())->get("/enquiries/$id")->assertOk()->assertDontSee('Take it');
     $this->post("/enquiries/$id/close")->assertForbidden();

@@ -9,6 +9,7 @@ use App\Actions\ActRefusal;
 use App\Models\ActKind;
 use App\Models\EntryLinkKind;
 use App\Models\RecoveryCodeRow;
+use App\Models\RegisteredController;
 use App\Models\Role;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -56,19 +57,22 @@ final class Accounts
     }
 
     /** @throws Refused */
-    public function change(User $by, User $user, string $name, string $email, string $role): void
+    /** @param  list<string>  $controllers  short names of those for whom alone an editor works; none where for every one */
+    public function change(User $by, User $user, string $name, string $email, string $role, array $controllers = []): void
     {
-        $this->changing($by, function () use ($by, $user, $name, $email, $role): void {
+        $this->changing($by, function () use ($by, $user, $name, $email, $role, $controllers): void {
             $user = $this->working($user);
             $was = $user->role;
             $user->fill(['name' => self::name($name), 'email' => self::address($email, $user), 'role' => self::role($role)]);
-            if (! $user->isDirty()) {
+            $moved = $user->controllers()->sync(RegisteredController::query()->whereIn('slug', $controllers)->pluck('id'));
+            $elsewhere = array_filter($moved) !== [];
+            if (! $user->isDirty() && ! $elsewhere) {
                 return;
             }
             if ($was === Role::Administrator && $user->role !== $was) {
                 $this->keepOne($user);
             }
-            $what = [];
+            $what = $elsewhere ? ['controllers'] : [];
             foreach (['name', 'email', 'role'] as $each) {
                 if ($user->isDirty($each)) {
                     $what[] = $each === 'role' ? "role, {$was->value} to {$user->role->value}" : $each;

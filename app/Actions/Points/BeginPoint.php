@@ -13,6 +13,7 @@ use App\Models\Point;
 use App\Models\RegisteredController;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Document;
 use Juramen\Canon\Refused;
@@ -76,12 +77,17 @@ final class BeginPoint
      */
     public function put(Slug $slug, Document $document, Slug $controller, User $author, string $said = 'began it'): Point
     {
-        return DB::transaction(function () use ($slug, $document, $controller, $author, $said): Point {
+        $controllerId = Stored::number(RegisteredController::query()->where('slug', $controller->text)->valueOrFail('id'));
+        if (! $author->worksFor($controllerId)) {
+            throw Refused::because(ActRefusal::NotYourController, controller: $controller);
+        }
+
+        return DB::transaction(function () use ($slug, $document, $controllerId, $author, $said): Point {
             $record = $this->change->begin(RecordKind::Sheet, $slug, $document, $author, $said);
 
             return Point::query()->create([
                 'slug' => $slug->text, 'subject' => $this->append->begin('point')->subject, 'record_id' => $record->id,
-                'controller_id' => RegisteredController::query()->where('slug', $controller->text)->valueOrFail('id'),
+                'controller_id' => $controllerId,
             ]);
         }, 3);
     }

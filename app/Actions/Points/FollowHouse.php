@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Points;
 
+use App\Actions\ActRefusal;
 use App\Actions\Registers\ChangeRecord;
 use App\Models\Point;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Document;
 use Juramen\Canon\Place;
+use Juramen\Canon\Refused;
 use Juramen\Register\Rule;
 
 /** Ends chosen departures: each sheet gets a revision and waits on the desk to be published. All of them, or none. */
@@ -20,6 +22,8 @@ final class FollowHouse
     /**
      * @param  list<string>  $chosen  point and rule, like "footer-newsletter/lapse-days"; what is neither is passed over
      * @return int how many sheets follow again
+     *
+     * @throws Refused where one is of a controller for whom the author does not work
      */
     public function __invoke(array $chosen, User $author): int
     {
@@ -34,6 +38,9 @@ final class FollowHouse
         return DB::transaction(function () use ($rules, $author): int {
             $points = Point::query()->with('record.newest')->whereIn('slug', array_map(strval(...), array_keys($rules)))->orderBy('id')->get();
             foreach ($points as $point) {
+                if (! $author->can('change', $point)) {
+                    throw Refused::because(ActRefusal::NotYourController, controller: $point->slug);
+                }
                 $ends = $rules[$point->slug];
                 $said = 'follows the house again: '.implode(', ', $ends);
                 $base = $point->record->newest->number ?? 1;

@@ -66,7 +66,7 @@ final readonly class PublishPage
             array_values(array_map(static fn (Note $n): string => ucfirst($n->result->verdict->value).": {$n->result->says}", $others)), $own,
             implode(', ', array_map(static fn (User $u): string => $u->name, $publication->writers->all())),
             $stops === [] && $own === null && $user->can('publish', Point::class),
-            $proposal === null ? null : HandedOver::of($proposal, $publication->revision, $user), $user->can('change', Point::class),
+            $proposal === null ? null : HandedOver::of($proposal, $publication->revision, $user), $user->can('change', $publication->point),
             $proposal !== null && $user->can('publish', Point::class), $user->can('publish', Point::class),
         );
     }

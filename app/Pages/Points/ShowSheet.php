@@ -72,7 +72,7 @@ final class ShowSheet
         $sheet = $registers->complete(SheetDraft::from($revision->document));
         $placing = new ShowPlacing($sheet->draft, $sheet->layout(), $sheet->draft->languages[0] ?? Language::English);
         $fields = new ShowFields($sheet->draft, $placing);
-        $may = $user->can('change', Point::class);
+        $may = $user->can('change', $point);
         $margin = $this->margin($point, $sheet, $this->judgements->ofSheet($sheet, $registers), $may);
         $history = $point->record->history();
         $edition = $point->editions()->orderByDesc('number')->first();
@@ -113,7 +113,7 @@ final class ShowSheet
     {
         $registers = $this->inForce->registers();
         $sheet = $registers->complete(SheetDraft::from($document));
-        $margin = $this->margin($point, $sheet, $this->judgements->ofTyped($sheet, $registers), $user->can('change', Point::class));
+        $margin = $this->margin($point, $sheet, $this->judgements->ofTyped($sheet, $registers), $user->can('change', $point));
 
         return new TypedPage($point, $margin, self::words($sheet->draft, $margin), $this->proofOf($point, $sheet, $view));
     }

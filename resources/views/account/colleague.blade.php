@@ -15,6 +15,12 @@ name it.</p>
 @else
 <form method="post" action="{{ route('accounts.change', $row->id) }}" class="stack narrow">@csrf
 @include('account.fields', ['name' => old('name', $row->name), 'email' => old('email', $row->email)])
+<fieldset class="roles"><legend>An editor works for</legend>
+@foreach ($controllers as $controller)<label><input type="checkbox" name="controllers[]" value="{{ $controller->value }}" @checked($controller->chosen)>
+<span>{{ $controller->text }}</span></label>
+@endforeach
+<p class="soft">For every controller, where none is ticked. Sheets and enquiries of others are not theirs to change.</p>
+</fieldset>
 <button class="do">Save</button></form>
 @endif
 @if ($acts !== [])

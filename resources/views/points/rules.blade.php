@@ -10,6 +10,7 @@
  @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
 <button>Show</button><a href="{{ request()->fullUrlWithQuery(['as' => 'csv']) }}">CSV</a></form>
 @if ($rows === [])<p>No such point. <a href="{{ route('rules') }}">Show all</a></p>@else
+@error('follow')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <form method="post" action="{{ route('rules.follow') }}">@csrf
 <table class="by-rules"><caption>Points by rules</caption>
 <thead><tr><x-sorted column="name" :by="$sorting">Point</x-sorted>

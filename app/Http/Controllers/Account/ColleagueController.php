@@ -14,8 +14,10 @@ use App\Pages\Account\ActRow;
 use App\Pages\Account\ColleagueRow;
 use App\Pages\Account\ColleaguesPage;
 use App\Pages\Account\ColleagueState;
+use App\Pages\Controls\Option;
 use App\Queries\Account\ListActs;
 use App\Queries\Account\ListColleagues;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use App\Support\SignedIn;
 use App\Support\Sorting;
@@ -23,6 +25,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Canon\Refused;
+use Juramen\Register\Controller;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The accounts of those who work here, for administrators. */
@@ -54,12 +57,17 @@ final class ColleagueController
         return redirect()->route('accounts')->with('said', "$user->name is invited; a mail says how to set a password. The link holds a week.");
     }
 
-    public function show(Request $request, User $user, ListActs $acts, ActNames $names): View
+    public function show(Request $request, User $user, ListActs $acts, ActNames $names, RegistersInForce $inForce): View
     {
+        $works = $user->loadMissing('controllers')->controllers->pluck('slug')->all();
         $role = is_string($old = old('role')) ? $old : $user->role->value;
 
         return view('account.colleague', [
             'row' => ColleagueRow::of($user, $this->list->invitations()->get($user->id)), 'roles' => ColleaguesPage::roles($role),
+            'controllers' => array_map(
+                static fn (Controller $c): Option => new Option($c->id->text, $c->name, in_array($c->id->text, $works, true)),
+                $inForce->registers()->controllers->all()
+            ),
             'acts' => array_map(static fn (Act $act): ActRow => ActRow::of($act, $names, SignedIn::user($request)), $acts->ofAccount($user)),
         ]);
     }
@@ -67,7 +75,7 @@ final class ColleagueController
     public function change(Request $request, User $user): RedirectResponse
     {
         return $this->done($request, $user, self::field(...), 'Changed.', function (User $by) use ($request, $user): void {
-            $this->accounts->change($by, $user, ...self::given($request));
+            $this->accounts->change($by, $user, ...self::given($request), controllers: self::controllers($request));
         });
     }
 
@@ -126,6 +134,14 @@ final class ColleagueController
         return [
             'name' => $request->string('name')->toString(), 'email' => $request->string('email')->toString(), 'role' => $request->string('role')->toString(),
         ];
+    }
+
+    /** @return list<string> */
+    private static function controllers(Request $request): array
+    {
+        $given = $request->input('controllers');
+
+        return array_values(array_filter(is_array($given) ? $given : [], is_string(...)));
     }
 
     private static function field(Refused $e): string

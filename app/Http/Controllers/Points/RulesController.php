@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Points;
 
 use App\Actions\Points\FollowHouse;
+use App\Http\RefusedAnswer;
 use App\Models\Point;
 use App\Pages\Controls\Option;
 use App\Pages\Points\PointRow;
@@ -17,6 +18,7 @@ use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Juramen\Canon\Refused;
 use Juramen\Register\AppliedRule;
 use Juramen\Register\Rule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -57,7 +59,11 @@ final class RulesController
     /** The chosen departures end; each sheet gets a revision and waits on the desk to be published. */
     public function follow(Request $request, FollowHouse $follow): RedirectResponse
     {
-        $count = $follow(array_values(array_filter((array) $request->input('follow', []), is_string(...))), SignedIn::user($request));
+        try {
+            $count = $follow(array_values(array_filter((array) $request->input('follow', []), is_string(...))), SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('rules'), 'follow', $e);
+        }
 
         return redirect()->route('rules')->with('said', match ($count) {
             0 => 'Nothing was chosen.',
