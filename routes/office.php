@@ -17,6 +17,7 @@ use App\Http\Controllers\Office\HeldController;
 use App\Http\Controllers\Office\LoginController;
 use App\Http\Controllers\Office\MailController;
 use App\Http\Controllers\Office\WorkController;
+use App\Http\Controllers\Points\DrawController;
 use App\Http\Controllers\Points\InventoryController;
 use App\Http\Controllers\Points\PublishController;
 use App\Http\Controllers\Points\RequirementController;
@@ -95,6 +96,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/takeback', [PublishController::class, 'takeBack'])->can('change', 'point')->name('takeback');
         Route::post('/return', [PublishController::class, 'return'])->can('publish', Point::class)->name('return');
         Route::post('/copy', [InventoryController::class, 'copy'])->can('change', 'point')->name('copy');
+        Route::get('/draw', [DrawController::class, 'show'])->can('viewAny', Point::class)->name('draw');
+        Route::post('/draw', [DrawController::class, 'run'])->can('publish', Point::class)->name('draw.run');
         Route::get('/pause', [PublishController::class, 'pausing'])->can('publish', Point::class)->name('pausing');
         Route::post('/pause', [PublishController::class, 'pause'])->can('publish', Point::class)->name('pause');
         foreach (['judge', 'change', 'mend', 'undo', 'redo'] as $act) {

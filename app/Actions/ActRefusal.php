@@ -43,6 +43,11 @@ enum ActRefusal: string implements Refusal
     case FillingNotApproved = 'filling-not-approved';
     case Unreachable = 'unreachable';
     case DeadLink = 'dead-link';
+    case NoDraw = 'no-draw';
+    case DrawStillOpen = 'draw-still-open';
+    case DrawWithoutEntries = 'draw-without-entries';
+    case DrawOutOfTurn = 'draw-out-of-turn';
+    case DrawKeptUntil = 'draw-kept-until';
     case NotYourController = 'not-your-controller';
     case StillToDo = 'still-to-do';
     case RowOfPoints = 'row-of-points';
@@ -123,6 +128,11 @@ enum ActRefusal: string implements Refusal
             self::StillToDo => ':says',
             self::RowOfPoints => 'Line :line: :says',
             self::NotYourController => 'You work for other controllers than “:controller”; somebody of theirs, or an officer, does this.',
+            self::NoDraw => 'This form has no draw: it begins when a prize draw is published.',
+            self::DrawStillOpen => 'It still takes entries; it can be closed once its last day is over.',
+            self::DrawWithoutEntries => 'Nobody takes part, so there is nothing to draw.',
+            self::DrawOutOfTurn => 'Somebody was quicker, or it is not its turn; this is how it stands now.',
+            self::DrawKeptUntil => 'Give the day until which accounts need the winner\'s entry, such as 2036-12-31; it lies ahead.',
             self::DeadLink => 'The link to the document that “:field” accepts leads nowhere in :language: “:address”. Put the address of the document there.',
             self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
                 .' Ask for it, or choose a statement for email alone.',

@@ -39,6 +39,7 @@ enum ActKind: string
     case ToldWithdrawal = 'told-withdrawal';
     case Released = 'released';
     case Deleted = 'deleted';
+    case RanDraw = 'ran-draw';
     case GaveEnquiry = 'gave-enquiry';
     case ClosedEnquiry = 'closed-enquiry';
     case ReopenedEnquiry = 'reopened-enquiry';
@@ -61,7 +62,7 @@ enum ActKind: string
             self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
             self::AnsweredNote, self::SaidReadWrongly => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
-            self::ReadEnquiry => ActSubject::Point,
+            self::RanDraw, self::ReadEnquiry => ActSubject::Point,
             self::LookedAt, self::Printed => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,
             self::TookFile => ActSubject::File,

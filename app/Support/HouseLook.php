@@ -9,8 +9,9 @@ use Juramen\Register\Look;
 /** The styles of a form: how it looks, and what all forms have in common. */
 final class HouseLook
 {
-    public static function css(Look $look): string
+    /** @param  bool  $dark  whether as it is in the dark, wherever it is seen */
+    public static function css(Look $look, bool $dark = false): string
     {
-        return $look->css().file_get_contents(resource_path('css/form.css')).$look->rules();
+        return ($dark ? $look->darkCss() : $look->css()).file_get_contents(resource_path('css/form.css')).$look->rules();
     }
 }

@@ -22,6 +22,9 @@ enum EntryKind: string
     case Excepted = 'excepted';
     case Approved = 'approved';
     case Retired = 'retired';
+    case DrawBegun = 'draw-begun';
+    case DrawClosed = 'draw-closed';
+    case Drawn = 'drawn';
     case KeyRotated = 'key-rotated';
 
     /** @return class-string<Act> */
@@ -41,6 +44,9 @@ enum EntryKind: string
             self::Excepted => Acts\Excepted::class,
             self::Approved => Acts\Approved::class,
             self::Retired => Acts\Retired::class,
+            self::DrawBegun => Acts\DrawBegun::class,
+            self::DrawClosed => Acts\DrawClosed::class,
+            self::Drawn => Acts\Drawn::class,
             self::KeyRotated => Acts\KeyRotated::class,
         };
     }
@@ -48,6 +54,9 @@ enum EntryKind: string
     /** Whether it concerns a person's consent; the others are acts of officers. */
     public function isPersons(): bool
     {
-        return ! in_array($this, [self::Published, self::Paused, self::Resumed, self::Excepted, self::Approved, self::Retired, self::KeyRotated], true);
+        return ! in_array($this, [
+            self::Published, self::Paused, self::Resumed, self::Excepted, self::Approved, self::Retired, self::DrawBegun, self::DrawClosed, self::Drawn,
+            self::KeyRotated,
+        ], true);
     }
 }

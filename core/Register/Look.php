@@ -143,6 +143,16 @@ final readonly class Look
         ];
     }
 
+    /** As styles, as it is in the dark wherever it is seen: for a proof. */
+    public function darkCss(): string
+    {
+        if (! $this->followsDark()) {
+            return $this->css();
+        }
+
+        return str_replace('color-scheme: light dark', 'color-scheme: dark', strstr($this->css(), '@media', true).":root {\n{$this->dark()->colours()}}\n");
+    }
+
     /** As styles: what the frozen sheet of styles takes its colours and measures from. */
     public function css(): string
     {

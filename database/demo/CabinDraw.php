@@ -20,6 +20,13 @@ final class CabinDraw
         'fields' => [
             ['id' => 'name', 'kind' => 'name', 'label' => ['en' => 'Name', 'de' => 'Name'], 'required' => true, 'reason' => 'to name the winner'],
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'to tell the winner'],
+            [
+                'id' => 'terms', 'kind' => 'terms', 'label' => ['en' => 'I accept the terms of the draw', 'de' => 'Ich nehme die Bedingungen der Verlosung an'],
+                'required' => true, 'reason' => 'a draw has terms', 'terms' => [
+                    'name' => ['en' => 'Terms of the cabin draw', 'de' => 'Bedingungen der Kabinenverlosung'], 'edition' => 'autumn 2026',
+                    'link' => ['en' => 'https://tidewick.example/draw/2026', 'de' => 'https://tidewick.example/verlosung/2026'],
+                ],
+            ],
             ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Phone', 'de' => 'Telefon'], 'required' => true, 'reason' => ''],
         ],
         'statements' => [['id' => 'draw-news']],

@@ -105,9 +105,9 @@ final class Demo
         foreach (Enquiries::ALL as $i => $each) {
             $this->at($today->subDays($each['days'])->addHours(9 + $i), fn () => $this->enquiry($each));
         }
-        $this->at($today->subDays(7)->addHours(13), function (): void {
+        $this->at($today->subDays(7)->addHours(13), function () use ($today): void {
             $this->change->begin(RecordKind::Statement, Slug::parse(House::DRAW_NEWS['id']), Document::from(House::DRAW_NEWS), $this->person('malin'));
-            $this->point(CabinDraw::SHEET, 'malin');
+            $this->point(['closes' => $today->addDays(20)->format('Y-m-d')] + CabinDraw::SHEET, 'malin');
             $this->point(YoungSailors::SHEET, 'malin');
             $this->point(CrewJobs::SHEET, 'malin');
         });

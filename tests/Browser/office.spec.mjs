@@ -249,7 +249,7 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
 });
 
 const screens = [
-  '/desk', '/points', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
+  '/desk', '/points', '/points?as=picture', '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
   '/enquiries', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
   '/requirements/purpose-said', '/rules',
   '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news',
@@ -262,11 +262,12 @@ test('every screen is clean to axe, in the dark too, and refuses what a role may
   await officer.goto('/login');
   await accessible(officer);
   await signIn(officer);
-  for (const path of screens) {
+  for (const [i, path] of screens.entries()) {
     await officer.emulateMedia({ colorScheme: 'light' });
     expect((await officer.goto(path)).status(), path).toBe(path === '/nowhere' ? 404 : 200);
     await accessible(officer);
-    // In the dark the same page has other colours and nothing else.
+    // In the dark the same page has other colours and nothing else; a short run looks at some of them.
+    if (process.env.LONG !== '1' && i % 3 > 0) continue;
     await officer.emulateMedia({ colorScheme: 'dark' });
     await accessible(officer, ['color-contrast']);
   }

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { accessible, signIn, site } from './support.mjs';
 
-test('an editor drafts in two languages, an officer approves from the desk, three points are published in one act; who wrote herself is refused', async ({ browser }) => {
+test('an editor drafts in two languages, an officer approves from the desk, five points are published in one act; who wrote herself is refused', async ({ browser }) => {
   const editor = await (await browser.newContext()).newPage();
   await signIn(editor, 'malin@tidewick.example');
   await editor.goto('/records/statement/voyage-news');
@@ -33,19 +33,19 @@ test('an editor drafts in two languages, an officer approves from the desk, thre
   await expect(runa.getByLabel('Comment')).toHaveValue('Good.');
   await runa.getByRole('button', { name: 'Submit for approval' }).click();
 
-  // Arne comes from his desk, sees what changes where, and approves with three points.
+  // Arne comes from his desk, sees what changes where, and approves with five points.
   const arne = await (await browser.newContext()).newPage();
   await signIn(arne, 'arne@tidewick.example');
   await arne.locator('article').filter({ hasText: 'Statement voyage news' }).getByRole('link', { name: 'Review' }).click();
-  await expect(arne.getByText('3 published points will show something else')).toBeVisible();
-  for (const name of ['Pop-up on the booking page', 'Footer newsletter', 'Island walking guide']) {
+  await expect(arne.getByText('5 published points will show something else')).toBeVisible();
+  for (const name of ['Contact form', 'Footer newsletter', 'Island walking guide', 'Pop-up on the booking page', 'Season ticket registration']) {
     await expect(arne.getByRole('checkbox', { name })).toBeChecked();
   }
   await accessible(arne);
   await arne.getByRole('button', { name: 'Approve edition 2' }).click();
-  await expect(arne.getByText('Edition 2 is approved. 3 points are published with it.')).toBeVisible();
+  await expect(arne.getByText('Edition 2 is approved. 5 points are published with it.')).toBeVisible();
   await expect(arne.getByRole('complementary')).toContainText('0 people agreed to exactly these words');
-  for (const point of ['booking-popup', 'footer-newsletter', 'walking-guide']) {
+  for (const point of ['booking-popup', 'contact-form', 'footer-newsletter', 'season-ticket', 'walking-guide']) {
     expect(await (await fetch(`${site}/forms/${point}/en`)).text()).toContain('its fares and <em>concerts on board</em> once a month');
   }
   expect(await (await fetch(`${site}/forms/footer-newsletter/de`)).text()).toContain('<em>Konzerte an Bord</em>');

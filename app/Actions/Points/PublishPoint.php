@@ -27,6 +27,7 @@ use Juramen\Canon\ById;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Act;
 use Juramen\Consent\Acts\Published;
+use Juramen\Points\FormKind;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FrozenForm;
 use Juramen\Points\FrozenLanguage;
@@ -51,6 +52,7 @@ final class PublishPoint
         private readonly Append $append,
         private readonly ReviewPublication $review,
         private readonly ExceptFindings $except,
+        private readonly RunDraw $draw,
         private readonly PublishedForms $published,
         private readonly EditionsInForce $inForce,
         private readonly ActLog $log,
@@ -134,6 +136,9 @@ final class PublishPoint
             ($this->append)($admitted->chain, $act);
             $this->log->write($officer, ActKind::Published, $publication->point->slug, "edition $edition->number");
             $this->except->enter($admitted, $edition->digest(), $officer);
+            if ($edition->sheet->draft->kind === FormKind::PrizeDraw) {
+                $this->draw->begin($publication->point, $admitted->chain, $officer);
+            }
         }
         DB::table('edition_statements')->insert($statements);
         $points = array_map(static fn (AdmittedPublication $a): Point => $a->publication->point, $all);

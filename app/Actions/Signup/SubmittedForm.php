@@ -83,9 +83,7 @@ final readonly class SubmittedForm
     /** @return list<Said> what was answered to the statements that were shown */
     public function said(): array
     {
-        $shown = array_filter($this->edition->sheet->draft->controls, fn (Control $c): bool => ! $this->layout->hides($c, $this->typed));
-
-        return array_values(array_filter(array_map($this->answer(...), $shown)));
+        return Faults::said($this->edition->sheet, $this->layout, $this->typed);
     }
 
     /** @return list<string> names of fields and controls that were not shown, since the answers did not call for them */
@@ -144,36 +142,7 @@ final readonly class SubmittedForm
     /** @return list<FieldMessage> what is wrong and what would be right, on all pages, in their order */
     public function errors(): array
     {
-        $errors = [];
-        foreach ($this->asked() as $field) {
-            try {
-                $field->read($this->typed);
-            } catch (AnswerRefused $e) {
-                $errors[$field->name()] = $this->say($e->fault, $field, $e->most, $e->count);
-            }
-        }
-        foreach ($this->unreached() as $field) {
-            $errors[$field->name()] ??= $this->say('field.reaches', $field);
-        }
-        foreach ($this->edition->sheet->draft->controls as $control) {
-            if ($control->isNeeded() && ! $this->layout->hides($control, $this->typed) && $this->answer($control) === null) {
-                $errors[$control->name()] = (string) __('visitor.field.yes-or-no', [], $this->language->value);
-            }
-        }
-        // Consent is never the price of something else: only a form that is for nothing else cannot be sent without an answer.
-        if (! $this->edition->sheet->draft->kind->servesSomethingElse() && $this->said() === []) {
-            $errors[$this->edition->sheet->draft->controls[0]->name()] ??= (string) __('visitor.tick', [], $this->language->value);
-        }
-        $messages = [];
-        foreach ($this->layout->pages as $page) {
-            foreach ($page->items() as $item) {
-                if (isset($errors[$item->name()])) {
-                    $messages[] = new FieldMessage($item->name(), $errors[$item->name()]);
-                }
-            }
-        }
-
-        return $messages;
+        return Faults::of($this->edition->sheet, $this->layout, $this->typed);
     }
 
     /**
@@ -195,28 +164,6 @@ final readonly class SubmittedForm
     private function asked(): array
     {
         return array_values(array_filter($this->edition->sheet->draft->fields, fn (Field $f): bool => ! $this->layout->hides($f, $this->typed)));
-    }
-
-    private function say(string $fault, Field $field, int $most = 0, int $count = 0): string
-    {
-        return (string) __(
-            "visitor.$fault", ['label' => $field->label->orNothing($this->language), 'most' => $most, 'count' => $count], $this->language->value
-        );
-    }
-
-    /** @return list<Field> left empty, though something was agreed to that only they can bring */
-    private function unreached(): array
-    {
-        $unreached = [];
-        foreach ($this->said() as $said) {
-            foreach ($said->channels as $channel) {
-                $fields = $this->edition->sheet->draft->fieldsReaching($channel);
-                $given = array_filter($fields, fn (Field $f): bool => $f->isAnswered($this->typed));
-                array_push($unreached, ...($given === [] ? array_slice($fields, 0, 1) : []));
-            }
-        }
-
-        return $unreached;
     }
 
     /** @return list<string> names of all inputs of a page */

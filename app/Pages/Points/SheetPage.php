@@ -31,6 +31,7 @@ final readonly class SheetPage
      * @param  list<WordsGroup>  $words
      * @param  Choice|null  $acknowledges  null where the form serves nothing but consent
      * @param  list<RecipientRow>  $recipients
+     * @param  bool  $draws  whether a winner is drawn of what is sent
      * @param  int|null  $edition  number of the one in force
      * @param  bool  $isPublished  whether visitors see exactly this
      * @param  bool  $isHandedOver  whether it waits for an officer's decision
@@ -69,6 +70,7 @@ final readonly class SheetPage
         public array $recipients,
         public Press $anotherRecipient,
         public LookForm $look,
+        public bool $draws,
         public Margin $margin,
         public string $saved,
         public ?int $edition,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Points;
 
+use App\Actions\Signup\Faults;
 use App\Models\Point;
 use App\Models\Revision;
 use App\Models\User;
@@ -24,6 +25,7 @@ use App\Queries\Points\Exceptions;
 use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
+use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Juramen\Audit\Finding;
 use Juramen\Audit\Judgement;
@@ -34,6 +36,8 @@ use Juramen\Canon\Slug;
 use Juramen\Points\Control;
 use Juramen\Points\ControlKind;
 use Juramen\Points\DeadLink;
+use Juramen\Points\FieldMessage;
+use Juramen\Points\Filling;
 use Juramen\Points\FormKind;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\LaidPage;
@@ -42,6 +46,7 @@ use Juramen\Points\Sentences;
 use Juramen\Points\Sheet;
 use Juramen\Points\SheetDraft;
 use Juramen\Points\ToDo;
+use Juramen\Points\Typed;
 use Juramen\Points\Unreachable;
 use Juramen\Register\AppliedRule;
 use Juramen\Register\Channel;
@@ -99,7 +104,8 @@ final class ShowSheet
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
             $placing->anotherRecipient(),
-            LookForm::of($sheet->look($registers->controller($draft->controller)), 'look/accent', $draft->lookAsWritten()->members() !== []), $margin,
+            LookForm::of($sheet->look($registers->controller($draft->controller)), 'look/accent', $draft->lookAsWritten()->members() !== []),
+            $draft->kind === FormKind::PrizeDraw, $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)),
             $point->record->openProposal() !== null, $history->undo() !== null,
@@ -130,10 +136,25 @@ final class ShowSheet
         $sheet = $registers->complete(SheetDraft::from($document ?? Document::from([])))->filled();
         $controller = $registers->controller($sheet->draft->controller);
         $language = $sheet->draft->languageFor($view->language);
-        $look = route('look', [$controller->id->text, ...($kept === null ? [] : ['draft' => $name])], false);
+        $look = route('look', [$controller->id->text, ...($kept === null ? [] : ['draft' => $name]), ...($view->dark ? ['dark' => '1'] : [])], false);
         $pages = (new FormRenderer($sheet, $controller, '/LANGUAGE', $look))->pages($language, VisitorWords::form($language));
 
-        return ($pages[$view->page - 1] ?? $pages[0])->html;
+        $form = $pages[$view->page - 1] ?? $pages[0];
+
+        return $view->wrong ? $form->with(self::wrongly($sheet, $language, $view->page)->pieces()) : $form->html;
+    }
+
+    /** A page of the form as somebody sees it who sent it empty. */
+    private static function wrongly(Sheet $sheet, Language $language, int $page): Filling
+    {
+        $layout = $sheet->layout();
+        $laid = $layout->pages[$page - 1] ?? $layout->pages[0];
+        $faults = Faults::of($sheet, $layout, new Typed([], $language, (new SystemClock)->today(), $sheet->draft->countries));
+
+        return new Filling(
+            errors: array_values(array_filter($faults, static fn (FieldMessage $m): bool => $laid->has($m->name))),
+            heading: (string) __('visitor.again.errors', [], $language->value)
+        );
     }
 
     private function margin(Point $point, Sheet $sheet, Judgement $judgement, bool $may): Margin
@@ -159,8 +180,10 @@ final class ShowSheet
         return new Proof(
             $shown->value, $shown->endonym(), $view, array_map(static fn (Language $l): Tab => $tab($l->endonym(), $view->in($l)), $draft->languages),
             [$tab('Phone', $view->wide(false)), $tab('Desktop', $view->wide(true))],
+            [$tab('As it comes', $view->wrong(false)), $tab('With errors', $view->wrong(true))],
+            [$tab('By day', $view->dark(false)), $tab('In the dark', $view->dark(true))],
             count($pages) < 2 ? [] : array_map(static fn (LaidPage $p): Tab => $tab((string) $p->number, $view->at($p->number)), $pages),
-            route('points.proof', [$point->slug, $shown->value, $name, ...($view->page === 1 ? [] : ['page' => $view->page])]),
+            route('points.proof', [$point->slug, $shown->value, $name, ...$view->ofForm()]),
         );
     }
 

@@ -78,6 +78,7 @@ return [
         'published' => 'published :about', 'paused' => 'paused :about', 'resumed' => 'put :about on again',
         'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',
         'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'released what was held at :about',
+        'ran-draw' => 'ran the draw of :about',
         'gave-enquiry' => 'handed on an enquiry from :about', 'closed-enquiry' => 'closed an enquiry from :about',
         'reopened-enquiry' => 'opened an enquiry from :about again', 'read-enquiry' => 'read an enquiry from :about',
         'deleted' => 'deleted what was kept from :about', 'sent-again' => 'sent mail :about again', 'left-mail' => 'left mail :about as it is',

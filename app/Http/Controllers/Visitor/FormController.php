@@ -108,9 +108,9 @@ final class FormController
         $sheet = $draft === null ? null : $registers->complete(SheetDraft::from($draft));
         $look = $sheet?->look($known) ?? Look::of(Colour::parse($known->accent), $known->look, LookDraft::from(Document::from([])));
 
-        return response(
-            HouseLook::css($look).$sheet?->layout()->css(), 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']
-        );
+        $css = HouseLook::css($look, $request->boolean('dark')).$sheet?->layout()->css();
+
+        return response($css, 200, ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=60']);
     }
 
     private function form(Request $request, PointEdition $edition, Language $language): Response
