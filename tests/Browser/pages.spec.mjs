@@ -102,10 +102,12 @@ test('an editor breaks a form into pages, hangs a field on an answer, and walks 
   await page.getByLabel('When message is shown').selectOption('about');
   await expect(page.getByText('Choose which answers call for it')).toBeVisible();
   await page.getByLabel(/^Answers that call for message/).first().click();
-  await page.getByLabel('A booking', { exact: true }).check();
+  await page.locator('#at-fields-message-when-answers-booking').check();
   await saved(page);
   await expect(page.getByText('Choose which answers call for it')).toBeHidden();
   await expect(proof.locator('.on-message')).toBeVisible();
+  // Nothing lies under the head of the sheet.
+  await page.evaluate(() => window.scrollTo(0, 0));
   await accessible(page);
   await page.reload();
   await expect(page.getByLabel('When message is shown')).toHaveValue('about');
@@ -146,6 +148,7 @@ test('a colour that does not stand out is offered the nearest that does, and the
   await saved(page);
   const row = page.getByRole('row', { name: /^text on the form/ });
   await expect(row).toContainText('4.5 is needed');
+  await page.evaluate(() => window.scrollTo(0, 0));
   await accessible(page);
   const proof = page.frameLocator('#proof iframe');
   await expect(proof.locator('h1')).toHaveCSS('color', 'rgb(201, 201, 201)');

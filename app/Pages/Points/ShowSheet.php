@@ -180,8 +180,8 @@ final class ShowSheet
         return new Proof(
             $shown->value, $shown->endonym(), $view, array_map(static fn (Language $l): Tab => $tab($l->endonym(), $view->in($l)), $draft->languages),
             [$tab('Phone', $view->wide(false)), $tab('Desktop', $view->wide(true))],
-            [$tab('As it comes', $view->wrong(false)), $tab('With errors', $view->wrong(true))],
-            [$tab('By day', $view->dark(false)), $tab('In the dark', $view->dark(true))],
+            [$tab('Plain', $view->wrong(false)), $tab('With errors', $view->wrong(true))],
+            [$tab('Day', $view->dark(false)), $tab('Dark', $view->dark(true))],
             count($pages) < 2 ? [] : array_map(static fn (LaidPage $p): Tab => $tab((string) $p->number, $view->at($p->number)), $pages),
             route('points.proof', [$point->slug, $shown->value, $name, ...$view->ofForm()]),
         );

@@ -113,10 +113,11 @@ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page
 <p class="sentence">Whoever sends it <x-place.choice :of="$page->acknowledges" />.
 @if ($page->recipients === [])Nobody is told of it; it waits under <a href="{{ route('enquiries') }}">Enquiries</a>.@endif</p>
 @foreach ($page->recipients as $recipient)
-<p class="sentence"><x-place.line :of="$recipient->address" /> gets <x-place.choice :of="$recipient->whole" />@if ($recipient->languages), in
-<x-place.several :of="$recipient->languages" />@endif
-@if ($recipient->when), <x-place.choice :of="$recipient->when" /> @if ($recipient->answers)<x-place.several :of="$recipient->answers" />@endif @endif
-@foreach ($recipient->presses as $press)<x-place.press :of="$press" />@endforeach</p>
+<div class="recipient"><x-place.line :of="$recipient->address" /> <span>gets <x-place.choice :of="$recipient->whole" /></span>
+@if ($recipient->languages)<span>in <x-place.several :of="$recipient->languages" /></span>@endif
+@if ($recipient->when)<span><x-place.choice :of="$recipient->when" /></span>@endif
+@if ($recipient->answers)<span><x-place.several :of="$recipient->answers" /></span>@endif
+<span class="line">@foreach ($recipient->presses as $press)<x-place.press :of="$press" />@endforeach</span></div>
 @endforeach
 <p class="sentence"><x-place.press :of="$page->anotherRecipient" /></p>
 </section>
