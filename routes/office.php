@@ -92,6 +92,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/history', [PublishController::class, 'history'])->can('viewAny', Point::class)->name('history');
         Route::get('/publish', [PublishController::class, 'review'])->can('viewAny', Point::class)->name('publish');
         Route::post('/publish', [PublishController::class, 'publish'])->can('publish', Point::class)->name('publish.do');
+        Route::post('/image', [SheetController::class, 'image'])->can('change', 'point')->name('image');
         Route::post('/handover', [PublishController::class, 'handOver'])->can('change', 'point')->name('handover');
         Route::post('/takeback', [PublishController::class, 'takeBack'])->can('change', 'point')->name('takeback');
         Route::post('/return', [PublishController::class, 'return'])->can('publish', Point::class)->name('return');

@@ -43,6 +43,9 @@ enum ActRefusal: string implements Refusal
     case FillingNotApproved = 'filling-not-approved';
     case Unreachable = 'unreachable';
     case DeadLink = 'dead-link';
+    case NoImage = 'no-image';
+    case ImageTooWide = 'image-too-wide';
+    case ImageGone = 'image-gone';
     case NoDraw = 'no-draw';
     case DrawStillOpen = 'draw-still-open';
     case DrawWithoutEntries = 'draw-without-entries';
@@ -133,6 +136,9 @@ enum ActRefusal: string implements Refusal
             self::DrawWithoutEntries => 'Nobody takes part, so there is nothing to draw.',
             self::DrawOutOfTurn => 'Somebody was quicker, or it is not its turn; this is how it stands now.',
             self::DrawKeptUntil => 'Give the day until which accounts need the winner\'s entry, such as 2036-12-31; it lies ahead.',
+            self::NoImage => 'This is no image that can be read. A PNG, JPEG, WebP or GIF does.',
+            self::ImageTooWide => 'This image has more than :most million pixels. Make it smaller first.',
+            self::ImageGone => 'The image of this form is not kept here. Choose its file once more, or take it off.',
             self::DeadLink => 'The link to the document that “:field” accepts leads nowhere in :language: “:address”. Put the address of the document there.',
             self::Unreachable => '“:statement” asks for :channels, but no field of this form takes what is reached by it.'
                 .' Ask for it, or choose a statement for email alone.',

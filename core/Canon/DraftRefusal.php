@@ -28,6 +28,7 @@ enum DraftRefusal: string implements Refusal
     case NotAnAddress = 'not-an-address';
     case NotALink = 'not-a-link';
     case NotAColour = 'not-a-colour';
+    case NotAPicture = 'not-a-picture';
     case ChildAge = 'child-age';
     case NoReason = 'no-reason';
     case NoSuchRule = 'no-such-rule';
@@ -83,6 +84,7 @@ enum DraftRefusal: string implements Refusal
             self::NotACountry => '“:given” is not a country\'s two-letter code.',
             self::NotAnAddress => ':what is one email address, like voyages@tidewick.example, and nothing else.',
             self::NotALink => '“:given” is not the address of a page; it begins with https://.',
+            self::NotAPicture => 'An image is put above a form by choosing its file.',
             self::NotAColour => '“:given” is not a colour like #7a3a12.',
             self::ChildAge => 'In :country a child consents alone from :least to :most years, not from “:given”.',
             self::NoReason => 'A departure from the house rules needs a reason: say in a sentence (:least to :most characters) why this point is different,'

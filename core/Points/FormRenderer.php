@@ -6,6 +6,7 @@ namespace Juramen\Points;
 
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Register\Texts;
 use Juramen\Wording\Markup;
 
 /**
@@ -49,7 +50,7 @@ final readonly class FormRenderer
             ."<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n<meta name=\"referrer\" content=\"same-origin\">\n"
             .'<title>'.($within === '' ? '' : "$within – ")."$title</title>\n<link rel=\"stylesheet\" href=\"".self::escape($this->stylesheet)
             ."\">\n</head>\n<body>\n<main>\n"
-            .'<p class="who">'.self::escape($words->askedBy).' <b>'.self::escape($this->controller->name)."</b></p>\n"
+            .$this->picture($language).'<p class="who">'.self::escape($words->askedBy).' <b>'.self::escape($this->controller->name)."</b></p>\n"
             ."<h1>$title</h1>\n".($laid->number > 1 ? '' : '<p>'.self::escape($this->sheet->draft->purposeLine->in($language))."</p>\n"));
         if ($laid->page !== null) {
             $page->write($this->progress($laid, $words)."<h2>$within</h2>\n");
@@ -79,6 +80,16 @@ final readonly class FormRenderer
         );
 
         return $page->freeze();
+    }
+
+    /** The image above the form; nobody has to see it to understand the form. */
+    private function picture(Language $language): string
+    {
+        $picture = $this->sheet->draft->look->picture;
+        $shows = self::escape(Texts::from($this->sheet->draft->lookAsWritten()->at('alt'))->orNothing($language));
+
+        return $picture === null ? ''
+            : "<img class=\"picture\" src=\"/frozen/{$picture->digest->hex()}.webp\" alt=\"$shows\" width=\"$picture->width\" height=\"$picture->height\">\n";
     }
 
     /** How far somebody is, where visitors are told. */

@@ -181,10 +181,14 @@ final class Sentences
     private static function look(SheetDraft $sheet): array
     {
         $written = $sheet->lookAsWritten();
+        $shows = Texts::from($written->at('alt'))->orNothing($sheet->languages[0] ?? Language::English);
 
         return array_map(static fn (string $name): Sentence => new Sentence(
-            SheetPart::Look, "look $name",
-            'Apart from the house look, '.str_replace('-', ' ', $name).' is '.($written->text($name) ?: (string) $written->number($name)).'.'
+            SheetPart::Look, "look $name", match ($name) {
+                'image' => 'An image stands above it.',
+                'alt' => 'The image shows: '.($shows ?: 'nothing that is said').'.',
+                default => 'Apart from the house look, '.str_replace('-', ' ', $name).' is '.($written->text($name) ?: (string) $written->number($name)).'.',
+            }
         ), $written->members());
     }
 

@@ -113,7 +113,7 @@ final readonly class SheetDraft
             new Member('countries', 'countries', new Some(TextForm::Country), redraws: true),
             new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value'), needed: true), redraws: true, needed: true),
             new Member('elsewhere', 'the address on another system', new Text(500, TextForm::Link), redraws: true),
-            ...LookDraft::members(),
+            ...LookDraft::ofPoint(),
             new Member('for-children', 'whether it is aimed at children', new YesNo, redraws: true),
             new Member('opens', 'the first day', new Text(10, TextForm::Day)),
             new Member('closes', 'the last day', new Text(10, TextForm::Day)),
@@ -276,16 +276,12 @@ final readonly class SheetDraft
     /** The same with a stand-in for every missing text of its own. */
     public function filled(): self
     {
-        $fill = fn (Texts $texts): Texts => $texts->filled('…', ...$this->languages);
+        $document = $this->document();
+        foreach ($this->readTexts() as $each) {
+            $document = $document->with($each->place, $each->texts->filled('…', ...$this->languages)->toArray());
+        }
 
-        return new self(
-            $this->point, $this->name, $this->controller, $this->kind, $this->place, $this->countries, $this->languages, $fill($this->title),
-            $fill($this->purposeLine),
-            array_map(static fn (Field $f): Field => $f->withTexts($fill), $this->fields),
-            $this->controls, $fill($this->button), $this->departures, $this->notice,
-            array_map(static fn (FormPage $p): FormPage => $p->withTitle($fill($p->title)), $this->pages), $this->progress,
-            $this->recipients, $this->acknowledges, $this->opening, $this->elsewhere, $this->forChildren, $this->look, $this->lookAsWritten,
-        );
+        return self::from($document);
     }
 
     /** @return list<PlacedTexts> every text of its own that a visitor reads */

@@ -8,6 +8,7 @@ use App\Actions\Delivery\Deliveries;
 use App\Actions\Delivery\Outcome;
 use App\Actions\Ledger\Append;
 use App\Actions\Points\PublishPoint;
+use App\Actions\Points\PutImage;
 use App\Actions\Points\ReviewPublication;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\ChangeRecord;
@@ -58,6 +59,7 @@ final class Demo
         private readonly Append $append,
         private readonly ReviewPublication $review,
         private readonly PublishPoint $publish,
+        private readonly PutImage $image,
         private readonly ChangeRecord $change,
         private readonly Propose $proposals,
         private readonly Approve $approve,
@@ -96,7 +98,11 @@ final class Demo
                 GroupTravel::SHEET,
             ];
             foreach ($published as $sheet) {
-                $this->editions[$sheet['point']] = $this->published($this->point($sheet, 'malin'), $officer);
+                $point = $this->point($sheet, 'malin');
+                if ($sheet['point'] === 'walking-guide') {
+                    ($this->image)($point, IslandPicture::png(), $this->person('malin'));
+                }
+                $this->editions[$sheet['point']] = $this->published($point, $officer);
             }
         });
         foreach ([...Population::events($today), ...$this->wellKnown($today)] as $event) {

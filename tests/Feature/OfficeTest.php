@@ -68,7 +68,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'],
         'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
-        ...array_fill_keys(['points.handover', 'points.takeback', 'points.copy', 'statements.rename', 'statements.copy'], ['officer', 'editor']),
+        ...array_fill_keys(
+            ['points.handover', 'points.image', 'points.takeback', 'points.copy', 'statements.rename', 'statements.copy'], ['officer', 'editor']
+        ),
         'points.return' => ['officer'], 'points.draw' => ['officer', 'editor', 'auditor'], 'points.draw.run' => ['officer'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'],
         'evidence.find' => ['officer', 'auditor'], 'evidence.person' => ['officer', 'auditor'],

@@ -83,6 +83,10 @@ final class ExamineEditions
                     if ($edition->number !== $row->number || $edition->sheet->draft->point->text !== $row->point->slug) {
                         $faults[] = new Fault("$name stands in another place than it was published for", $about);
                     }
+                    $picture = $edition->sheet->draft->look->picture;
+                    if ($picture !== null) {
+                        $html[$picture->digest->bytes] = "$about, $name, its image";
+                    }
                     foreach ($edition->languages as $frozen) {
                         foreach ([$frozen->css, ...array_map(static fn (FrozenPage $p): Digest => $p->html, $frozen->pages)] as $digest) {
                             $html[$digest->bytes] = "$about, $name, {$frozen->language->value}";

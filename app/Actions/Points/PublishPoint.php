@@ -183,6 +183,10 @@ final class PublishPoint
     private function edition(Publication $publication, Freezer $frozen): PointEdition
     {
         [$sheet, $controller] = [$publication->sheet, $publication->controller];
+        $picture = $sheet->draft->look->picture;
+        if ($picture !== null && ! DB::table('frozen_bytes')->where('digest', $picture->digest->bytes)->where('type', 'image/webp')->exists()) {
+            throw Refused::because(ActRefusal::ImageGone);
+        }
         $css = $frozen->freeze('text/css', HouseLook::css($sheet->look($controller)).$sheet->layout()->css());
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
         $languages = [];

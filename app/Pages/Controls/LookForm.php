@@ -15,18 +15,21 @@ final readonly class LookForm
     /**
      * @param  list<Swatch>  $colours
      * @param  list<ContrastRow>  $contrasts
+     * @param  list<Line>  $shows  what the image shows, by language; none where there is none
      * @param  Press|null  $back  to the house look; null where nothing departs from it
      */
     private function __construct(
         public array $colours, public Choice $font, public Choice $spacing, public Choice $edges, public Choice $labels, public Choice $layout,
-        public Choice $dark, public Line $corner, public Line $edgeWidth, public array $contrasts, public ?Press $back
+        public Choice $dark, public Line $corner, public Line $edgeWidth, public array $contrasts, public ?Press $back,
+        public array $shows, public ?Press $takeOff
     ) {}
 
     /**
      * @param  string  $accent  the place of the colour of buttons
      * @param  bool  $departs  whether anything departs from the house
+     * @param  list<Line>  $shows  what the image shows, by language; none where there is none
      */
-    public static function of(Look $look, string $accent, bool $departs): self
+    public static function of(Look $look, string $accent, bool $departs, array $shows = []): self
     {
         $colours = [
             [$accent, 'Buttons and links', $look->accent()], ['look/button-text', 'Words on buttons', $look->buttonText()],
@@ -51,6 +54,7 @@ final readonly class LookForm
             new Line('look/edge-width', 'Width of edges in pixels', (string) $look->edgeWidth(), type: 'number'),
             array_map(static fn (LookPair $p): ContrastRow => self::contrast($p, $accent), $look->pairs()),
             $departs ? new Press('at-look-back', 'look', 'Back to the house look', 'Back to the house look', 'remove') : null,
+            $shows, $shows === [] ? null : new Press('at-look-image-off', 'look/image', 'Take the image off', 'Take the image off', 'remove'),
         );
     }
 

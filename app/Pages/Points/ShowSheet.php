@@ -104,7 +104,9 @@ final class ShowSheet
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
             $placing->anotherRecipient(),
-            LookForm::of($sheet->look($registers->controller($draft->controller)), 'look/accent', $draft->lookAsWritten()->members() !== []),
+            LookForm::of(
+                $sheet->look($registers->controller($draft->controller)), 'look/accent', $draft->lookAsWritten()->members() !== [], self::shows($draft)
+            ),
             $draft->kind === FormKind::PrizeDraw, $margin,
             $revision->saved_at->utc->setTimezone(Moments::zone())->format('H:i'), $edition?->number,
             $edition !== null && $edition->edition()->shows($sheet, $registers->controller($draft->controller)),
@@ -294,6 +296,16 @@ final class ShowSheet
         $channels = Sentences::listed(array_map(static fn (Channel $c): string => $c->value, $each->channels));
 
         return "{$each->statement} asks by $channels, and no field of this form takes what is reached by it. It cannot be published so.";
+    }
+
+    /** @return list<Line> what the image above the form shows */
+    private static function shows(SheetDraft $draft): array
+    {
+        $alt = Texts::from($draft->lookAsWritten()->at('alt'));
+
+        return $draft->look->picture === null ? [] : array_map(static fn (Language $l): Line => new Line(
+            "look/alt/{$l->value}", "What the image shows in {$l->endonym()}", $alt->orNothing($l), "nothing that matters, in {$l->endonym()}", needed: false
+        ), $draft->languages);
     }
 
     private static function deadLink(DeadLink $link): string

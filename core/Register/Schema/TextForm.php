@@ -7,6 +7,7 @@ namespace Juramen\Register\Schema;
 use Juramen\Canon\DraftRefusal;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
+use Juramen\Register\Picture;
 
 /** What form a text has. */
 enum TextForm
@@ -19,6 +20,7 @@ enum TextForm
     case Day;
     case Country;
     case Slug;
+    case Picture;
 
     /** Why a text is none of this form; null where it is. */
     public function fault(string $text): ?DraftRefusal
@@ -32,6 +34,7 @@ enum TextForm
             self::Day => preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]),
             self::Country => preg_match('/^[A-Z]{2}$/D', $text) === 1,
             self::Slug => preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $text) === 1,
+            self::Picture => Picture::find($text) !== null,
         };
 
         return $fits ? null : match ($this) {
@@ -43,6 +46,7 @@ enum TextForm
             self::Day => DraftRefusal::NotADay,
             self::Country => DraftRefusal::NotACountry,
             self::Slug => DraftRefusal::NotASlug,
+            self::Picture => DraftRefusal::NotAPicture,
         };
     }
 

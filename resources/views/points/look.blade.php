@@ -14,4 +14,6 @@
 @if ($row->take)<x-place.press :of="$row->take" />@endif @endif</td></tr>
 @endforeach
 </tbody></table>
+@if ($look->takeOff)<p class="sentence">The image above the form shows @foreach ($look->shows as $line)<x-place.line :of="$line" /> @endforeach
+<x-place.press :of="$look->takeOff" /></p>@endif
 @if ($look->back)<p><x-place.press :of="$look->back" /></p>@endif

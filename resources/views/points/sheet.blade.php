@@ -4,6 +4,13 @@
 @section('content')
 @include('points.body')
 @if ($page->may)
+<section class="page apart" aria-label="Image">
+<form method="post" action="{{ $page->to('image') }}" enctype="multipart/form-data" class="ask">@csrf
+<label for="image">An image above the form</label><input type="file" id="image" name="image" accept="image/png,image/jpeg,image/webp,image/gif" required
+ @error('image') aria-invalid="true" aria-describedby="wrong-image" @enderror><button>Put it there</button>
+<span class="soft">It is made small, at most 100 kB, and belongs to the edition.</span>
+@error('image')<p class="wrong" id="wrong-image" role="alert">{{ $message }}</p>@enderror
+</form></section>
 <section class="page apart" aria-label="Copy">
 <form method="post" action="{{ $page->to('copy') }}" class="ask">@csrf
 <label for="copy">Copy this sheet as</label><input id="copy" name="copy" class="short" autocomplete="off" value="{{ old('copy') }}"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Points;
 
+use App\Actions\Points\PutImage;
 use App\Actions\Registers\ChangeRecord;
 use App\Http\RefusedAnswer;
 use App\Http\Requests\EditRequest;
@@ -16,8 +17,10 @@ use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\SignedIn;
 use App\Support\SystemClock;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\View\View;
 use Juramen\Canon\Conflict;
 use Juramen\Canon\Refused;
@@ -83,6 +86,20 @@ final class SheetController
         return $this->answer($request, $point, $newest, true);
     }
 
+    /** An image above the form, or none any more. */
+    public function image(Request $request, Point $point, PutImage $put): RedirectResponse
+    {
+        $file = $request->file('image');
+        $back = redirect()->route('points.sheet', $point->slug);
+        try {
+            $put($this->loaded($point), $file instanceof UploadedFile ? (string) $file->getContent() : '', SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm($back, 'image', $e);
+        }
+
+        return $back->with('said', 'The image stands above the form. It was made small, and nothing else of its file is kept.');
+    }
+
     public function undo(Request $request, Point $point): Response
     {
         return $this->answer($request, $point, $this->change->undo($this->loaded($point)->record, SignedIn::user($request)), true);
@@ -110,7 +127,7 @@ final class SheetController
 
         return response($this->show->proof($point->load('record.newest'), $draft, $view), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'self'; sandbox",
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; img-src 'self'; frame-ancestors 'self'; sandbox",
         ]);
     }
 

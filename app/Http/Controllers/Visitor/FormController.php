@@ -93,9 +93,18 @@ final class FormController
 
     public function stylesheet(string $digest): Response
     {
+        return $this->frozen($digest, 'text/css; charset=utf-8');
+    }
+
+    public function image(string $digest): Response
+    {
+        return $this->frozen($digest, 'image/webp');
+    }
+
+    private function frozen(string $digest, string $type): Response
+    {
         return response(
-            $this->published->frozen(Digest::fromHex($digest)), 200,
-            ['Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'public, max-age=31536000, immutable']
+            $this->published->frozen(Digest::fromHex($digest)), 200, ['Content-Type' => $type, 'Cache-Control' => 'public, max-age=31536000, immutable']
         );
     }
 

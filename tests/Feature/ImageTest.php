@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\ActRefusal;
+use App\Models\Point;
+use App\Models\User;
+use Database\Demo\IslandPicture;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Juramen\Points\SheetDraft;
+use Juramen\Register\Picture;
+use Symfony\Component\DomCrawler\Crawler;
+
+/* An image above a form: what comes is read, made anew and frozen; what is none, or a bomb, is refused. */
+
+beforeEach(function (): void {
+    $this->malin = User::query()->where('email', 'malin@tidewick.example')->firstOrFail();
+    $this->arne = User::query()->where('email', 'arne@tidewick.example')->firstOrFail();
+    $this->put = fn (string $content, string $name = 'x.png'): TestResponse => $this->actingAs($this->malin)
+        ->post('/points/footer-newsletter/image', ['image' => UploadedFile::fake()->createWithContent($name, $content)]);
+    $this->picture = fn (): ?Picture => SheetDraft::from(Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->document)->look->picture;
+});
+
+test('an image is made small and anew, belongs to the edition, and says in each language what it shows', function (): void {
+    // Behind the picture stands something else, as in a file that is two things at once.
+    ($this->put)(IslandPicture::png().'<script>alert(1)</script><?php system("x");')->assertRedirect('/points/footer-newsletter')->assertSessionHasNoErrors();
+    $picture = ($this->picture)();
+    $bytes = (string) DB::table('frozen_bytes')->where('digest', $picture->digest->bytes)->value('bytes');
+    expect(strlen($bytes))->toBeLessThanOrEqual(100_000)->and($bytes)->not->toContain('script')->not->toContain('<?php')
+        ->and([$picture->width, $picture->height])->toBe([1280, 421])->and(getimagesizefromstring($bytes)['mime'])->toBe('image/webp');
+    $base = (int) Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->number;
+    $alt = ['place' => 'look/alt/en', 'value' => 'The "islands" at <dawn>', 'base' => $base];
+    $this->post('/points/footer-newsletter/change', $alt)->assertOk();
+    publishNow('footer-newsletter', $this->arne);
+    $image = (new Crawler((string) $this->get('/forms/footer-newsletter/en')->assertOk()->getContent()))->filter('img');
+    expect($image->attr('alt'))->toBe('The "islands" at <dawn>')->and($image->attr('width'))->toBe('1280');
+    $this->get((string) $image->attr('src'))->assertOk()->assertHeader('Content-Type', 'image/webp')->assertHeader('X-Content-Type-Options', 'nosniff');
+    // Taken off, the old edition keeps its own.
+    $this->actingAs($this->malin)->post('/points/footer-newsletter/change', ['place' => 'look/image', 'do' => 'remove', 'base' => $base + 1])->assertOk();
+    expect(($this->picture)())->toBeNull();
+    $this->get('/forms/footer-newsletter/en')->assertSee($picture->digest->hex());
+    $this->artisan('ledger:seal');
+    expect(verified()->faults)->toBe([]);
+    DB::connection('owner')->table('frozen_bytes')->where('digest', $picture->digest->bytes)->delete();
+    expect(verified()->faults)->not->toBe([]);
+});
+
+test('what is no image, is too large, or would fill the memory is refused, and the sheet stays', function (string $content, ActRefusal $refusal): void {
+    $number = Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->number;
+    ($this->put)($content)->assertRedirect('/points/footer-newsletter')->assertSessionHasErrors('image')->assertRefused($refusal);
+    expect(Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->number)->toBe($number);
+    $this->get('/points/footer-newsletter')->assertOk();
+})->with([
+    'nothing' => ['', ActRefusal::FileSize], 'a page' => ['<html><img src=x></html>', ActRefusal::NoImage],
+    'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', ActRefusal::NoImage],
+    'a head without a body' => [fn (): string => substr(IslandPicture::png(), 0, 60), ActRefusal::NoImage],
+    // A PNG whose head claims 50,000 by 50,000 pixels, in some bytes.
+    'a bomb' => [fn (): string => "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NN', 50000, 50000)."\x08\x02\0\0\0".pack('N', 0), ActRefusal::ImageTooWide],
+    'too many bytes' => [fn (): string => IslandPicture::png().str_repeat('x', 3_000_001), ActRefusal::FileSize],
+]);
+
+test('a crafted image that is not kept is not published, and one that is none is not written', function (): void {
+    $change = fn (string $value): TestResponse => $this->actingAs($this->malin)
+        ->post('/points/footer-newsletter/change', ['place' => 'look/image', 'value' => $value, 'base' => 1]);
+    $change('javascript:alert(1)')->assertStatus(422);
+    $change(str_repeat('a', 64).' 10x10')->assertOk();
+    $this->actingAs($this->arne)->post('/points/footer-newsletter/publish', ['looked' => looked()])->assertSessionHasErrors('looked')
+        ->assertRefused(ActRefusal::ImageGone);
+    $this->get('/frozen/'.str_repeat('a', 64).'.webp')->assertNotFound();
+});
