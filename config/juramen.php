@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Support\SystemClock;
+
 // Names the code and words that judge and compute, so that nothing of an older state is taken for theirs.
 $release = static function (): string {
     $state = [];
@@ -22,7 +24,7 @@ return [
     // Other names under which it may be asked for, besides that of APP_URL; comma between.
     'hosts' => env('TRUSTED_HOSTS', ''),
     // The zone in which the office reads and writes times; entries are always in UTC.
-    'timezone' => env('OFFICE_TIMEZONE', 'Europe/Berlin'),
+    'timezone' => env('OFFICE_TIMEZONE', SystemClock::OFFICE),
     // The schema of the ledger, beside the application's own on the same server.
     'ledger_schema' => env('DB_LEDGER', env('DB_DATABASE', 'juramen').'_ledger'),
     // Names this ledger in checkpoints; never changes once entries are sealed.

@@ -32,7 +32,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(SystemClock::class);
+        $this->app->singleton(SystemClock::class, static fn (): SystemClock => new SystemClock);
         $this->app->alias(SystemClock::class, ClockInterface::class);
         // Read once a request.
         $this->app->scoped(RegistersInForce::class);

@@ -24,7 +24,6 @@ final class Moments
         'j M Y' => '+1 day -1 microsecond', 'j F Y' => '+1 day -1 microsecond', 'j.n.Y' => '+1 day -1 microsecond', 'Y-m-d' => '+1 day -1 microsecond',
     ];
 
-    /** The day of a moment in the office, like 2026-05-14. */
     /** A day as visitors of a language read it; empty where there is none. */
     public static function dayIn(?Day $day, Language $language): string
     {
@@ -33,6 +32,7 @@ final class Moments
         return $day === null ? '' : (string) $format->format(new DateTimeImmutable("{$day->text} 12:00", new DateTimeZone('UTC')));
     }
 
+    /** The day of a moment in the office, like 2026-05-14. */
     public static function isoDay(Instant $instant): string
     {
         return $instant->utc->setTimezone(self::zone())->format('Y-m-d');

@@ -37,6 +37,12 @@ final class PublishedForms
         return $kept === '' ? null : $this->edition(Digest::fromHex(substr($kept, -64)));
     }
 
+    /** Whether it is known without the database which edition of a point is in force. */
+    public function keeps(string $slug): bool
+    {
+        return $this->kept($slug) !== '';
+    }
+
     /** Whether somebody took a published form off the air. */
     public function isPaused(string $slug): bool
     {

@@ -143,6 +143,25 @@ test('twenty at once for one inbox, written in many ways, make five mails', func
     expect(DB::table('deliveries')->count())->toBe(5)->and($this->acts())->toBe(array_fill(0, 5, 'given'));
 });
 
+test('the gate needs no framework: a process that has none shows the form again, of every point', function (): void {
+    $this->marks();
+    $points = array_map(static fn (string $path): string => substr(basename($path), 6), glob(config('juramen.published').'/point-*') ?: []);
+    $script = <<<'PHP'
+        require 'vendor/autoload.php';
+        $settings = [...getenv(), 'APP_KEY' => 'k', 'APP_URL' => 'http://localhost', 'FLOOD_NETWORK' => '0'];
+        $published = new App\Support\PublishedForms($argv[2], new App\Queries\Points\EditionsInForce);
+        $gate = new App\Http\Flood\FloodGate($settings, new App\Http\Flood\FloodCounts($settings), new App\Support\KeyStore($argv[1], ''), $published);
+        foreach ([...array_slice($argv, 3), 'unknown'] as $form) {
+            $post = Illuminate\Http\Request::create("http://localhost/forms/$form/en", 'POST', ['email' => 'imke@post.example']);
+            echo $form, ' ', $gate->answer($post)?->getStatusCode() ?? 'passed', "\n";
+        }
+        PHP;
+    $one = new Process(['php', '-r', $script, '--', config('juramen.keys'), config('juramen.published'), ...$points], base_path());
+    $one->run();
+    expect($one->getErrorOutput())->toBe('')->and($points)->not->toBe([])
+        ->and($one->getOutput())->toBe(implode('', array_map(static fn (string $form): string => "$form 429\n", $points))."unknown passed\n");
+});
+
 test('one inbox has its limit however its name goes on, for a day; what is over is held, not lost', function (): void {
     foreach (['victim', 'victim+a', 'VICTIM+b', 'victim+a+b', 'victim+c', 'victim+d'] as $name) {
         $this->signUp("$name@post.example")->assertRedirect('/forms/footer-newsletter/en/sent');

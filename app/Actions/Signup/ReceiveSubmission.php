@@ -50,9 +50,9 @@ final class ReceiveSubmission
             return $this->check($request, $current, $language, $visit);
         }
         $earlier = $this->marks->earlier($request, $visit);
-        $form = SubmittedForm::read($request, $edition, $language, $earlier);
+        $form = SubmittedForm::read($request, $edition, $language, $this->clock->today(), $earlier);
         if ($visit->isOld($now)) {
-            $anew = SubmittedForm::read($request, $current, $language, $earlier);
+            $anew = SubmittedForm::read($request, $current, $language, $this->clock->today(), $earlier);
 
             return $this->fresh($anew, 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement, page: $anew->page);
         }
@@ -143,7 +143,7 @@ final class ReceiveSubmission
      */
     private function check(Request $request, PointEdition $current, Language $language, ?VisitMark $visit): SubmissionOutcome
     {
-        $form = SubmittedForm::read($request, $current, $language);
+        $form = SubmittedForm::read($request, $current, $language, $this->clock->today());
         if (! $current->sheet->draft->kind->servesSomethingElse() || $form->withoutTicks()->errors() !== []) {
             return $this->fresh($form, 'check', ticks: false, placement: FormMarks::COPY);
         }

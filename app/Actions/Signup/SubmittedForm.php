@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Support\SystemClock;
 use Illuminate\Http\Request;
+use Juramen\Canon\Day;
 use Juramen\Points\AnswerRefused;
 use Juramen\Points\Control;
 use Juramen\Points\Field;
@@ -33,13 +33,16 @@ final readonly class SubmittedForm
         public PointEdition $edition, public Language $language, public Layout $layout, public LaidPage $page, public Typed $typed, public bool $trapTouched
     ) {}
 
-    /** @param  list<FieldValue>  $earlier  what was answered on other pages */
-    public static function read(Request $request, PointEdition $edition, Language $language, array $earlier = []): self
+    /**
+     * @param  Day  $today  that it is in the office; ages are judged by it
+     * @param  list<FieldValue>  $earlier  what was answered on other pages
+     */
+    public static function read(Request $request, PointEdition $edition, Language $language, Day $today, array $earlier = []): self
     {
         $sent = static fn (string $name): string => is_string($given = $request->request->all()[$name] ?? null) ? mb_scrub($given, 'UTF-8') : '';
         $layout = $edition->sheet->layout();
         $page = $layout->pages[max(1, (int) $sent(FormRenderer::PAGE)) - 1] ?? $layout->pages[0];
-        $before = new Typed($earlier, $language, (new SystemClock)->today());
+        $before = new Typed($earlier, $language, $today);
         $values = [];
         foreach ($layout->pages as $each) {
             foreach (self::inputs($each, $edition) as $input) {
@@ -48,7 +51,7 @@ final readonly class SubmittedForm
         }
 
         return new self(
-            $edition, $language, $layout, $page, self::typed($values, $edition, $language), $sent(FormRenderer::TRAP) !== ''
+            $edition, $language, $layout, $page, self::typed($values, $edition, $language, $today), $sent(FormRenderer::TRAP) !== ''
         );
     }
 
@@ -56,7 +59,8 @@ final readonly class SubmittedForm
     public function withoutTicks(): self
     {
         return new self(
-            $this->edition, $this->language, $this->layout, $this->page, self::typed($this->fieldValues(), $this->edition, $this->language), $this->trapTouched
+            $this->edition, $this->language, $this->layout, $this->page,
+            self::typed($this->fieldValues(), $this->edition, $this->language, $this->typed->today), $this->trapTouched
         );
     }
 
@@ -179,8 +183,8 @@ final readonly class SubmittedForm
     }
 
     /** @param  list<FieldValue>  $values */
-    private static function typed(array $values, PointEdition $edition, Language $language): Typed
+    private static function typed(array $values, PointEdition $edition, Language $language, Day $today): Typed
     {
-        return new Typed($values, $language, (new SystemClock)->today(), $edition->sheet->draft->countries);
+        return new Typed($values, $language, $today, $edition->sheet->draft->countries);
     }
 }

@@ -33,6 +33,7 @@ final class BusyForm
         private readonly PublishedForms $published,
         private readonly FormMarks $marks,
         private readonly MacRing $keys,
+        private readonly SystemClock $clock,
         private readonly string $url,
     ) {}
 
@@ -53,8 +54,9 @@ final class BusyForm
     /** Null where there is no such form to show; the application says so then. */
     public function page(Request $request, string $point, Language $language): ?Response
     {
-        $current = $this->published->current($point);
-        $air = $current === null ? OnTheAir::Ended : OnTheAir::of($current, $this->published->isPaused($point), (new SystemClock)->today());
+        $today = $this->clock->today();
+        $current = $this->published->keeps($point) ? $this->published->current($point) : null;
+        $air = $current === null ? OnTheAir::Ended : OnTheAir::of($current, $this->published->isPaused($point), $today);
         if ($current === null || $air !== OnTheAir::Open || ! $current->sheet->draft->offers($language)) {
             return null;
         }
@@ -63,7 +65,7 @@ final class BusyForm
         // Ticks and marks stay only with the very words that they were given to, on our own page; elsewhere it begins anew.
         $ours = $shown !== null && $shown->sheet->draft->point->text === $point && CameFrom::ours($request, $this->url);
         $edition = $ours ? $shown : $current;
-        $form = SubmittedForm::read($request, $edition, $language, $ours ? $this->marks->earlier($request, $visit) : []);
+        $form = SubmittedForm::read($request, $edition, $language, $today, $ours ? $this->marks->earlier($request, $visit) : []);
         $form = $ours ? $form : $form->withoutTicks();
         $marks = [...($ours ? FormMarks::sentBack($request) : []), new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, (string) time()))];
         $words = require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";

@@ -9,6 +9,7 @@ use App\Queries\Points\EditionsInForce;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
+use DateTimeZone;
 use Illuminate\Http\Request;
 use Juramen\Register\Language;
 use Juramen\Register\Network;
@@ -16,11 +17,11 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Stands before the application and counts what is posted to forms, by network in stretches of ten seconds, by placement, point and as a whole in
- * stretches of two,
- * so that what is let in comes evenly. What is over a limit gets the form again as it was filled in, its marks unspent, to be sent once more; whoever does
- * so a moment later, as people do, is counted apart and goes before the crowd. It must cost next to nothing, so it works without
- * the framework; where it cannot count, everything passes.
+ * Stands before the application and counts what is posted to forms, by network in stretches of ten seconds, by placement, point
+ * and as a whole in stretches of two, so that what is let in comes evenly. What is over a limit gets the form again as it was
+ * filled in, its marks unspent, to be sent once more; whoever does so a moment later, as people do, is counted apart and goes
+ * before the crowd. It must cost next to nothing, so it works without the framework; where it cannot count, everything passes,
+ * and the server's error log says why.
  */
 final class FloodGate
 {
@@ -65,10 +66,14 @@ final class FloodGate
             return null;
         }
         try {
-            $again = new BusyForm($this->published, new FormMarks($this->keys->macs(), new SystemClock), $this->keys->macs(), $this->settings['APP_URL'] ?? '');
+            $clock = new SystemClock(new DateTimeZone(($this->settings['OFFICE_TIMEZONE'] ?? '') ?: SystemClock::OFFICE));
+            $macs = $this->keys->macs();
+            $again = new BusyForm($this->published, new FormMarks($macs, $clock), $macs, $clock, $this->settings['APP_URL'] ?? '');
 
             return $this->isTooMuch($request, $m[1], $again) ? $again->page($request, $m[1], Language::from($m[2])) : null;
-        } catch (Throwable) {
+        } catch (Throwable $e) {
+            error_log('The flood gate let all through: '.$e::class.' at '.basename($e->getFile()).':'.$e->getLine());
+
             return null;
         }
     }
