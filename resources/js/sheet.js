@@ -85,7 +85,11 @@
   const patience = 250;
   for (const [begins, ends, what] of [['pointerdown', 'pointerup', 'pointerId'], ['keydown', 'keyup', 'code']]) {
     document.addEventListener(begins, (event) => down.add(event[what]), true);
-    document.addEventListener(ends, (event) => down.delete(event[what]), true);
+    // What a finger does comes some time behind its end, as the browser makes a press of it.
+    document.addEventListener(ends, (event) => {
+      if (event.pointerType === 'touch') setTimeout(() => down.delete(event[what]), 100);
+      else down.delete(event[what]);
+    }, true);
   }
   for (const lost of ['pointercancel', 'blur']) window.addEventListener(lost, () => down.clear());
   async function released() {
