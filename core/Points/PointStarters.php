@@ -41,7 +41,8 @@ final class PointStarters
                 ]),
             ),
             new PointStarter(
-                'contact', 'Contact form with an optional newsletter', 'The message arrives whatever is ticked; a box beside it asks for the newsletter.', FormKind::Contact, [
+                'contact', 'Contact form with an optional newsletter',
+                'The message arrives whatever is ticked; a box beside it asks for the newsletter.', FormKind::Contact, [
                     new StarterField('name', false, 'the answer greets the person'),
                     new StarterField('email', true, 'the answer goes there'),
                     new StarterField('message', true, 'it is what the person wants'),
@@ -178,7 +179,8 @@ final class PointStarters
                 ]),
             ),
             new PointStarter(
-                'children', 'Children\'s club', 'A parent agrees below the age of the country. It waits until a parent can be asked, and is not published before.', FormKind::Newsletter, [
+                'children', 'Children\'s club',
+                'A parent agrees below the age of the country. It waits until a parent can be asked, and is not published before.', FormKind::Newsletter, [
                     new StarterField('first-name', false, 'our mails greet the child'),
                     new StarterField('age', true, 'a parent agrees below the age of the country'),
                     new StarterField('country', false, 'the age at which a child agrees alone is set by its country'),

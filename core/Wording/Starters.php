@@ -71,7 +71,8 @@ final class Starters
                         new StarterWords(Language::German, 'Werbung anderswo', 'Abgleich der E-Mail-Adresse mit Werbeplattformen', 'höchstens einmal in der Woche',
                             'Ja, {controller} darf meine E-Mail-Adresse {rate} an {recipients} übermitteln, um mich unter deren Mitgliedern zu finden und mir '
                                 .'dort Fahrten zu zeigen. Ich kann meine Einwilligung jederzeit widerrufen; eine Nachricht an {contact} genügt.'),
-                        new StarterWords(Language::French, 'publicité ailleurs', 'rapprochement de l’adresse e-mail avec des plateformes publicitaires', 'au plus une fois par semaine',
+                        new StarterWords(Language::French, 'publicité ailleurs', 'rapprochement de l’adresse e-mail avec des plateformes publicitaires',
+                            'au plus une fois par semaine',
                             'Oui, {controller} peut transmettre mon adresse e-mail, {rate}, à {recipients} pour me retrouver parmi ses membres et m’y montrer '
                                 .'ses traversées. Je peux retirer mon accord à tout moment ; un message à {contact} suffit.'),
                     ]),
@@ -139,8 +140,8 @@ final class Starters
                             'Nein, bitte keine E-Mails zu ähnlichen Dienstleistungen wie den gebuchten Überfahrten ({rate}). *Sie können dem jederzeit '
                                 .'widersprechen; das kostet höchstens den Basistarif.*'),
                         new StarterWords(Language::French, 'traversées similaires', 'traversées semblables à celles réservées', 'quatre fois par an',
-                            'Non, ne m’écrivez pas par e-mail au sujet de traversées et de services similaires à ceux que j’ai réservés ({rate}). *Vous pouvez vous opposer à '
-                                .'cet usage à tout moment, sans frais.*'),
+                            'Non, ne m’écrivez pas par e-mail au sujet de traversées et de services similaires à ceux que j’ai réservés ({rate}). *Vous '
+                                .'pouvez vous opposer à cet usage à tout moment, sans frais.*'),
                     ], LegalBasis::ExistingCustomer),
             new Starter('tell-me-once', 'One message, then silence',
                 'For "tell me when it is there": a single mail, after which the permission has done its work.', [Channel::Email], [
@@ -172,7 +173,8 @@ final class Starters
                         new StarterWords(Language::German, 'Weitergabe an andere', 'Weitergabe der E-Mail-Adresse an Hotels und Veranstalter', 'einmalig',
                             'Ja, {controller} darf meine E-Mail-Adresse einmalig an diese Firmen geben: {recipients}. Es geht um E-Mails zu ihren Hotels '
                                 .'und Inseltouren. Ich kann meine Einwilligung jederzeit widerrufen; eine Nachricht an {contact} genügt.'),
-                        new StarterWords(Language::French, 'transmission à d’autres', 'transmission de l’adresse e-mail à des hôtels et excursionnistes', 'une seule fois',
+                        new StarterWords(Language::French, 'transmission à d’autres', 'transmission de l’adresse e-mail à des hôtels et excursionnistes',
+                            'une seule fois',
                             'Oui, {controller} peut transmettre une seule fois mon adresse e-mail à ces sociétés : {recipients}, pour des e-mails sur leurs '
                                 .'hôtels et excursions. Je peux retirer mon accord à tout moment ; un message à {contact} suffit.'),
                     ]),

@@ -121,7 +121,9 @@ test('no line is wider than 160 columns but in data, or for one text in it', fun
             }
             preg_match_all('/\'(?:[^\'\\\\]|\\\\.)*\'|"(?:[^"\\\\]|\\\\.)*"/u', (string) $line, $texts);
             $longest = max([0, ...array_map(mb_strlen(...), $texts[0])]);
-            if (mb_strlen(trim((string) $line)) - $longest > 100) {
+            // A text is broken too where the code that runs would be wider than 170 with it.
+            $runs = preg_match('#^(?:app|core|routes|config|bin|resources)/#', $file) === 1;
+            if (mb_strlen(trim((string) $line)) - $longest > 100 || ($runs && mb_strlen((string) $line) > 171)) {
                 $wide[] = "$file:".($i + 1);
             }
         }

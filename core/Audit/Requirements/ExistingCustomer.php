@@ -59,7 +59,8 @@ final class ExistingCustomer extends FormRequirement
             if (! $objection && ObjectionHighlighted::isDemandedAtOnce($reading)) {
                 return [
                     $this->finding(
-                        Verdict::Breach, 'The form uses the rule for existing customers and does not say that one can object at any time, at no more than the basic rate.',
+                        Verdict::Breach,
+                        'The form uses the rule for existing customers and does not say that one can object at any time, at no more than the basic rate.',
                         $control->where, Found::all($control->label), 'Say it beside the box, or ask for consent instead.'
                     ),
                 ];

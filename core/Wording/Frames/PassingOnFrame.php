@@ -95,9 +95,12 @@ final class PassingOnFrame implements Frame
             return null;
         }
         $theirs = $this->isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets);
+        if (! $theirs && ! $this->isJoined($s, $mentioned, $passage)) {
+            return null;
+        }
+        $why = 'Others have a part in it; whether they get the address is not said.';
 
-        return $theirs || $this->isJoined($s, $mentioned, $passage)
-            ? new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), 'Others have a part in it; whether they get the address is not said.', false) : null;
+        return new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), $why, false);
     }
 
     /** What whoever asks sends itself: in another sentence, or in a clause that is neither the passing on nor what it is for. */

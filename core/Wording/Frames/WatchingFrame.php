@@ -30,7 +30,8 @@ final class WatchingFrame implements Frame
             }
             $profile = $sentence->said(W::Profiles)[0] ?? null;
             if ($profile !== null && $sentence->has(W::I, W::You, W::Uses)) {
-                $senses[] = new Sense(Meaning::Profiled, $passage->clauseWords($sentence, $profile->clause), 'A profile is made of people, or their behaviour is analysed.');
+                $words = $passage->clauseWords($sentence, $profile->clause);
+                $senses[] = new Sense(Meaning::Profiled, $words, 'A profile is made of people, or their behaviour is analysed.');
             }
         }
 

@@ -102,7 +102,8 @@ final readonly class Folded
         }
 
         return (string) preg_replace_callback(
-            '~</?[a-z][^<>]{0,500}>|<!--.{0,500}?-->|&(?:[a-z]{2,8}|#\d{1,6}|#x[0-9a-f]{1,5});~iu', static fn (array $m): string => str_repeat(' ', mb_strlen($m[0])), $text
+            '~</?[a-z][^<>]{0,500}>|<!--.{0,500}?-->|&(?:[a-z]{2,8}|#\d{1,6}|#x[0-9a-f]{1,5});~iu',
+            static fn (array $m): string => str_repeat(' ', mb_strlen($m[0])), $text
         );
     }
 
