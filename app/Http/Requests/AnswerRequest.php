@@ -39,10 +39,4 @@ final class AnswerRequest extends FormRequest
     {
         return $this->boolean('back');
     }
-
-    /** @return array<string, mixed> nothing is validated here */
-    public function rules(): array
-    {
-        return [];
-    }
 }

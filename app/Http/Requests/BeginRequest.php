@@ -16,10 +16,4 @@ final class BeginRequest extends FormRequest
 
         return new NewRecord($text('name'), $text('address'), $text('controller'), $text('purpose'), $text('starter'));
     }
-
-    /** @return array<string, mixed> what it comes to is refused by the act */
-    public function rules(): array
-    {
-        return [];
-    }
 }

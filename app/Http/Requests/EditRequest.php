@@ -34,10 +34,4 @@ final class EditRequest extends FormRequest
     {
         return $this->boolean('whole');
     }
-
-    /** @return array<string, mixed> nothing is validated here */
-    public function rules(): array
-    {
-        return [];
-    }
 }

@@ -29,10 +29,4 @@ final class MendRequest extends FormRequest
     {
         return $note?->result->change;
     }
-
-    /** @return array<string, mixed> nothing is validated here */
-    public function rules(): array
-    {
-        return [];
-    }
 }
