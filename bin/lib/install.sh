@@ -1,7 +1,7 @@
 # Installs what is missing: Debian packages (as root), Composer and npm packages, built assets.
 DEBIAN_PACKAGES="mariadb-server mariadb-client nginx-light php8.2-fpm php8.2-cli php8.2-mysql php8.2-curl php8.2-gd php8.2-zip"
 DEBIAN_PACKAGES+=" php8.2-intl php8.2-mbstring php8.2-xml procps unzip"
-DEBIAN_PACKAGES_TESTS="chromium openssl snowball-data"
+DEBIAN_PACKAGES_TESTS="chromium-headless-shell openssl snowball-data"
 
 missing_packages() {
     for package in "$@"; do

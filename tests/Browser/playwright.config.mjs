@@ -26,7 +26,7 @@ export default defineConfig({
     timezoneId: 'Europe/Berlin',
     locale: 'en-GB',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
         '--disable-sync',
