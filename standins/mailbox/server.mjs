@@ -60,11 +60,19 @@ async function read(name) {
     headers: mail.headerLines.map((h) => h.line),
   };
 }
+// What is searched for, kept of each mail, so that a search does not read every mail anew.
+const heads = new Map();
+async function head(name) {
+  if (!heads.has(name)) {
+    const { to, subject, messageId } = await read(name);
+    heads.set(name, { searched: `${to} ${subject}`.toLowerCase(), id: messageId.replace(/^<|@.*$/g, '') });
+  }
+  return heads.get(name);
+}
 async function list(search) {
   const all = [];
   for (const name of names()) {
-    const mail = await read(name);
-    if (!search || `${mail.to} ${mail.subject}`.toLowerCase().includes(search.toLowerCase())) all.push(mail);
+    if (!search || (await head(name)).searched.includes(search.toLowerCase())) all.push(await read(name));
     if (all.length >= 200) break;
   }
   return all;
@@ -92,7 +100,9 @@ const http = createServer(async (request, response) => {
     if (request.method === 'POST' && area === 'forget') {
       const ids = new Set(JSON.parse(await body(request)).ids);
       for (const each of names()) {
-        if (ids.has((await read(each)).messageId.replace(/^<|@.*$/g, ''))) rmSync(join(store, each), { force: true });
+        if (!ids.has((await head(each)).id)) continue;
+        rmSync(join(store, each), { force: true });
+        heads.delete(each);
       }
       return send(200, 'application/json', '{}');
     }
@@ -107,6 +117,8 @@ const http = createServer(async (request, response) => {
   }
 });
 http.on('connection', (socket) => { connections.add(socket); socket.on('close', () => connections.delete(socket)); });
+// A line is closed after each answer: nobody can write on one that is being closed for its age.
+http.maxRequestsPerSocket = 1;
 http.listen(Number(options.http), '127.0.0.1');
 
 for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, () => process.exit(0));
