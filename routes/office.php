@@ -16,6 +16,7 @@ use App\Http\Controllers\Office\EnquiryController;
 use App\Http\Controllers\Office\HeldController;
 use App\Http\Controllers\Office\LoginController;
 use App\Http\Controllers\Office\MailController;
+use App\Http\Controllers\Office\RequestController;
 use App\Http\Controllers\Office\WorkController;
 use App\Http\Controllers\Points\DrawController;
 use App\Http\Controllers\Points\InventoryController;
@@ -37,6 +38,7 @@ use App\Models\FailedWork;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\Record;
+use App\Models\RightsRequest;
 use App\Models\Subscriber;
 use App\Models\User;
 use Illuminate\Support\Facades\Route;
@@ -159,6 +161,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/enquiries/several', [EnquiryController::class, 'several'])->can('decide', Enquiry::class)->name('enquiries.several');
     Route::post('/enquiries/{id}/delete', [EnquiryController::class, 'delete'])->can('decide', Enquiry::class)->name('enquiries.delete');
     Route::get('/enquiries/{enquiry}', [EnquiryController::class, 'show'])->can('view', 'enquiry')->name('enquiries.show');
+    Route::post('/enquiries/{enquiry}/request', [RequestController::class, 'record'])->can('work', 'enquiry')->name('enquiries.request');
+    Route::get('/requests', [RequestController::class, 'index'])->can('viewAny', RightsRequest::class)->name('requests');
+    foreach (['extend', 'answer', 'reopen', 'drop'] as $act) {
+        Route::post("/requests/{asked}/$act", [RequestController::class, $act])->can('decide', RightsRequest::class)->name("requests.$act");
+    }
     foreach (['give', 'close', 'reopen', 'withdraw'] as $act) {
         Route::post("/enquiries/{enquiry}/$act", [EnquiryController::class, $act])->can('work', 'enquiry')->name("enquiries.$act");
     }

@@ -89,6 +89,13 @@ enum ActRefusal: string implements Refusal
     case NotThisSentence = 'not-this-sentence';
     case NoAnswer = 'no-answer';
     case NotAsked = 'not-asked';
+    case RequestOpen = 'request-open';
+    case RequestGone = 'request-gone';
+    case MessageGone = 'message-gone';
+    case AnsweredAlready = 'answered-already';
+    case NoMoreTime = 'no-more-time';
+    case TimeIsOver = 'time-is-over';
+    case WhyLonger = 'why-longer';
 
     public function words(): string
     {
@@ -176,6 +183,13 @@ enum ActRefusal: string implements Refusal
             self::NotThisSentence => 'This is not found in the sentence any more that you looked at. Read the note that stands there now, then answer.',
             self::NoAnswer => 'A note is answered with “in-order” or “read-wrongly”.',
             self::NotAsked => 'Only what is asked can be in order; a breach or a weakness is mended, excepted, or said to be read wrongly.',
+            self::RequestOpen => 'It holds a request (:right) that is to be answered by :day. Answer that first, or say that it asks for nothing of the kind.',
+            self::RequestGone => 'This request is not there any more: somebody said that nothing was asked.',
+            self::MessageGone => 'The message with which it came is deleted, so nobody could be answered any more.',
+            self::AnsweredAlready => 'It is answered already; somebody was quicker.',
+            self::NoMoreTime => 'No more time can be taken for it.',
+            self::TimeIsOver => 'The time to answer is over, and with it the time to say that it takes longer. Answer it now.',
+            self::WhyLonger => 'Write what the person was told: why it takes longer, in at most :most characters.',
             self::LinkOver => 'This link was used already, or its time is over. Ask for a new one.',
         };
     }

@@ -11,6 +11,7 @@ enum ActArea: string
     case Wording = 'wording';
     case Screening = 'screening';
     case Evidence = 'evidence';
+    case Requests = 'requests';
     case Mail = 'mail';
     case Accounts = 'accounts';
 

@@ -44,6 +44,11 @@ enum ActKind: string
     case ClosedEnquiry = 'closed-enquiry';
     case ReopenedEnquiry = 'reopened-enquiry';
     case ReadEnquiry = 'read-enquiry';
+    case RecordedRequest = 'recorded-request';
+    case ExtendedRequest = 'extended-request';
+    case AnsweredRequest = 'answered-request';
+    case ReopenedRequest = 'reopened-request';
+    case DroppedRequest = 'dropped-request';
     case SentAgain = 'sent-again';
     case LeftMail = 'left-mail';
     case DidWorkAgain = 'did-work-again';
@@ -62,7 +67,8 @@ enum ActKind: string
             self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
             self::AnsweredNote, self::SaidReadWrongly => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
-            self::RanDraw, self::ReadEnquiry => ActSubject::Point,
+            self::RanDraw, self::ReadEnquiry, self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest,
+            self::DroppedRequest => ActSubject::Point,
             self::LookedAt, self::Printed => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,
             self::TookFile => ActSubject::File,
@@ -73,7 +79,11 @@ enum ActKind: string
     {
         return match ($this->subject()) {
             ActSubject::Record, ActSubject::File => ActArea::Wording,
-            ActSubject::Point => in_array($this, [self::Released, self::Deleted], true) ? ActArea::Screening : ActArea::Points,
+            ActSubject::Point => match ($this) {
+                self::Released, self::Deleted => ActArea::Screening,
+                self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest, self::DroppedRequest => ActArea::Requests,
+                default => ActArea::Points,
+            },
             ActSubject::Person => ActArea::Evidence,
             ActSubject::Mail => ActArea::Mail,
             ActSubject::Colleague => ActArea::Accounts,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\HeldContentCast;
 use App\Casts\ValueCast;
 use App\Casts\WordsCast;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +22,7 @@ use Juramen\Register\Language;
  * @property int $controller_id
  * @property Digest $lookup
  * @property Language $language
- * @property array{email: string, values: array<string, string>} $content
+ * @property HeldContent $content
  * @property Instant $received_at
  * @property EnquiryState $state
  * @property int|null $user_id of whoever works on it
@@ -44,7 +45,7 @@ final class Enquiry extends Model
     protected function casts(): array
     {
         return [
-            'id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => 'encrypted:array',
+            'id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => HeldContentCast::class,
             'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT, 'closed_at' => ValueCast::INSTANT, 'state' => EnquiryState::class,
             'doubtful' => 'boolean', 'recipients' => WordsCast::class,
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\HeldContentCast;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -18,7 +19,7 @@ use Juramen\Register\Language;
  * @property int $point_edition_id
  * @property Language $language
  * @property How $how
- * @property array{email: string, values: array<string, string>, statements: list<string>, placement: string, network: string|null} $content
+ * @property HeldContent $content
  * @property string $signals
  * @property Instant $received_at
  * @property Instant $deleted_at
@@ -34,7 +35,7 @@ final class HeldSubmission extends Model
     protected function casts(): array
     {
         return [
-            'language' => Language::class, 'how' => How::class, 'content' => 'encrypted:array', 'received_at' => ValueCast::INSTANT,
+            'language' => Language::class, 'how' => How::class, 'content' => HeldContentCast::class, 'received_at' => ValueCast::INSTANT,
             'deleted_at' => ValueCast::INSTANT,
         ];
     }

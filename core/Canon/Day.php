@@ -47,7 +47,6 @@ final readonly class Day implements Stringable
         return new self($this->date(new DateTimeZone('UTC'))->modify(sprintf('%+d days', $days))->format('Y-m-d'));
     }
 
-    /** The moment at which it begins in a zone. */
     /** The same day so many months later; the last of its month where that one is shorter. */
     public function plusMonths(int $months): self
     {
@@ -59,6 +58,21 @@ final readonly class Day implements Stringable
         return self::parse(sprintf('%s-%02d', $first, min($day, $last)));
     }
 
+    /** How many days that one lies ahead; below none where it is past. */
+    public function until(self $other): int
+    {
+        $zone = new DateTimeZone('UTC');
+
+        return (int) $this->date($zone)->diff($other->date($zone))->format('%r%a');
+    }
+
+    /** @return int from 1 for Monday to 7 for Sunday */
+    public function weekday(): int
+    {
+        return (int) $this->date(new DateTimeZone('UTC'))->format('N');
+    }
+
+    /** The moment at which it begins in a zone. */
     public function begins(DateTimeZone $zone): Instant
     {
         return Instant::of($this->date($zone));

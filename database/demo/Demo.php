@@ -22,6 +22,7 @@ use App\Actions\Signup\Signup;
 use App\Actions\Signup\WithdrawConsent;
 use App\Actions\Signup\WorkOnEnquiry;
 use App\Actions\Upkeep\DeleteDue;
+use App\Actions\Upkeep\HandleRequests;
 use App\Models\Enquiry;
 use App\Models\Point;
 use App\Models\Record;
@@ -48,6 +49,7 @@ use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
 use Juramen\Screening\Screen;
 use Juramen\Screening\SubmissionFacts;
+use Juramen\Upkeep\Right;
 
 /** Loads the demo scenario by the same actions that the running application uses, at moments of the past. */
 final class Demo
@@ -66,6 +68,7 @@ final class Demo
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
         private readonly WorkOnEnquiry $work,
+        private readonly HandleRequests $requests,
         private readonly Deliveries $deliveries,
         private readonly ConfirmJourney $confirm,
         private readonly WithdrawConsent $withdraw,
@@ -242,6 +245,7 @@ final class Demo
         match ($each['then']) {
             'closed' => $this->work->close($id, $this->person('malin')),
             'taken' => $this->work->give($id, $this->person('malin'), $this->person('malin')),
+            'access', 'erasure' => $this->requests->record($id, Right::from($each['then']), $this->person('malin')),
             default => null,
         };
     }

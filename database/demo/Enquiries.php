@@ -15,6 +15,19 @@ final class Enquiries
             'then' => 'closed',
         ],
         [
+            'days' => 27, 'point' => 'contact-form', 'email' => 'joost.wiarda@post.example', 'language' => 'de', 'recipients' => ['desk'],
+            'values' => [
+                'name' => 'Joost Wiarda',
+                'message' => "Welche Daten haben Sie über mich, und woher?\nBitte schicken Sie mir eine Kopie davon.",
+            ],
+            'then' => 'access',
+        ],
+        [
+            'days' => 13, 'point' => 'contact-form', 'email' => 'merle.oakley@inbox.example', 'language' => 'en', 'recipients' => ['desk'],
+            'values' => ['name' => 'Merle Oakley', 'message' => 'I have moved inland and shall not sail again. Please delete what you hold about me.'],
+            'then' => 'erasure',
+        ],
+        [
             'days' => 12, 'point' => 'season-ticket', 'email' => 'bente.holm@inbox.example', 'language' => 'en', 'recipients' => ['tickets'],
             'values' => [
                 'first-name' => 'Bente', 'last-name' => 'Holm', 'postal' => "Rope Walk 8\n4120 Marsund", 'terms' => 'Terms of carriage (May 2026)',

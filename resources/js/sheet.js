@@ -38,7 +38,7 @@
     const waits = queue.find((edit) => edit.place === place && edit.does === 'set');
     const value = valueOf(control);
     if (isText(control) && value === control.defaultValue && !waits && sending?.place !== place) return;
-    unsay(control.id);
+    settle(control.id);
     failed = failed.filter((edit) => edit.place !== place);
     if (waits) { waits.value = value; return; }
     add({ url: body().dataset.change, place, does: 'set', value, from: control.id, base: began.get(control.id) ?? revision() });
@@ -130,10 +130,10 @@
   async function save(edit) {
     const before = revision();
     const response = await ask(edit.url, fields(edit), { keepalive: true });
+    await released();
     if (response.status === 422) { say(edit, new DOMParser().parseFromString(await response.text(), 'text/html').body.textContent.trim()); return; }
     if (!response.ok) { fail(edit, response.type === 'opaqueredirect' ? 401 : response.status); return; }
     const html = await response.text();
-    await released();
     const field = $(edit.from);
     if (field && isText(field) && edit.does === 'set' && typeof edit.value === 'string') field.defaultValue = edit.value;
     began.delete(edit.from);
@@ -180,6 +180,7 @@
     try {
       const response = await ask(url, fields({ place, does: 'set', value: field.value, base: began.get(field.id) }), { signal: mine.signal });
       const html = await response.text();
+      await released();
       if (mine.signal.aborted || busy()) return;
       if (response.ok) take(html);
     } catch { /* a later one, or a save, took its place */ }
@@ -284,6 +285,14 @@
     if (form) form.append(box); else (control.closest('.words, .inline-several') ?? control).after(box);
     if (!control.matches('button, summary')) control.setAttribute('aria-invalid', 'true');
     if (box.id) control.setAttribute('aria-describedby', box.id);
+  }
+
+  /* What was said there goes once nothing is held down. */
+  async function settle(id) {
+    const box = said.get(id);
+    if (!box) return;
+    await released();
+    if (said.get(id) === box) unsay(id);
   }
 
   function unsay(id) {

@@ -251,7 +251,7 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
 const screens = [
   '/desk', '/points', '/points?as=picture',
   '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
-  '/enquiries', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
+  '/enquiries', '/requests', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
   '/requirements/purpose-said', '/rules',
   '/wording', '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news',
   '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries',

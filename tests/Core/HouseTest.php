@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* The rules of the house: dependencies point one way, and the core knows nothing of what stands around it. */
 
-const CORE = ['Canon', 'Access', 'Register', 'Log', 'Wording', 'Screening', 'Points', 'Consent', 'Audit'];
+const CORE = ['Canon', 'Access', 'Register', 'Log', 'Wording', 'Screening', 'Points', 'Consent', 'Upkeep', 'Audit'];
 
 foreach (CORE as $i => $folder) {
     $later = array_map(static fn (string $f): string => "Juramen\\$f", array_slice(CORE, $i + 1));

@@ -22,6 +22,7 @@ use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Target;
+use Juramen\Points\FieldValue;
 use Juramen\Register\Channel;
 use Juramen\Register\RecordKind;
 use Symfony\Component\DomCrawler\Crawler;
@@ -67,7 +68,7 @@ test('a form that serves something else is sent with every box empty, without a 
     $enquiry = Enquiry::query()->firstOrFail();
     expect($this->acts())->toBe([])->and(DB::table('deliveries')->pluck('kind')->all())->toBe(['acknowledgement'])
         ->and(DB::table('subscribers')->count())->toBe(0)
-        ->and($enquiry->content)->toBe(['email' => 'imke@post.example', 'values' => ['first-name' => 'Imke']])
+        ->and($enquiry->content->email)->toBe('imke@post.example')->and($enquiry->content->values)->toEqual([new FieldValue('first-name', 'Imke')])
         ->and(DB::table('enquiries')->value('content'))->not->toContain('imke');
     // With a tick, both.
     $this->get((string) $this->signUp('imke@post.example')->assertRedirect('/forms/footer-newsletter/en/sent')->headers->get('Location'))

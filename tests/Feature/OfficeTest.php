@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\Ledger\Seal;
 use App\Models\Enquiry;
+use App\Models\HeldContent;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
 use App\Models\RegisteredController;
@@ -88,7 +89,7 @@ test('every route of the office is closed to nobody, and open to each role only 
     $enquiry = Enquiry::query()->create([
         'id' => Id::random(), 'point_edition_id' => PublishedEdition::query()->firstOrFail()->id,
         'controller_id' => RegisteredController::query()->firstOrFail()->id,
-        'lookup' => Digest::of('x'), 'language' => 'en', 'content' => ['email' => 'ada@post.example', 'values' => []],
+        'lookup' => Digest::of('x'), 'language' => 'en', 'content' => HeldContent::enquiry('ada@post.example', []),
         'received_at' => app(SystemClock::class)->instant(),
     ]);
     $tried = 0;

@@ -186,7 +186,7 @@ final class Deliveries
 
     /**
      * @param  array<DeliveryState>  $from  where it must still stand
-     * @param  array<string, mixed>  $to
+     * @param  array<string, DeliveryState|string|null>  $to  columns to what they hold from now on
      */
     private function decide(Delivery $delivery, User $by, ActKind $act, array $from, array $to): bool
     {

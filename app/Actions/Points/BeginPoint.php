@@ -53,7 +53,7 @@ final class BeginPoint
             'languages' => array_map(static fn (Language $l): string => $l->value, $languages),
             'title' => $from->title->only(...$languages)->toArray(), 'purpose-line' => $from->purposeLine->only(...$languages)->toArray(),
             'button' => $from->button->only(...$languages)->toArray(),
-            'fields' => array_map(self::field(...), $from->fields), 'statements' => [['id' => $asked->id->text]],
+            'fields' => array_map(static fn (StarterField $f): array => self::field($f)->toArray(), $from->fields), 'statements' => [['id' => $asked->id->text]],
             ...($from->tells ? ['recipients' => [['id' => 'recipient-1', 'address' => '', 'whole' => true]]] : []),
             ...($from->forChildren ? ['for-children' => true] : []),
             ...($elsewhere === '' ? [] : ['elsewhere' => $elsewhere]),
@@ -62,12 +62,11 @@ final class BeginPoint
         return $this->put($slug, $document, $controller, $author);
     }
 
-    /** @return array<string, mixed> */
-    private static function field(StarterField $field): array
+    private static function field(StarterField $field): Document
     {
         $kind = FieldKinds::get($field->kind);
 
-        return Field::new(Slug::parse($kind->id()), $kind, Edit::labels($kind), $field->required, $field->reason)->document()->toArray();
+        return Field::new(Slug::parse($kind->id()), $kind, Edit::labels($kind), $field->required, $field->reason)->document();
     }
 
     /**

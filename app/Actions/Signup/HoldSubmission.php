@@ -64,7 +64,7 @@ final class HoldSubmission
                 'point_edition_id' => $signup->editionId(),
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
-                'content' => ['delivered' => $serves] + HeldContent::of($signup)->toArray(),
+                'content' => $signup->held($serves),
                 'signals' => $assessment->named(),
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
@@ -86,7 +86,7 @@ final class HoldSubmission
             if ($row === null) {
                 return Released::Gone;
             }
-            $content = HeldContent::from($row->content);
+            $content = $row->content;
             $edition = $this->published->edition($row->edition->digest);
             $email = EmailAddress::parse($content->email);
             $said = array_values(array_filter($content->said($edition), static fn (Said $s): bool => $s->isYes()));

@@ -9,6 +9,7 @@ use App\Casts\Instants;
 use App\Models\DeliveryKind;
 use App\Models\Enquiry;
 use App\Models\EnquiryState;
+use App\Models\HeldContent;
 use App\Models\RegisteredController;
 use App\Support\KeyStore;
 use App\Support\SystemClock;
@@ -41,7 +42,7 @@ final class KeepEnquiry
             'controller_id' => RegisteredController::query()->where('slug', $controller)->valueOrFail('id'),
             'lookup' => $lookup,
             'language' => $signup->language,
-            'content' => array_intersect_key(HeldContent::of($signup)->toArray(), ['email' => true, 'values' => true]),
+            'content' => HeldContent::enquiry($signup->email->text, $signup->values),
             'received_at' => $signup->occurred,
             'state' => EnquiryState::Open,
             'doubtful' => $doubtful,

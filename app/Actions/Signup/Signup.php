@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Models\HeldContent;
 use App\Models\PublishedEdition;
 use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
@@ -71,6 +72,14 @@ final readonly class Signup
         ];
 
         return Digest::fromBytes(hash_hmac('sha256', CanonicalJson::encode($all), $key, true));
+    }
+
+    /** What is kept of it until somebody has decided about its consents. */
+    public function held(bool $delivered): HeldContent
+    {
+        return HeldContent::submission(
+            $this->email->text, $this->values, $this->said, $this->placement, $this->network, $this->notShown, $delivered
+        );
     }
 
     /** Id of the row of its edition. */

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\ActLog;
+use App\Actions\Upkeep\HandleRequests;
 use App\Models\ActKind;
 use App\Models\Enquiry;
 use App\Models\EnquiryState;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\SystemClock;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
+use Juramen\Canon\Refused;
 use Juramen\Consent\How;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\Retention;
@@ -30,25 +33,36 @@ final class WorkOnEnquiry
     {
         $state = $to === null ? EnquiryState::Open : EnquiryState::Taken;
 
-        return $this->change($id, $by, ActKind::GaveEnquiry, $to->name ?? 'nobody', ['state' => $state, 'user_id' => $to?->id], closed: false);
+        return $this->change($id, $by, ActKind::GaveEnquiry, $to->name ?? 'nobody', closed: false, to: static function (Enquiry $enquiry) use ($state, $to): void {
+            $enquiry->state = $state;
+            $enquiry->user_id = $to?->id;
+        });
     }
 
-    /** From now on its days are counted. */
+    /**
+     * From now on its days are counted.
+     *
+     * @throws Refused while it asks for something that is not answered
+     */
     public function close(Id $id, User $by): bool
     {
         $now = $this->clock->instant();
+        $end = $now->plusDays($this->inForce->registers()->house->daysKept(Retention::Enquiry));
 
-        return $this->change($id, $by, ActKind::ClosedEnquiry, '', [
-            'state' => EnquiryState::Closed, 'closed_at' => $now,
-            'deleted_at' => $now->plusDays($this->inForce->registers()->house->daysKept(Retention::Enquiry)),
-        ], closed: false);
+        return $this->change($id, $by, ActKind::ClosedEnquiry, '', closed: false, to: static function (Enquiry $enquiry) use ($now, $end): void {
+            HandleRequests::refuseWhileOpen($enquiry->id);
+            $enquiry->state = EnquiryState::Closed;
+            $enquiry->closed_at = $now;
+            $enquiry->deleted_at = $end;
+        });
     }
 
     public function reopen(Id $id, User $by): bool
     {
-        return $this->change($id, $by, ActKind::ReopenedEnquiry, '', [
-            'state' => EnquiryState::Open, 'closed_at' => null, 'deleted_at' => null, 'user_id' => null,
-        ], closed: true);
+        return $this->change($id, $by, ActKind::ReopenedEnquiry, '', closed: true, to: static function (Enquiry $enquiry): void {
+            $enquiry->state = EnquiryState::Open;
+            $enquiry->closed_at = $enquiry->deleted_at = $enquiry->user_id = null;
+        });
     }
 
     /** The message withdraws: recorded as told by a message, from when it arrived, whatever was agreed to with its address. */
@@ -59,22 +73,26 @@ final class WorkOnEnquiry
             if ($enquiry === null) {
                 return false;
             }
-            $email = EmailAddress::parse(HeldContent::from($enquiry->content)->email);
+            $email = EmailAddress::parse($enquiry->content->email);
             ($this->withdraw)($email, null, new ToldWithdrawal(How::Message, $enquiry->received_at, $by->named()), $by);
 
             return true;
         }, 3);
     }
 
-    /** @param  array<string, mixed>  $to */
-    private function change(Id $id, User $by, ActKind $act, string $more, array $to, bool $closed): bool
+    /**
+     * @param  bool  $closed  whether it must be closed, or must not be
+     * @param  Closure(Enquiry): void  $to
+     */
+    private function change(Id $id, User $by, ActKind $act, string $more, bool $closed, Closure $to): bool
     {
-        return DB::transaction(function () use ($id, $by, $act, $more, $to, $closed): bool {
+        return DB::transaction(function () use ($id, $by, $act, $more, $closed, $to): bool {
             $enquiry = Enquiry::query()->with('edition.point')->whereKey($id->bytes)->lockForUpdate()->first();
             if ($enquiry === null || ($enquiry->state === EnquiryState::Closed) !== $closed) {
                 return false;
             }
-            $enquiry->update($to);
+            $to($enquiry);
+            $enquiry->save();
             $this->log->write($by, $act, $enquiry->edition->point->slug, $more);
 
             return true;

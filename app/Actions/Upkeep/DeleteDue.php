@@ -6,6 +6,7 @@ namespace App\Actions\Upkeep;
 
 use App\Casts\Instants;
 use App\Support\SystemClock;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\ById;
 use Juramen\Points\VisitMark;
@@ -23,7 +24,10 @@ final class DeleteDue
             // A mark older than a page may lie open is refused for its age; until then it must be known as spent.
             'spent marks' => DB::table('spent_marks')->where('spent_at', '<', Instants::write($now->plusSeconds(-2 * VisitMark::SECONDS)))->delete(),
             'held submissions' => DB::table('held_submissions')->where('deleted_at', '<', Instants::write($now))->delete(),
-            'enquiries' => DB::table('enquiries')->where('deleted_at', '<', Instants::write($now))->delete(),
+            // Nothing goes that a person asks for and nobody has answered.
+            'enquiries' => DB::table('enquiries')->where('deleted_at', '<', Instants::write($now))->whereNotExists(
+                static fn (Builder $q) => $q->from('rights_requests')->whereColumn('enquiry_id', 'enquiries.id')->whereNull('answered_at')
+            )->delete(),
             'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * config()->integer('session.lifetime'))->delete(),
             'mailbox counts' => DB::table('mailbox_counts')->where('newest', '<', $now->plusDays(-1)->utc->getTimestamp())->delete(),
             'flood counts' => DB::table('flood')->where('ends', '<', $now->utc->getTimestamp())->delete(),

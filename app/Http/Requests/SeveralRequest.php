@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\User;
 use App\Support\SignedIn;
 use Illuminate\Foundation\Http\FormRequest;
+use Juramen\Canon\Refused;
 
 /** Several lines of a list, chosen together, and what is to be done with each of them. */
 final class SeveralRequest extends FormRequest
@@ -28,7 +29,7 @@ final class SeveralRequest extends FormRequest
     }
 
     /**
-     * Does it with each, and says with how many it was done.
+     * Does it with each, and says with how many it was done, and what stopped it with others.
      *
      * @param  callable(string, User): bool  $do  whether it was done with that one
      * @param  string  $done  what it is then, such as "deleted"
@@ -39,13 +40,23 @@ final class SeveralRequest extends FormRequest
         if ($chosen === []) {
             return 'Nothing was chosen.';
         }
-        $count = count(array_filter($chosen, static fn (string $id): bool => $do($id, $by)));
-        $gone = count($chosen) - $count;
+        [$count, $gone, $refused] = [0, 0, []];
+        foreach ($chosen as $id) {
+            try {
+                $do($id, $by) ? $count++ : $gone++;
+            } catch (Refused $e) {
+                $refused[] = $e->getMessage();
+            }
+        }
 
         return ($count === 0 ? 'None is ' : "$count ".($count === 1 ? 'is ' : 'are ')).$done.'.'.match (true) {
             $gone === 0 => '',
             $gone === 1 => ' With one somebody was quicker.',
             default => " With $gone somebody was quicker.",
+        }.match (count($refused)) {
+            0 => '',
+            1 => " One stays: $refused[0]",
+            default => ' '.count($refused)." stay, the first of them for this: $refused[0]",
         };
     }
 }

@@ -18,10 +18,14 @@ use App\Models\FailedWork;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\Record;
+use App\Models\RightsRequest;
 use App\Models\Subscriber;
 use App\Models\User;
+use App\Pages\Office\RequestRow;
 use App\Queries\Office\EnquiryFilter;
 use App\Queries\Office\ListEnquiries;
+use App\Queries\Office\ListRequests;
+use App\Queries\Office\RequestFilter;
 use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
@@ -57,7 +61,8 @@ final class Decisions
     public function __construct(
         private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
-        private readonly Handovers $handovers, private readonly ListEnquiries $enquiries, private readonly SystemClock $clock
+        private readonly Handovers $handovers, private readonly ListEnquiries $enquiries, private readonly ListRequests $requests,
+        private readonly SystemClock $clock
     ) {}
 
     /** @return list<Decision> */
@@ -68,6 +73,7 @@ final class Decisions
             ...($user->can('viewAny', FailedWork::class) ? $this->work() : []),
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
             ...($user->can('viewAny', Enquiry::class) ? $this->enquiries($user) : []),
+            ...($user->can('viewAny', RightsRequest::class) ? $this->requests() : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
             ...($user->can('viewAny', Record::class) ? [
                 ...$this->handovers->waiting($user), ...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(),
@@ -198,6 +204,29 @@ final class Decisions
                     route('enquiries', ['state' => $state, 'sort' => 'received']), $first->text()
                 );
             }
+        }
+
+        return $decisions;
+    }
+
+    /** @return list<Decision> what people ask under Art. 15 to 21 of the GDPR, each with its last day */
+    private function requests(): array
+    {
+        $today = $this->clock->today();
+        $decisions = [];
+        $open = $this->requests->page(RequestFilter::open())->items();
+        $messages = $this->requests->messages($open);
+        foreach ($open as $request) {
+            $row = RequestRow::of($request, $messages->get((string) $request->enquiry_id?->hex()), $this->inForce->nameOf($request->edition->point->slug), $today);
+            $decisions[] = new Decision(
+                match (true) {
+                    ! $request->due_on->isAfter($today) => 0,
+                    $row->isUrgent => 1,
+                    default => 2,
+                }, Moments::shortDay($request->due_on->text),
+                'A request', "is to be answered by then, $row->stands.", "It asks $row->asks. It arrived on $row->received by $row->form.", 'Answer',
+                $row->enquiry === null ? route('requests') : route('enquiries.show', $row->enquiry), $request->due_on->text
+            );
         }
 
         return $decisions;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pages\Office;
 
-use App\Actions\Signup\HeldContent;
 use App\Models\Enquiry;
 use App\Models\EnquiryState;
 use App\Support\Moments;
@@ -31,7 +30,7 @@ final readonly class EnquiryRow
      */
     public static function of(Enquiry $enquiry, string $point, ?SheetDraft $sheet = null): self
     {
-        $content = HeldContent::from($enquiry->content);
+        $content = $enquiry->content;
         $longest = array_reduce($content->values, static fn (string $a, FieldValue $v): string => mb_strlen($v->value) > mb_strlen($a) ? $v->value : $a, '');
 
         return new self(

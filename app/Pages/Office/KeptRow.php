@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Office;
 
-use App\Actions\Signup\HeldContent;
+use App\Models\HeldContent;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
 use App\Support\Moments;
@@ -29,7 +29,7 @@ final readonly class KeptRow
     public static function held(HeldSubmission $held, string $point): self
     {
         return self::of(
-            $held->received_at, HeldContent::from($held->content), $point, $held->edition, $held->language, Moments::date($held->deleted_at),
+            $held->received_at, $held->content, $point, $held->edition, $held->language, Moments::date($held->deleted_at),
             route('held.delete', $held), (string) $held->id, route('held.release', $held),
             array_map(static fn (string $signal): string => __("office.signals.$signal"), explode(' ', $held->signals)),
         );

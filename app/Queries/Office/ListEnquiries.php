@@ -94,9 +94,8 @@ final class ListEnquiries
 
             return $query->whereIn('lookup', $lookups);
         }
-        $text = static fn (Enquiry $e): string => implode("\n", [$e->content['email'], ...array_values($e->content['values'])]);
         $found = $query->clone()->orderByDesc('received_at')->limit(self::SEARCHED)->get()
-            ->filter(static fn (Enquiry $e): bool => mb_stripos($text($e), $words) !== false);
+            ->filter(static fn (Enquiry $e): bool => $e->content->says($words));
 
         return Enquiry::query()->with('edition.point', 'user')->whereIn('id', $found->map(static fn (Enquiry $e): string => $e->id->bytes)->all());
     }

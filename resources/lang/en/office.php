@@ -63,7 +63,7 @@ return [
     ],
     'act-areas' => [
         'points' => 'signup points', 'wording' => 'words and registers', 'screening' => 'what was held or kept', 'evidence' => 'people',
-        'mail' => 'mails and work', 'accounts' => 'accounts and signing in',
+        'requests' => 'requests of people', 'mail' => 'mails and work', 'accounts' => 'accounts and signing in',
     ],
     'did' => [
         'signed-in' => 'signed in', 'signed-out' => 'signed out', 'sign-in-refused' => 'tried to sign in as :about',
@@ -81,9 +81,29 @@ return [
         'ran-draw' => 'ran the draw of :about',
         'gave-enquiry' => 'handed on an enquiry from :about', 'closed-enquiry' => 'closed an enquiry from :about',
         'reopened-enquiry' => 'opened an enquiry from :about again', 'read-enquiry' => 'read an enquiry from :about',
+        'recorded-request' => 'recorded a request that came by :about', 'extended-request' => 'took more time for a request that came by :about',
+        'answered-request' => 'answered a request that came by :about', 'reopened-request' => 'opened a request that came by :about again',
+        'dropped-request' => 'said that a message from :about asks for nothing of the kind',
         'deleted' => 'deleted what was kept from :about', 'sent-again' => 'sent mail :about again', 'left-mail' => 'left mail :about as it is',
         'did-work-again' => 'had failed work done again', 'left-work' => 'left failed work', 'took-file' => 'took :about from a file',
         'answered-note' => 'answered a note about :about', 'said-read-wrongly' => 'said that :about was read wrongly',
+    ],
+    // What people ask for, as a list says it, and as a sentence goes on after "It asks".
+    'rights' => [
+        'access' => ['name' => 'Access and a copy', 'asks' => 'for access, and a copy of their data'],
+        'rectification' => ['name' => 'Correction', 'asks' => 'for data to be corrected'],
+        'erasure' => ['name' => 'Erasure', 'asks' => 'for data to be erased'],
+        'restriction' => ['name' => 'Restriction', 'asks' => 'for data to be kept but not used'],
+        'portability' => ['name' => 'Handing over', 'asks' => 'for data in a file to take along'],
+        'objection' => ['name' => 'Objection', 'asks' => 'that data are not used, on grounds of their own'],
+    ],
+    // How long an answer may take, after "It".
+    'deadlines' => [
+        'gdpr' => 'answers within a month of the day on which a request arrived, or, where it says within that month why it takes longer, within three.',
+        'uk-gdpr' => 'answers within a month of the day on which a request arrived, or, where it says within that month why it takes longer, within three.',
+        'pipeda' => 'answers within thirty days, or, where it says within these why it takes longer, within sixty.',
+        'fadp' => 'answers within thirty days.',
+        'unknown' => 'answers within a month. We know no law of its country, so this is a caution.',
     ],
     'sources' => [
         'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',

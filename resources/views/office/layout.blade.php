@@ -29,6 +29,9 @@
 <a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*')) aria-current="page" @endif>Screening</a>
 <a href="{{ route('evidence') }}" data-go="e" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
 @endcan
+@can('viewAny', App\Models\RightsRequest::class)
+<a href="{{ route('requests') }}" data-go="r" @if(request()->routeIs('requests*')) aria-current="page" @endif>Requests</a>
+@endcan
 @can('viewAny', App\Models\User::class)
 <a href="{{ route('accounts') }}" data-go="o" @if(request()->routeIs('accounts*')) aria-current="page" @endif>Accounts</a>
 @endcan
@@ -60,6 +63,7 @@
 @can('viewAny', App\Models\Subscriber::class)
 <dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd>
 @endcan
+@can('viewAny', App\Models\RightsRequest::class)<dt><kbd>g</kbd> <kbd>r</kbd></dt><dd>to the requests</dd>@endcan
 @can('viewAny', App\Models\User::class)<dt><kbd>g</kbd> <kbd>o</kbd></dt><dd>to the accounts</dd>@endcan
 <dt><kbd>g</kbd> <kbd>a</kbd></dt><dd>to your own account</dd>
 <dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo on a sheet, outside a text that is being typed</dd>

@@ -7,25 +7,33 @@ namespace App\Http\Controllers\Office;
 use App\Actions\ActLog;
 use App\Actions\Signup\DeleteKept;
 use App\Actions\Signup\WorkOnEnquiry;
+use App\Http\RefusedAnswer;
 use App\Http\Requests\SeveralRequest;
 use App\Models\ActKind;
 use App\Models\Enquiry;
+use App\Models\RightsRequest;
 use App\Models\User;
 use App\Pages\Controls\Option;
 use App\Pages\Office\EnquiriesPage;
 use App\Pages\Office\EnquiryRow;
+use App\Pages\Office\RequestRow;
+use App\Pages\Office\RequestsPage;
 use App\Queries\Account\ListColleagues;
 use App\Queries\Office\EnquiryFilter;
 use App\Queries\Office\ListEnquiries;
+use App\Queries\Office\ListRequests;
 use App\Queries\Points\PointNames;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
 use App\Support\PublishedForms;
 use App\Support\SignedIn;
+use App\Support\SystemClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Juramen\Canon\Id;
+use Juramen\Canon\Refused;
+use Juramen\Upkeep\Right;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What people sent besides their consent: messages, entries, orders; and what is done about them. */
@@ -44,19 +52,23 @@ final class EnquiryController
     }
 
     public function show(
-        Request $request, Enquiry $enquiry, RegistersInForce $inForce, PublishedForms $published, ListColleagues $colleagues, ActLog $log
+        Request $request, Enquiry $enquiry, RegistersInForce $inForce, PublishedForms $published, ListColleagues $colleagues, ListRequests $requests,
+        ActLog $log, SystemClock $clock
     ): View {
         $user = SignedIn::user($request);
         $sheet = $published->edition($enquiry->edition->digest)->sheet->draft;
         $log->seen($user, ActKind::ReadEnquiry, $enquiry->edition->point->slug);
         $may = self::takers($colleagues, $enquiry);
+        $name = $inForce->nameOf($enquiry->edition->point->slug);
 
         return view('office.enquiry', [
-            'row' => EnquiryRow::of($enquiry, $inForce->nameOf($enquiry->edition->point->slug), $sheet), 'may' => $user->can('work', $enquiry),
+            'row' => EnquiryRow::of($enquiry, $name, $sheet), 'may' => $user->can('work', $enquiry),
             'takers' => [
                 new Option('', 'nobody yet', $enquiry->user_id === null),
                 ...array_map(static fn (User $u): Option => new Option((string) $u->id, $u->name, $u->id === $enquiry->user_id), $may),
             ],
+            'asked' => array_map(static fn (RightsRequest $r): RequestRow => RequestRow::of($r, $enquiry, $name, $clock->today()), $requests->of($enquiry->id)),
+            'rights' => RequestsPage::rights(Right::tryFrom((string) $request->old('asks'))),
             'mine' => $enquiry->user_id === $user->id, 'me' => $user->id,
         ]);
     }
@@ -75,7 +87,11 @@ final class EnquiryController
 
     public function close(Request $request, Enquiry $enquiry): RedirectResponse
     {
-        return $this->back($enquiry, $this->work->close($enquiry->id, SignedIn::user($request)), 'Closed. From now on its days are counted.');
+        try {
+            return $this->back($enquiry, $this->work->close($enquiry->id, SignedIn::user($request)), 'Closed. From now on its days are counted.');
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('enquiries.show', $enquiry), 'act', $e);
+        }
     }
 
     public function reopen(Request $request, Enquiry $enquiry): RedirectResponse
@@ -94,7 +110,11 @@ final class EnquiryController
 
     public function delete(Request $request, string $id, DeleteKept $delete): RedirectResponse
     {
-        $gone = preg_match('/^[0-9a-f]{32}$/D', $id) === 1 && $delete->enquiry(Id::fromHex($id), SignedIn::user($request));
+        try {
+            $gone = preg_match('/^[0-9a-f]{32}$/D', $id) === 1 && $delete->enquiry(Id::fromHex($id), SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('enquiries.show', $id), 'act', $e);
+        }
 
         return redirect()->route('enquiries')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
     }
