@@ -24,6 +24,8 @@ final readonly class HeldContentCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return Crypt::encryptString((string) json_encode($value->toDocument()->toArray(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        $json = json_encode($value->toDocument()->toArray(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+
+        return Crypt::encryptString($json);
     }
 }

@@ -82,7 +82,8 @@ test('the message is neither closed nor deleted before an answer, by hand, in a 
     $this->actingAs($this->runa)->post("$this->page/close")->assertRedirect($this->page)->assertSessionHasErrors(['act' => $says]);
     $this->post("$this->page/delete")->assertRedirect($this->page)->assertSessionHasErrors(['act' => $says]);
     foreach (['close', 'delete'] as $act) {
-        $this->post('/enquiries/several', ['chosen' => [$id], 'act' => $act])->assertSessionHas('said', fn (string $said): bool => str_contains($said, "One stays: $says"));
+        $this->post('/enquiries/several', ['chosen' => [$id], 'act' => $act])
+            ->assertSessionHas('said', fn (string $said): bool => str_contains($said, "One stays: $says"));
     }
     // As a draw leaves its entries: closed, with a day on which they go.
     $this->enquiry->refresh()->update(['state' => 'closed', 'closed_at' => $this->enquiry->received_at, 'deleted_at' => $this->enquiry->received_at]);

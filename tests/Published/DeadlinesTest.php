@@ -30,7 +30,8 @@ test('Easter Sunday', function (int $year, string $day): void {
 test('public holidays that move', function (string $country, string $day, bool $isOne): void {
     expect(PublicHolidays::in(Country::parse($country))->has(Day::parse($day)))->toBe($isOne);
 })->with([
-    'Ascension 2026' => ['DE', '2026-05-14', true], 'Whit Monday 2026' => ['DK', '2026-05-25', true], 'no Great Prayer Day any more' => ['DK', '2026-05-01', false],
+    'Ascension 2026' => ['DE', '2026-05-14', true], 'Whit Monday 2026' => ['DK', '2026-05-25', true],
+    'no Great Prayer Day any more' => ['DK', '2026-05-01', false],
     'Early May 2026' => ['GB', '2026-05-04', true], 'Spring 2026' => ['GB', '2026-05-25', true], 'Boxing Day 2026, a Saturday' => ['GB', '2026-12-28', true],
     'Christmas 2027, a Saturday' => ['GB', '2027-12-27', true], 'Boxing Day 2027, a Sunday' => ['GB', '2027-12-28', true],
     'Victoria Day 2026' => ['CA', '2026-05-18', true], 'Labour Day 2026' => ['CA', '2026-09-07', true], 'National Day' => ['SE', '2026-06-06', true],

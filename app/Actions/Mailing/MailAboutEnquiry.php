@@ -28,7 +28,9 @@ abstract class MailAboutEnquiry extends Mail
         $edition = $this->published->edition($enquiry->edition->digest);
         $controller = $edition->controller;
 
-        return $this->write($this->begin($delivery, $controller->sender)->from(new Address($controller->sender, $controller->name)), $delivery, $enquiry, $edition);
+        $mail = $this->begin($delivery, $controller->sender)->from(new Address($controller->sender, $controller->name));
+
+        return $this->write($mail, $delivery, $enquiry, $edition);
     }
 
     /** Adds to whom it goes and what it says; null where it goes to nobody any more. */

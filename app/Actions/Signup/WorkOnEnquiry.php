@@ -33,10 +33,12 @@ final class WorkOnEnquiry
     {
         $state = $to === null ? EnquiryState::Open : EnquiryState::Taken;
 
-        return $this->change($id, $by, ActKind::GaveEnquiry, $to->name ?? 'nobody', closed: false, to: static function (Enquiry $enquiry) use ($state, $to): void {
+        $give = static function (Enquiry $enquiry) use ($state, $to): void {
             $enquiry->state = $state;
             $enquiry->user_id = $to?->id;
-        });
+        };
+
+        return $this->change($id, $by, ActKind::GaveEnquiry, $to->name ?? 'nobody', closed: false, to: $give);
     }
 
     /**

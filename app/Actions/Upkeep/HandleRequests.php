@@ -123,7 +123,8 @@ final class HandleRequests
     {
         $open = RightsRequest::query()->where('enquiry_id', $enquiry->bytes)->whereNull('answered_at')->orderBy('due_on')->first();
         if ($open !== null) {
-            throw Refused::because(ActRefusal::RequestOpen, right: lcfirst((string) __("office.rights.{$open->asks->value}.name")), day: Moments::plain($open->due_on->text));
+            $right = lcfirst((string) __("office.rights.{$open->asks->value}.name"));
+            throw Refused::because(ActRefusal::RequestOpen, right: $right, day: Moments::plain($open->due_on->text));
         }
     }
 
@@ -139,7 +140,8 @@ final class HandleRequests
     private function change(RightsRequest $request, ActKind $act, User $by, callable $do): void
     {
         DB::transaction(function () use ($request, $act, $by, $do): void {
-            $now = RightsRequest::query()->with('edition.point')->whereKey($request->id)->lockForUpdate()->first() ?? throw Refused::because(ActRefusal::RequestGone);
+            $now = RightsRequest::query()->with('edition.point')->whereKey($request->id)->lockForUpdate()->first()
+                ?? throw Refused::because(ActRefusal::RequestGone);
             $do($now);
             $this->log->write($by, $act, $now->edition->point->slug, $now->asks->value);
         }, 3);

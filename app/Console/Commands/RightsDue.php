@@ -35,7 +35,11 @@ final class RightsDue extends Report
         ]) : $this->line(implode("\n", array_filter([
             'Answer by '.Moments::plain($deadline->due->text).' ('.$deadline->law->source().').',
             $deadline->moved() ? 'The time ends on '.Moments::plain($deadline->ends->text).', on which nobody works.' : null,
-            $deadline->holidaysKnown ? null : 'No public holidays are looked at'.($country === null ? ' without --country.' : ': we know none of '.$country->name().'.'),
+            match (true) {
+                $deadline->holidaysKnown => null,
+                $country === null => 'No public holidays are looked at without --country.',
+                default => "We know no public holidays of {$country->name()}: only weekends are looked at.",
+            },
         ])));
 
         return self::SUCCESS;

@@ -217,7 +217,8 @@ final class Decisions
         $open = $this->requests->page(RequestFilter::open())->items();
         $messages = $this->requests->messages($open);
         foreach ($open as $request) {
-            $row = RequestRow::of($request, $messages->get((string) $request->enquiry_id?->hex()), $this->inForce->nameOf($request->edition->point->slug), $today);
+            $name = $this->inForce->nameOf($request->edition->point->slug);
+            $row = RequestRow::of($request, $messages->get((string) $request->enquiry_id?->hex()), $name, $today);
             $decisions[] = new Decision(
                 match (true) {
                     ! $request->due_on->isAfter($today) => 0,

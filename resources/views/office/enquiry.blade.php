@@ -23,7 +23,8 @@ The last day to answer is <strong>{{ $each->due }}</strong>, {{ $each->stands }}
 @if ($each->why === '')
 <details class="longer" @error('why') open @enderror><summary>It takes longer</summary>
 <form method="post" action="{{ route('requests.extend', $each->id) }}">@csrf
-<label for="why-{{ $each->id }}">What the person was told</label><textarea id="why-{{ $each->id }}" name="why" rows="2" maxlength="500">{{ old('why') }}</textarea>
+<label for="why-{{ $each->id }}">What the person was told</label>
+<textarea id="why-{{ $each->id }}" name="why" rows="2" maxlength="500">{{ old('why') }}</textarea>
 @error('why')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <button>Take the longer time</button></form></details>
 @endif

@@ -27,7 +27,9 @@ say so on its page under <a href="{{ route('enquiries') }}">Enquiries</a>: it th
 <td>@if ($row->isUrgent)<strong>{{ $row->stands }}</strong>@else{{ $row->stands }}@endif
 @if ($row->why !== '')<br><span class="soft">extended</span>@endif</td>
 <td>{{ $row->name }} <span class="soft">Art. {{ $row->article }}</span></td>
-<td>@if ($row->enquiry !== null)<a href="{{ route('enquiries.show', $row->enquiry) }}">{{ $row->email }}</a>@else<span class="soft">the message is deleted</span>@endif</td>
+<td>@if ($row->enquiry !== null)
+<a href="{{ route('enquiries.show', $row->enquiry) }}">{{ $row->email }}</a>@else
+<span class="soft">the message is deleted</span>@endif</td>
 <td class="line">{{ $row->received }}</td>
 <td>{{ $row->form }}</td>
 </tr>
