@@ -17,6 +17,7 @@ Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->nam
 Route::get('/forms/{point}/{language}/sent', [FormController::class, 'sent'])->name('form.sent');
 Route::get('/forms/{point}/{language}/received', [FormController::class, 'received'])->name('form.received');
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
+Route::get('/frozen/{digest}.woff2', [FormController::class, 'letters'])->where('digest', '[0-9a-f]{64}')->name('frozen.letters');
 Route::get('/frozen/{digest}.webp', [FormController::class, 'image'])->where('digest', '[0-9a-f]{64}')->name('frozen.image');
 
 // The house look by itself, for proofs: their frame sends no cookies for styles.

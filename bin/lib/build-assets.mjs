@@ -29,6 +29,9 @@ for (const [font, files] of [
   ['source-serif-4', ['source-serif-4-latin-wght-normal.woff2', 'source-serif-4-latin-ext-wght-normal.woff2', 'source-serif-4-latin-wght-italic.woff2']],
   ['public-sans', ['public-sans-latin-wght-normal.woff2', 'public-sans-latin-ext-wght-normal.woff2']],
   ['jetbrains-mono', ['jetbrains-mono-latin-wght-normal.woff2']],
+  // Those below are for forms alone: a house chooses them.
+  ['bitter', ['bitter-latin-wght-normal.woff2']],
+  ['nunito-sans', ['nunito-sans-latin-wght-normal.woff2']],
 ]) {
   for (const file of files) {
     cpSync(`node_modules/@fontsource-variable/${font}/files/${file}`, `public/build/fonts/${file}`);

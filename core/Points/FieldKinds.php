@@ -16,6 +16,7 @@ use Juramen\Points\Fields\LastNameField;
 use Juramen\Points\Fields\MessageField;
 use Juramen\Points\Fields\NameField;
 use Juramen\Points\Fields\PhoneField;
+use Juramen\Points\Fields\PickField;
 use Juramen\Points\Fields\PostalField;
 use Juramen\Points\Fields\SourceField;
 use Juramen\Points\Fields\TermsField;
@@ -29,7 +30,7 @@ final class FieldKinds
     {
         return [
             new FirstNameField, new LastNameField, new NameField, new EmailField, new PhoneField, new PostalField, new CountryField, new LanguageField,
-            new BirthdayField, new AgeField, new ChoiceField, new ChoicesField, new MessageField, new TermsField, new SourceField,
+            new BirthdayField, new AgeField, new ChoiceField, new PickField, new ChoicesField, new MessageField, new TermsField, new SourceField,
         ];
     }
 

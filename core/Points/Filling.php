@@ -42,6 +42,7 @@ final readonly class Filling
             $names[] = $value->name;
             $pieces[] = new Piece("value:{$value->name}", FormRenderer::escape($value->value));
             $pieces[] = new Piece("choice:{$value->name}:{$value->value}", ' selected');
+            $pieces[] = new Piece("picked:{$value->name}:{$value->value}", ' checked');
             $pieces[] = new Piece("tick:{$value->name}", $value->value === 'yes' ? ' checked' : '');
         }
         foreach ($this->errors as $error) {

@@ -9,6 +9,7 @@ use Juramen\Canon\DraftRefusal;
 use Juramen\Canon\Place;
 use Juramen\Canon\Refused;
 use Juramen\Canon\Slug;
+use Juramen\Points\Fields\CountryField;
 use Juramen\Register\Channel;
 use Juramen\Register\Country;
 use Juramen\Register\Departure;
@@ -217,6 +218,18 @@ final readonly class SheetDraft
             }
         }
         throw Refused::because(DraftRefusal::EmailField);
+    }
+
+    /** The country that a person names; null where none is asked for, or none was understood. */
+    public function declaredIn(Typed $typed): ?Country
+    {
+        foreach ($this->fields as $field) {
+            if ($field->kind instanceof CountryField) {
+                return Country::find(mb_strtoupper($field->kind->chosen($field, $typed)[0] ?? ''));
+            }
+        }
+
+        return null;
     }
 
     /** An id for another field of a kind: the kind's own, or, where that is taken, with a number. */

@@ -118,9 +118,16 @@ final readonly class Look
         return $this->chosen->layout === 'line';
     }
 
+    /** Whether it has no ground of its own, but that of the page on which it is put; fields keep theirs. */
+    public function isClear(): bool
+    {
+        return $this->chosen->ground === 'host';
+    }
+
+    /** What has no ground of its own cannot know how dark the other one is. */
     public function followsDark(): bool
     {
-        return $this->chosen->dark !== 'never';
+        return $this->chosen->dark !== 'never' && ! $this->isClear();
     }
 
     /** The same as it is where a visitor's system is dark. */
@@ -132,13 +139,16 @@ final readonly class Look
     /** @return list<LookPair> every two colours that meet; the ring of what has the focus is that of text */
     public function pairs(): array
     {
+        $open = $this->isClear();
+
         return [
-            new LookPair('text on the form', 'ink', $this->ink(), $this->page(), self::TEXT),
-            new LookPair('links on the form', 'accent', $this->accent(), $this->page(), self::TEXT),
+            new LookPair('text on the form', 'ink', $this->ink(), $this->page(), self::TEXT, isOpen: $open),
+            ...($open ? [new LookPair('text in fields', 'ink', $this->ink(), $this->page(), self::TEXT)] : []),
+            new LookPair('links on the form', 'accent', $this->accent(), $this->page(), self::TEXT, isOpen: $open),
             new LookPair('words on a button', 'button-text', $this->buttonText(), $this->button(), self::TEXT),
             new LookPair('words on a button under the pointer', 'hover', $this->buttonText(), $this->hover(), self::TEXT, isGround: true),
             new LookPair('words on a button that is pressed', 'pressed', $this->buttonText(), $this->pressed(), self::TEXT, isGround: true),
-            new LookPair('a button beside the form', 'accent', $this->button(), $this->page(), self::EDGE),
+            new LookPair('a button beside the form', 'accent', $this->button(), $this->page(), self::EDGE, isOpen: $open),
             new LookPair('edges of fields', 'edge', $this->edge(), $this->page(), self::EDGE),
         ];
     }
@@ -165,8 +175,11 @@ final readonly class Look
     /** Rules behind the others, for what is not measured but placed otherwise. */
     public function rules(): string
     {
-        return ($this->isUnderlined() ? self::UNDERLINED : '').($this->isBeside() ? self::BESIDE : '').($this->isLine() ? self::LINE : '');
+        return ($this->isClear() ? self::CLEAR : '').($this->isUnderlined() ? self::UNDERLINED : '').($this->isBeside() ? self::BESIDE : '')
+            .($this->isLine() ? self::LINE : '');
     }
+
+    private const CLEAR = "body, main { background: none; }\n";
 
     private const UNDERLINED = "input:not([type=checkbox], [type=radio]), select, textarea { border-width: 0 0 var(--edge); border-radius: 0; }\n";
 

@@ -18,7 +18,7 @@ final readonly class LookDraft
     private function __construct(
         public ?Colour $accent, public ?Colour $ink, public ?Colour $page, public ?Colour $paper, public ?Colour $edge, public ?Colour $buttonText,
         public ?Colour $hover, public ?Colour $pressed, public ?LookFont $font, public ?LookSpacing $spacing, public ?int $corner, public ?int $edgeWidth,
-        public ?string $edges, public ?string $labels, public ?string $layout, public ?string $dark, public ?Picture $picture
+        public ?string $edges, public ?string $labels, public ?string $layout, public ?string $dark, public ?string $ground, public ?Picture $picture
     ) {}
 
     /** @param  Document  $look  of a controller or a sheet */
@@ -31,7 +31,7 @@ final readonly class LookDraft
             $colour('accent'), $colour('ink'), $colour('page'), $colour('paper'), $colour('edge'), $colour('button-text'), $colour('hover'),
             $colour('pressed'), LookFont::tryFrom($look->text('font')), LookSpacing::tryFrom($look->text('spacing')), $look->number('corner'),
             $look->number('edge-width'), $one('edges', 'all', 'bottom'), $one('labels', 'above', 'beside'), $one('layout', 'page', 'line'),
-            $one('dark', 'follows', 'never'), Picture::find($look->text('image')),
+            $one('dark', 'follows', 'never'), $one('ground', 'own', 'host'), Picture::find($look->text('image')),
         );
     }
 
@@ -47,7 +47,8 @@ final readonly class LookDraft
             $this->accent ?? $house->accent, $this->ink ?? $house->ink, $this->page ?? $house->page, $this->paper ?? $house->paper,
             $this->edge ?? $house->edge, $this->buttonText ?? $house->buttonText, $this->hover ?? $house->hover, $this->pressed ?? $house->pressed,
             $this->font ?? $house->font, $this->spacing ?? $house->spacing, $this->corner ?? $house->corner, $this->edgeWidth ?? $house->edgeWidth,
-            $this->edges ?? $house->edges, $this->labels ?? $house->labels, $this->layout ?? $house->layout, $this->dark ?? $house->dark, $this->picture,
+            $this->edges ?? $house->edges, $this->labels ?? $house->labels, $this->layout ?? $house->layout, $this->dark ?? $house->dark,
+            $this->ground ?? $house->ground, $this->picture,
         );
     }
 
@@ -84,6 +85,7 @@ final readonly class LookDraft
             new Member('look/edges', 'the edges of fields', new OneOf(['all', 'bottom']), redraws: true, mayGo: true),
             new Member('look/labels', 'the place of labels', new OneOf(['above', 'beside']), redraws: true, mayGo: true),
             new Member('look/layout', 'the layout', new OneOf(['page', 'line']), redraws: true, mayGo: true),
+            new Member('look/ground', 'the ground of the form', new OneOf(['own', 'host']), redraws: true, mayGo: true),
             new Member('look/dark', 'whether it follows the dark', new OneOf(['follows', 'never']), redraws: true, mayGo: true),
         ];
     }

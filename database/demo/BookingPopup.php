@@ -24,7 +24,7 @@ final class BookingPopup
             ],
         ],
         'statements' => [['id' => 'voyage-news']],
-        'look' => ['accent' => '#1f5f4a', 'page' => '#f4faf6', 'paper' => '#dfeee6', 'font' => 'sans', 'corner' => 14, 'spacing' => 'close'],
+        'look' => ['accent' => '#1f5f4a', 'page' => '#f4faf6', 'paper' => '#dfeee6', 'font' => 'nunito-sans', 'corner' => 14, 'spacing' => 'close'],
         'button' => ['en' => 'Send me the sailings', 'sv' => 'Skicka turerna', 'da' => 'Send mig afgangene'],
     ];
 }

@@ -38,7 +38,7 @@ final class Enquiries
             'days' => 6, 'point' => 'group-travel', 'email' => 'schule.am.deich@post.example', 'language' => 'de', 'recipients' => ['gruppen'],
             'values' => [
                 'choice' => 'Eine Schulklasse', 'choices' => '11 bis 14', 'choice-2' => 'Die Inselfähre', 'choices-2' => "Im Frühling\nIm Sommer",
-                'choice-3' => 'Ja, gern', 'message' => "Wir sind 24 Kinder und drei Erwachsene.\nEin Kind sitzt im Rollstuhl.", 'name' => 'Ragna Petersen',
+                'pick' => 'Ja, gern', 'message' => "Wir sind 24 Kinder und drei Erwachsene.\nEin Kind sitzt im Rollstuhl.", 'name' => 'Ragna Petersen',
                 'source' => 'school-brochure',
             ],
             'then' => 'open',

@@ -57,7 +57,7 @@ final class GroupTravel
                 ],
             ],
             [
-                'id' => 'pupils', 'kind' => 'choice', 'page' => 'wishes', 'label' => ['en' => 'A lesson on the bridge?', 'de' => 'Eine Stunde auf der Brücke?'],
+                'id' => 'pupils', 'kind' => 'pick', 'page' => 'wishes', 'label' => ['en' => 'A lesson on the bridge?', 'de' => 'Eine Stunde auf der Brücke?'],
                 'required' => false, 'reason' => 'an officer of the watch has to be free', 'options' => [
                     ['id' => 'yes', 'label' => ['en' => 'Yes, please', 'de' => 'Ja, gern']],
                     ['id' => 'no', 'label' => ['en' => 'No, thank you', 'de' => 'Nein, danke']],

@@ -24,7 +24,10 @@ final class WalkingGuide
             ['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email', 'de' => 'E-Mail'], 'required' => true, 'reason' => 'the routes go there'],
         ],
         'statements' => [['id' => 'island-walks'], ['id' => 'voyage-news']],
-        'look' => ['accent' => '#2f5d34', 'page' => '#f6f3e6', 'paper' => '#d9e2cf', 'edges' => 'bottom', 'edge-width' => 2, 'spacing' => 'even'],
+        'look' => [
+            'font' => 'source-serif', 'accent' => '#2f5d34', 'page' => '#f6f3e6', 'paper' => '#d9e2cf', 'edges' => 'bottom', 'edge-width' => 2,
+            'spacing' => 'even',
+        ],
         'button' => ['en' => 'Send me the routes', 'de' => 'Routen schicken'],
         'departures' => [
             'lapse-days' => [

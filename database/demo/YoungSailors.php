@@ -39,7 +39,7 @@ final class YoungSailors
         'statements' => [['id' => 'young-sailors']],
         'look' => [
             'accent' => '#b3265a', 'page' => '#fffdf2', 'paper' => '#bfe3f2', 'edge' => '#3a7ca5',
-            'edge-width' => 3, 'corner' => 24, 'spacing' => 'wide', 'font' => 'sans',
+            'edge-width' => 3, 'corner' => 24, 'spacing' => 'wide', 'font' => 'bitter',
         ],
         'button' => ['en' => 'Ask my parents', 'de' => 'Meine Eltern fragen'],
     ];

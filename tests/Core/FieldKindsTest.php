@@ -92,6 +92,16 @@ test('whatever its kind, a field stands twice on a form, labelled, with nothing 
         $page = formWith($kind, $language, array_map(static fn (string $input): FieldValue => new FieldValue($input, $odd), $inputs));
         foreach ([...fieldOf($kind, 'one-more')->inputs(), ...$inputs] as $input) {
             $control = $page->filter("[name=\"$input\"]");
+            if ($control->attr('type') === 'radio') {
+                // An odd answer is none of those offered, so none is chosen; each has its own label.
+                $ids = $control->each(static fn (Crawler $c): string => (string) $c->attr('id'));
+                expect($control->filter('[checked]')->count())->toBe(0)->and(array_unique($ids))->toHaveCount(count($ids));
+                foreach ($ids as $id) {
+                    expect($page->filter("label[for=\"$id\"]")->count())->toBe(1);
+                }
+
+                continue;
+            }
             expect($control->count())->toBe(1)->and($page->filter("label[for=\"$input\"]")->count())->toBe(1)->and($control->attr('id'))->toBe($input);
             if ($control->nodeName() === 'input' && $control->attr('type') !== 'checkbox') {
                 expect((string) $control->attr('value'))->toBe(in_array($input, $inputs, true) ? $odd : '')
@@ -176,6 +186,10 @@ test('only what is offered can be chosen, and what is kept are the words that we
         ->and(readAs('choices', 'yes', 'yes'))->toBe("Seals & <birds>\nWalks")->and(readAs('choices', '', 'yes'))->toBe('Walks')
         ->and(readAs('choices', 'on'))->toBe('refused: field.not-offered')->and(readAs('choices', '', ''))->toBe('')
         ->and(readAs('language', 'sv'))->toBe('sv')->and(readAs('language', 'xx'))->toBe('refused: field.not-offered');
+    expect(readAs('pick', 'walks'))->toBe('Walks')->and(readAs('pick', 'Walks'))->toBe('refused: field.not-offered')->and(readAs('pick', ''))->toBe('');
+    $radios = formWith(FieldKinds::get('pick'), Language::German, [new FieldValue('and-another', 'walks')])->filter('fieldset input[type=radio]');
+    expect($radios->count())->toBeGreaterThan(1)->and($radios->filter('[checked]')->attr('value'))->toBe('walks')
+        ->and(formWith(FieldKinds::get('pick'), Language::German)->filter('[checked]')->count())->toBe(0);
     $page = formWith(FieldKinds::get('choices'), Language::German, [new FieldValue('and-another-walks', 'yes')]);
     expect($page->filter('[checked]')->count())->toBe(1)->and($page->filter('#and-another-walks[checked]')->count())->toBe(1)
         ->and($page->filter('label[for="and-another-walks"]')->text())->toBe('Wanderungen');
@@ -201,6 +215,11 @@ test('a phone number is meant as it is written where visitors come from, and kep
     ["030\n23125", 'refused: field.line'], [str_repeat('1', 31), 'refused: field.too-long'],
 ]);
 
+test('a number is meant as it is written in the country that its person names, and otherwise as before', function (string $country, string $kept): void {
+    $read = fieldOf(FieldKinds::get('phone'), 'x')->read(typed([new FieldValue('x', '08 465 004 01')])->from(Country::find($country)));
+    expect($read)->toBe($kept);
+})->with([['SE', '+46846500401'], ['', readAs('phone', '08 465 004 01')]]);
+
 test('what could be a number of several countries is one of where most speak the language of the form', function (): void {
     expect(readIn(Language::German, 'phone', '030 23125 001'))->toBe('+493023125001')
         ->and(readIn(Language::English, 'phone', '030 23125 001'))->toBe('+443023125001')
@@ -215,7 +234,7 @@ test('whatever its kind, an answer that was kept is typed again as it was meant'
     expect($kept)->not->toStartWith('refused')->and($field->read(typed($again, Language::German)))->toBe($kept)
         ->and($field->read(typed($field->typedAs('', Language::German), Language::German)))->toBe('');
 })->with([
-    ['birthday', '9', '2', '2000'], ['postal', '1 Quay Road', 'TW1 9AB', 'Tidewick on Sea'], ['choice', 'walks'], ['choices', 'yes', 'yes'],
+    ['birthday', '9', '2', '2000'], ['postal', '1 Quay Road', 'TW1 9AB', 'Tidewick on Sea'], ['choice', 'walks'], ['pick', 'walks'], ['choices', 'yes', 'yes'],
     ['choices', '', 'yes'],
     ['language', 'da'], ['country', 'Schweden'], ['phone', '030 23125 001'], ['message', "Two\nlines"], ['last-name', 'Thormann'],
 ]);

@@ -53,6 +53,19 @@ test('whatever colours are chosen, what follows from them by itself stands out, 
     }
 });
 
+test('a form without a ground of its own leaves open how it stands out, but in its fields, and follows no dark', function (): void {
+    $clear = look(['ground' => 'host', 'ink' => '#777777', 'page' => '#ffffff']);
+    $open = [];
+    foreach ($clear->pairs() as $pair) {
+        $open[$pair->what] = $pair->isOpen;
+    }
+    expect($open)->toMatchArray(['text on the form' => true, 'text in fields' => false, 'words on a button' => false, 'a button beside the form' => true])
+        ->and(array_filter($clear->pairs(), static fn (LookPair $p): bool => $p->what === 'text in fields' && ! $p->isEnough()))->toHaveCount(1)
+        ->and($clear->rules())->toContain('background: none')->and($clear->css())->not->toContain('dark')
+        ->and(look([])->rules())->toBe('')->and(look([], ['ground' => 'host'])->isClear())->toBeTrue()
+        ->and(look(['ground' => 'own'], ['ground' => 'host'])->isClear())->toBeFalse();
+});
+
 test('a point goes before its house, and its house before ours', function (): void {
     $house = ['ink' => '#112233', 'font' => 'sans', 'corner' => 9];
     expect(look([], $house)->ink()->hex())->toBe('#112233')->and(look(['ink' => '#000000'], $house)->ink()->hex())->toBe('#000000')

@@ -121,6 +121,19 @@ test('lapsing and withdrawing take nothing from it; closing starts its days, ope
     expect(($this->mails)(DeliveryKind::Enquiry))->toBe([]);
 });
 
+test('once it is deleted the mailbox forgets the mails that told of it, whoever got them', function (string $how): void {
+    config(['juramen.mailbox_url' => mailbox()]);
+    ($this->write)(['about' => 'booking', 'email' => $from = someone(), 'name' => $name = 'Ada '.random_int(100_000, 999_999)])->assertRedirect();
+    work();
+    $told = fn (): int => count(array_filter(arrived('harbour-office@tidewick.example'), fn (array $mail): bool => str_contains($mail['raw'], $name)));
+    expect(arrived($from))->toHaveCount(1)->and($told())->toBe(1);
+    $page = '/enquiries/'.Enquiry::query()->sole()->id->hex();
+    $this->actingAs($this->runa)->post("$page/".($how === 'by hand' ? 'delete' : 'close'))->assertRedirect();
+    Carbon::setTestNow(now()->addYear());
+    app(DeleteDue::class)();
+    expect(doQueuedWork())->toBe(0)->and(arrived($from))->toBe([])->and($told())->toBe(0)->and(Enquiry::query()->count())->toBe(0);
+})->with(['by hand', 'by itself']);
+
 test('a message that withdraws is recorded as told by a message, from when it arrived', function (): void {
     ($this->write)(['yes-voyage-news' => 'yes', 'message' => 'Please stop'])->assertRedirect();
     $this->mailsAreTaken();

@@ -47,6 +47,10 @@ test('a field is asked for once more behind itself, with all that was written of
 test('a field of another kind keeps its words, and its answers for when they are wanted again', function (): void {
     ($this->edit)('fields', 'choice', 'add')->assertOk();
     expect(($this->answers)('choice'))->toBe(['answer-1 ', 'answer-2 ']);
+    // Who only passes a kind on the way to another leaves nothing blank behind.
+    ($this->edit)('fields/choice/kind', 'message')->assertOk();
+    expect(($this->answers)('choice'))->toBe([]);
+    ($this->edit)('fields/choice/kind', 'choice')->assertOk();
     ($this->edit)('fields/choice/options/answer-1/label/en', 'Seals')->assertOk();
     ($this->edit)('fields/choice/options/answer-2/label/en', 'Walks')->assertOk();
     ($this->edit)('fields/choice/label/en', 'What do you like?')->assertOk();

@@ -70,3 +70,31 @@ test('a crafted image that is not kept is not published, and one that is none is
         ->assertRefused(ActRefusal::ImageGone);
     $this->get('/frozen/'.str_repeat('a', 64).'.webp')->assertNotFound();
 });
+
+test('letters that are shipped come from us alone, are frozen with the edition, and are missed where they are gone', function (): void {
+    $change = fn (string $value): TestResponse => $this->actingAs($this->malin)->post('/points/footer-newsletter/change', [
+        'place' => 'look/font', 'value' => $value, 'base' => Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->number,
+    ]);
+    $change('bought-elsewhere')->assertStatus(422);
+    $change('bitter')->assertOk();
+    $sheet = static fn (string $page): string => (string) (new Crawler($page))->filter('link[rel=stylesheet]')->attr('href');
+    $styles = fn (string $page): string => (string) $this->get($sheet($page))->assertOk()->getContent();
+    $letters = static fn (string $css): string => preg_match('~url\((/frozen/[0-9a-f]{64}\.woff2)\)~', $css, $m) === 1 ? $m[1] : '';
+    $frame = (new Crawler((string) $this->get('/points/footer-newsletter')->assertOk()->getContent()))->filter('iframe');
+    // The proof loads them before anything is frozen.
+    $proof = $letters($styles((string) $this->get((string) $frame->attr('src'))->assertOk()->getContent()));
+    $this->get($proof)->assertOk()->assertHeader('Content-Type', 'font/woff2')->assertHeader('Access-Control-Allow-Origin', '*');
+    publishNow('footer-newsletter', $this->arne);
+    auth()->logout();
+    $form = $this->get('/forms/footer-newsletter/en')->assertOk();
+    $css = $styles((string) $form->getContent());
+    expect($letters($css))->toBe($proof)->and($css)->toContain('"Form letters", Georgia')->not->toContain('http')
+        ->and((string) $form->headers->get('Content-Security-Policy'))->toContain("font-src 'self'");
+    $digest = hex2bin(substr($proof, 8, 64));
+    expect(DB::table('frozen_bytes')->where('digest', $digest)->value('type'))->toBe('font/woff2');
+    $this->artisan('ledger:seal');
+    expect(verified()->faults)->toBe([]);
+    DB::connection('owner')->table('frozen_bytes')->where('digest', $digest)->delete();
+    expect(verified()->faults)->not->toBe([]);
+    $this->get('/frozen/'.str_repeat('a', 64).'.woff2')->assertNotFound();
+});

@@ -8,6 +8,7 @@ use App\Models\HeldContent;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
 use App\Models\RegisteredController;
+use App\Models\RightsRequest;
 use App\Models\Role;
 use App\Models\Subscriber;
 use App\Models\User;
@@ -78,7 +79,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'], 'evidence.file' => ['officer', 'auditor'],
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
         'enquiries' => ['officer', 'editor', 'auditor'], 'enquiries.delete' => ['officer'], 'enquiries.show' => ['officer', 'editor', 'auditor'],
-        ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw'], ['officer', 'editor']),
+        ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw', 'enquiries.request'], ['officer', 'editor']),
+        'requests' => ['officer', 'auditor'],
+        ...array_fill_keys(['requests.answer', 'requests.extend', 'requests.reopen', 'requests.drop'], ['officer']),
         ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
@@ -91,6 +94,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         'controller_id' => RegisteredController::query()->firstOrFail()->id,
         'lookup' => Digest::of('x'), 'language' => 'en', 'content' => HeldContent::enquiry('ada@post.example', []),
         'received_at' => app(SystemClock::class)->instant(),
+    ]);
+    $asks = static fn (): RightsRequest => RightsRequest::query()->firstOrCreate(['enquiry_id' => $enquiry->id->bytes], [
+        'point_edition_id' => $enquiry->point_edition_id, 'asks' => 'access', 'received_at' => $enquiry->received_at, 'due_on' => '2026-12-01',
     ]);
     $tried = 0;
     foreach (Route::getRoutes() as $route) {
@@ -105,12 +111,12 @@ test('every route of the office is closed to nobody, and open to each role only 
             [
                 '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
                 '{format}',
-                '{enquiry}', '{user}',
+                '{enquiry}', '{user}', '{asked}',
             ],
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
                 'notice-linked', 'statement', 'voyage-news', 'csv',
-                $enquiry->id->hex(), (string) as_(Role::Auditor)->id,
+                $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id,
             ],
             $route->uri()
         );

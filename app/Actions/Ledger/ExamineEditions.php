@@ -6,6 +6,7 @@ namespace App\Actions\Ledger;
 
 use App\Models\ApprovedEdition;
 use App\Models\PublishedEdition;
+use App\Support\HouseLook;
 use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
@@ -86,6 +87,11 @@ final class ExamineEditions
                     $picture = $edition->sheet->draft->look->picture;
                     if ($picture !== null) {
                         $html[$picture->digest->bytes] = "$about, $name, its image";
+                    }
+                    $css = $edition->languages[0]->css->bytes;
+                    $letters = HouseLook::lettersOf(Stored::text(DB::table('frozen_bytes')->where('digest', $css)->value('bytes') ?? ''));
+                    if ($letters !== null) {
+                        $html[$letters->bytes] = "$about, $name, its letters";
                     }
                     foreach ($edition->languages as $frozen) {
                         foreach ([$frozen->css, ...array_map(static fn (FrozenPage $p): Digest => $p->html, $frozen->pages)] as $digest) {

@@ -187,7 +187,12 @@ final class PublishPoint
         if ($picture !== null && ! DB::table('frozen_bytes')->where('digest', $picture->digest->bytes)->where('type', 'image/webp')->exists()) {
             throw Refused::because(ActRefusal::ImageGone);
         }
-        $css = $frozen->freeze('text/css', HouseLook::css($sheet->look($controller)).$sheet->layout()->css());
+        $look = $sheet->look($controller);
+        $letters = HouseLook::letters($look);
+        if ($letters !== null) {
+            $frozen->freeze('font/woff2', $letters);
+        }
+        $css = $frozen->freeze('text/css', HouseLook::css($look).$sheet->layout()->css());
         $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
         $languages = [];
         foreach ($sheet->draft->languages as $language) {

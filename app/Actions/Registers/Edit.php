@@ -111,16 +111,22 @@ final readonly class Edit
         );
     }
 
-    /** A field to whose kind answers belong begins with two, still to be written. */
+    /** A field to whose kind answers belong begins with two, still to be written; one of another kind keeps those that were. */
     private function answerable(Document $document): Document
     {
         if ($this->place->first() !== 'fields' || $this->place->last() !== 'kind' || count($this->place->steps) !== 3) {
             return $document;
         }
         $options = Place::of('fields', $this->place->steps[1], 'options');
-        $none = FieldKinds::get($document->text($this->place))->offersOptions() && $document->items($options) === [];
+        $answers = $document->items($options);
+        if (FieldKinds::get($document->text($this->place))->offersOptions()) {
+            return $answers === [] ? $this->withAnother($document, $options) : $document;
+        }
+        $written = array_filter($answers, static fn (Document $answer): bool => trim(implode('', $answer->names('label'))) !== '');
 
-        return $none ? $this->withAnother($document, $options) : $document;
+        return $answers === [] ? $document : $document->with(
+            $options, $written === [] ? null : array_map(static fn (Document $answer): array => $answer->toArray(), array_values($written))
+        );
     }
 
     /** Whoever hangs it on another field chooses among that field's answers; whoever hangs it on none wants it always shown. */

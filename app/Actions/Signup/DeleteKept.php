@@ -9,6 +9,7 @@ use App\Actions\Upkeep\HandleRequests;
 use App\Models\ActKind;
 use App\Models\Enquiry;
 use App\Models\HeldSubmission;
+use App\Models\PublishedEdition;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -17,12 +18,19 @@ use Juramen\Canon\Refused;
 /** A person decides that what somebody sent is kept no longer. It is no consent, so no entry says so. */
 final class DeleteKept
 {
-    public function __construct(private readonly ActLog $log) {}
+    public function __construct(private readonly ForgetEnquiries $forget, private readonly ActLog $log) {}
 
     /** @return bool whether it was there */
     public function held(HeldSubmission $held, User $by): bool
     {
-        return $this->delete(HeldSubmission::query()->with('edition.point')->whereKey($held->id)->first(), $by, 'held');
+        return DB::transaction(function () use ($held, $by): bool {
+            $gone = HeldSubmission::query()->whereKey($held->id)->delete() === 1;
+            if ($gone) {
+                $this->note($by, $held->edition, 'held');
+            }
+
+            return $gone;
+        });
     }
 
     /**
@@ -32,22 +40,22 @@ final class DeleteKept
      */
     public function enquiry(Id $id, User $by): bool
     {
-        return $this->delete(Enquiry::query()->with('edition.point')->whereKey($id->bytes)->first(), $by, 'enquiry');
-    }
+        return DB::transaction(function () use ($id, $by): bool {
+            $enquiry = Enquiry::query()->with('edition.point')->whereKey($id->bytes)->lockForUpdate()->first();
+            HandleRequests::refuseWhileOpen($id);
 
-    private function delete(HeldSubmission|Enquiry|null $kept, User $by, string $what): bool
-    {
-        return DB::transaction(function () use ($kept, $by, $what): bool {
-            if ($kept instanceof Enquiry) {
-                Enquiry::query()->whereKey($kept->id->bytes)->lockForUpdate()->value('id');
-                HandleRequests::refuseWhileOpen($kept->id);
-            }
-            if ($kept === null || $kept->newQuery()->whereKey($kept->getRawOriginal($kept->getKeyName()))->delete() !== 1) {
+            if ($enquiry === null) {
                 return false;
             }
-            $this->log->write($by, ActKind::Deleted, $kept->edition->point->slug, $what);
+            ($this->forget)([$id]);
+            $this->note($by, $enquiry->edition, 'enquiry');
 
             return true;
         });
+    }
+
+    private function note(User $by, PublishedEdition $edition, string $what): void
+    {
+        $this->log->write($by, ActKind::Deleted, $edition->point->slug, $what);
     }
 }

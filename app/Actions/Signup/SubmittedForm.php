@@ -185,6 +185,8 @@ final readonly class SubmittedForm
     /** @param  list<FieldValue>  $values */
     private static function typed(array $values, PointEdition $edition, Language $language, Day $today): Typed
     {
-        return new Typed($values, $language, $today, $edition->sheet->draft->countries);
+        $typed = new Typed($values, $language, $today, $edition->sheet->draft->countries);
+
+        return $typed->from($edition->sheet->draft->declaredIn($typed));
     }
 }

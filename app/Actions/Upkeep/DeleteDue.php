@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace App\Actions\Upkeep;
 
+use App\Actions\Signup\ForgetEnquiries;
 use App\Casts\Instants;
+use App\Models\Enquiry;
 use App\Support\SystemClock;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\ById;
+use Juramen\Canon\Id;
+use Juramen\Canon\Instant;
 use Juramen\Points\VisitMark;
 
 /** Deletes what was kept for a time that is over and is no consent: spent marks, held submissions, enquiries, sessions, expired cache. */
 final class DeleteDue
 {
-    public function __construct(private readonly CountDeletions $count, private readonly SystemClock $clock) {}
+    private const AT_ONCE = 500;
+
+    public function __construct(
+        private readonly CountDeletions $count, private readonly ForgetEnquiries $forget, private readonly SystemClock $clock
+    ) {}
 
     /** @return ById<Deleted> by what it was */
     public function __invoke(): ById
@@ -24,10 +32,7 @@ final class DeleteDue
             // A mark older than a page may lie open is refused for its age; until then it must be known as spent.
             'spent marks' => DB::table('spent_marks')->where('spent_at', '<', Instants::write($now->plusSeconds(-2 * VisitMark::SECONDS)))->delete(),
             'held submissions' => DB::table('held_submissions')->where('deleted_at', '<', Instants::write($now))->delete(),
-            // Nothing goes that a person asks for and nobody has answered.
-            'enquiries' => DB::table('enquiries')->where('deleted_at', '<', Instants::write($now))->whereNotExists(
-                static fn (Builder $q) => $q->from('rights_requests')->whereColumn('enquiry_id', 'enquiries.id')->whereNull('answered_at')
-            )->delete(),
+            'enquiries' => $this->enquiries($now),
             'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * config()->integer('session.lifetime'))->delete(),
             'mailbox counts' => DB::table('mailbox_counts')->where('newest', '<', $now->plusDays(-1)->utc->getTimestamp())->delete(),
             'flood counts' => DB::table('flood')->where('ends', '<', $now->utc->getTimestamp())->delete(),
@@ -41,5 +46,18 @@ final class DeleteDue
             array_map(static fn (string $what, int $n): Deleted => new Deleted($what, $n), array_keys($deleted), $deleted),
             static fn (Deleted $d): string => $d->what
         );
+    }
+
+    /** Nothing goes that a person asks for and nobody has answered. */
+    private function enquiries(Instant $now): int
+    {
+        $due = Enquiry::query()->where('deleted_at', '<', Instants::write($now))->whereNotExists(
+            static fn (Builder $q) => $q->from('rights_requests')->whereColumn('enquiry_id', 'enquiries.id')->whereNull('answered_at')
+        )->orderBy('id')->limit(self::AT_ONCE);
+        for ($count = 0; ($ids = $due->get('id')->map(static fn (Enquiry $e): Id => $e->id)->all()) !== [];) {
+            $count += ($this->forget)(array_values($ids));
+        }
+
+        return $count;
     }
 }

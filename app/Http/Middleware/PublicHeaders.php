@@ -18,7 +18,8 @@ final class PublicHeaders
         $headers = $response->headers;
         $headers->set(
             'Content-Security-Policy',
-            "default-src 'none'; style-src 'self'; script-src 'self'; img-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+            "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self'; form-action 'self'; "
+            ."base-uri 'none'; frame-ancestors 'none'"
         );
         // A form says to us from where it is sent, and to nobody else; pages behind a mail's link say nothing to anybody.
         $headers->set('Referrer-Policy', $request->is('forms/*') ? 'same-origin' : 'no-referrer');

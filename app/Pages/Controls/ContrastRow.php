@@ -12,6 +12,6 @@ final readonly class ContrastRow
      */
     public function __construct(
         public string $what, public string $front, public string $ground, public string $has, public string $needed, public bool $isEnough,
-        public ?Press $take
+        public bool $isOpen, public ?Press $take
     ) {}
 }

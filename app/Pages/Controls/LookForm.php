@@ -15,12 +15,13 @@ final readonly class LookForm
     /**
      * @param  list<Swatch>  $colours
      * @param  list<ContrastRow>  $contrasts
+     * @param  Choice|null  $dark  null where its ground is another page's, which we do not know
      * @param  list<Line>  $shows  what the image shows, by language; none where there is none
      * @param  Press|null  $back  to the house look; null where nothing departs from it
      */
     private function __construct(
         public array $colours, public Choice $font, public Choice $spacing, public Choice $edges, public Choice $labels, public Choice $layout,
-        public Choice $dark, public Line $corner, public Line $edgeWidth, public array $contrasts, public ?Press $back,
+        public ?Choice $dark, public Choice $ground, public Line $corner, public Line $edgeWidth, public array $contrasts, public ?Press $back,
         public array $shows, public ?Press $takeOff
     ) {}
 
@@ -49,7 +50,10 @@ final readonly class LookForm
             self::either('look/edges', 'Edges of fields', $look->isUnderlined(), ['all' => 'all around', 'bottom' => 'below alone']),
             self::either('look/labels', 'Place of labels', $look->isBeside(), ['above' => 'above', 'beside' => 'beside, where there is room']),
             self::either('look/layout', 'Layout', $look->isLine(), ['page' => 'under one another', 'line' => 'in one line, for the foot of a page']),
-            self::either('look/dark', 'In the dark', ! $look->followsDark(), ['follows' => 'dark where a visitor\'s system is', 'never' => 'always light']),
+            $look->isClear() ? null : self::either(
+                'look/dark', 'In the dark', ! $look->followsDark(), ['follows' => 'dark where a visitor\'s system is', 'never' => 'always light']
+            ),
+            self::either('look/ground', 'Ground', $look->isClear(), ['own' => 'a ground of its own', 'host' => 'the ground of the page around it']),
             new Line('look/corner', 'Roundness of corners in pixels', (string) $look->corner(), type: 'number'),
             new Line('look/edge-width', 'Width of edges in pixels', (string) $look->edgeWidth(), type: 'number'),
             array_map(static fn (LookPair $p): ContrastRow => self::contrast($p, $accent), $look->pairs()),
@@ -71,7 +75,7 @@ final readonly class LookForm
 
         return new ContrastRow(
             $pair->what, $pair->front->hex(), $pair->ground->hex(), number_format(floor($pair->has() * 100) / 100, 2), number_format($pair->needed, 1),
-            $pair->isEnough(),
+            $pair->isEnough(), $pair->isOpen,
             $pair->isEnough() || $pair->chosenAs === null ? null
                 : new Press(PlaceId::of($place).'-nearest-'.substr($nearest, 1), $place, "Take $nearest", "Take $nearest for {$pair->what}", value: $nearest)
         );

@@ -23,7 +23,8 @@ final readonly class DeadlineNote
 
             return new self($controller->name, $controller->id->text, (string) __("office.deadlines.$law->value"), $law->source(), match (true) {
                 $controller->country === null => 'Its country is not on record, so no public holidays are looked at.',
-                ! PublicHolidays::in($controller->country)->areKnown() => "We know no public holidays of {$controller->country->name()}: only weekends are looked at.",
+                ! PublicHolidays::in($controller->country)->areKnown() => "We know no public holidays of {$controller->country->name()}: "
+                    .'only weekends are looked at.',
                 default => '',
             });
         }, $registers->controllers->all());

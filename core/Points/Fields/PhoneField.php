@@ -66,12 +66,14 @@ final readonly class PhoneField implements FieldKind
         return $could === null ? throw new AnswerRefused('field.phone') : $phones->format($could, PhoneNumberFormat::E164);
     }
 
-    /** @return list<string> codes of the countries that visitors come from, first the one where most speak the form's language */
+    /** @return list<string> codes of countries: the one that the person names, the one where most speak the form's language, others that visitors come from */
     private static function likeliest(Typed $typed): array
     {
         $codes = array_map(static fn (Country $c): string => $c->code, $typed->countries);
 
-        return array_values(array_unique([...array_intersect([self::SPOKEN[$typed->language->value]], $codes), ...$codes]));
+        $declared = $typed->declared === null ? [] : [$typed->declared->code];
+
+        return array_values(array_unique([...$declared, ...array_intersect([self::SPOKEN[$typed->language->value]], $codes), ...$codes]));
     }
 
     private static function parsed(PhoneNumberUtil $phones, string $text, ?string $country): ?PhoneNumber

@@ -15,6 +15,7 @@ return ['fields' => [
     'birthday' => 'Fødselsdato',
     'age' => 'Alder',
     'choice' => 'Vælg en',
+    'pick' => 'Vælg en',
     'choices' => 'Sæt kryds ved det, der passer',
     'message' => 'Din besked',
     'terms' => 'Jeg accepterer disse vilkår',

@@ -15,6 +15,7 @@ return ['fields' => [
     'birthday' => 'Geburtsdatum',
     'age' => 'Alter',
     'choice' => 'Bitte eines wählen',
+    'pick' => 'Bitte eines wählen',
     'choices' => 'Bitte ankreuzen, was zutrifft',
     'message' => 'Ihre Nachricht',
     'terms' => 'Ich nehme diese Bedingungen an',

@@ -15,6 +15,7 @@ return ['fields' => [
     'birthday' => 'Date of birth',
     'age' => 'Age',
     'choice' => 'Please choose one',
+    'pick' => 'Please choose one',
     'choices' => 'Please tick what fits',
     'message' => 'Your message',
     'terms' => 'I accept these terms',

@@ -15,6 +15,7 @@ return ['fields' => [
     'birthday' => 'Date de naissance',
     'age' => 'Âge',
     'choice' => 'Choisissez une réponse',
+    'pick' => 'Choisissez une réponse',
     'choices' => 'Cochez ce qui convient',
     'message' => 'Votre message',
     'terms' => 'J’accepte ces conditions',

@@ -15,6 +15,7 @@ return ['fields' => [
     'birthday' => 'Födelsedatum',
     'age' => 'Ålder',
     'choice' => 'Välj ett',
+    'pick' => 'Välj ett',
     'choices' => 'Kryssa för det som passar',
     'message' => 'Ditt meddelande',
     'terms' => 'Jag godkänner dessa villkor',

@@ -10,8 +10,8 @@
 <div class="sentence"><x-place.line :of="$page->called" /> stands at <x-place.line :of="$page->place" />
  and is <x-place.choice :of="$page->kind" /> of <b>{{ $page->controller }}</b>.
 Visitors come from <x-place.several :of="$page->countries" />
- and read <x-place.several :of="$page->offered" />. <x-place.choice :of="$page->forChildren" />.
-It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes" />; without days it is open from its publishing on.</div>
+ and read <x-place.several :of="$page->offered" />. <x-place.choice :of="$page->forChildren">.</x-place.choice>
+It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes">;</x-place.line> without days it is open from its publishing on.</div>
 @if ($page->toDo !== [])
 <div class="to-do" role="group" aria-label="What remains to be done"><b>What remains to be done</b><ul>
 @foreach ($page->toDo as $sentence)<li>{{ $sentence }}</li>@endforeach
@@ -32,7 +32,7 @@ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page
 @endforeach
 </ol>
 <p class="sentence"><x-place.press :of="$page->anotherPage" />
-@if ($page->progress)Visitors <x-place.choice :of="$page->progress" />.@endif</p>
+@if ($page->progress)Visitors <x-place.choice :of="$page->progress">.</x-place.choice>@endif</p>
 @endif
 <table class="asked" @if ($page->may) data-sorts @endif><caption>Fields of the form</caption>
 <thead><tr><th scope="col">Field</th><th scope="col">Required?</th><th scope="col">Why it is asked</th></tr></thead>
@@ -79,7 +79,7 @@ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page
 @if ($statement->presses !== [])
 <span class="line">@foreach ($statement->presses as $press)<x-place.press :of="$press" />@endforeach</span>
 @endif</p>
-@if ($statement->needed)<p>Here <x-place.choice :of="$statement->needed" />.</p>@endif
+@if ($statement->needed)<p>Here <x-place.choice :of="$statement->needed">.</x-place.choice></p>@endif
 <div class="placed">@include('points.placing', ['placing' => $statement->placing, 'shows' => 'shown'])</div>
 @foreach ($statement->words as $words)
 @if ($words->html !== null)
@@ -110,7 +110,7 @@ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page
 </section>
 @if ($page->acknowledges)
 <section aria-labelledby="part-6"><h2 id="part-6"><span>6</span> Where it goes</h2>
-<p class="sentence">Whoever sends it <x-place.choice :of="$page->acknowledges" />.
+<p class="sentence">Whoever sends it <x-place.choice :of="$page->acknowledges">.</x-place.choice>
 @if ($page->recipients === [])Nobody is told of it; it waits under <a href="{{ route('enquiries') }}">Enquiries</a>.@endif</p>
 @foreach ($page->recipients as $recipient)
 <div class="recipient"><x-place.line :of="$recipient->address" /> <span>gets <x-place.choice :of="$recipient->whole" /></span>

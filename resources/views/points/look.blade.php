@@ -1,7 +1,11 @@
 <div class="swatches">@foreach ($look->colours as $colour)<x-place.swatch :of="$colour" />@endforeach</div>
-<p class="sentence">It is written in <x-place.choice :of="$look->font" />, with <x-place.choice :of="$look->spacing" />; fields have edges
-<x-place.choice :of="$look->edges" />, <x-place.line :of="$look->edgeWidth" /> wide, and corners of <x-place.line :of="$look->corner" /> pixels; labels stand
-<x-place.choice :of="$look->labels" />; fields stand <x-place.choice :of="$look->layout" />; it is <x-place.choice :of="$look->dark" />.</p>
+<p class="sentence">It is written in <x-place.choice :of="$look->font">,</x-place.choice> with
+<x-place.choice :of="$look->spacing">;</x-place.choice> fields have edges
+<x-place.choice :of="$look->edges">,</x-place.choice> <x-place.line :of="$look->edgeWidth" /> pixels wide, and corners
+of <x-place.line :of="$look->corner" /> pixels; labels stand
+<x-place.choice :of="$look->labels">;</x-place.choice> fields stand <x-place.choice :of="$look->layout">;</x-place.choice> it has
+<x-place.choice :of="$look->ground" />@if ($look->dark)
+and is <x-place.choice :of="$look->dark" />@endif.</p>
 <table class="contrasts"><caption>What meets on it, and how it stands out (WCAG 2.2, 1.4.3 and 1.4.11)</caption>
 <thead><tr><th scope="col">What</th><th scope="col">Sample</th><th scope="col" class="figure">Contrast</th><th scope="col">Enough?</th></tr></thead>
 <tbody>
@@ -10,7 +14,8 @@
 <td><svg width="60" height="22" aria-hidden="true"><rect width="60" height="22" fill="{{ $row->ground }}"></rect><text x="30" y="16" text-anchor="middle"
  fill="{{ $row->front }}">Aa</text></svg></td>
 <td class="figure">{{ $row->has }}</td>
-<td>@if ($row->isEnough)<span class="met">✓ {{ $row->needed }} is needed</span>@else<span class="breach">{{ $row->needed }} is needed</span>
+<td>@if ($row->isOpen)<x-shape verdict="open" /> {{ $row->needed }} is needed, on whatever ground it is put on; here it is measured on {{ $row->ground }}
+@elseif ($row->isEnough)<span class="met">✓ {{ $row->needed }} is needed</span>@else<span class="breach">{{ $row->needed }} is needed</span>
 @if ($row->take)<x-place.press :of="$row->take" />@endif @endif</td></tr>
 @endforeach
 </tbody></table>

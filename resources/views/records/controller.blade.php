@@ -1,11 +1,11 @@
 <section><h2>Who it is</h2>
-<p class="sentence"><x-place.line :of="$form->name" /> is responsible for its signup points. Its address is <x-place.line :of="$form->address" />,
- in <x-place.choice :of="$form->country" />. People reach it at <x-place.line :of="$form->contact" />;
- its data protection officer at <x-place.line :of="$form->dpo" />.
- Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative" />.</p>
+<p class="sentence"><x-place.line :of="$form->name" /> is responsible for its signup points. Its address is <x-place.line :of="$form->address">,</x-place.line>
+ in <x-place.choice :of="$form->country">.</x-place.choice> People reach it at <x-place.line :of="$form->contact">;</x-place.line>
+ its data protection officer at <x-place.line :of="$form->dpo">.</x-place.line>
+ Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative">.</x-place.line></p>
 </section>
 <section><h2>House look</h2>
-<p class="sentence">Mails come from <x-place.line :of="$form->sender" />.</p>
+<p class="sentence">Mails come from <x-place.line :of="$form->sender">.</x-place.line></p>
 @include('points.look', ['look' => $form->look])
 </section>
 <section><h2>Privacy notice</h2>

@@ -1,7 +1,7 @@
 <section>
-<p class="sentence">A purpose of {{ $form->controller }}. It stands on <x-place.choice :of="$form->basis" />.
- Opens and clicks of its mails are <x-place.choice :of="$form->measures" />.
- Consent is asked for again after <x-place.choice :of="$form->refresh" />;
+<p class="sentence">A purpose of {{ $form->controller }}. It stands on <x-place.choice :of="$form->basis">.</x-place.choice>
+ Opens and clicks of its mails are <x-place.choice :of="$form->measures">.</x-place.choice>
+ Consent is asked for again after <x-place.choice :of="$form->refresh">;</x-place.choice>
  details are kept for <x-place.choice :of="$form->retention" /> after the last permission ended.</p>
 </section>
 <section><h2>In subscribers' words</h2>

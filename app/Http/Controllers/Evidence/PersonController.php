@@ -62,7 +62,7 @@ final class PersonController
 
         return response($answered($chain, $found, $found->act, $request->integer('page', 1)), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; img-src 'self'; frame-ancestors 'self'; sandbox",
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'; frame-ancestors 'self'; sandbox",
         ]);
     }
 

@@ -127,7 +127,7 @@ final class SheetController
 
         return response($this->show->proof($point->load('record.newest'), $draft, $view), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; img-src 'self'; frame-ancestors 'self'; sandbox",
+            'Content-Security-Policy' => "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'; frame-ancestors 'self'; sandbox",
         ]);
     }
 

@@ -101,6 +101,16 @@ final class FormController
         return $this->frozen($digest, 'image/webp');
     }
 
+    /** Letters that a form loads; those of a draft's proof are frozen nowhere yet. A proof stands in a frame without an origin, so anybody may load them. */
+    public function letters(string $digest): Response
+    {
+        $shipped = HouseLook::shipped(Digest::fromHex($digest));
+        $response = $shipped === null ? $this->frozen($digest, 'font/woff2')
+            : response($shipped, 200, ['Content-Type' => 'font/woff2', 'Cache-Control' => 'public, max-age=31536000, immutable']);
+
+        return $response->header('Access-Control-Allow-Origin', '*');
+    }
+
     private function frozen(string $digest, string $type): Response
     {
         return response(

@@ -1,4 +1,4 @@
 @props(['of'])
-<input type="{{ $of->type }}" @class(['inline-text', 'missing' => $of->value === '' && $of->needed, 'unsaid' => ! $of->needed])
+<span class="ends"><input type="{{ $of->type }}" @class(['inline-text', 'missing' => $of->value === '' && $of->needed, 'unsaid' => ! $of->needed])
  id="{{ $of->id }}" name="value" value="{{ $of->value }}"
- aria-label="{{ $of->label }}" placeholder="{{ $of->empty }}" autocomplete="off" size="{{ $of->size() }}" data-place="{{ $of->place }}">
+ aria-label="{{ $of->label }}" placeholder="{{ $of->empty }}" autocomplete="off" size="{{ $of->size() }}" data-place="{{ $of->place }}">{{ $slot }}</span>
