@@ -132,6 +132,7 @@ Route::middleware('auth')->group(function (): void {
             foreach (['judge', 'change', 'mend', 'say', 'undo', 'redo'] as $act) {
                 Route::post("/$act", [RecordController::class, $act])->can('write', [Record::class, 'kind'])->name($act);
             }
+            Route::post('/sign', [RecordController::class, 'sign'])->can('write', [Record::class, 'kind'])->name('sign');
             Route::post('/submit', [ApprovalController::class, 'submit'])->can('write', [Record::class, 'kind'])->name('submit');
             Route::post('/takeback', [ApprovalController::class, 'takeBack'])->can('write', [Record::class, 'kind'])->name('takeback');
             foreach (['return', 'approve', 'retire'] as $act) {

@@ -50,7 +50,7 @@ final readonly class FormRenderer
             ."<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n<meta name=\"referrer\" content=\"same-origin\">\n"
             .'<title>'.($within === '' ? '' : "$within – ")."$title</title>\n<link rel=\"stylesheet\" href=\"".self::escape($this->stylesheet)
             ."\">\n</head>\n<body>\n<main>\n"
-            .$this->picture($language).'<p class="who">'.self::escape($words->askedBy).' <b>'.self::escape($this->controller->name)."</b></p>\n"
+            .$this->sign().$this->picture($language).'<p class="who">'.self::escape($words->askedBy).' <b>'.self::escape($this->controller->name)."</b></p>\n"
             ."<h1>$title</h1>\n".($laid->number > 1 ? '' : '<p>'.self::escape($this->sheet->draft->purposeLine->in($language))."</p>\n"));
         if ($laid->page !== null) {
             $page->write($this->progress($laid, $words)."<h2>$within</h2>\n");
@@ -80,6 +80,15 @@ final readonly class FormRenderer
         );
 
         return $page->freeze();
+    }
+
+    /** The controller's sign; its name stands beside it in words. */
+    private function sign(): string
+    {
+        $sign = $this->controller->look->sign;
+
+        return $sign === null ? ''
+            : "<img class=\"sign\" src=\"/frozen/{$sign->digest->hex()}.webp\" alt=\"\" width=\"$sign->width\" height=\"$sign->height\">\n";
     }
 
     /** The image above the form; nobody has to see it to understand the form. */

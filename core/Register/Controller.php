@@ -27,6 +27,7 @@ final readonly class Controller implements Registered
      * @param  string  $representative  in the EU or the UK, of a controller outside; may be empty (GDPR Art. 27)
      * @param  Country|null  $country  of its seat; null where nobody has said
      * @param  LookDraft  $look  of the house, besides the accent
+     * @param  Texts  $closing  a line with which its mails end; of no language where there is none
      */
     private function __construct(
         public Slug $id,
@@ -41,6 +42,7 @@ final readonly class Controller implements Registered
         public string $representative,
         public ?Country $country,
         public LookDraft $look,
+        public Texts $closing,
         private Document $lookAsWritten,
     ) {}
 
@@ -51,7 +53,7 @@ final readonly class Controller implements Registered
             $document->text('sender'),
             $document->text('accent'), Texts::from($document->at('notice')), Texts::from($document->at('notice-text')),
             trim($document->text('dpo')), trim($document->text('representative')), Country::find($document->text('country')),
-            LookDraft::from($document->part('look')), $document->part('look'),
+            LookDraft::from($document->part('look')), Texts::from($document->at('closing')), $document->part('look'),
         );
     }
 
@@ -65,7 +67,9 @@ final readonly class Controller implements Registered
             new Member('contact', 'the address at which people reach the controller', new Text(254, TextForm::Address, $whole), needed: true),
             new Member('sender', 'the address that mails come from', new Text(254, TextForm::Address, $whole), needed: true),
             new Member('accent', 'the colour of buttons', new Text(7, TextForm::Colour, needed: true), redraws: true, needed: true),
-            ...array_values(array_filter(LookDraft::members(), static fn (Member $m): bool => $m->place()?->text() !== 'look/accent')),
+            ...array_values(array_filter(LookDraft::ofHouse(), static fn (Member $m): bool => $m->place()?->text() !== 'look/accent')),
+            new Member('closing', 'the closing of mails', new Item),
+            new Member('closing/{language}', 'the closing of mails', new Text(200), mayGo: true),
             new Member('notice', 'the links to the privacy notice', new Item),
             new Member('notice/{language}', 'a link to the privacy notice', new Text(500, TextForm::Link), mayGo: true),
             new Member('notice-text', 'the privacy notice', new Item),
@@ -79,8 +83,11 @@ final readonly class Controller implements Registered
     /** What visitors of a form in these languages see of it: a point is published again where this changed. */
     public function shown(Language ...$languages): Document
     {
-        return $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'look')
+        $closing = $this->closing->only(...$languages)->toArray();
+        $shown = $this->document()->only('id', 'name', 'postal-address', 'contact', 'sender', 'accent', 'look')
             ->with(Place::of('notice'), $this->notice->only(...$languages)->toArray());
+
+        return $closing === [] ? $shown : $shown->with(Place::of('closing'), $closing);
     }
 
     public function recordName(): RecordName
@@ -107,6 +114,7 @@ final readonly class Controller implements Registered
             'dpo' => $this->dpo,
             'representative' => $this->representative,
             'country' => (string) $this->country,
+            ...($this->closing->languages() === [] ? [] : ['closing' => $this->closing->toArray()]),
             ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
         ]);
     }

@@ -175,9 +175,11 @@ final readonly class Look
     /** Rules behind the others, for what is not measured but placed otherwise. */
     public function rules(): string
     {
-        return ($this->isClear() ? self::CLEAR : '').($this->isUnderlined() ? self::UNDERLINED : '').($this->isBeside() ? self::BESIDE : '')
-            .($this->isLine() ? self::LINE : '');
+        return ($this->chosen->sign === null ? '' : self::SIGN).($this->isClear() ? self::CLEAR : '')
+            .($this->isUnderlined() ? self::UNDERLINED : '').($this->isBeside() ? self::BESIDE : '').($this->isLine() ? self::LINE : '');
     }
+
+    private const SIGN = "img.sign { display: block; max-height: 3.5rem; width: auto; max-width: 60%; height: auto; margin: 0 0 1rem; }\n";
 
     private const CLEAR = "body, main { background: none; }\n";
 

@@ -7,6 +7,7 @@ namespace Database\Demo;
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Delivery\Outcome;
 use App\Actions\Ledger\Append;
+use App\Actions\Points\ImagePlace;
 use App\Actions\Points\PublishPoint;
 use App\Actions\Points\PutImage;
 use App\Actions\Points\ReviewPublication;
@@ -89,7 +90,7 @@ final class Demo
             foreach (array_slice(House::PURPOSES, 1) as $purpose) {
                 $this->approved(RecordKind::Purpose, $purpose, 'runa', 'arne');
             }
-            $this->approved(RecordKind::Controller, House::ATLANTIC, 'runa', 'arne');
+            $this->approved(RecordKind::Controller, House::ATLANTIC, 'runa', 'arne', AtlanticSign::png());
             foreach (House::PROCESSORS as $processor) {
                 $this->approved(RecordKind::Processor, $processor, 'runa', 'arne');
             }
@@ -103,7 +104,7 @@ final class Demo
             foreach ($published as $sheet) {
                 $point = $this->point($sheet, 'malin');
                 if ($sheet['point'] === 'walking-guide') {
-                    ($this->image)($point, IslandPicture::png(), $this->person('malin'));
+                    ($this->image)($point->record, ImagePlace::Above, IslandPicture::png(), $this->person('malin'));
                 }
                 $this->editions[$sheet['point']] = $this->published($point, $officer);
             }
@@ -143,7 +144,7 @@ final class Demo
     }
 
     /** @param  array<string, mixed>  $document */
-    private function approved(RecordKind $kind, array $document, string $writer, string $approver): void
+    private function approved(RecordKind $kind, array $document, string $writer, string $approver, string $sign = ''): void
     {
         $record = $this->change->begin(
             $kind, Slug::parse($document['id']), Document::from(array_diff_key($document, $kind === RecordKind::Rules ? ['id' => true] : [])),
@@ -152,7 +153,10 @@ final class Demo
         if ($kind === RecordKind::Controller) {
             RegisteredController::query()->create(['slug' => $document['id']]);
         }
-        ($this->approve)($record->name(), $this->person($approver), 1, '');
+        if ($sign !== '') {
+            ($this->image)($record, ImagePlace::Sign, $sign, $this->person($writer));
+        }
+        ($this->approve)($record->name(), $this->person($approver), $record->newestRevision()->number, '');
     }
 
     private function published(Point $point, User $officer): PointEdition

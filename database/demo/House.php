@@ -45,6 +45,7 @@ final class House
         'dpo' => '',
         'representative' => '',
         'country' => 'CA',
+        'closing' => ['en' => 'Fair winds, from the crew at Port Ansel', 'fr' => 'Bon vent, l’équipage de Port Ansel'],
     ];
 
     public const VOYAGE_NEWS = [

@@ -3,15 +3,22 @@
 declare(strict_types=1);
 
 use App\Actions\ActRefusal;
+use App\Actions\Registers\Approve;
 use App\Models\Point;
+use App\Models\Record;
 use App\Models\User;
+use Database\Demo\AtlanticSign;
 use Database\Demo\IslandPicture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\Picture;
+use Juramen\Register\RecordKind;
 use Symfony\Component\DomCrawler\Crawler;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
 
 /* An image above a form: what comes is read, made anew and frozen; what is none, or a bomb, is refused. */
 
@@ -69,6 +76,33 @@ test('a crafted image that is not kept is not published, and one that is none is
     $this->actingAs($this->arne)->post('/points/footer-newsletter/publish', ['looked' => looked()])->assertSessionHasErrors('looked')
         ->assertRefused(ActRefusal::ImageGone);
     $this->get('/frozen/'.str_repeat('a', 64).'.webp')->assertNotFound();
+});
+
+test('the sign of a house stands on its forms from the edition in which it was approved, with the closing of its mails', function (): void {
+    $this->runa = User::query()->where('email', 'runa@tidewick.example')->firstOrFail();
+    $at = '/records/controller/tidewick-ferries';
+    $sign = fn (string $content) => $this->post("$at/sign", ['sign' => UploadedFile::fake()->createWithContent('s.png', $content)]);
+    $this->actingAs($this->malin)->post("$at/sign")->assertForbidden();
+    $this->actingAs($this->runa);
+    $sign('<svg></svg>')->assertRedirect($at)->assertRefused(ActRefusal::NoImage);
+    $this->post('/records/statement/voyage-news/sign')->assertNotFound();
+    $sign(AtlanticSign::png())->assertRedirect($at)->assertSessionHasNoErrors();
+    $record = Record::named(RecordKind::Controller, 'tidewick-ferries');
+    $this->post("$at/change", ['place' => 'closing/en', 'value' => 'Fair winds', 'base' => $record->newestRevision()->number])->assertOk();
+    app(Approve::class)($record->name(), $this->arne, $record->newestRevision()->number, '');
+    $this->get('/forms/footer-newsletter/en')->assertDontSee('class="sign"', false);
+    publishNow('footer-newsletter', $this->arne);
+    $image = (new Crawler((string) $this->get('/forms/footer-newsletter/en')->getContent()))->filter('img.sign');
+    expect($image->attr('alt'))->toBe('')->and((int) $image->attr('height'))->toBeLessThanOrEqual(160);
+    $this->get((string) $image->attr('src'))->assertOk()->assertHeader('Content-Type', 'image/webp');
+    $this->signUp($to = someone());
+    work();
+    expect(arrived($to)[0]['html'])->toContain('Fair winds')->and(arrived($to)[0]['text'])->toContain("Fair winds\n\n--");
+    // A crafted point has no sign of its own.
+    $base = Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->number;
+    $this->post('/points/footer-newsletter/change', ['place' => 'look/sign', 'value' => str_repeat('a', 64).' 1x1', 'base' => $base])->assertStatus(422);
+    $this->artisan('ledger:seal');
+    expect(verified()->faults)->toBe([]);
 });
 
 test('letters that are shipped come from us alone, are frozen with the edition, and are missed where they are gone', function (): void {

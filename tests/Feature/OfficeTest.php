@@ -80,7 +80,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
         'enquiries' => ['officer', 'editor', 'auditor'], 'enquiries.delete' => ['officer'], 'enquiries.show' => ['officer', 'editor', 'auditor'],
         ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw', 'enquiries.request'], ['officer', 'editor']),
-        'requests' => ['officer', 'auditor'],
+        'requests' => ['officer', 'auditor'], 'records.sign' => ['officer', 'editor'],
         ...array_fill_keys(['requests.answer', 'requests.extend', 'requests.reopen', 'requests.drop'], ['officer']),
         ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),

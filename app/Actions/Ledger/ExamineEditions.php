@@ -84,9 +84,8 @@ final class ExamineEditions
                     if ($edition->number !== $row->number || $edition->sheet->draft->point->text !== $row->point->slug) {
                         $faults[] = new Fault("$name stands in another place than it was published for", $about);
                     }
-                    $picture = $edition->sheet->draft->look->picture;
-                    if ($picture !== null) {
-                        $html[$picture->digest->bytes] = "$about, $name, its image";
+                    foreach (array_filter([$edition->sheet->draft->look->picture, $edition->controller->look->sign]) as $picture) {
+                        $html[$picture->digest->bytes] = "$about, $name, an image";
                     }
                     $css = $edition->languages[0]->css->bytes;
                     $letters = HouseLook::lettersOf(Stored::text(DB::table('frozen_bytes')->where('digest', $css)->value('bytes') ?? ''));

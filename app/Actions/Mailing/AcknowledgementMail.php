@@ -22,6 +22,7 @@ final class AcknowledgementMail extends MailAboutEnquiry
         $words = $edition->in($enquiry->language)->mail($delivery->kind->value);
         $data = [
             'words' => $words, 'controller' => $edition->controller, 'language' => $enquiry->language,
+            'closing' => $edition->controller->closing->orNothing($enquiry->language),
             'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($enquiry->language),
         ];
         $rendered = static fn (string $name): string => View::file(resource_path("views/mail/$name.blade.php"), $data)->render();

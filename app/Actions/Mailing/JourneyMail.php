@@ -59,6 +59,7 @@ abstract class JourneyMail extends Mail
         $data = [
             ...$links, 'words' => $letter->words, 'stopping' => $edition->in($letter->language)->mail('welcome'), 'edition' => $edition,
             'controller' => $edition->controller,
+            'closing' => $edition->controller->closing->orNothing($letter->journey->language),
             'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($letter->journey->language),
             'statements' => $letter->journey->agreedWords($edition), 'language' => $letter->journey->language,
         ];

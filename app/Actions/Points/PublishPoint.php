@@ -183,9 +183,10 @@ final class PublishPoint
     private function edition(Publication $publication, Freezer $frozen): PointEdition
     {
         [$sheet, $controller] = [$publication->sheet, $publication->controller];
-        $picture = $sheet->draft->look->picture;
-        if ($picture !== null && ! DB::table('frozen_bytes')->where('digest', $picture->digest->bytes)->where('type', 'image/webp')->exists()) {
-            throw Refused::because(ActRefusal::ImageGone);
+        foreach (array_filter([$sheet->draft->look->picture, $controller->look->sign]) as $picture) {
+            if (! DB::table('frozen_bytes')->where('digest', $picture->digest->bytes)->where('type', 'image/webp')->exists()) {
+                throw Refused::because(ActRefusal::ImageGone);
+            }
         }
         $look = $sheet->look($controller);
         $letters = HouseLook::letters($look);

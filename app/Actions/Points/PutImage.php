@@ -6,18 +6,17 @@ namespace App\Actions\Points;
 
 use App\Actions\ActRefusal;
 use App\Actions\Registers\ChangeRecord;
-use App\Models\Point;
+use App\Models\Record;
 use App\Models\User;
 use GdImage;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Document;
-use Juramen\Canon\Place;
 use Juramen\Canon\Refused;
 use Juramen\Register\Picture;
 
 /**
- * Puts an image above a point's form: read, made small, and written anew, so that nothing of the file that came is kept but what one sees.
- * Its bytes are named by their digest and frozen with every edition that shows them.
+ * Puts an image above a point's form, or a sign on a house's look: read, made small, and written anew, so that nothing of the file that came
+ * is kept but what one sees. Its bytes are named by their digest and frozen with every edition that shows them.
  */
 final class PutImage
 {
@@ -25,10 +24,6 @@ final class PutImage
 
     /** Pixels that are read at most: more would fill the memory. */
     private const MOST_PIXELS = 24_000_000;
-
-    private const WIDEST = 1280;
-
-    private const TALLEST = 1280;
 
     /** Bytes of what visitors load. */
     private const LARGEST = 100_000;
@@ -38,20 +33,20 @@ final class PutImage
     public function __construct(private readonly ChangeRecord $change) {}
 
     /** @throws Refused where it is no image, or too large */
-    public function __invoke(Point $point, string $file, User $author): void
+    public function __invoke(Record $record, ImagePlace $place, string $file, User $author): void
     {
         $frozen = new Freezer;
-        [$bytes, $width, $height] = self::made($file);
+        [$bytes, $width, $height] = self::made($file, $place);
         $picture = Picture::of($frozen->freeze('image/webp', $bytes), $width, $height);
-        DB::transaction(function () use ($point, $picture, $frozen, $author): void {
+        DB::transaction(function () use ($record, $place, $picture, $frozen, $author): void {
             $frozen->keep();
-            $above = static fn (Document $document): Document => $document->with(Place::of('look', 'image'), $picture->text());
-            $this->change->change($point->record, $author, $point->newest()->number, 'put an image above the form', $above);
+            $put = static fn (Document $document): Document => $document->with($place->place(), $picture->text());
+            $this->change->change($record, $author, $record->newestRevision()->number, $place->says(), $put);
         });
     }
 
     /** @return array{string, int, int} */
-    private static function made(string $file): array
+    private static function made(string $file, ImagePlace $place): array
     {
         if ($file === '' || strlen($file) > self::LARGEST_FILE) {
             throw Refused::because(ActRefusal::FileSize, most: intdiv(self::LARGEST_FILE, 1_000_000));
@@ -69,13 +64,13 @@ final class PutImage
             throw Refused::because(ActRefusal::NoImage);
         }
 
-        return self::written($image);
+        return self::written($image, $place);
     }
 
     /** @return array{string, int, int} smaller and plainer until it fits */
-    private static function written(GdImage $image): array
+    private static function written(GdImage $image, ImagePlace $place): array
     {
-        for ($share = min(1.0, self::WIDEST / imagesx($image), self::TALLEST / imagesy($image)); $share > 0.01; $share *= 0.8) {
+        for ($share = min(1.0, $place->widest() / imagesx($image), $place->tallest() / imagesy($image)); $share > 0.01; $share *= 0.8) {
             [$width, $height] = [max(1, (int) round(imagesx($image) * $share)), max(1, (int) round(imagesy($image) * $share))];
             $small = imagecreatetruecolor($width, $height);
             imagealphablending($small, false);

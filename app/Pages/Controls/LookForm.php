@@ -22,15 +22,16 @@ final readonly class LookForm
     private function __construct(
         public array $colours, public Choice $font, public Choice $spacing, public Choice $edges, public Choice $labels, public Choice $layout,
         public ?Choice $dark, public Choice $ground, public Line $corner, public Line $edgeWidth, public array $contrasts, public ?Press $back,
-        public array $shows, public ?Press $takeOff
+        public array $shows, public ?Press $takeOff, public ?Press $takeSignOff
     ) {}
 
     /**
      * @param  string  $accent  the place of the colour of buttons
      * @param  bool  $departs  whether anything departs from the house
      * @param  list<Line>  $shows  what the image shows, by language; none where there is none
+     * @param  bool  $hasSign  whether the house has a sign that can be taken off here
      */
-    public static function of(Look $look, string $accent, bool $departs, array $shows = []): self
+    public static function of(Look $look, string $accent, bool $departs, array $shows = [], bool $hasSign = false): self
     {
         $colours = [
             [$accent, 'Buttons and links', $look->accent()], ['look/button-text', 'Words on buttons', $look->buttonText()],
@@ -59,6 +60,7 @@ final readonly class LookForm
             array_map(static fn (LookPair $p): ContrastRow => self::contrast($p, $accent), $look->pairs()),
             $departs ? new Press('at-look-back', 'look', 'Back to the house look', 'Back to the house look', 'remove') : null,
             $shows, $shows === [] ? null : new Press('at-look-image-off', 'look/image', 'Take the image off', 'Take the image off', 'remove'),
+            $hasSign ? new Press('at-look-sign-off', 'look/sign', 'Take the sign off', 'Take the sign off', 'remove') : null,
         );
     }
 

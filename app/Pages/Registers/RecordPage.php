@@ -11,6 +11,7 @@ use App\Models\RecordState;
 use App\Models\Revision;
 use App\Pages\Controls\ConflictView;
 use Juramen\Canon\Document;
+use Juramen\Register\RecordKind;
 
 /** What the screen of a statement or a register's entry shows. */
 final readonly class RecordPage
@@ -54,6 +55,12 @@ final readonly class RecordPage
     public function to(string $act): string
     {
         return route("records.$act", [$this->record->kind->value, $this->record->slug]);
+    }
+
+    /** Whether a sign can be put on it here: on a controller, by whoever may write it. */
+    public function maySign(): bool
+    {
+        return $this->mayWrite && $this->record->kind === RecordKind::Controller;
     }
 
     public function isOpen(): bool

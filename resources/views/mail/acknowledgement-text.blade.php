@@ -4,6 +4,10 @@
 
 {{ $words->word('ignore') }}
 
+@if ($closing)
+{{ $closing }}
+
+@endif
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}

@@ -16,6 +16,10 @@
 {{ $stop }}
 @endif
 
+@if ($closing)
+{{ $closing }}
+
+@endif
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}

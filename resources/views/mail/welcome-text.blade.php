@@ -9,6 +9,10 @@
 {{ $words->word('withdraw-text') }}
 {{ $link }}
 
+@if ($closing)
+{{ $closing }}
+
+@endif
 --
 {{ $controller->name }}, {{ $controller->postalAddress }}
 {{ $controller->contact }}

@@ -21,4 +21,5 @@ and is <x-place.choice :of="$look->dark" />@endif.</p>
 </tbody></table>
 @if ($look->takeOff)<p class="sentence">The image above the form shows @foreach ($look->shows as $line)<x-place.line :of="$line" /> @endforeach
 <x-place.press :of="$look->takeOff" /></p>@endif
+@if ($look->takeSignOff)<p class="sentence">The sign stands above every form of the house. <x-place.press :of="$look->takeSignOff" /></p>@endif
 @if ($look->back)<p><x-place.press :of="$look->back" /></p>@endif

@@ -5,7 +5,8 @@
  Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative">.</x-place.line></p>
 </section>
 <section><h2>House look</h2>
-<p class="sentence">Mails come from <x-place.line :of="$form->sender">.</x-place.line></p>
+<p class="sentence">Mails come from <x-place.line :of="$form->sender">.</x-place.line> They end with
+@foreach ($form->closings as $line)<x-place.line :of="$line" /> @endforeach</p>
 @include('points.look', ['look' => $form->look])
 </section>
 <section><h2>Privacy notice</h2>

@@ -4,6 +4,15 @@
 @section('content')
 @include('wording.tabs', ['tab' => $tab])
 @include('records.body')
+@if ($page->maySign())
+<section class="page apart" aria-label="Sign">
+<form method="post" action="{{ $page->to('sign') }}" enctype="multipart/form-data" class="ask">@csrf
+<label for="sign">The sign of the house</label><input type="file" id="sign" name="sign" accept="image/png,image/jpeg,image/webp,image/gif" required
+ @error('sign') aria-invalid="true" aria-describedby="wrong-sign" @enderror><button>Put it on the look</button>
+<span class="soft">It stands above every form; it is made small, and nothing else of its file is kept.</span>
+@error('sign')<p class="wrong" id="wrong-sign" role="alert">{{ $message }}</p>@enderror
+</form></section>
+@endif
 @if ($page->mayCopy)
 <section class="page apart" aria-label="Name and copy">
 @if ($page->mayWrite)

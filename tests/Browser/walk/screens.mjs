@@ -29,7 +29,7 @@ const noScreens = {
   'enter/{token}': 'leads on to the page without the secret',
   'enter': 'needs the secret of a mail; accounts.spec.mjs goes through it',
   'login/code': 'needs a password that fitted; accounts.spec.mjs goes through it',
-  'frozen/{digest}.css': 'a style', 'frozen/{digest}.webp': 'an image',
+  'frozen/{digest}.css': 'a style', 'frozen/{digest}.webp': 'an image', 'frozen/{digest}.woff2': 'letters',
   'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',

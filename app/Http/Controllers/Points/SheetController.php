@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Points;
 
+use App\Actions\Points\ImagePlace;
 use App\Actions\Points\PutImage;
 use App\Actions\Registers\ChangeRecord;
 use App\Http\RefusedAnswer;
@@ -92,7 +93,7 @@ final class SheetController
         $file = $request->file('image');
         $back = redirect()->route('points.sheet', $point->slug);
         try {
-            $put($this->loaded($point), $file instanceof UploadedFile ? (string) $file->getContent() : '', SignedIn::user($request));
+            $put($this->loaded($point)->record, ImagePlace::Above, $file instanceof UploadedFile ? (string) $file->getContent() : '', SignedIn::user($request));
         } catch (Refused $e) {
             return RefusedAnswer::onForm($back, 'image', $e);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
+use App\Actions\Points\ImagePlace;
+use App\Actions\Points\PutImage;
 use App\Actions\Registers\ChangeRecord;
 use App\Actions\Wording\AnswerNote;
 use App\Http\RefusedAnswer;
@@ -17,8 +19,10 @@ use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\SignedIn;
 use App\Support\SystemClock;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\View\View;
 use Juramen\Canon\Conflict;
 use Juramen\Canon\Refused;
@@ -104,6 +108,21 @@ final class RecordController
         }
 
         return $this->answer($request, $record, $newest, true);
+    }
+
+    /** A controller's sign. */
+    public function sign(Request $request, RecordKind $kind, string $slug, PutImage $put): RedirectResponse
+    {
+        abort_unless($kind === RecordKind::Controller, 404);
+        $file = $request->file('sign');
+        $back = redirect()->route('records.show', [$kind->value, $slug]);
+        try {
+            $put(Record::named($kind, $slug), ImagePlace::Sign, $file instanceof UploadedFile ? (string) $file->getContent() : '', SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm($back, 'sign', $e);
+        }
+
+        return $back->with('said', 'The sign stands on the draft. Once that is approved, forms take it up when they are published.');
     }
 
     public function undo(Request $request, RecordKind $kind, string $slug): Response

@@ -19,7 +19,10 @@ use Juramen\Register\LookDraft;
 /** The controls of a controller. */
 final readonly class ControllerForm
 {
-    /** @param  list<NoticeLines>  $notices  one for each language */
+    /**
+     * @param  list<Line>  $closings  with which mails end, one for each language
+     * @param  list<NoticeLines>  $notices  one for each language
+     */
     private function __construct(
         public Line $name,
         public Line $address,
@@ -29,6 +32,7 @@ final readonly class ControllerForm
         public Line $representative,
         public LookForm $look,
         public Line $sender,
+        public array $closings,
         public array $notices,
     ) {}
 
@@ -39,8 +43,14 @@ final readonly class ControllerForm
             self::countries('country', 'Country', $controller->country),
             new Line('contact', 'Contact', $controller->contact), new Line('dpo', 'Data protection officer', $controller->dpo, 'nobody named'),
             new Line('representative', 'Representative', $controller->representative, 'nobody named'),
-            LookForm::of(Look::of(Colour::parse($controller->accent), $controller->look, LookDraft::from(Document::from([]))), 'accent', false),
+            LookForm::of(
+                Look::of(Colour::parse($controller->accent), $controller->look, LookDraft::from(Document::from([]))), 'accent', false,
+                hasSign: $controller->look->sign !== null
+            ),
             new Line('sender', 'Sender of mails', $controller->sender),
+            array_map(static fn (Language $l): Line => new Line(
+                "closing/{$l->value}", "Closing of mails, {$l->endonym()}", $controller->closing->orNothing($l), "nothing, in {$l->endonym()}", needed: false
+            ), Language::cases()),
             array_map(static fn (Language $l): NoticeLines => new NoticeLines(
                 $l->value, $l->endonym(), new Line("notice/{$l->value}", "Link to the notice, {$l->endonym()}", $controller->notice->orNothing($l), 'no link'),
                 "notice-text/{$l->value}", $controller->noticeText->orNothing($l),
