@@ -17,7 +17,7 @@ final class AtlanticSign
         imagealphablending($image, false);
         imagesavealpha($image, true);
         imagefill($image, 0, 0, (int) imagecolorallocatealpha($image, 255, 255, 255, 127));
-        $sea = (int) imagecolorallocate($image, 29, 78, 112);
+        $sea = (int) imagecolorallocate($image, 94, 160, 200);
         foreach ([96, 138] as $i => $height) {
             for ($x = 0; $x < self::WIDTH; $x++) {
                 $top = $height + (int) round(16 * sin($x / 46 + 1.4 * $i));

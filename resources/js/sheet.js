@@ -130,10 +130,10 @@
   async function save(edit) {
     const before = revision();
     const response = await ask(edit.url, fields(edit), { keepalive: true });
-    await released();
-    if (response.status === 422) { say(edit, new DOMParser().parseFromString(await response.text(), 'text/html').body.textContent.trim()); return; }
-    if (!response.ok) { fail(edit, response.type === 'opaqueredirect' ? 401 : response.status); return; }
     const html = await response.text();
+    await released();
+    if (response.status === 422) { say(edit, new DOMParser().parseFromString(html, 'text/html').body.textContent.trim()); return; }
+    if (!response.ok) { fail(edit, response.type === 'opaqueredirect' ? 401 : response.status); return; }
     const field = $(edit.from);
     if (field && isText(field) && edit.does === 'set' && typeof edit.value === 'string') field.defaultValue = edit.value;
     began.delete(edit.from);
@@ -258,6 +258,8 @@
       const element = find(name);
       if (!element) continue;
       element.focus({ preventScroll: true });
+      // A number does not say what is selected of it. Nobody has typed in one that is as it was: it is selected whole, as by a Tab.
+      if (element.type === 'number') { if (!isTyped(element)) element.select(); return; }
       if (name === stood.focus && stood.from?.[0] !== null && stood.from && isText(element)) {
         try { element.setSelectionRange(...stood.from); } catch { /* a field without a selection */ }
       }

@@ -214,13 +214,15 @@ final class PublishPoint
     private function mails(Language $language, Sheet $sheet, Controller $controller): array
     {
         $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
+        // A name that ends with a full stop, such as one with "Inc.", ends its sentence too.
+        $stop = str_ends_with($controller->name, '.') ? ["{$controller->name}." => $controller->name] : [];
         $mails = [];
         $acknowledged = $sheet->draft->kind->servesSomethingElse() && $sheet->draft->acknowledges;
         $kinds = ['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', ...($acknowledged ? ['acknowledgement'] : [])];
         foreach ($kinds as $kind) {
             $words = [];
             foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
-                $words[] = new FrozenWords((string) $key, strtr((string) $text, $fill));
+                $words[] = new FrozenWords((string) $key, strtr(strtr((string) $text, $fill), $stop));
             }
             $mails[] = new FrozenMail($kind, [...$words, new FrozenWords('notice', (string) __('visitor.mail.notice', [], $language->value))]);
         }

@@ -3,9 +3,8 @@
 <x-place.choice :of="$look->spacing">;</x-place.choice> fields have edges
 <x-place.choice :of="$look->edges">,</x-place.choice> <x-place.line :of="$look->edgeWidth" /> pixels wide, and corners
 of <x-place.line :of="$look->corner" /> pixels; labels stand
-<x-place.choice :of="$look->labels">;</x-place.choice> fields stand <x-place.choice :of="$look->layout">;</x-place.choice> it has
-<x-place.choice :of="$look->ground" />@if ($look->dark)
-and is <x-place.choice :of="$look->dark" />@endif.</p>
+<x-place.choice :of="$look->labels">;</x-place.choice> fields stand <x-place.choice :of="$look->layout">;</x-place.choice> it
+@if ($look->dark)is <x-place.choice :of="$look->dark" /> and @endif has <x-place.choice :of="$look->ground">.</x-place.choice></p>
 <table class="contrasts"><caption>What meets on it, and how it stands out (WCAG 2.2, 1.4.3 and 1.4.11)</caption>
 <thead><tr><th scope="col">What</th><th scope="col">Sample</th><th scope="col" class="figure">Contrast</th><th scope="col">Enough?</th></tr></thead>
 <tbody>

@@ -11,7 +11,7 @@ const fillings = {
     .map(([kind, slug]) => ({ kind, slug })),
   'requirements/{id}': () => [{ id: 'purpose-said' }],
   'evidence/{subject}': () => [{ subject: subject() }],
-  'enquiries/{enquiry}': () => ['SELECT LOWER(HEX(id)) FROM enquiries ORDER BY received_at, id', 'SELECT LOWER(HEX(enquiry_id)) FROM rights_requests ORDER BY id']
+  'enquiries/{enquiry}': () => ['SELECT LOWER(HEX(enquiry_id)) FROM rights_requests ORDER BY id', 'SELECT LOWER(HEX(id)) FROM enquiries ORDER BY received_at, id']
     .map((query) => ({ enquiry: first(query) })),
   'accounts/{user}': () => [{ user: first("SELECT id FROM users WHERE role = 'editor' ORDER BY id") }],
   'forms/{point}/{language}': () => [{ point: first("SELECT slug FROM points ORDER BY id"), language: 'en' }],

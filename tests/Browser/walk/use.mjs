@@ -99,7 +99,8 @@ async function once(page, control, manner, now, turn, what) {
   const delay = manner.slowly ? 30 : 0;
   let shows = null;
   if (control.kind === 'text') {
-    if (keys) await element.focus(); else await element.click();
+    // A press on a colour opens the browser's own picker, which takes every key from then on and cannot be driven.
+    if (keys || control.type === 'color') await element.focus(); else await element.click();
     if (['color', 'date'].includes(control.type)) {
       await element.fill(what);
       if (control.type === 'color') await element.dispatchEvent('change');
