@@ -374,5 +374,6 @@
     if (response?.status !== 200 || busy() || revision() !== from || isTyped(document.activeElement)) return;
     take(html);
   }
-  if (body()) setInterval(look, 4000);
+  // Once soon: what was being saved while this page was opened anew may not be on it yet.
+  if (body()) { setTimeout(look, 1000); setInterval(look, 4000); }
 })();

@@ -54,7 +54,8 @@ test('while an editor types, notes, underlines and numbers follow; a mend by key
   await expect(page.locator('#more-notes')).toHaveAttribute('open', '');
   await accessible(page);
   await page.reload();
-  await expect(field).toHaveValue(`${NASTY} Hurry!`);
+  // It is being saved while the page is opened anew, and comes by itself where it is not on it yet.
+  await expect(field).toHaveValue(`${NASTY} Hurry!`, { timeout: 10_000 });
   await write(page, before);
 });
 
