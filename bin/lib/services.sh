@@ -27,7 +27,7 @@ fill() {
 }
 
 make_home() {
-    (umask 077; mkdir -p "$JURAMEN_HOME" "$RUN" "$LOGS" "$JURAMEN_HOME/keys" "$JURAMEN_HOME/mailbox" "$RUN/nginx" \
+    (umask 077; mkdir -p "$JURAMEN_HOME" "$RUN" "$LOGS" "$JURAMEN_HOME/keys" "$JURAMEN_HOME/mailbox" "$RUN/nginx" "$RUN/mariadb-tmp" \
         "$JURAMEN_HOME/storage/framework/views" "$JURAMEN_HOME/storage/framework/cache" "$JURAMEN_HOME/storage/published" "$JURAMEN_HOME/storage/logs")
     [ -s "$JURAMEN_HOME/env" ] || (umask 077; cat > "$JURAMEN_HOME/env" <<SETTINGS
 APP_ENV=production
