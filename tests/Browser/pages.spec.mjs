@@ -33,11 +33,11 @@ test.describe('on a phone, without a script', () => {
     await page.getByLabel('Welche Überfahrt?').selectOption('islands');
     await page.getByLabel('Im Herbst').check();
     await button(page, 'Weiter').click();
-    await page.getByLabel('Eine Stunde auf der Brücke?').selectOption('yes');
+    await page.getByRole('group', { name: 'Eine Stunde auf der Brücke?' }).getByLabel('Ja, gern').check();
     await button(page, 'Weiter').click();
     await expect(page.getByRole('alert')).toContainText('Was sollten wir noch wissen?');
     await sound(browser, await page.content());
-    await expect(page.getByLabel('Eine Stunde auf der Brücke?')).toHaveValue('yes');
+    await expect(page.getByLabel('Ja, gern')).toBeChecked();
     const message = 'Wir sind 24.\nZwei im Rollstuhl – "danke" & <bis bald>';
     await page.getByLabel('Was sollten wir noch wissen?').fill(message);
     await button(page, 'Zurück').click();
