@@ -11,7 +11,7 @@
  and is <x-place.choice :of="$page->kind" /> of <b>{{ $page->controller }}</b>.
 Visitors come from <x-place.several :of="$page->countries" />
  and read <x-place.several :of="$page->offered" />. <x-place.choice :of="$page->forChildren">.</x-place.choice>
-It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes">;</x-place.line> without days it is open from its publishing on.</div>
+ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes">;</x-place.line> without days it is open from its publishing on.</div>
 @if ($page->toDo !== [])
 <div class="to-do" role="group" aria-label="What remains to be done"><b>What remains to be done</b><ul>
 @foreach ($page->toDo as $sentence)<li>{{ $sentence }}</li>@endforeach
@@ -111,7 +111,7 @@ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page
 @if ($page->acknowledges)
 <section aria-labelledby="part-6"><h2 id="part-6"><span>6</span> Where it goes</h2>
 <p class="sentence">Whoever sends it <x-place.choice :of="$page->acknowledges">.</x-place.choice>
-@if ($page->recipients === [])Nobody is told of it; it waits under <a href="{{ route('enquiries') }}">Enquiries</a>.@endif</p>
+@if ($page->recipients === []) Nobody is told of it; it waits under <a href="{{ route('enquiries') }}">Enquiries</a>.@endif</p>
 @foreach ($page->recipients as $recipient)
 <div class="recipient"><x-place.line :of="$recipient->address" /> <span>gets <x-place.choice :of="$recipient->whole" /></span>
 @if ($recipient->languages)<span>in <x-place.several :of="$recipient->languages" /></span>@endif

@@ -11,6 +11,9 @@ export const manners = [
     { by, slowly, pastes: 200, says: `by ${by}, ${slowly ? 'slowly' : 'at typing speed'}` }))),
 ];
 
+/** What use() gives where nobody can say whether a control was still there when it was used. */
+export const perhaps = Symbol('perhaps');
+
 /** Counts what is under way, so that one can wait until nothing is. */
 export function watch(page) {
   const now = { pending: 0, last: Date.now(), wrong: [], expected: false };
@@ -77,7 +80,8 @@ export function candidates(control) {
 
 /**
  * Uses a control once.
- * @returns {Promise<string|boolean|null>} what it should show from now on; null where there was nothing to set
+ * @returns {Promise<string|boolean|null|undefined|symbol>} what it should show from now on; null where there was nothing to set, undefined where it
+ *   was gone, perhaps where that is open
  */
 export async function use(page, control, manner, now, turn, what) {
   // What is drawn anew at that very moment is looked for once more, as anybody would.
@@ -123,8 +127,8 @@ async function once(page, control, manner, now, turn, what) {
     if (keys) {
       await element.focus();
       await page.keyboard.press(to > from ? 'ArrowDown' : 'ArrowUp');
-      // Another choice may have taken it away at that moment.
-      if (await held(page, control.key) === null) return undefined;
+      // Another choice may have taken it away at that moment, before or behind the key.
+      if (await held(page, control.key) === null) return perhaps;
     } else await element.selectOption(shows);
   } else if (['checkbox', 'radio'].includes(control.kind)) {
     shows = control.kind === 'radio' ? true : !(await element.isChecked());
