@@ -11,7 +11,8 @@
  and is <x-place.choice :of="$page->kind" /> of <b>{{ $page->controller }}</b>.
 Visitors come from <x-place.several :of="$page->countries" />
  and read <x-place.several :of="$page->offered" />. <x-place.choice :of="$page->forChildren">.</x-place.choice>
- It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes">;</x-place.line> without days it is open from its publishing on.</div>
+ It opens <x-place.line :of="$page->opens" /> and closes <x-place.line :of="$page->closes">;</x-place.line> without days it is
+open from its publishing on.</div>
 @if ($page->toDo !== [])
 <div class="to-do" role="group" aria-label="What remains to be done"><b>What remains to be done</b><ul>
 @foreach ($page->toDo as $sentence)<li>{{ $sentence }}</li>@endforeach
