@@ -78,18 +78,6 @@ final readonly class HeldContent
         ]);
     }
 
-    /** What was given under a name; empty where nothing was. */
-    public function value(string $name): string
-    {
-        foreach ($this->values as $value) {
-            if ($value->name === $name) {
-                return $value->value;
-            }
-        }
-
-        return '';
-    }
-
     /** Whether some words stand in the address or in anything that was given, in whatever case. */
     public function says(string $words): bool
     {

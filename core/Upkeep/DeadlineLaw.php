@@ -45,6 +45,17 @@ enum DeadlineLaw: string
         };
     }
 
+    /** How long it gives, by a name for it. */
+    public function term(): string
+    {
+        return match ($this) {
+            self::Gdpr, self::UkGdpr => 'month',
+            self::Pipeda => 'thirty-days',
+            self::Fadp => 'thirty-days-only',
+            self::Unknown => 'caution',
+        };
+    }
+
     /** @return list<int> days of the week on which no time ends, 7 being Sunday */
     public function restDays(): array
     {

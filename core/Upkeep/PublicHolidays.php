@@ -38,17 +38,27 @@ final readonly class PublicHolidays
     /** Where a holiday on a weekend has the next working day off instead. */
     private const SUBSTITUTED = ['GB'];
 
-    private function __construct(private string $code) {}
+    private function __construct(private string $code, private ?Country $country) {}
 
     /** @param  Country|null  $country  null where nobody has said which */
     public static function in(?Country $country): self
     {
-        return new self($country->code ?? '');
+        return new self($country->code ?? '', $country);
     }
 
     public function areKnown(): bool
     {
         return isset(self::RULES[$this->code]);
+    }
+
+    /** What is to be said where none are known; empty where they are. */
+    public function remark(): string
+    {
+        return match (true) {
+            $this->areKnown() => '',
+            $this->country === null => 'No country is named, so only weekends are looked at.',
+            default => "We know no public holidays of {$this->country->name()}: only weekends are looked at.",
+        };
     }
 
     public function has(Day $day): bool

@@ -9,6 +9,7 @@ use App\Support\Moments;
 use Juramen\Canon\Day;
 use Juramen\Register\Country;
 use Juramen\Upkeep\AnswerDeadline;
+use Juramen\Upkeep\PublicHolidays;
 use RuntimeException;
 
 /** Needs no database. */
@@ -35,11 +36,7 @@ final class RightsDue extends Report
         ]) : $this->line(implode("\n", array_filter([
             'Answer by '.Moments::plain($deadline->due->text).' ('.$deadline->law->source().').',
             $deadline->moved() ? 'The time ends on '.Moments::plain($deadline->ends->text).', on which nobody works.' : null,
-            match (true) {
-                $deadline->holidaysKnown => null,
-                $country === null => 'No public holidays are looked at without --country.',
-                default => "We know no public holidays of {$country->name()}: only weekends are looked at.",
-            },
+            PublicHolidays::in($country)->remark(),
         ])));
 
         return self::SUCCESS;

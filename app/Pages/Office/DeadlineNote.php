@@ -21,12 +21,10 @@ final readonly class DeadlineNote
         return array_map(static function (Controller $controller): self {
             $law = DeadlineLaw::of($controller->country);
 
-            return new self($controller->name, $controller->id->text, (string) __("office.deadlines.$law->value"), $law->source(), match (true) {
-                $controller->country === null => 'Its country is not on record, so no public holidays are looked at.',
-                ! PublicHolidays::in($controller->country)->areKnown() => "We know no public holidays of {$controller->country->name()}: "
-                    .'only weekends are looked at.',
-                default => '',
-            });
+            return new self(
+                $controller->name, $controller->id->text, (string) __("office.deadlines.{$law->term()}"), $law->source(),
+                PublicHolidays::in($controller->country)->remark()
+            );
         }, $registers->controllers->all());
     }
 }

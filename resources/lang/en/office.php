@@ -95,15 +95,14 @@ return [
         'erasure' => ['name' => 'Erasure', 'asks' => 'for data to be erased'],
         'restriction' => ['name' => 'Restriction', 'asks' => 'for data to be kept but not used'],
         'portability' => ['name' => 'Handing over', 'asks' => 'for data in a file to take along'],
-        'objection' => ['name' => 'Objection', 'asks' => 'that data are not used, on grounds of their own'],
+        'objection' => ['name' => 'Objection', 'asks' => 'that data are not used, for reasons of their own'],
     ],
     // How long an answer may take, after "It".
     'deadlines' => [
-        'gdpr' => 'answers within a month of the day on which a request arrived, or, where it says within that month why it takes longer, within three.',
-        'uk-gdpr' => 'answers within a month of the day on which a request arrived, or, where it says within that month why it takes longer, within three.',
-        'pipeda' => 'answers within thirty days, or, where it says within these why it takes longer, within sixty.',
-        'fadp' => 'answers within thirty days.',
-        'unknown' => 'answers within a month. We know no law of its country, so this is a caution.',
+        'month' => 'answers within a month of the day on which a request arrived, or, where it says within that month why it takes longer, within three.',
+        'thirty-days' => 'answers within thirty days, or, where it says within these why it takes longer, within sixty.',
+        'thirty-days-only' => 'answers within thirty days.',
+        'caution' => 'answers within a month. We know no law of its country, so this is a caution.',
     ],
     'sources' => [
         'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',
