@@ -45,6 +45,7 @@ test('whoever works on the message records it; the officer sees its last day, co
     $this->actingAs($this->tove)->get('/requests')->assertOk()->assertSee('ada@post.example')->assertSee('2 are to be answered');
     $this->get('/requests?asks=erasure')->assertSee('Erasure')->assertDontSee('Access and a copy <', false);
     expect($this->get('/requests?as=csv')->streamedContent())->toContain('access,15,2026-05-29')->not->toContain('ada@');
+    $this->actingAs($this->malin)->get('/enquiries')->assertSee('answer by 29 Jun 2026');
     $this->actingAs($this->runa)->get('/desk')->assertSee('is to be answered by then, 26 days left.');
     $this->travelTo(Carbon::parse('2026-07-01 09:00:00'));
     $this->get('/desk')->assertSee('2 days late');
@@ -65,6 +66,7 @@ test('only officers answer, extend or drop it, and nobody does so out of turn', 
     ($this->act)('answer');
     ($this->act)('answer')->assertSessionHas('refusal', ActRefusal::AnsweredAlready->value);
     ($this->act)('drop')->assertSessionHas('refusal', ActRefusal::AnsweredAlready->value);
+    $this->get('/enquiries')->assertDontSee('answer by');
     $this->get($this->page)->assertSee('Answered 3 Jun 2026')->assertSee('The archive is at sea until August.');
 });
 

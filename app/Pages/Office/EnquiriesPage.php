@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Pages\Controls\Option;
 use App\Queries\Office\EnquiryFilter;
 use App\Queries\Office\ListEnquiries;
+use App\Queries\Office\ListRequests;
 use App\Queries\Points\PointNames;
 use App\Queries\Registers\RegistersInForce;
 use Illuminate\Contracts\Support\Htmlable;
@@ -30,10 +31,13 @@ final readonly class EnquiriesPage
         public Htmlable $pages, public int $days
     ) {}
 
-    public static function of(EnquiryFilter $filter, User $user, ListEnquiries $list, PointNames $points, RegistersInForce $inForce): self
-    {
+    public static function of(
+        EnquiryFilter $filter, User $user, ListEnquiries $list, ListRequests $requests, PointNames $points,
+        RegistersInForce $inForce
+    ): self {
         $page = $list->page($filter, $user);
         $open = $list->open($user);
+        $due = $requests->dueOf($page->items());
 
         return new self(
             match ($open) {
@@ -46,7 +50,9 @@ final readonly class EnquiriesPage
                 new Option('', 'every point', $filter->point === ''),
                 ...array_map(static fn (string $id): Option => new Option($id, $inForce->nameOf($id), $id === $filter->point), $points()),
             ],
-            array_map(static fn (Enquiry $e): EnquiryRow => EnquiryRow::of($e, $inForce->nameOf($e->edition->point->slug)), array_values($page->items())),
+            array_map(static fn (Enquiry $e): EnquiryRow => EnquiryRow::of(
+                $e, $inForce->nameOf($e->edition->point->slug), due: $due[$e->id->hex()] ?? null
+            ), array_values($page->items())),
             route('enquiries', [...$filter->query(), 'as' => 'csv']), $page->links('office.pages'), $inForce->registers()->house->daysKept(Retention::Enquiry),
         );
     }

@@ -8,6 +8,7 @@ use App\Models\Enquiry;
 use App\Models\EnquiryState;
 use App\Support\Moments;
 use App\Support\ValueName;
+use Juramen\Canon\Day;
 use Juramen\Points\FieldValue;
 use Juramen\Points\SheetDraft;
 
@@ -18,17 +19,19 @@ final readonly class EnquiryRow
      * @param  list<KeptLine>  $values
      * @param  string  $stands  what is done about it
      * @param  string  $deleted  when it is deleted by itself; empty while it is not closed
+     * @param  string  $due  the last day to answer what it asks for; empty where it asks for nothing that is open
      */
     private function __construct(
         public string $id, public string $received, public string $email, public array $values, public string $form, public string $stands,
-        public string $deleted, public bool $doubtful, public bool $isClosed, public ?int $taker, public string $first
+        public string $deleted, public bool $doubtful, public bool $isClosed, public ?int $taker, public string $first, public string $due
     ) {}
 
     /**
      * @param  string  $point  what it is called
      * @param  SheetDraft|null  $sheet  that was published; null where its labels are not needed
+     * @param  Day|null  $due  the last day to answer what it asks for
      */
-    public static function of(Enquiry $enquiry, string $point, ?SheetDraft $sheet = null): self
+    public static function of(Enquiry $enquiry, string $point, ?SheetDraft $sheet = null, ?Day $due = null): self
     {
         $content = $enquiry->content;
         $longest = array_reduce($content->values, static fn (string $a, FieldValue $v): string => mb_strlen($v->value) > mb_strlen($a) ? $v->value : $a, '');
@@ -46,6 +49,7 @@ final readonly class EnquiryRow
             },
             $enquiry->deleted_at === null ? '' : Moments::date($enquiry->deleted_at), $enquiry->doubtful, $enquiry->state === EnquiryState::Closed,
             $enquiry->user_id, mb_strimwidth(str_replace("\n", ' ', $longest), 0, 90, '…'),
+            $due === null ? '' : Moments::plain($due->text),
         );
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\LazyCollection;
 use Juramen\Canon\ById;
+use Juramen\Canon\Day;
 use Juramen\Canon\Id;
 
 /** What people ask under Art. 15 to 21 of the GDPR, what is due first first. */
@@ -42,6 +43,26 @@ final class ListRequests
     public function of(Id $enquiry): array
     {
         return array_values(RightsRequest::query()->with('edition.point')->where('enquiry_id', $enquiry->bytes)->orderBy('id')->get()->all());
+    }
+
+    /**
+     * The first day on which an answer to each message is due, of those that ask for something.
+     *
+     * @param  iterable<Enquiry>  $messages
+     * @return array<string, Day> id of the message in hex to the day
+     */
+    public function dueOf(iterable $messages): array
+    {
+        $ids = [];
+        foreach ($messages as $message) {
+            $ids[] = $message->id->bytes;
+        }
+        $due = [];
+        foreach (RightsRequest::query()->whereIn('enquiry_id', $ids)->whereNull('answered_at')->orderBy('due_on')->get() as $request) {
+            $due[(string) $request->enquiry_id?->hex()] ??= $request->due_on;
+        }
+
+        return $due;
     }
 
     /**

@@ -28,7 +28,7 @@ consent stands here, whatever they ticked, until it is closed; {{ $page->days }}
 <td><a href="{{ route('enquiries.show', $row->id) }}">{{ $row->email }}</a></td>
 <td>@if ($row->doubtful)<span class="tag">perhaps not a person</span> @endif{{ $row->first }}</td>
 <td>{{ $row->form }}</td>
-<td>{{ $row->stands }}</td>
+<td>{{ $row->stands }}@if ($row->due !== '')<br><strong>answer by {{ $row->due }}</strong>@endif</td>
 <td class="line">{{ $row->deleted }}</td>
 </tr>
 @endforeach

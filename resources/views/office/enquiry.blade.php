@@ -24,8 +24,9 @@ The last day to answer is <strong>{{ $each->due }}</strong>, {{ $each->stands }}
 <details class="longer" @error('why') open @enderror><summary>It takes longer</summary>
 <form method="post" action="{{ route('requests.extend', $each->id) }}">@csrf
 <label for="why-{{ $each->id }}">What the person was told</label>
-<textarea id="why-{{ $each->id }}" name="why" rows="2" maxlength="500">{{ old('why') }}</textarea>
-@error('why')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<textarea id="why-{{ $each->id }}" name="why" rows="2" maxlength="500"
+ @error('why') autofocus aria-invalid="true" aria-describedby="wrong-why-{{ $each->id }}" @enderror>{{ old('why') }}</textarea>
+@error('why')<p class="wrong" id="wrong-why-{{ $each->id }}" role="alert">{{ $message }}</p>@enderror
 <button>Take the longer time</button></form></details>
 @endif
 <form method="post" action="{{ route('requests.drop', $each->id) }}">@csrf

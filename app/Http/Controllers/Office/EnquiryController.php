@@ -43,12 +43,13 @@ final class EnquiryController
 
     public function __construct(private readonly WorkOnEnquiry $work) {}
 
-    public function index(Request $request, ListEnquiries $list, PointNames $points, RegistersInForce $inForce): View|StreamedResponse
-    {
+    public function index(
+        Request $request, ListEnquiries $list, ListRequests $requests, PointNames $points, RegistersInForce $inForce
+    ): View|StreamedResponse {
         [$filter, $user] = [EnquiryFilter::from($request), SignedIn::user($request)];
 
         return $request->query('as') === 'csv' ? Csv::respond('enquiries.csv', self::COLUMNS, $list->all($filter, $user)->map(self::line(...)))
-            : view('office.enquiries', ['page' => EnquiriesPage::of($filter, $user, $list, $points, $inForce)]);
+            : view('office.enquiries', ['page' => EnquiriesPage::of($filter, $user, $list, $requests, $points, $inForce)]);
     }
 
     public function show(
