@@ -3,12 +3,16 @@
 declare(strict_types=1);
 
 use App\Actions\ActRefusal;
+use App\Actions\Registers\Approve;
 use App\Actions\Upkeep\DeleteDue;
 use App\Models\Enquiry;
+use App\Models\Record;
+use App\Models\RegisteredController;
 use App\Models\RightsRequest;
 use App\Models\User;
 use Database\Demo\ContactForm;
 use Illuminate\Support\Carbon;
+use Juramen\Register\RecordKind;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -68,6 +72,35 @@ test('only officers answer, extend or drop it, and nobody does so out of turn', 
     ($this->act)('drop')->assertSessionHas('refusal', ActRefusal::AnsweredAlready->value);
     $this->get('/enquiries')->assertDontSee('answer by');
     $this->get($this->page)->assertSee('Answered 3 Jun 2026')->assertSee('The archive is at sea until August.');
+});
+
+test('an editor of other controllers records nothing, and a message that is gone is none', function (): void {
+    $other = RegisteredController::query()->create(['slug' => 'tidewick-atlantic']);
+    $this->malin->controllers()->sync([$other->id]);
+    $this->malin->refresh();
+    ($this->record)()->assertForbidden();
+    $this->get($this->page)->assertForbidden();
+    $this->malin->controllers()->sync([]);
+    $this->malin->refresh();
+    $this->actingAs($this->runa)->post("$this->page/delete")->assertSessionHas('said', 'Deleted. Nothing is kept of it.');
+    ($this->record)()->assertNotFound();
+    expect(RightsRequest::query()->count())->toBe(0);
+});
+
+test('the law is that of the country in which the controller has its seat when it is recorded', function (): void {
+    $record = Record::named(RecordKind::Controller, 'tidewick-ferries');
+    $base = $record->newestRevision()->number;
+    $this->actingAs($this->runa)->post('/records/controller/tidewick-ferries/change', ['place' => 'country', 'value' => 'CA', 'base' => $base])->assertOk();
+    ($this->record)();
+    expect(RightsRequest::query()->sole()->due_on->text)->toBe('2026-06-29');
+    $arne = User::query()->where('email', 'arne@tidewick.example')->firstOrFail();
+    app(Approve::class)($record->name(), $arne, $record->newestRevision()->number, '');
+    // Thirty days end on a Sunday; sixty, on a Tuesday.
+    ($this->record)('erasure');
+    expect(RightsRequest::query()->where('asks', 'erasure')->sole()->due_on->text)->toBe('2026-06-29');
+    ($this->act)('extend', ['why' => 'The archive is at sea.']);
+    expect(RightsRequest::query()->where('asks', 'access')->sole()->due_on->text)->toBe('2026-07-28');
+    $this->get('/requests')->assertSee('answers within thirty days')->assertSee('PIPEDA');
 });
 
 test('more time is not taken once the first is over', function (): void {
