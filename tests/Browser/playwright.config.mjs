@@ -15,7 +15,7 @@ export default defineConfig({
   // and come last.
   testDir: '..',
   projects: [
-    { name: 'office', testMatch: /Browser\/(accounts|notes|office|phone|whole-path|wording)\.spec\.mjs$/ },
+    { name: 'office', testMatch: /Browser\/(accounts|notes|office|phone|press|whole-path|wording)\.spec\.mjs$/ },
     // Fields come behind what breaks, so that both instances are done at about the same time.
     { name: 'faults', testMatch: [/Browser\/(crash|fields|inventory|pages)\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
     // In any order, and so in shards: each of its tests begins with the same database.
