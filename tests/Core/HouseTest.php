@@ -142,3 +142,15 @@ test('no file has grown past what one can hold in the head', function (): void {
     }
     expect($long)->toBe([]);
 });
+
+// Pest reads every file into one process: a helper written in two of them ends the whole run, but only where both are read.
+test('no helper of the tests is declared twice', function (): void {
+    $declared = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__), FilesystemIterator::SKIP_DOTS)) as $file) {
+        if ($file->getExtension() === 'php') {
+            preg_match_all('/^(?:function|const|class|final class) +([A-Za-z0-9_]+)/m', (string) file_get_contents($file->getPathname()), $names);
+            array_push($declared, ...$names[1]);
+        }
+    }
+    expect(array_keys(array_filter(array_count_values($declared), static fn (int $times): bool => $times > 1)))->toBe([]);
+});

@@ -13,7 +13,7 @@ use Juramen\Points\FieldValue;
 /* What somebody sent, as it is kept: encrypted, read again as it was, also where it was written before answers had channels. */
 
 /** A text of any letters, lines and marks, sometimes empty. */
-function anyText(): string
+function anyAnswer(): string
 {
     $letters = ['a', 'ß', '船', '🚢', "\n", '"', '\\', '/', '<', '&', ' ', '0', "\u{202E}", '{}', '[]'];
 
@@ -27,7 +27,7 @@ test('whatever was sent comes back as it was, in its order, and nothing of it ca
         $names = array_slice(['choice-2', 'name', 'message', 'phone', 'choice', 'first-name'], 0, mt_rand(0, 6));
         shuffle($names);
         $content = HeldContent::submission(
-            "a$turn@post.example", array_map(static fn (string $n): FieldValue => new FieldValue($n, anyText()), $names), [],
+            "a$turn@post.example", array_map(static fn (string $n): FieldValue => new FieldValue($n, anyAnswer()), $names), [],
             ['page', 'kiosk-3'][mt_rand(0, 1)], [null, '192.0.2.0/24'][mt_rand(0, 1)], array_slice(['years', 'pupils'], 0, mt_rand(0, 2)), mt_rand(0, 1) === 1
         );
         $column = $cast->set($model, 'content', $content, []);
