@@ -41,6 +41,8 @@ return [
     ],
     // The mailbox stand-in's own address; unset where mail goes to a real server.
     'mailbox_url' => (string) env('MAILBOX_URL'),
+    // Whoever carries messages to numbers; unset where nobody does, and then numbers wait to be confirmed until their days are over.
+    'sms' => ['url' => (string) env('SMS_URL'), 'key' => (string) env('SMS_KEY')],
     'mail' => [
         'host' => env('MAIL_HOST', '127.0.0.1'),
         'port' => (int) env('MAIL_PORT', 25),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\Visitor\ConfirmController;
 use App\Http\Controllers\Visitor\FormController;
 use App\Http\Controllers\Visitor\LedgerController;
+use App\Http\Controllers\Visitor\NotTheirsController;
+use App\Http\Controllers\Visitor\SentController;
 use App\Http\Controllers\Visitor\WithdrawController;
 use Illuminate\Support\Facades\Route;
 
@@ -14,8 +16,10 @@ Route::get('/up', static fn () => response('ok', 200, ['Content-Type' => 'text/p
 Route::get('/forms/{point}', [FormController::class, 'preferred'])->name('form.preferred');
 Route::get('/forms/{point}/{language}', [FormController::class, 'show'])->name('form');
 Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->name('form.submit');
-Route::get('/forms/{point}/{language}/sent', [FormController::class, 'sent'])->name('form.sent');
-Route::get('/forms/{point}/{language}/received', [FormController::class, 'received'])->name('form.received');
+Route::get('/forms/{point}/{language}/sent', [SentController::class, 'show'])->name('form.sent');
+Route::post('/forms/{point}/{language}/sent/again', [SentController::class, 'again'])->name('form.again');
+Route::post('/forms/{point}/{language}/sent/address', [SentController::class, 'mend'])->name('form.mend');
+Route::get('/forms/{point}/{language}/received', [SentController::class, 'received'])->name('form.received');
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
 Route::get('/frozen/{digest}.woff2', [FormController::class, 'letters'])->where('digest', '[0-9a-f]{64}')->name('frozen.letters');
 Route::get('/frozen/{digest}.webp', [FormController::class, 'image'])->where('digest', '[0-9a-f]{64}')->name('frozen.image');
@@ -26,6 +30,10 @@ Route::get('/look/{controller}.css', [FormController::class, 'look'])->name('loo
 Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
 Route::get('/confirm/{token}', [ConfirmController::class, 'open'])->name('confirm.open');
 Route::post('/confirm', [ConfirmController::class, 'press'])->name('confirm.press');
+
+Route::get('/not-theirs', [NotTheirsController::class, 'show'])->name('not-theirs');
+Route::get('/not-theirs/{token}', [NotTheirsController::class, 'open'])->name('not-theirs.open');
+Route::post('/not-theirs', [NotTheirsController::class, 'press'])->name('not-theirs.press');
 
 Route::get('/withdraw', [WithdrawController::class, 'show'])->name('withdraw');
 Route::get('/withdraw/{token}', [WithdrawController::class, 'open'])->name('withdraw.open');

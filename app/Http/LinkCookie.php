@@ -19,6 +19,7 @@ enum LinkCookie: string
 {
     case Confirm = 'confirm';
     case Withdraw = 'withdraw';
+    case NotTheirs = 'not-theirs';
     /** For whoever works here: an invitation, or a forgotten password. */
     case Enter = 'enter';
 

@@ -11,6 +11,10 @@ enum DeliveryKind: string
     case Confirmation = 'confirmation';
     /** Asks once more, where the rules of the house say so. */
     case Reminder = 'reminder';
+    /** Asks once more, because the person wanted the mail again. */
+    case Resent = 'resent';
+    /** Asks a person to confirm a number, by a message to it. */
+    case NumberConfirmation = 'number-confirmation';
     /** Says what was agreed to and how it ends. */
     case Welcome = 'welcome';
     /** Brings what somebody wanted to whoever answers it. */

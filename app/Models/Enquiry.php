@@ -28,6 +28,8 @@ use Juramen\Register\Language;
  * @property int|null $user_id of whoever works on it
  * @property bool $doubtful whether screening took it for a program's
  * @property list<string> $recipients ids of those to whom it goes, as its edition has them
+ * @property Id|null $nonce of the mark that was spent on it
+ * @property Instant|null $corrected_at when whoever sent it mended the address
  * @property Instant|null $closed_at
  * @property Instant|null $deleted_at when it is deleted by itself; null while it is not closed
  * @property-read PublishedEdition $edition
@@ -47,7 +49,7 @@ final class Enquiry extends Model
         return [
             'id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => HeldContentCast::class,
             'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT, 'closed_at' => ValueCast::INSTANT, 'state' => EnquiryState::class,
-            'doubtful' => 'boolean', 'recipients' => WordsCast::class,
+            'nonce' => ValueCast::ID, 'corrected_at' => ValueCast::INSTANT, 'doubtful' => 'boolean', 'recipients' => WordsCast::class,
         ];
     }
 

@@ -53,6 +53,12 @@ final readonly class HeldContent
         return new self($email, $values);
     }
 
+    /** The same with another address. */
+    public function to(string $email): self
+    {
+        return new self($email, $this->values, $this->said, $this->placement, $this->network, $this->notShown, $this->delivered);
+    }
+
     /** As toDocument() gives it, or as it was before answers had channels: a list of ids. */
     public static function from(Document $kept): self
     {

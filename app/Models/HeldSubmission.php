@@ -36,7 +36,7 @@ final class HeldSubmission extends Model
     {
         return [
             'language' => Language::class, 'how' => How::class, 'content' => HeldContentCast::class, 'received_at' => ValueCast::INSTANT,
-            'deleted_at' => ValueCast::INSTANT,
+            'deleted_at' => ValueCast::INSTANT, 'nonce' => ValueCast::ID,
         ];
     }
 

@@ -12,12 +12,14 @@ use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Journey;
 use Juramen\Consent\JourneyState;
+use Juramen\Consent\Through;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
 use Juramen\Wording\Statement;
 
 /**
- * One sign-up's path to consent. Where it stands is decided by the core's journey alone: nothing else may write its state and days.
+ * One sign-up's path to consent through the inbox or, where something reaches people by it, through the number. Where it stands is decided
+ * by the core's journey alone: nothing else may write its state and days.
  *
  * @property Id $id
  * @property int $subscriber_id
@@ -28,7 +30,13 @@ use Juramen\Wording\Statement;
  * @property Instant $asked_at
  * @property Instant|null $lapses_at
  * @property Instant|null $remind_at
+ * @property Instant|null $mailed_at when the newest mail in which the person was asked was taken
+ * @property int $resent how often the person had it sent once more
  * @property Instant|null $ended_at
+ * @property Id $consent by which entries name it: that of the sign-up, which the paths through inbox and number share
+ * @property Through $through
+ * @property bool $besides whether it is the path through the number of a sign-up that has one through the inbox too
+ * @property Id|null $nonce of the mark that was spent on it, by which whoever has just sent the form is known
  * @property-read Subscriber $subscriber
  * @property-read PublishedEdition $edition
  */
@@ -41,7 +49,7 @@ final class SignupJourney extends Model
     public $incrementing = false;
 
     /** Only follow() writes them. */
-    protected $guarded = ['state', 'lapse_days', 'lapses_at', 'remind_at', 'ended_at'];
+    protected $guarded = ['state', 'lapse_days', 'lapses_at', 'remind_at', 'mailed_at', 'resent', 'ended_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -49,13 +57,17 @@ final class SignupJourney extends Model
         return [
             'id' => ValueCast::ID, 'language' => Language::class, 'state' => JourneyState::class,
             'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'remind_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
+            'mailed_at' => ValueCast::INSTANT, 'nonce' => ValueCast::ID, 'consent' => ValueCast::ID, 'through' => Through::class, 'besides' => 'boolean',
         ];
     }
 
-    public static function begin(Journey $path, Subscriber $subscriber, int $editionId, Language $language, Instant $askedAt): self
-    {
+    /** @param  Id  $consent  by which entries name it */
+    public static function begin(
+        Journey $path, Id $consent, Through $through, Subscriber $subscriber, int $editionId, Language $language, ?Id $nonce
+    ): self {
         $journey = new self([
-            'id' => $path->id, 'subscriber_id' => $subscriber->id, 'point_edition_id' => $editionId, 'language' => $language, 'asked_at' => $askedAt,
+            'id' => $path->id, 'subscriber_id' => $subscriber->id, 'point_edition_id' => $editionId, 'language' => $language, 'asked_at' => $path->asked,
+            'nonce' => $nonce, 'consent' => $consent, 'through' => $through, 'besides' => ! $path->id->equals($consent),
         ]);
         $journey->follow($path);
 
@@ -64,7 +76,9 @@ final class SignupJourney extends Model
 
     public function path(): Journey
     {
-        return Journey::restore($this->id, $this->state, $this->lapse_days, $this->lapses_at, $this->remind_at, $this->ended_at);
+        return Journey::restore(
+            $this->id, $this->state, $this->lapse_days, $this->asked_at, $this->lapses_at, $this->remind_at, $this->mailed_at, $this->resent, $this->ended_at
+        );
     }
 
     /** Goes where the core's journey leads. @param  Journey|null  $next  null where no step is allowed; then nothing changes */
@@ -73,7 +87,7 @@ final class SignupJourney extends Model
         if ($next !== null) {
             $this->forceFill([
                 'state' => $next->state, 'lapse_days' => $next->lapseDays, 'lapses_at' => $next->lapses, 'remind_at' => $next->reminds,
-                'ended_at' => $next->ended,
+                'mailed_at' => $next->mailed, 'resent' => $next->resent, 'ended_at' => $next->ended,
             ])->save();
         }
     }
@@ -86,7 +100,7 @@ final class SignupJourney extends Model
      */
     public function agreedWords(PointEdition $edition): array
     {
-        $answers = DB::table('journey_answers')->where('journey', $this->id->bytes)->pluck('edition')->all();
+        $answers = DB::table('journey_answers')->where('journey', $this->consent->bytes)->pluck('edition')->all();
         $agreed = array_filter($edition->sheet->statements, static fn (Statement $s): bool => in_array($s->edition()->bytes, $answers, true));
 
         return array_values(array_map(fn (Statement $s): string => $s->words($this->language), $agreed));

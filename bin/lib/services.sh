@@ -40,10 +40,13 @@ DB_OWNER_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')
 MAIL_HOST=127.0.0.1
 MAIL_PORT=$SMTP_PORT
 MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT
+SMS_URL=http://127.0.0.1:$MAILBOX_PORT/sms
 SETTINGS
     )
     sed -i -e "s|^APP_URL=.*|APP_URL=$URL|" -e "s|^MAIL_PORT=.*|MAIL_PORT=$SMTP_PORT|" \
-        -e "s|^MAILBOX_URL=.*|MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT|" "$JURAMEN_HOME/env"
+        -e "s|^MAILBOX_URL=.*|MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT|" -e "s|^SMS_URL=.*|SMS_URL=http://127.0.0.1:$MAILBOX_PORT/sms|" \
+        "$JURAMEN_HOME/env"
+    grep -q '^SMS_URL=' "$JURAMEN_HOME/env" || echo "SMS_URL=http://127.0.0.1:$MAILBOX_PORT/sms" >> "$JURAMEN_HOME/env"
 }
 
 setting() { sed -n "s/^$1=//p" "$JURAMEN_HOME/env"; }

@@ -13,6 +13,12 @@ enum EntryKind: string
     case ConfirmationSent = 'confirmation-sent';
     case Confirmed = 'confirmed';
     case Lapsed = 'lapsed';
+    /** Somebody else had entered the address. */
+    case NotTheirs = 'not-theirs';
+    /** The address was mended before it was confirmed. */
+    case AddressCorrected = 'address-corrected';
+    /** The mail was refused for its address, or came back. */
+    case Undeliverable = 'undeliverable';
     case Withdrawn = 'withdrawn';
     /** Personal values of earlier entries were deleted. */
     case Erased = 'erased';
@@ -36,6 +42,9 @@ enum EntryKind: string
             self::ConfirmationSent => Acts\ConfirmationSent::class,
             self::Confirmed => Acts\Confirmed::class,
             self::Lapsed => Acts\Lapsed::class,
+            self::NotTheirs => Acts\NotTheirs::class,
+            self::AddressCorrected => Acts\AddressCorrected::class,
+            self::Undeliverable => Acts\Undeliverable::class,
             self::Withdrawn => Acts\Withdrawn::class,
             self::Erased => Acts\Erased::class,
             self::Published => Acts\Published::class,

@@ -17,6 +17,10 @@ enum How: string
     case Clock = 'clock';
     /** By the mail server's acceptance. */
     case MailAccepted = 'mail-accepted';
+    /** By the acceptance of whoever carries messages to numbers. */
+    case MessageAccepted = 'message-accepted';
+    /** By the refusal of whoever was to carry it, or by the mail that came back. */
+    case MailReturned = 'mail-returned';
     /** Told to somebody of the house by phone. */
     case Phone = 'phone';
     /** By a letter that reached the house. */

@@ -18,12 +18,18 @@ enum JourneyState: string
     case Withdrawn = 'withdrawn';
     /** Confirmed, and withdrawn later: nothing that it gave is permitted any more. */
     case Revoked = 'revoked';
+    /** Whoever has the inbox said that somebody else had entered it. */
+    case NotTheirs = 'not-theirs';
+    /** The person mended the address before confirming; the right one has a sign-up of its own. */
+    case Corrected = 'corrected';
+    /** The mail was refused for its address, or came back. */
+    case Undeliverable = 'undeliverable';
 
     public function hasEnded(): bool
     {
         return match ($this) {
             self::Asked, self::Mailed => false,
-            self::Confirmed, self::Lapsed, self::Withdrawn, self::Revoked => true,
+            self::Confirmed, self::Lapsed, self::Withdrawn, self::Revoked, self::NotTheirs, self::Corrected, self::Undeliverable => true,
         };
     }
 }

@@ -12,6 +12,8 @@ enum Link: string
 {
     /** Names a journey; ends with it. */
     case Confirm = 'confirm';
+    /** Names a journey that somebody else made, as whoever has the inbox may say. */
+    case NotTheirs = 'not-theirs';
     /** Names a subject; lives as long as the address is used. */
     case Withdraw = 'withdraw';
 

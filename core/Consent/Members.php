@@ -54,6 +54,12 @@ final class Members
         return is_bool($flag) ? $flag : throw self::missing($name);
     }
 
+    /** @throws InvalidArgumentException where it is there and neither yes nor no */
+    public function flagOr(string $name, bool $else): bool
+    {
+        return array_key_exists($name, $this->left) ? $this->flag($name) : $else;
+    }
+
     /** @throws InvalidArgumentException */
     public function instant(string $name): Instant
     {
@@ -104,6 +110,16 @@ final class Members
     public function through(): ?Channel
     {
         return $this->format === 1 ? null : $this->channel('through');
+    }
+
+    /**
+     * Which mail asked; the first, where none is said.
+     *
+     * @throws InvalidArgumentException where it is none that we know
+     */
+    public function asking(): Asking
+    {
+        return array_key_exists('asking', $this->left) ? Asking::tryFrom($this->text('asking')) ?? throw self::missing('asking') : Asking::First;
     }
 
     /**

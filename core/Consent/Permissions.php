@@ -8,7 +8,7 @@ use Juramen\Canon\ById;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Acts\Given;
-use Juramen\Consent\Acts\Lapsed;
+use Juramen\Consent\Acts\NotTheirs;
 use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Register\Channel;
 
@@ -18,7 +18,8 @@ use Juramen\Register\Channel;
  * - "given" permits at once, or waits where confirmation is needed; what was permitted before stays so meanwhile. What reaches
  *   people by their number always waits, and post holds when given (format 1 of entries: as the address did).
  * - "confirmed" permits what its journey waits for by the channel that it was confirmed through (format 1: by any); a journey that
- *   lapsed or was withdrawn waits no more.
+ *   lapsed, was withdrawn, was not theirs, went to a mended address or came back waits no more.
+ * - "not-theirs" also ends what its own sign-up gave without confirmation.
  * - "withdrawn" ends permission and everything that waits; only a new consent begins again.
  */
 final readonly class Permissions
@@ -59,10 +60,8 @@ final readonly class Permissions
         foreach ($entries as $entry) {
             $ahead = $entry->recorded->isAfter($now);
             $acted = $ahead ? Instant::earlier($entry->act->occurred, $now) : $entry->act->occurred;
-            $seen = match ($entry->act->kind()) {
-                EntryKind::Withdrawn, EntryKind::Lapsed => ($ahead || ! $entry->recorded->isAfter($known ?? $moment)) && ! $acted->isAfter($moment),
-                default => ! $entry->recorded->isAfter($moment),
-            };
+            $ends = $entry->act instanceof Withdrawn || $entry->act instanceof EndsJourney;
+            $seen = $ends ? ($ahead || ! $entry->recorded->isAfter($known ?? $moment)) && ! $acted->isAfter($moment) : ! $entry->recorded->isAfter($moment);
             if ($seen) {
                 $permissions = $permissions->after($entry);
             }
@@ -76,7 +75,11 @@ final readonly class Permissions
         $act = $entry->act;
         $changed = match (true) {
             $act instanceof Given => array_map(fn (Target $t): Permission => $this->given($this->for($t), $entry, $act), $act->targets),
-            $act instanceof Confirmed, $act instanceof Lapsed => $this->settled($entry, $act->journey->hex(), $act->through),
+            $act instanceof Confirmed => $this->settled($entry, $act->journey->hex(), $act->through, null),
+            $act instanceof EndsJourney => [
+                ...$act instanceof NotTheirs ? $this->takenBack($entry, $act->journey->hex()) : [],
+                ...$this->settled($entry, $act->journey()?->hex() ?? '', $act->through(), $act->reason()),
+            ],
             $act instanceof Withdrawn => array_map(fn (Target $t): Permission => $this->withdrawn($this->for($t), $entry), $act->targets),
             default => [],
         };
@@ -142,13 +145,25 @@ final readonly class Permissions
     }
 
     /** @param  ById<Entry>  $pending  what still waits */
-    private function lapsed(Permission $before, Entry $given, Entry $entry, ById $pending): Permission
+    private function ended(Permission $before, Entry $given, Entry $entry, Reason $reason, ById $pending): Permission
     {
         if ($before->allowed() || $pending->count() > 0) {
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
-        return new Permission($before->target, Reason::Lapsed, $entry->act->occurred, [$given, $entry], null, $before->everAllowed);
+        return new Permission($before->target, $reason, $entry->act->occurred, [$given, $entry], null, $before->everAllowed);
+    }
+
+    /** @return list<Permission> that rest on a journey which was not theirs; what waits for another goes on waiting */
+    private function takenBack(Entry $entry, string $journey): array
+    {
+        $rests = array_filter(
+            $this->byTarget, static fn (Permission $p): bool => $p->allowed() && ($p->entries[0]->act->journey()?->hex() ?? '') === $journey
+        );
+
+        return array_values(array_map(static fn (Permission $p): Permission => new Permission(
+            $p->target, Reason::NotTheirs, $entry->act->occurred, [...$p->entries, $entry], $p->pending->drop($journey), $p->everAllowed
+        ), $rests));
     }
 
     private function withdrawn(Permission $before, Entry $entry): Permission
@@ -156,16 +171,18 @@ final readonly class Permissions
         return new Permission($before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry], null, $before->everAllowed);
     }
 
-    /** @return list<Permission> what waited for a journey, by one channel or by any, confirmed or lapsed by the entry */
-    private function settled(Entry $entry, string $journey, ?Channel $through): array
+    /**
+     * @param  Reason|null  $ended  why it ended; null where it was confirmed
+     * @return list<Permission> what waited for a journey, by one channel or by any
+     */
+    private function settled(Entry $entry, string $journey, ?Channel $through, ?Reason $ended): array
     {
         $settled = [];
         foreach ($this->byTarget as $before) {
             $given = $before->pending->get($journey);
             if ($given !== null && in_array($through, [null, $before->target->channel], true)) {
                 $left = $before->pending->drop($journey);
-                $settled[] = $entry->act instanceof Confirmed ? $this->confirmed($before, $given, $entry, $left) : $this
-                    ->lapsed($before, $given, $entry, $left);
+                $settled[] = $ended === null ? $this->confirmed($before, $given, $entry, $left) : $this->ended($before, $given, $entry, $ended, $left);
             }
         }
 

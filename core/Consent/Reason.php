@@ -13,10 +13,22 @@ enum Reason: string
     case Confirmed = 'confirmed';
     case Lapsed = 'lapsed';
     case Withdrawn = 'withdrawn';
+    /** Somebody else had entered the address, as whoever has it says. */
+    case NotTheirs = 'not-theirs';
+    /** The person mended the address; the right one was asked instead. */
+    case AddressCorrected = 'address-corrected';
+    /** The mail in which the person was asked came back. */
+    case Undeliverable = 'undeliverable';
 
     /** Whether the address may be used. */
     public function allows(): bool
     {
         return $this === self::Agreed || $this === self::Confirmed;
+    }
+
+    /** Whether something that was asked for came to nothing before it was confirmed. */
+    public function cameToNothing(): bool
+    {
+        return in_array($this, [self::Lapsed, self::NotTheirs, self::AddressCorrected, self::Undeliverable], true);
     }
 }

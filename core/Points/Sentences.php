@@ -162,7 +162,7 @@ final class Sentences
     {
         $rules = $sheet->rules;
         $part = SheetPart::Confirmed;
-        $numbers = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed; until there is a way to do that, it waits without lapsing.';
+        $numbers = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed, behind the link of a message to it.';
 
         return [
             new Sentence($part, 'rules', $rules->doubleOptIn

@@ -140,13 +140,14 @@ final class Crowd
         Id $id, int $subscriber, PublishedEdition $row, Language $language, Instant $asked, Instant $mailed, Instant $pressed, PointEdition $edition,
         ?Instant $withdrawn
     ): void {
-        $path = Journey::asked($id, $edition->sheet->rules->lapseDays)->mailed($mailed)?->confirmed($pressed)
+        $path = Journey::asked($id, $edition->sheet->rules->lapseDays, $asked)->mailed($mailed)?->confirmed($pressed)
             ?? throw new RuntimeException('Whoever is asked and mailed may confirm.');
         $path = $withdrawn === null ? $path : $path->revoked($withdrawn) ?? $path;
         $this->rows['journeys'][] = [
-            'id' => $id->bytes, 'subscriber_id' => $subscriber, 'point_edition_id' => $row->id, 'language' => $language->value,
+            'id' => $id->bytes, 'consent' => $id->bytes, 'subscriber_id' => $subscriber, 'point_edition_id' => $row->id, 'language' => $language->value,
             'state' => $path->state->value, 'lapse_days' => $path->lapseDays, 'asked_at' => Instants::write($asked),
-            'lapses_at' => $path->lapses === null ? null : Instants::write($path->lapses), 'ended_at' => Instants::write($path->ended ?? $pressed),
+            'mailed_at' => Instants::write($mailed), 'lapses_at' => $path->lapses === null ? null : Instants::write($path->lapses),
+            'ended_at' => Instants::write($path->ended ?? $pressed),
         ];
         $this->rows['journey_answers'][] = ['journey' => $id->bytes, 'edition' => $edition->sheet->statements[0]->edition()->bytes];
         foreach ([[DeliveryKind::Confirmation, $mailed], [DeliveryKind::Welcome, $pressed->plusSeconds(4)]] as [$kind, $sent]) {

@@ -9,8 +9,8 @@ form{display:inline-flex;gap:.5rem;align-items:center;margin:.5rem 1rem .5rem 0}
 <main><h1>${escape(title)}</h1>${content}</main></html>`;
 
 const modes = {
-  accept: 'takes mail', refuse: 'refuses for good (550)', later: 'refuses for now (451)', delay: 'takes mail after 5 seconds',
-  silent: 'takes mail and never says so', lost: 'closes the line at once',
+  accept: 'takes mail', refuse: 'refuses for good (550)', unknown: 'knows no such mailbox (550 5.1.1)', later: 'refuses for now (451)',
+  delay: 'takes mail after 5 seconds', silent: 'takes mail and never says so', lost: 'closes the line at once',
 };
 
 export function listPage(mails, mode, search) {
@@ -20,8 +20,19 @@ export function listPage(mails, mode, search) {
 <td><a href="/mail/${m.name}">${escape(m.subject)}</a><br><small>${escape(m.from)}</small></td></tr>`).join('');
   return page('Mailbox stand-in', `<form method="post" action="/mode"><label>The server <select name="name">${choices}</select></label>
 <input type="hidden" name="seconds" value="5"><button>Set</button></form>
+<a href="/messages">Messages to numbers</a>
 <form action="/"><label>To <input name="to" value="${escape(search)}"></label><button>Find</button></form>
 <table><thead><tr><th>Date (UTC)</th><th>To</th><th>Subject</th></tr></thead><tbody>${rows || '<tr><td colspan="3">No mail yet.</td></tr>'}</tbody></table>`);
+}
+
+export function messagesPage(messages, search) {
+  const linked = (text) => escape(text).replace(/https?:\/\/[^\s&]+/g, (link) => `<a href="${link}" target="_blank">${link}</a>`);
+  const rows = messages.map((m) => `<tr><td>${m.at.slice(0, 19).replace('T', ' ')}</td><td>${escape(m.to)}</td>
+<td>${linked(m.text)}<br><small>${escape(m.from)}</small></td></tr>`).join('');
+  return page('Messages to numbers', `<p><a href="/">All mails</a></p>
+<form><label>To <input name="to" value="${escape(search)}"></label><button>Find</button></form>
+<table><thead><tr><th>Date (UTC)</th><th>To</th><th>Message</th></tr></thead>
+<tbody>${rows || '<tr><td colspan="3">No message yet.</td></tr>'}</tbody></table>`);
 }
 
 export function mailPage(mail) {

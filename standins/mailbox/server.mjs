@@ -1,18 +1,19 @@
-// A mailbox that stands in for all the inboxes of the world: takes mail over SMTP, shows it as a reader would, and can
-// be told to refuse, put off, delay or fall silent. Loopback only.
+// A mailbox that stands in for all the inboxes of the world, and for all their telephones: takes mail over SMTP and messages
+// over HTTP, shows them as a reader would, and can be told to refuse, put off, delay or fall silent. Loopback only.
 //   node server.mjs --smtp=8101 --http=8102 --store=FOLDER
 import { createServer } from 'node:http';
-import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync, renameSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { SMTPServer } from 'smtp-server';
 import { simpleParser } from 'mailparser';
-import { listPage, mailPage } from './pages.mjs';
+import { listPage, mailPage, messagesPage } from './pages.mjs';
 
 const options = Object.fromEntries(process.argv.slice(2).map((a) => a.replace(/^--/, '').split('=')));
 const store = options.store;
 mkdirSync(store, { recursive: true });
 
-// accept | refuse (550) | later (451) | delay (takes it after `seconds`) | silent (takes it, never says so) | lost (drops the line before the mail)
+// accept | refuse (550) | unknown (550 5.1.1, for the address) | later (451) | delay (takes it after `seconds`)
+// | silent (takes it, never says so) | lost (drops the line before the mail)
 let mode = { name: 'accept', seconds: 0 };
 let serial = Date.now();
 const connections = new Set();
@@ -25,7 +26,8 @@ function answer(status, raw, callback) {
   };
   const refusal = (code, text) => Object.assign(new Error(text), { responseCode: code });
   switch (status.name) {
-    case 'refuse': return callback(refusal(550, 'No such mailbox here'));
+    case 'refuse': return callback(refusal(550, '5.7.1 Not taken here'));
+    case 'unknown': return callback(refusal(550, '5.1.1 No such mailbox here'));
     case 'later': return callback(refusal(451, 'Try again later'));
     case 'delay': return setTimeout(() => { save(); callback(); }, status.seconds * 1000);
     case 'silent': return save();
@@ -77,6 +79,18 @@ async function list(search) {
   }
   return all;
 }
+// Messages to numbers: one under each key, however often it is handed over.
+const carried = ({ id, from, to, text }) => {
+  if (mode.name === 'refuse') return [403, 'Not taken here'];
+  if (mode.name === 'unknown' || !/^\+[1-9]\d{6,14}$/.test(to ?? '')) return [422, 'No such number'];
+  if (mode.name === 'later') return [503, 'Try again later'];
+  if (!/^[0-9a-f]{32}$/.test(id ?? '')) return [400, 'Without a key'];
+  const file = join(store, `${id}.sms`);
+  if (!existsSync(file)) writeFileSync(file, JSON.stringify({ id, from, to, text, at: new Date().toISOString() }));
+  return [200, 'Taken'];
+};
+const messages = (to) => readdirSync(store).filter((n) => n.endsWith('.sms')).map((n) => JSON.parse(readFileSync(join(store, n))))
+  .filter((m) => !to || m.to === to).sort((a, b) => b.at.localeCompare(a.at)).slice(0, 200);
 const body = (request) => new Promise((done) => {
   let text = '';
   request.on('data', (part) => { text += part; if (text.length > 1e6) request.destroy(); });
@@ -104,8 +118,15 @@ const http = createServer(async (request, response) => {
         rmSync(join(store, each), { force: true });
         heads.delete(each);
       }
+      for (const id of ids) if (/^[0-9a-f]{32}$/.test(id)) rmSync(join(store, `${id}.sms`), { force: true });
       return send(200, 'application/json', '{}');
     }
+    if (request.method === 'POST' && area === 'sms') {
+      const [status, text] = carried(JSON.parse(await body(request)));
+      return setTimeout(() => send(status, 'text/plain', text), mode.name === 'delay' ? mode.seconds * 1000 : 0);
+    }
+    if (area === 'messages.json') return send(200, 'application/json', JSON.stringify(messages(url.searchParams.get('to'))));
+    if (area === 'messages') return send(200, 'text/html', messagesPage(messages(url.searchParams.get('to')), url.searchParams.get('to') ?? ''));
     if (area === 'mails.json') return send(200, 'application/json', JSON.stringify(await list(url.searchParams.get('to'))));
     if (area === 'html') return send(200, 'text/html', '<base target="_blank">' + ((await read(name)).html || '<p>No HTML part.</p>'));
     if (area === 'raw') return send(200, 'text/plain', (await read(name)).raw);

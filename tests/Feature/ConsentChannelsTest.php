@@ -3,11 +3,9 @@
 declare(strict_types=1);
 
 use App\Actions\ActRefusal;
-use App\Actions\Evidence\AskPermission;
 use App\Actions\Ledger\LedgerTables;
 use App\Actions\Points\ReviewPublication;
 use App\Actions\Registers\Approve;
-use App\Actions\Signup\LapseJourneys;
 use App\Actions\Upkeep\DeleteDue;
 use App\Models\Enquiry;
 use App\Models\Point;
@@ -17,7 +15,6 @@ use App\Models\Subscriber;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Juramen\Canon\Instant;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
@@ -112,53 +109,6 @@ test('a statement by SMS or post stands on no form without the field that reache
         $this->get('/points/footer-newsletter')->assertSee('waits until the number itself is confirmed');
     }
 })->with(['sms', 'phone', 'messaging', 'post']);
-
-test('the mail confirms email alone: by SMS the answer is no, and why; it waits without lapsing, and its number is kept', function (): void {
-    ($this->byNumber)(['email', 'sms']);
-    ($this->change)(
-        'fields/phone',
-        ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']
-    );
-    ($this->publish)();
-    $both = ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes'];
-    $this->signUp('imke@post.example', $both)->assertStatus(422)->assertSee('fill this in, or take the tick away: Mobile');
-    $this->signUp('imke@post.example', [...$both, 'phone' => '+44 7700 900123'])->assertRedirect('/forms/footer-newsletter/en/sent');
-    $this->mailsAreTaken();
-    $this->openLink('/confirm/'.$this->confirmToken())->assertSee('only once your number is confirmed');
-    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
-    expect(($this->may)(Channel::Email)->allowed())->toBeTrue()->and(($this->may)(Channel::Sms)->allowed())->toBeFalse()
-        ->and(AskPermission::sentence(($this->may)(Channel::Sms), fn (Instant $i): string => 'then'))->toContain('the number had not been confirmed by then');
-    // A second person does not confirm: the address goes, the number that waits stays.
-    $this->signUp('oda@post.example', [...$both, 'phone' => '+44 7700 900456', 'first-name' => 'Oda']);
-    $this->mailsAreTaken();
-    Carbon::setTestNow(now()->addDays(8));
-    expect(app(LapseJourneys::class)())->toBe(1)->and(($this->may)(Channel::Sms)->pending->count())
-        ->toBe(1)->and(($this->may)(Channel::Email)->reason->value)->toBe('lapsed');
-    $kept = DB::table('disclosures')->where('subject', Subscriber::query()->orderByDesc('id')->firstOrFail()->subject->bytes)->pluck('text')
-        ->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2])->all();
-    // Kept as E.164, however it was typed.
-    expect($kept)->toBe(['+447700900456'])->and(DB::table('contact_points')->count())->toBe(1);
-    $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
-    // The person behind the first withdraws everything.
-    $this->post('/withdraw', ['token' => Juramen\Consent\Link::Withdraw->token(Subscriber::query()->firstOrFail()->subject, app(Juramen\Canon\MacRing::class))])
-        ->assertOk();
-    expect(DB::table('permissions')->where('subscriber_id', Subscriber::query()->firstOrFail()->id)->where('reason', '<>', 'withdrawn')->count())->toBe(0);
-});
-
-test('what waits for a number alone sends no mail, and nobody is told to look into an inbox', function (): void {
-    ($this->byNumber)(['sms']);
-    ($this->change)(
-        'fields/phone',
-        ['id' => 'phone', 'kind' => 'phone', 'label' => ['en' => 'Mobile', 'de' => 'Handy'], 'required' => false, 'reason' => 'to warn of delays']
-    );
-    ($this->publish)();
-    $location = (string) $this->signUp('imke@post.example', ['yes-voyage-news' => '', 'yes-delay-alerts' => 'yes', 'phone' => '+44 7700 900123'])
-        ->assertRedirect('/forms/footer-newsletter/en/received')->headers->get('Location');
-    $this->get($location)->assertSee('only once your number is confirmed');
-    expect(DB::table('deliveries')->count())->toBe(0)->and(($this->may)(Channel::Sms)->pending->count())->toBe(1);
-    Carbon::setTestNow(now()->addDays(60));
-    expect(app(LapseJourneys::class)())->toBe(0);
-});
 
 test('mails and the confirm page repeat only what this person ticked', function (): void {
     ($this->byNumber)(['email']);

@@ -91,14 +91,15 @@ test('a sign-up waits for ever only while its mail is on its way; whatever becam
     };
     $tries = 0;
     while (($claimed = app(Deliveries::class)->claim()) !== null) {
-        expect(SignupJourney::query()->firstOrFail()->lapses_at)->toBeNull();
+        $waits = SignupJourney::query()->firstOrFail();
+        expect($waits->lapses_at)->toEqual($waits->asked_at->plusDays(30));
         app(Deliveries::class)->settle($claimed, $outcome);
         Carbon::setTestNow(now()->addSeconds(1801));
         $tries++;
     }
     $journey = SignupJourney::query()->firstOrFail();
     expect($tries)->toBe(max(1, $kind->tries()))->and($journey->state)->toBe($kind === OutcomeKind::Accepted ? JourneyState::Mailed : JourneyState::Asked)
-        ->and($journey->lapses_at)->not->toBeNull()
+        ->and($journey->lapses_at->isAfter($journey->asked_at->plusDays(10)))->toBeFalse()
         ->and(array_count_values($this->acts())['confirmation-sent'] ?? 0)->toBe($kind === OutcomeKind::Accepted ? 1 : 0);
 })->with(OutcomeKind::cases());
 

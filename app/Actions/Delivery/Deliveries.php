@@ -41,18 +41,19 @@ final class Deliveries
     ) {}
 
     /**
-     * To the person of a sign-up: once of each kind, however often it is laid out. They leave fairly: each that already waits of the
+     * To the person of a sign-up: once of each kind and occasion, however often it is laid out. They leave fairly: each that already waits of the
      * same crowd puts this one back, so that those of few go before those of many.
      *
      * @param  string|null  $network  from which it was asked for, truncated, where that is known
+     * @param  string  $occasion  where a kind goes out more than once
      */
-    public function toSubscriber(SignupJourney $journey, DeliveryKind $kind, ?string $network = null): void
+    public function toSubscriber(SignupJourney $journey, DeliveryKind $kind, ?string $network = null, string $occasion = ''): void
     {
         $crowd = $network === null ? null : substr(hash_hmac('sha256', "$journey->point_edition_id $network", config()->string('app.key'), true), 0, 8);
         $waiting = Delivery::query()->where('state', DeliveryState::Waiting);
         $ahead = $crowd === null ? 0 : self::APART * $waiting->clone()->where('crowd', $crowd)->count()
             + intdiv($waiting->clone()->where('point_edition_id', $journey->point_edition_id)->count(), self::OF_ONE_POINT);
-        $this->lay($kind, $journey->id->hex(), $ahead, [
+        $this->lay($kind, trim("{$journey->id->hex()} $occasion"), $ahead, [
             'subscriber_id' => $journey->subscriber_id, 'journey' => $journey->id->bytes, 'point_edition_id' => $journey->point_edition_id,
             'language' => $journey->language->value, 'crowd' => $crowd,
         ]);
@@ -64,10 +65,13 @@ final class Deliveries
         $this->lay($kind, "$user->id $occasion", 0, ['user_id' => $user->id]);
     }
 
-    /** What somebody wanted, to one of those who answer it, or, where none is named, word to the sender that it has arrived: once each. */
-    public function aboutEnquiry(Enquiry $enquiry, DeliveryKind $kind, ?string $recipient = null): void
+    /**
+     * What somebody wanted, to one of those who answer it, or, where none is named, word to the sender that it has arrived: once each on each
+     * occasion.
+     */
+    public function aboutEnquiry(Enquiry $enquiry, DeliveryKind $kind, ?string $recipient = null, string $occasion = ''): void
     {
-        $this->lay($kind, trim("{$enquiry->id->hex()} $recipient"), 0, [
+        $this->lay($kind, trim(trim("{$enquiry->id->hex()} $recipient")." $occasion"), 0, [
             'enquiry_id' => $enquiry->id->bytes, 'recipient' => $recipient, 'point_edition_id' => $enquiry->point_edition_id,
             'language' => $enquiry->language->value,
         ]);

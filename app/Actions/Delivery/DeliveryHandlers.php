@@ -9,7 +9,9 @@ use App\Actions\Mailing\CheckpointMail;
 use App\Actions\Mailing\ConfirmationMail;
 use App\Actions\Mailing\EnquiryMail;
 use App\Actions\Mailing\EntryMail;
+use App\Actions\Mailing\NumberMessage;
 use App\Actions\Mailing\ReminderMail;
+use App\Actions\Mailing\ResentMail;
 use App\Actions\Mailing\WelcomeMail;
 use App\Models\DeliveryKind;
 use Illuminate\Contracts\Container\Container;
@@ -24,6 +26,8 @@ final class DeliveryHandlers
         return $this->container->make(match ($kind) {
             DeliveryKind::Confirmation => ConfirmationMail::class,
             DeliveryKind::Reminder => ReminderMail::class,
+            DeliveryKind::Resent => ResentMail::class,
+            DeliveryKind::NumberConfirmation => NumberMessage::class,
             DeliveryKind::Welcome => WelcomeMail::class,
             DeliveryKind::Enquiry => EnquiryMail::class,
             DeliveryKind::Acknowledgement => AcknowledgementMail::class,

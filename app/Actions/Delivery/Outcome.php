@@ -7,6 +7,8 @@ namespace App\Actions\Delivery;
 /** What became of one try to deliver something. */
 final readonly class Outcome
 {
+    private const NO_SUCH_MAILBOX = 'no-such-mailbox';
+
     /** @param  string|null  $problem a short code, never words of a server that may repeat an address */
     private function __construct(public OutcomeKind $kind, public ?string $problem = null) {}
 
@@ -30,9 +32,20 @@ final readonly class Outcome
         return new self(OutcomeKind::Refused, $problem);
     }
 
+    /** Refused for its address: there is no such mailbox, and there will be none. */
+    public static function returned(): self
+    {
+        return new self(OutcomeKind::Refused, self::NO_SUCH_MAILBOX);
+    }
+
     public static function unknown(string $problem): self
     {
         return new self(OutcomeKind::Unknown, $problem);
+    }
+
+    public function isReturned(): bool
+    {
+        return $this->problem === self::NO_SUCH_MAILBOX;
     }
 
     public function isAccepted(): bool

@@ -43,6 +43,9 @@ final class AskPermission
             Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing $ended it $by.".self::earlierRule($permission),
             Reason::Lapsed => "This person agreed on $asked but did not confirm in time; it lapsed on $since.",
             Reason::Withdrawn => "This person withdrew on $since.",
+            Reason::NotTheirs => "Somebody else had entered this address on $asked, as whoever has its inbox said on $since.",
+            Reason::AddressCorrected => "This address was given by mistake on $asked and mended on $since; nobody confirmed it.",
+            Reason::Undeliverable => "This address was given on $asked, but the mail to it came back on $since; nobody confirmed it.",
         };
     }
 

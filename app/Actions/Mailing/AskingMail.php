@@ -4,18 +4,48 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
+use App\Actions\Consent\PersonalValues;
+use App\Actions\Delivery\Outcome;
+use App\Actions\Signup\HearOfAsking;
+use App\Models\Delivery;
 use App\Models\SignupJourney;
+use App\Support\PublishedForms;
+use App\Support\SystemClock;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Asking;
 use Juramen\Consent\Link;
 use Juramen\Register\Audience;
 use Juramen\Register\Regime;
 use Symfony\Component\Mime\Email;
 
-/** Asks a person to confirm, unless the sign-up has ended. */
+/** Asks a person to confirm, unless the sign-up has ended; what becomes of it moves the sign-up. */
 abstract class AskingMail extends JourneyMail
 {
+    public function __construct(
+        SmtpSender $smtp, PublishedForms $published, PersonalValues $personal, MacRing $keys, private readonly HearOfAsking $hear,
+        private readonly SystemClock $clock
+    ) {
+        parent::__construct($smtp, $published, $personal, $keys);
+    }
+
+    abstract protected function asking(): Asking;
+
+    public function settled(Delivery $delivery, Outcome $outcome): void
+    {
+        if ($delivery->journey === null) {
+            return;
+        }
+        match (true) {
+            $outcome->isAccepted() => $this->hear->taken($delivery->journey, $this->asking()),
+            $outcome->isReturned() => $this->hear->returned($delivery->journey),
+            $this->asking() === Asking::First => $this->hear->givenUp($delivery->journey),
+            default => null,
+        };
+    }
+
     protected function isWanted(SignupJourney $journey): bool
     {
-        return ! $journey->state->hasEnded();
+        return ! $journey->path()->stateAt($this->clock->instant())->hasEnded();
     }
 
     protected function write(Email $mail, Letter $letter): Email

@@ -28,13 +28,18 @@ final class EnquiryMail extends MailAboutEnquiry
         $say = static fn (string $key, array $with = []): string => (string) __("office.enquiry-mail.$key", $with);
         $fill = ['point' => $edition->sheet->draft->name, 'when' => Moments::exact($enquiry->received_at)];
         $lines = [
-            ...($enquiry->doubtful ? [$say('doubtful'), ''] : []), $say($recipient->whole ? 'whole' : 'notice', $fill), '',
+            ...($enquiry->doubtful ? [$say('doubtful'), ''] : []), ...($enquiry->corrected_at === null ? [] : [$say('corrected'), '']),
+            $say($recipient->whole ? 'whole' : 'notice', $fill), '',
             ...($recipient->whole ? self::words($enquiry->content, $edition, $enquiry->language) : []),
             $say('read', ['link' => route('enquiries.show', $enquiry->id->hex())]),
         ];
 
         return $mail->to(new Address($recipient->address))->replyTo(new Address($enquiry->content->email))
-            ->subject($say($enquiry->doubtful ? 'doubtful-subject' : 'subject', $fill))->text(implode("\n", $lines)."\n");
+            ->subject($say(match (true) {
+                $enquiry->corrected_at !== null => 'corrected-subject',
+                $enquiry->doubtful => 'doubtful-subject',
+                default => 'subject',
+            }, $fill))->text(implode("\n", $lines)."\n");
     }
 
     /** @return list<string> */

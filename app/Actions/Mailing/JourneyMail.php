@@ -6,6 +6,7 @@ namespace App\Actions\Mailing;
 
 use App\Actions\Consent\PersonalValues;
 use App\Models\Delivery;
+use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use Illuminate\Support\Facades\View;
@@ -28,6 +29,12 @@ abstract class JourneyMail extends Mail
 
     abstract protected function isWanted(SignupJourney $journey): bool;
 
+    /** The kind of mail whose words it bears. */
+    protected function wordsOf(Delivery $delivery): DeliveryKind
+    {
+        return $delivery->kind;
+    }
+
     /** Puts text and links into the mail. */
     abstract protected function write(Email $mail, Letter $letter): Email;
 
@@ -46,7 +53,7 @@ abstract class JourneyMail extends Mail
         }
         $edition = $this->published->edition($published->digest);
         $sender = $edition->controller->sender;
-        $words = $edition->in($language)->mail($delivery->kind->value);
+        $words = $edition->in($language)->mail($this->wordsOf($delivery)->value);
 
         return $this->write($this->begin($delivery, $sender), new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values))
             ->from(new Address($sender, $edition->controller->name))->to(new Address($address->value))->subject($words->word('subject'));

@@ -4,5 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
-/** Asks once more, in words of its own. Whatever becomes of it moves nothing. */
-final class ReminderMail extends AskingMail {}
+use Juramen\Consent\Asking;
+
+/** Asks once more, in words of its own; it moves no deadline. */
+final class ReminderMail extends AskingMail
+{
+    protected function asking(): Asking
+    {
+        return Asking::Reminder;
+    }
+}

@@ -34,6 +34,7 @@ final class SmtpSender
             $this->hangUp();
 
             return match (true) {
+                $e->getCode() >= 500 && $transport->begun && self::isAboutMailbox($e->getMessage()) => Outcome::returned(),
                 $e->getCode() >= 500 && $transport->begun => Outcome::refused('server-said-'.$e->getCode()),
                 $e->getCode() >= 400 => Outcome::notNow('server-said-'.$e->getCode()),
                 default => $transport->handedOver ? Outcome::unknown('no-answer') : Outcome::notNow('no-answer'),
@@ -51,6 +52,15 @@ final class SmtpSender
 
             return $transport->handedOver ? Outcome::unknown('no-answer') : Outcome::faulty('not-handed-over');
         }
+    }
+
+    /**
+     * Whether a refusal says that there is no such mailbox (RFC 3463 sections 3.2 and 3.3, RFC 7505). A code of three digits alone does not:
+     * a server that is set up wrongly refuses everything by the same, and nobody's sign-up is to end by that.
+     */
+    private static function isAboutMailbox(string $said): bool
+    {
+        return preg_match('/\b5\.(?:1\.(?:1|2|3|6|10)|2\.1)\b/', $said) === 1;
     }
 
     /** Ends the connection; the next mail opens another. */

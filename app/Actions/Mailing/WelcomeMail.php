@@ -6,6 +6,7 @@ namespace App\Actions\Mailing;
 
 use App\Models\CurrentPermission;
 use App\Models\SignupJourney;
+use Juramen\Consent\Link;
 use Symfony\Component\Mime\Email;
 
 /** Says what was agreed to and how it ends; unless nothing is permitted any more. */
@@ -22,6 +23,13 @@ final class WelcomeMail extends JourneyMail
         $name = $letter->values->get('first-name')?->value;
         $greeting = $name === null ? $letter->words->word('greeting-without-name') : str_replace(':name', $name, $letter->words->word('greeting'));
 
-        return $this->stoppable($this->rendered('welcome', $mail, $letter, ['link' => $link, 'greeting' => $greeting]), $link);
+        // Nobody has confirmed that the address is theirs: whoever has the inbox can say that it was not.
+        $words = $letter->words->word('not-theirs');
+        $notTheirs = $letter->edition->sheet->rules->doubleOptIn || $words === '' ? null
+            : url('/not-theirs/'.Link::NotTheirs->token($letter->journey->id, $this->keys));
+
+        return $this->stoppable(
+            $this->rendered('welcome', $mail, $letter, ['link' => $link, 'greeting' => $greeting, 'notTheirs' => $notTheirs]), $link
+        );
     }
 }

@@ -218,7 +218,8 @@ final class PublishPoint
         $stop = str_ends_with($controller->name, '.') ? ["{$controller->name}." => $controller->name] : [];
         $mails = [];
         $acknowledged = $sheet->draft->kind->servesSomethingElse() && $sheet->draft->acknowledges;
-        $kinds = ['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', ...($acknowledged ? ['acknowledgement'] : [])];
+        $kinds = ['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', ...($acknowledged ? ['acknowledgement'] : []),
+            ...($sheet->asksByNumber() ? ['number-confirmation'] : [])];
         foreach ($kinds as $kind) {
             $words = [];
             foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {

@@ -18,6 +18,7 @@ use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
 use Juramen\Consent\Journey;
 use Juramen\Consent\Target;
+use Juramen\Consent\Through;
 use Juramen\Log\Disclosure;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Said;
@@ -96,7 +97,7 @@ final class AcceptSignup
             $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
             $edition->digest(), $signup->language,
             $answers, $targets, $edition->sheet->rules->doubleOptIn,
-            array_map(static fn (Disclosure $d) => $d->digest(), $disclosures), $signup->notShown,
+            array_map(static fn (Disclosure $d) => $d->digest(), $disclosures), $signup->notShown, $signup->mended,
         ), $disclosures);
         if ($signup->declined() !== []) {
             ($this->append)($known->chain, $this->declined($signup));
@@ -124,27 +125,39 @@ final class AcceptSignup
     }
 
     /**
-     * Its path to consent: by mail where anything goes there by mail. What waits for a number waits without a mail.
+     * Its paths to consent: through the inbox where anything goes there by mail or needs no confirmation, and through the number where
+     * anything reaches people by that.
      *
      * @param  list<Answer>  $answers
      * @param  list<Target>  $targets
      */
-    private function journey(Signup $signup, Subscriber $subscriber, Id $journey, array $answers, array $targets): void
+    private function journey(Signup $signup, Subscriber $subscriber, Id $consent, array $answers, array $targets): void
     {
         $some = static fn (callable $is): bool => array_filter($targets, static fn (Target $t): bool => $is($t->channel)) !== [];
         $byMail = $some(static fn (Channel $c): bool => $c === Channel::Email);
-        $waits = $byMail ? $signup->edition->sheet->rules->doubleOptIn : $some(static fn (Channel $c): bool => $c->isByNumber());
-        $days = $signup->edition->sheet->rules->lapseDays;
-        $path = $waits ? Journey::asked($journey, $days) : Journey::withoutConfirmation($journey, $days, $signup->occurred);
-        $row = SignupJourney::begin($path, $subscriber, $signup->editionId(), $signup->language, $signup->occurred);
-        DB::table('journey_answers')->insert(
-            array_map(static fn (Answer $a): array => ['journey' => $journey->bytes, 'edition' => $a->edition->bytes], $answers)
+        $byNumber = $some(static fn (Channel $c): bool => $c->isByNumber());
+        $rules = $signup->edition->sheet->rules;
+        $waits = $byMail && $rules->doubleOptIn;
+        // What a person released is asked now, whenever it was sent.
+        $now = $this->clock->instant();
+        $begin = static fn (Journey $path, Through $through): SignupJourney => SignupJourney::begin(
+            $path, $consent, $through, $subscriber, $signup->editionId(), $signup->language, $signup->nonce
         );
-        if (! $waits) {
+        $mail = $byMail || ! $byNumber ? $begin(
+            $waits ? Journey::asked($consent, $rules->lapseDays, $now) : Journey::withoutConfirmation($consent, $rules->lapseDays, $now), Through::Mail
+        ) : null;
+        $number = $byNumber ? $begin(Journey::asked($mail === null ? $consent : Id::random(), $rules->lapseDays, $now), Through::Number) : null;
+        DB::table('journey_answers')->insert(
+            array_map(static fn (Answer $a): array => ['journey' => $consent->bytes, 'edition' => $a->edition->bytes], $answers)
+        );
+        if ($mail !== null && ! $waits) {
             $this->delete->welcomeBack($subscriber->subject);
         }
-        if ($byMail) {
-            $this->deliveries->toSubscriber($row, $waits ? DeliveryKind::Confirmation : DeliveryKind::Welcome, $signup->network);
+        if ($mail !== null && $byMail) {
+            $this->deliveries->toSubscriber($mail, $waits ? DeliveryKind::Confirmation : DeliveryKind::Welcome, $signup->network);
+        }
+        if ($number !== null) {
+            $this->deliveries->toSubscriber($number, DeliveryKind::NumberConfirmation, $signup->network);
         }
     }
 

@@ -14,14 +14,18 @@ use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\JourneyState;
+use Juramen\Consent\Through;
 use Juramen\Log\Disclosure;
 
-/** The person pressed the button of the confirmation page. */
+/** The person pressed the button of the confirmation page: what waits to be confirmed through that inbox or number is permitted. */
 final class ConfirmJourney
 {
     public function __construct(
-        private readonly Append $append, private readonly Deliveries $deliveries, private readonly DeleteValues $delete,
-        private readonly SystemClock $clock
+        private readonly Append $append,
+        private readonly WaitingChannels $waiting,
+        private readonly Deliveries $deliveries,
+        private readonly DeleteValues $delete,
+        private readonly SystemClock $clock,
     ) {}
 
     /**
@@ -39,11 +43,16 @@ final class ConfirmJourney
             if ($next === null) {
                 return $journey->path()->stateAt($now);
             }
-            $kept = $network === null ? [] : [Disclosure::make('network', $network)];
-            ($this->append)($chain, new Confirmed($now, $id, array_map(static fn (Disclosure $d) => $d->digest(), $kept)), $kept);
+            foreach ($this->waiting->channels($journey) as $channel) {
+                $kept = $network === null ? [] : [Disclosure::make('network', $network)];
+                $digests = array_map(static fn (Disclosure $d) => $d->digest(), $kept);
+                ($this->append)($chain, new Confirmed($now, $journey->consent, $digests, $channel), $kept);
+            }
             $journey->follow($next);
             $this->delete->welcomeBack($found->subscriber->subject);
-            $this->deliveries->toSubscriber($journey, DeliveryKind::Welcome);
+            if ($journey->through === Through::Mail) {
+                $this->deliveries->toSubscriber($journey, DeliveryKind::Welcome);
+            }
 
             return $next->state;
         }, 5);

@@ -17,6 +17,8 @@ use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
+use Juramen\Consent\Reason;
+use Juramen\Consent\Through;
 use Juramen\Log\Disclosure;
 use Juramen\Points\FieldKinds;
 use Juramen\Points\FieldMeaning;
@@ -34,20 +36,39 @@ final class ForgetJourney
     {
         $subject = $held->subject;
         $chain = $this->ledger->chain($subject);
-        $ties = array_filter(Permissions::of($chain)->all(), static fn (Permission $p): bool => $p->everAllowed || $p->waits());
-        $byMail = array_filter($ties, static fn (Permission $p): bool => ! $p->target->channel->isByNumber());
-        $number = array_filter($ties, static fn (Permission $p): bool => $p->pending->has($journey->id->hex()));
-        $values = StoredDisclosure::query()->where('subject', $subject->bytes)
-            ->when($ties !== [], fn ($q) => $q->whereIn('entry', $this->entriesOf($journey, $chain)))->orderBy('id')->get()
-            ->filter(
-                static fn (StoredDisclosure $row): bool => $number === []
-                    || FieldKinds::disclosedAs(Disclosure::parse($row->text)->name)->meaning() !== FieldMeaning::Phone
-            );
-        ($this->delete)($held, $how, $why, array_values($values->all()), lookups: $byMail === []);
+        $ties = array_filter(
+            Permissions::of($chain)->all(), fn (Permission $p): bool => $p->waits() || ($p->everAllowed && ! $this->isNothingElse($p, $journey, $chain))
+        );
+        // What else hangs on the same consent: through the inbox, through the number.
+        $same = array_filter($ties, static fn (Permission $p): bool => $p->pending->has($journey->consent->hex())
+            || ($p->allowed() && $p->entries[0]->act->journey()?->equals($journey->consent) === true));
+        $kept = array_map(static fn (Permission $p): Through => Through::of($p->target->channel), $same);
+        [$byNumber, $byMail] = [in_array(Through::Number, $kept, true), in_array(Through::Mail, $kept, true)];
+        $isNumber = static fn (StoredDisclosure $row): bool => FieldKinds::disclosedAs(Disclosure::parse($row->text)->name)->meaning() === FieldMeaning::Phone;
+        $all = StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->get();
+        $own = $this->entriesOf($journey, $chain);
+        $values = $all->filter(static fn (StoredDisclosure $row): bool => ($ties === [] || in_array($row->entry->bytes, $own, true))
+            && ! ($isNumber($row) ? $byNumber : $byMail));
+        $isAddress = static fn (StoredDisclosure $row): bool => Disclosure::parse($row->text)->name === 'email';
+        // Whoever's address is gone is found by it no more.
+        $lookups = $all->diff($values)->filter($isAddress)->isEmpty();
+        ($this->delete)($held, $how, $why, array_values($values->all()), $lookups);
         $sent = Delivery::query()->where('journey', $journey->id->bytes)->get('id')->map(static fn (Delivery $d): int => $d->id)->all();
         if ($sent !== [] && $this->mailbox->isThere()) {
             ForgetMails::dispatch(array_values($sent));
         }
+    }
+
+    /**
+     * Whether all that was ever permitted by this was given in somebody else's name, as whoever has the inbox says: that ties us to nobody.
+     *
+     * @param  list<Entry>  $chain
+     */
+    private function isNothingElse(Permission $permission, SignupJourney $journey, array $chain): bool
+    {
+        return $permission->reason === Reason::NotTheirs && array_filter(
+            $chain, static fn (Entry $e): bool => $e->act->kind() === EntryKind::Given && $e->act->journey()?->equals($journey->consent) === false
+        ) === [];
     }
 
     /**
@@ -56,7 +77,9 @@ final class ForgetJourney
      */
     private function entriesOf(SignupJourney $journey, array $chain): array
     {
-        $of = array_filter($chain, static fn (Entry $e): bool => $e->act->kind() === EntryKind::Given && $e->act->journey()?->equals($journey->id) === true);
+        $of = array_filter(
+            $chain, static fn (Entry $e): bool => $e->act->kind() === EntryKind::Given && $e->act->journey()?->equals($journey->consent) === true
+        );
 
         return array_values(array_map(static fn (Entry $e): string => $e->id->bytes, $of));
     }

@@ -66,6 +66,7 @@ final class HoldSubmission
                 'how' => $signup->how->value,
                 'content' => $signup->held($serves),
                 'signals' => $assessment->named(),
+                'nonce' => $signup->nonce,
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
             ]);

@@ -12,9 +12,12 @@ use App\Models\EnquiryState;
 use App\Models\HeldContent;
 use App\Models\RegisteredController;
 use App\Support\KeyStore;
+use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
+use Juramen\Points\PointEdition;
+use Juramen\Register\EmailAddress;
 
 /**
  * Keeps what a person wanted besides any consent, encrypted, and lays out the mails that bring it to whoever answers it and tell the sender
@@ -25,7 +28,10 @@ final class KeepEnquiry
     /** Acknowledgements to one address within a day: anybody can type an address, and nobody is to be flooded by that. */
     private const ACKNOWLEDGED = 3;
 
-    public function __construct(private readonly KeyStore $keys, private readonly Deliveries $deliveries, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly KeyStore $keys, private readonly Deliveries $deliveries, private readonly PublishedForms $published,
+        private readonly SystemClock $clock
+    ) {}
 
     /**
      * Inside the transaction that takes the submission.
@@ -35,25 +41,46 @@ final class KeepEnquiry
     public function __invoke(Signup $signup, bool $doubtful = false): void
     {
         $controller = $signup->edition->controller->id->text;
-        $lookup = $this->keys->lookup($controller, 'email', $signup->email->lookup());
         $enquiry = Enquiry::query()->create([
             'id' => Id::random(),
             'point_edition_id' => $signup->editionId(),
             'controller_id' => RegisteredController::query()->where('slug', $controller)->valueOrFail('id'),
-            'lookup' => $lookup,
+            'lookup' => $this->keys->lookup($controller, 'email', $signup->email->lookup()),
             'language' => $signup->language,
             'content' => HeldContent::enquiry($signup->email->text, $signup->values),
             'received_at' => $signup->occurred,
             'state' => EnquiryState::Open,
             'doubtful' => $doubtful,
             'recipients' => $signup->recipients,
+            'nonce' => $signup->nonce,
         ]);
-        foreach ($signup->recipients as $recipient) {
-            $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Enquiry, $recipient);
+        $this->tell($enquiry, $signup->edition);
+    }
+
+    /** Whoever sent it mended the address: whoever answers it gets word of that, and the right address the acknowledgement. */
+    public function mend(Id $nonce, Id $mended, EmailAddress $email): void
+    {
+        $enquiry = Enquiry::query()->with('edition')->where('nonce', $nonce->bytes)->lockForUpdate()->first();
+        if ($enquiry === null || $enquiry->state !== EnquiryState::Open) {
+            return;
         }
-        $words = $signup->edition->in($signup->language)->mail(DeliveryKind::Acknowledgement->value)->words;
-        if (! $doubtful && $words !== [] && $this->sentToday($lookup) <= self::ACKNOWLEDGED) {
-            $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Acknowledgement);
+        $edition = $this->published->edition($enquiry->edition->digest);
+        $enquiry->update([
+            'content' => $enquiry->content->to($email->text), 'lookup' => $this->keys->lookup($edition->controller->id->text, 'email', $email->lookup()),
+            'nonce' => $mended, 'corrected_at' => $this->clock->instant(),
+        ]);
+        $this->tell($enquiry, $edition, $mended->hex());
+    }
+
+    /** @param  string  $occasion  where it is told again */
+    private function tell(Enquiry $enquiry, PointEdition $edition, string $occasion = ''): void
+    {
+        foreach ($enquiry->recipients as $recipient) {
+            $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Enquiry, $recipient, $occasion);
+        }
+        $words = $edition->in($enquiry->language)->mail(DeliveryKind::Acknowledgement->value)->words;
+        if (! $enquiry->doubtful && $words !== [] && $this->sentToday($enquiry->lookup) <= self::ACKNOWLEDGED) {
+            $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Acknowledgement, occasion: $occasion);
         }
     }
 

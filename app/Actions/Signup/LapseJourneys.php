@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Ledger\Append;
 use App\Actions\Upkeep\CountDeletions;
 use App\Casts\Instants;
 use App\Models\SignupJourney;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
-use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\Lapsed;
-use Juramen\Consent\How;
+use Juramen\Consent\Journey;
 use Juramen\Consent\JourneyState;
+use Juramen\Register\Channel;
 use Throwable;
 
 /** Ends sign-ups that nobody confirmed in time, and deletes what was kept because of them. One that fails stops no other. */
@@ -23,10 +23,7 @@ final class LapseJourneys
     public const STUCK = 'sign-ups that could not lapse';
 
     public function __construct(
-        private readonly Append $append,
-        private readonly ForgetJourney $forget,
-        private readonly CountDeletions $count,
-        private readonly SystemClock $clock,
+        private readonly EndJourney $end, private readonly CountDeletions $count, private readonly SystemClock $clock
     ) {}
 
     /** @return int how many lapsed */
@@ -37,7 +34,10 @@ final class LapseJourneys
             ->where('lapses_at', '<', Instants::write($this->clock->instant()))->orderBy('lapses_at')->limit(1000)->get();
         foreach ($due as $journey) {
             try {
-                $count += DB::transaction(fn (): int => $this->lapse($journey), 5);
+                $count += (int) $this->end->path(
+                    $journey, static fn (Journey $path, Instant $now): ?Journey => $path->lapsed($now),
+                    static fn (Instant $now, Channel $through): Lapsed => new Lapsed($now, $journey->consent, $through), 'lapsed',
+                );
             } catch (Throwable $e) {
                 if (++$failed === 1) {
                     QuietReport::write($e);
@@ -48,21 +48,5 @@ final class LapseJourneys
         $this->count->set(self::STUCK, $failed);
 
         return $count;
-    }
-
-    private function lapse(SignupJourney $found): int
-    {
-        $chain = $this->append->hold($found->load('subscriber')->subscriber->subject);
-        $journey = SignupJourney::query()->whereKey($found->id->bytes)->lockForUpdate()->firstOrFail();
-        $now = $this->clock->instant();
-        $next = $journey->path()->lapsed($now);
-        if ($next === null) {
-            return 0;
-        }
-        ($this->append)($chain, new Lapsed($now, $journey->id));
-        $journey->follow($next);
-        ($this->forget)($journey, $chain, How::Clock, 'lapsed');
-
-        return 1;
     }
 }

@@ -31,6 +31,7 @@ final readonly class Signup
      * @param  bool  $delivered  whether what was wanted besides is kept already
      * @param  SubmissionFacts|null  $facts  what screening judges; null where it is not asked
      * @param  list<string>  $recipients  ids of those to whom what was wanted besides goes
+     * @param  bool  $mended  whether it was sent before, with another address
      * @param  list<string>  $notShown  names of fields and controls that the answers did not call for
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class Signup
         public ?SubmissionFacts $facts = null,
         public array $notShown = [],
         public array $recipients = [],
+        public bool $mended = false,
     ) {}
 
     /** @return list<Said> what was answered with yes */

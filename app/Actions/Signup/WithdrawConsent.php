@@ -16,11 +16,13 @@ use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Consent\Acts\Withdrawn;
+use Juramen\Consent\Entry;
 use Juramen\Consent\How;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Target;
+use Juramen\Consent\Through;
 use Juramen\Log\Disclosure;
 
 /**
@@ -97,15 +99,16 @@ final class WithdrawConsent
     {
         $holds = [];
         foreach (Permissions::of($this->ledger->chain($subject))->all() as $permission) {
-            $holds += array_fill_keys($permission->pending->ids(), true);
-            foreach ($permission->allowed() ? $permission->entries : [] as $entry) {
-                $holds[$entry->act->journey()?->hex() ?? ''] = true;
+            $through = Through::of($permission->target->channel)->value;
+            $rests = array_map(static fn (Entry $e): string => $e->act->journey()?->hex() ?? '', $permission->allowed() ? $permission->entries : []);
+            foreach ([...$permission->pending->ids(), ...$rests] as $consent) {
+                $holds["$consent $through"] = true;
             }
         }
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
         $standing = SignupJourney::query()->where('subscriber_id', $subscriber->id)
             ->whereIn('state', [JourneyState::Asked, JourneyState::Mailed, JourneyState::Confirmed])->lockForUpdate()->get();
 
-        return array_values($standing->filter(static fn (SignupJourney $j): bool => ! isset($holds[$j->id->hex()]))->all());
+        return array_values($standing->filter(static fn (SignupJourney $j): bool => ! isset($holds["{$j->consent->hex()} {$j->through->value}"]))->all());
     }
 }

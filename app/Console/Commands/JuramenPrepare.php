@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Ledger\Seal;
+use App\Actions\Signup\AskWaitingNumbers;
 use App\Models\User;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
@@ -28,6 +29,7 @@ final class JuramenPrepare extends Command
             app(Demo::class)->load();
             app(Seal::class)(everything: true);
         }
+        app(AskWaitingNumbers::class)();
         $published->refresh();
 
         return self::SUCCESS;

@@ -15,6 +15,12 @@ final readonly class SignupChart
 
     private const COLUMN = 30;
 
+    /** Parts of a column, from below. */
+    private const STACKED = [
+        SignupFate::Confirmed, SignupFate::Withdrawn, SignupFate::Waiting, SignupFate::Lapsed, SignupFate::NotTheirs, SignupFate::Corrected,
+        SignupFate::Undeliverable, SignupFate::Held,
+    ];
+
     /** The least that a column of full height stands for, so that one sign-up does not fill it. */
     private const LEAST = 4;
 
@@ -46,7 +52,7 @@ final readonly class SignupChart
         $bars = [];
         foreach ($this->days as $i => $day) {
             $y = (float) self::HEIGHT;
-            foreach ([SignupFate::Confirmed, SignupFate::Withdrawn, SignupFate::Waiting, SignupFate::Lapsed, SignupFate::Held] as $fate) {
+            foreach (self::STACKED as $fate) {
                 $height = $day->of($fate) / $most * (self::HEIGHT - 6);
                 $y -= $height;
                 if ($height > 0) {
@@ -62,7 +68,7 @@ final readonly class SignupChart
     public function counts(): array
     {
         $sum = fn (SignupFate $fate): int => array_sum(array_map(static fn (DayOfSignups $d): int => $d->of($fate), $this->days));
-        $asked = $sum(SignupFate::Confirmed) + $sum(SignupFate::Waiting) + $sum(SignupFate::Lapsed) + $sum(SignupFate::Withdrawn);
+        $asked = array_sum(array_map($sum, SignupFate::asked()));
         $from = ['from' => $this->days[0]->day->text];
         $counted = fn (SignupFate $fate): Counted => new Counted(
             $sum($fate), $fate->value, $this->linked ? route('evidence.signups', ['state' => $fate->value, ...$from]) : null,
@@ -100,7 +106,7 @@ final readonly class SignupChart
         return match ($fate) {
             SignupFate::Confirmed, SignupFate::Withdrawn => 'bar-confirmed',
             SignupFate::Waiting => 'bar-waiting',
-            SignupFate::Lapsed => 'bar-lapsed',
+            SignupFate::Lapsed, SignupFate::NotTheirs, SignupFate::Corrected, SignupFate::Undeliverable => 'bar-lapsed',
             SignupFate::Held => 'bar-held',
         };
     }

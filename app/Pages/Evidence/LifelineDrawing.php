@@ -141,7 +141,7 @@ final readonly class LifelineDrawing
 
         return new DrawnSpan(
             $x, max(3, round($end - $x, 1)), $end, $span->reason->allows() ? 'bar-confirmed' : 'bar-waiting', $this->names->of($line->target).": $says", $says,
-            $span->end === Reason::Withdrawn, $span->end === Reason::Lapsed ? round(min(128, $room), 1) : 0.0, self::text($span, $x, $end, $room),
+            self::isEndedByHand($span), self::cameToNothing($span) ? round(min(128, $room), 1) : 0.0, self::text($span, $x, $end, $room),
             $this->names->of($line->target), $state, $from, $to, $ended,
         );
     }
@@ -151,11 +151,29 @@ final readonly class LifelineDrawing
     {
         return match (true) {
             $span->to === null => null,
-            $span->end === Reason::Withdrawn && $room > self::WORDS_BEHIND => new DrawnText($end + 7, 'tick', 'start', 'withdrawn '.Moments::date($span->to)),
-            $span->end === Reason::Withdrawn && $end - $x > self::WORDS_ON => new DrawnText($end - 8, 'on-bar', 'end', 'withdrawn '.Moments::date($span->to)),
-            $span->end === Reason::Lapsed && $room > self::LAPSED_BEHIND => new DrawnText($end + 6, 'tick', 'start', 'lapsed '.Moments::date($span->to)),
+            self::isEndedByHand($span) && $room > self::WORDS_BEHIND => new DrawnText($end + 7, 'tick', 'start', self::endedOn($span)),
+            self::isEndedByHand($span) && $end - $x > self::WORDS_ON => new DrawnText($end - 8, 'on-bar', 'end', self::endedOn($span)),
+            self::cameToNothing($span) && $room > self::LAPSED_BEHIND => new DrawnText($end + 6, 'tick', 'start', self::endedOn($span)),
             default => null,
         };
+    }
+
+    /** By whoever it is about: what was permitted, or waited, has a bar at its end. */
+    private static function isEndedByHand(Span $span): bool
+    {
+        return $span->end === Reason::Withdrawn || ($span->end === Reason::NotTheirs && $span->reason->allows());
+    }
+
+    private static function cameToNothing(Span $span): bool
+    {
+        return $span->end?->cameToNothing() === true && ! self::isEndedByHand($span);
+    }
+
+    private static function endedOn(Span $span): string
+    {
+        $how = $span->end === Reason::Lapsed ? 'lapsed' : self::ended($span->end);
+
+        return $span->to === null ? $how : $how.' '.Moments::date($span->to);
     }
 
     private static function ended(?Reason $by): string
@@ -163,6 +181,9 @@ final readonly class LifelineDrawing
         return match ($by) {
             Reason::Withdrawn => 'withdrawn',
             Reason::Lapsed => 'lapsed, not confirmed',
+            Reason::NotTheirs => 'not theirs',
+            Reason::AddressCorrected => 'address mended',
+            Reason::Undeliverable => 'undeliverable',
             Reason::Confirmed => 'confirmed',
             Reason::Agreed => 'agreed anew',
             Reason::AwaitingConfirmation => 'asked anew',

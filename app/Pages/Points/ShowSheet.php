@@ -62,7 +62,7 @@ use Juramen\Wording\Statement;
 final class ShowSheet
 {
     private const NUMBERS_WAIT = 'What is agreed to by SMS, phone or messaging waits until the number itself is confirmed;'
-        .' there is no way to do that yet, so it is not permitted, and it does not lapse.';
+        .' a message to it has a link, and the page behind that a button. It has as many days as a mail.';
 
     public function __construct(
         private readonly Judgements $judgements,

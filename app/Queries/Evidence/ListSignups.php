@@ -42,7 +42,8 @@ final class ListSignups
     /** @return Builder<SignupJourney> */
     private function query(SignupFilter $filter): Builder
     {
-        $query = SignupJourney::query()->with('subscriber', 'edition.point')->orderBy('asked_at', $filter->sorting->direction())
+        $query = SignupJourney::query()->where('besides', false)->with('subscriber', 'edition.point')
+            ->orderBy('asked_at', $filter->sorting->direction())
             ->orderBy('id', $filter->sorting->direction());
         if ($filter->state !== null) {
             $query->whereIn('state', $filter->state->journeys());

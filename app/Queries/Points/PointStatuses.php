@@ -53,7 +53,7 @@ final class PointStatuses
     private function signups(): Collection
     {
         return DB::table('journeys')->join('point_editions', 'point_editions.id', '=', 'journeys.point_edition_id')
-            ->where('asked_at', '>', Instants::write($this->clock->instant()->plusDays(-self::DAYS)))->groupBy('point_id')
+            ->where('besides', false)->where('asked_at', '>', Instants::write($this->clock->instant()->plusDays(-self::DAYS)))->groupBy('point_id')
             ->selectRaw('point_id, COUNT(*) AS n')->pluck('n', 'point_id');
     }
 

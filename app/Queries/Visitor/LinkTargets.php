@@ -16,9 +16,13 @@ final class LinkTargets
 
     public function journey(string $token): ?SignupJourney
     {
-        $id = Link::Confirm->open($token, $this->keys);
+        return $this->named(Link::Confirm, $token);
+    }
 
-        return $id === null ? null : SignupJourney::query()->with('edition')->whereKey($id->bytes)->first();
+    /** The sign-up of which somebody may say that it was not theirs. */
+    public function notTheirs(string $token): ?SignupJourney
+    {
+        return $this->named(Link::NotTheirs, $token);
     }
 
     public function subscriber(string $token): ?Subscriber
@@ -26,6 +30,13 @@ final class LinkTargets
         $subject = Link::Withdraw->open($token, $this->keys);
 
         return $subject === null ? null : Subscriber::query()->where('subject', $subject->bytes)->first();
+    }
+
+    private function named(Link $link, string $token): ?SignupJourney
+    {
+        $id = $link->open($token, $this->keys);
+
+        return $id === null ? null : SignupJourney::query()->with('edition')->whereKey($id->bytes)->first();
     }
 
     /** The newest sign-up of a person: its form and language are those that they know. */

@@ -8,20 +8,22 @@ use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
+use Juramen\Consent\Asking;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
 use Juramen\Consent\Members;
 use Juramen\Register\Language;
 
-/** The mail server took the mail in which somebody is asked to confirm. */
+/** The mail in which somebody is asked to confirm was taken by the mail server, or the message by whoever carries those to numbers. */
 final readonly class ConfirmationSent extends Act
 {
     /**
      * @param  Digest  $edition  of the point, which froze the mail's words
+     * @param  Asking  $asking  which of the mails in which somebody is asked
      */
-    public function __construct(Instant $occurred, public Id $journey, public Digest $edition, public Language $language)
+    public function __construct(Instant $occurred, public Id $journey, public Digest $edition, public Language $language, public Asking $asking = Asking::First)
     {
-        parent::__construct($occurred, How::MailAccepted);
+        parent::__construct($occurred, $asking === Asking::Number ? How::MessageAccepted : How::MailAccepted);
     }
 
     public function kind(): EntryKind
@@ -41,11 +43,14 @@ final readonly class ConfirmationSent extends Act
 
     protected function members(): array
     {
-        return ['journey' => $this->journey->hex(), 'edition' => $this->edition->hex(), 'language' => $this->language->value];
+        return [
+            'journey' => $this->journey->hex(), 'edition' => $this->edition->hex(), 'language' => $this->language->value,
+            'asking' => $this->asking === Asking::First ? null : $this->asking->value,
+        ];
     }
 
     protected static function of(Members $members, Instant $occurred, How $how): self
     {
-        return new self($occurred, $members->id('journey'), $members->digest('edition'), $members->language('language'));
+        return new self($occurred, $members->id('journey'), $members->digest('edition'), $members->language('language'), $members->asking());
     }
 }

@@ -16,7 +16,8 @@ use Juramen\Consent\Members;
 final readonly class Erased extends Act
 {
     /**
-     * @param  string  $why  "lapsed", "withdrawn" before it was confirmed, "retention" or "request"
+     * @param  string  $why  "lapsed", "withdrawn", "not-theirs", "address-corrected", "undeliverable" before it was confirmed,
+     *                        "retention" or "request"
      * @param  non-empty-list<Digest>  $gone  of the disclosures that are deleted with this entry
      */
     public function __construct(Instant $occurred, How $how, public string $why, public array $gone)

@@ -27,12 +27,13 @@ final readonly class Given extends Act
      * @param  non-empty-list<Target>  $targets
      * @param  bool  $confirmationNeeded  whether permission waits for confirmation
      * @param  list<Digest>  $personal  of the disclosures that hold its personal values
+     * @param  bool  $mended  whether the form had been sent with another address, which the person mended on the page behind it
      * @param  list<string>  $notShown  names of fields and controls of the edition that were not shown, since the answers did not call for them
      */
     public function __construct(
         Instant $occurred, How $how, public string $placement, public string $screening, public Id $journey, public string $point, public Digest $edition,
         public Language $language, public array $answers, public array $targets, public bool $confirmationNeeded, public array $personal,
-        public array $notShown = [],
+        public array $notShown = [], public bool $mended = false,
     ) {
         parent::__construct($occurred, $how);
     }
@@ -81,6 +82,7 @@ final readonly class Given extends Act
             'confirmation-needed' => $this->confirmationNeeded, '_sd' => self::sorted($this->personal),
             'details' => [
                 'placement' => $this->placement, 'screening' => $this->screening, ...($this->notShown === [] ? [] : ['not-shown' => $this->notShown]),
+                ...($this->mended ? ['mended' => true] : []),
             ],
         ];
     }
@@ -93,7 +95,7 @@ final readonly class Given extends Act
             $occurred, $how, $details->text('placement'), $details->text('screening'), $members->id('journey'), $members->text('point'),
             $members->digest('edition'),
             $members->language('language'), $members->answers('statements'), $members->targets('targets'), $members->flag('confirmation-needed'),
-            $members->digests('_sd'), $details->texts('not-shown'),
+            $members->digests('_sd'), $details->texts('not-shown'), $details->flagOr('mended', false),
         );
     }
 }

@@ -8,6 +8,11 @@
 @endforeach
 {{ $words->word('withdraw-text') }}
 {{ $link }}
+@if ($notTheirs)
+
+{{ $words->word('not-theirs-text') }}
+{{ $notTheirs }}
+@endif
 
 @if ($closing)
 {{ $closing }}

@@ -7,4 +7,8 @@
 @endforeach
 <p style="margin:0">{{ $words->word('withdraw-text') }}
 <a href="{{ $link }}" style="color:{{ $controller->accent }}">{{ $words->word('withdraw') }}</a></p>
+@if ($notTheirs)
+<p style="margin:16px 0 0">{{ $words->word('not-theirs-text') }}
+<a href="{{ $notTheirs }}" style="color:{{ $controller->accent }}">{{ $words->word('not-theirs') }}</a></p>
+@endif
 @endsection

@@ -11,4 +11,8 @@
 <p><button>{{ $say('confirm.button') }}</button></p>
 </form>
 <p class="small">{{ $say('confirm.not-you') }}</p>
+<form method="post" action="/not-theirs">
+<input type="hidden" name="token" value="{{ $notTheirs }}">
+<p><button class="lesser">{{ $say('not-theirs.button') }}</button></p>
+</form>
 @endsection

@@ -63,32 +63,14 @@ final class FormController
         }
         $outcome = $receive($request, $edition, $spoken);
         if ($outcome->again === null) {
-            return redirect()->route($outcome->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], 303);
+            $page = route($outcome->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], false);
+            $answer = redirect($page, 303);
+
+            return $outcome->ticket === null ? $answer : $answer->withCookie($outcome->ticket->cookie($page));
         }
         $form = $this->published->form($outcome->edition, $spoken, $outcome->page->number ?? 1);
 
         return $this->html($form->with($outcome->again->pieces()), $outcome->status);
-    }
-
-    public function sent(Request $request, string $point, string $language): Response
-    {
-        $edition = $this->edition($point);
-        $spoken = $this->offered($edition, $language) ?? $this->preference($request, $edition);
-
-        return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
-            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(),
-            'number' => $edition->sheet->asksByNumber(),
-        ], $edition);
-    }
-
-    /** What was sent without anything that goes there by mail. */
-    public function received(Request $request, string $point, string $language): Response
-    {
-        $edition = $this->edition($point);
-
-        return VisitorPage::respond(
-            $this->offered($edition, $language) ?? $this->preference($request, $edition), 'received', ['number' => $edition->sheet->asksByNumber()], $edition
-        );
     }
 
     public function stylesheet(string $digest): Response

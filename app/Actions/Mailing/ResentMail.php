@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Mailing;
+
+use App\Models\Delivery;
+use App\Models\DeliveryKind;
+use Juramen\Consent\Asking;
+
+/** The first mail once more, because the person asked for it. */
+final class ResentMail extends AskingMail
+{
+    protected function asking(): Asking
+    {
+        return Asking::Resent;
+    }
+
+    protected function wordsOf(Delivery $delivery): DeliveryKind
+    {
+        return DeliveryKind::Confirmation;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Visitor;
+
+use App\Actions\Signup\AskAgain;
+use App\Actions\Signup\MendAddress;
+use App\Support\PublishedForms;
+use App\Support\SentTicket;
+use App\Support\SystemClock;
+use App\Support\VisitorPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Juramen\Points\PointEdition;
+use Juramen\Register\EmailAddress;
+use Juramen\Register\InvalidEmailAddress;
+use Juramen\Register\Language;
+
+/**
+ * The page behind a form that was sent. Whoever sent it may have the mail sent once more, or mend the address; the answer is the same
+ * whatever becomes of it, for it tells nobody who is known.
+ */
+final class SentController
+{
+    /** What was done last, in the address, so that a page that is loaded anew does nothing again. */
+    private const DONE = 'done';
+
+    public function __construct(private readonly PublishedForms $published, private readonly SystemClock $clock) {}
+
+    public function show(Request $request, string $point, string $language): Response
+    {
+        $ticket = SentTicket::of($request, $this->clock->instant());
+        $done = $request->query(self::DONE);
+
+        return $this->page($this->edition($point), $language, $ticket, in_array($done, ['again', 'mended'], true) && $ticket !== null ? $done : '');
+    }
+
+    /** What was sent without anything that goes there by mail. */
+    public function received(string $point, string $language): Response
+    {
+        $edition = $this->edition($point);
+
+        return VisitorPage::respond($this->spoken($edition, $language), 'received', ['number' => $edition->sheet->asksByNumber()], $edition);
+    }
+
+    public function again(Request $request, AskAgain $again, string $point, string $language): Response|RedirectResponse
+    {
+        $edition = $this->edition($point);
+        $ticket = $this->ticket($request);
+        if ($ticket === null) {
+            return $this->page($edition, $language, null, 'over', 410);
+        }
+        $again($ticket->nonce);
+
+        return $this->done('again', $ticket, $point, $language);
+    }
+
+    public function mend(Request $request, MendAddress $mend, string $point, string $language): Response|RedirectResponse
+    {
+        $edition = $this->edition($point);
+        $ticket = $this->ticket($request);
+        if ($ticket === null || ! $ticket->mayBeMended()) {
+            return $this->page($edition, $language, $ticket, 'over', 410);
+        }
+        $typed = $request->post('email');
+        try {
+            $email = EmailAddress::parse(is_string($typed) ? $typed : '');
+        } catch (InvalidEmailAddress $e) {
+            return $this->page($edition, $language, $ticket, '', 422, is_string($typed) ? $typed : '', $e->fault->value);
+        }
+        if ($email->text === $ticket->email->text) {
+            return $this->page($edition, $language, $ticket, '', 422, $email->text, 'same');
+        }
+        $mended = $ticket->mended($email, $this->clock->instant());
+        $mend($ticket, $mended);
+
+        return $this->done('mended', $mended, $point, $language);
+    }
+
+    private function done(string $what, SentTicket $ticket, string $point, string $language): RedirectResponse
+    {
+        $page = route('form.sent', [$point, $language], false);
+
+        return redirect("$page?".self::DONE."=$what", 303)->withCookie($ticket->cookie($page));
+    }
+
+    private function ticket(Request $request): ?SentTicket
+    {
+        $sealed = $request->post('ticket');
+
+        return is_string($sealed) ? SentTicket::open($sealed, $this->clock->instant()) : null;
+    }
+
+    /**
+     * @param  string  $done  what was done last
+     * @param  string  $fault  of the address that was typed
+     */
+    private function page(
+        PointEdition $edition, string $language, ?SentTicket $ticket, string $done, int $status = 200, string $typed = '', string $fault = ''
+    ): Response {
+        $spoken = $this->spoken($edition, $language);
+
+        return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
+            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(),
+            'number' => $edition->sheet->asksByNumber(), 'ticket' => $ticket, 'done' => $done, 'typed' => $typed, 'fault' => $fault,
+            'page' => route('form.sent', [$edition->sheet->draft->point->text, $spoken->value], false),
+            'form' => route('form', [$edition->sheet->draft->point->text, $spoken->value], false),
+        ], $edition, $status);
+    }
+
+    private function edition(string $point): PointEdition
+    {
+        return $this->published->current($point) ?? abort(404);
+    }
+
+    private function spoken(PointEdition $edition, string $language): Language
+    {
+        $known = Language::tryFrom($language);
+
+        return $known !== null && $edition->isIn($known) ? $known : Language::preferred((string) request()->header('Accept-Language'), $edition->offered());
+    }
+}
