@@ -50,6 +50,8 @@ return [
         'from' => env('MAIL_FROM', 'juramen@tidewick.example'),
         'user' => env('MAIL_USER'),
         'password' => env('MAIL_PASSWORD'),
+        // From where mails that came back may be handed over: addresses or networks, comma between.
+        'returns_from' => (string) env('MAIL_RETURNS_FROM', '127.0.0.1,::1'),
         // Seconds for each step of the SMTP exchange.
         'timeout' => (int) env('MAIL_TIMEOUT', 10),
         // Seconds after which a claim without outcome counts as uncertain; more than any exchange can last.

@@ -6,6 +6,7 @@ use App\Http\Controllers\Visitor\ConfirmController;
 use App\Http\Controllers\Visitor\FormController;
 use App\Http\Controllers\Visitor\LedgerController;
 use App\Http\Controllers\Visitor\NotTheirsController;
+use App\Http\Controllers\Visitor\ReturnedController;
 use App\Http\Controllers\Visitor\SentController;
 use App\Http\Controllers\Visitor\WithdrawController;
 use Illuminate\Support\Facades\Route;
@@ -17,8 +18,7 @@ Route::get('/forms/{point}', [FormController::class, 'preferred'])->name('form.p
 Route::get('/forms/{point}/{language}', [FormController::class, 'show'])->name('form');
 Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->name('form.submit');
 Route::get('/forms/{point}/{language}/sent', [SentController::class, 'show'])->name('form.sent');
-Route::post('/forms/{point}/{language}/sent/again', [SentController::class, 'again'])->name('form.again');
-Route::post('/forms/{point}/{language}/sent/address', [SentController::class, 'mend'])->name('form.mend');
+Route::post('/forms/{point}/{language}/sent', [SentController::class, 'act'])->name('form.sent.act');
 Route::get('/forms/{point}/{language}/received', [SentController::class, 'received'])->name('form.received');
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
 Route::get('/frozen/{digest}.woff2', [FormController::class, 'letters'])->where('digest', '[0-9a-f]{64}')->name('frozen.letters');
@@ -39,6 +39,8 @@ Route::get('/withdraw', [WithdrawController::class, 'show'])->name('withdraw');
 Route::get('/withdraw/{token}', [WithdrawController::class, 'open'])->name('withdraw.open');
 Route::post('/withdraw', [WithdrawController::class, 'press'])->name('withdraw.press');
 Route::post('/withdraw/{token}', [WithdrawController::class, 'oneClick'])->name('withdraw.one-click');
+
+Route::post('/mail/returned', [ReturnedController::class, 'take'])->name('mail.returned');
 
 Route::get('/ledger/checkpoint', [LedgerController::class, 'checkpoint'])->name('ledger.checkpoint');
 Route::get('/ledger/keys', [LedgerController::class, 'keys'])->name('ledger.keys');

@@ -125,7 +125,10 @@ start_nginx() {
     fill nginx.conf.in
     background nginx "$(command -v nginx || echo /usr/sbin/nginx)" -c "$RUN/nginx.conf" -e "$LOGS/nginx-error.log"
 }
-start_mailbox() { background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox"; }
+start_mailbox() {
+    background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox" \
+        --returns="http://127.0.0.1:$PORT/mail/returned"
+}
 # Two, so that one that waits for a slow mail server does not stop the other.
 start_worker() { background worker php "$ROOT/artisan" deliveries:work; }
 start_worker2() { background worker2 php "$ROOT/artisan" deliveries:work; }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Access;
 
 use InvalidArgumentException;
+use Juramen\Canon\Base32;
 use Juramen\Canon\Instant;
 use SensitiveParameter;
 

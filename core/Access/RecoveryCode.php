@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Access;
 
+use Juramen\Canon\Base32;
 use Juramen\Canon\Digest;
 use SensitiveParameter;
 

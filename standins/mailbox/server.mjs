@@ -1,6 +1,6 @@
 // A mailbox that stands in for all the inboxes of the world, and for all their telephones: takes mail over SMTP and messages
 // over HTTP, shows them as a reader would, and can be told to refuse, put off, delay or fall silent. Loopback only.
-//   node server.mjs --smtp=8101 --http=8102 --store=FOLDER
+//   node server.mjs --smtp=8101 --http=8102 --store=FOLDER [--returns=URL]
 import { createServer } from 'node:http';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
@@ -12,13 +12,27 @@ const options = Object.fromEntries(process.argv.slice(2).map((a) => a.replace(/^
 const store = options.store;
 mkdirSync(store, { recursive: true });
 
-// accept | refuse (550) | unknown (550 5.1.1, for the address) | later (451) | delay (takes it after `seconds`)
+// accept | return (takes it, and reports it as undeliverable) | refuse (550) | unknown (550 5.1.1, for the address) | later (451) | delay (takes it after `seconds`)
 // | silent (takes it, never says so) | lost (drops the line before the mail)
 let mode = { name: 'accept', seconds: 0 };
 let serial = Date.now();
 const connections = new Set();
 
-function answer(status, raw, callback) {
+// The report of a mail that could not be delivered (RFC 3464), to its return path, as a mail server would hand it over.
+function returnMail(envelope) {
+  const [to, of] = [envelope.mailFrom?.address, envelope.rcptTo?.[0]?.address ?? ''];
+  if (!to || !options.returns) return;
+  const report = [
+    'From: Mail Delivery System <postmaster@post.example>', `To: ${to}`, 'Subject: Undelivered mail returned to sender', 'MIME-Version: 1.0',
+    'Content-Type: multipart/report; report-type=delivery-status; boundary="part"', 'Auto-Submitted: auto-replied', '',
+    '--part', 'Content-Type: text/plain; charset=us-ascii', '', 'Your mail could not be delivered.', '',
+    '--part', 'Content-Type: message/delivery-status', '', 'Reporting-MTA: dns; mx.post.example', '',
+    `Final-Recipient: rfc822; ${of}`, 'Action: failed', 'Status: 5.1.1', 'Diagnostic-Code: smtp; 550 5.1.1 No such mailbox here', '', '--part--', '',
+  ].join('\r\n');
+  fetch(options.returns, { method: 'POST', headers: { 'Content-Type': 'message/rfc822' }, body: report }).catch(() => {});
+}
+
+function answer(status, raw, envelope, callback) {
   const save = () => {
     const name = `${String(serial++).padStart(16, '0')}.eml`;
     writeFileSync(join(store, name + '.part'), raw);
@@ -29,6 +43,7 @@ function answer(status, raw, callback) {
     case 'refuse': return callback(refusal(550, '5.7.1 Not taken here'));
     case 'unknown': return callback(refusal(550, '5.1.1 No such mailbox here'));
     case 'later': return callback(refusal(451, 'Try again later'));
+    case 'return': save(); callback(); return setTimeout(() => returnMail(envelope), 300);
     case 'delay': return setTimeout(() => { save(); callback(); }, status.seconds * 1000);
     case 'silent': return save();
     default: save(); return callback();
@@ -44,7 +59,7 @@ const smtp = new SMTPServer({
   onData(stream, session, callback) {
     const parts = [];
     stream.on('data', (part) => parts.push(part));
-    stream.on('end', () => answer(mode, Buffer.concat(parts), callback));
+    stream.on('end', () => answer(mode, Buffer.concat(parts), session.envelope, callback));
   },
 });
 smtp.on('error', () => {});

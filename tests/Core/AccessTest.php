@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Juramen\Access\Base32;
 use Juramen\Access\OneTimeCodes;
 use Juramen\Access\RecoveryCode;
+use Juramen\Canon\Base32;
 use Juramen\Canon\Instant;
 
 test('a code is taken once, in its step and the one beside it, and never an older one after it', function (): void {

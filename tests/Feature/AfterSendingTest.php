@@ -46,7 +46,7 @@ test('the page behind the form shows the address, and has the mail sent once mor
     $ticket = ($this->ticket)($answer);
     $this->get($this->sent)->assertSee($to);
     $again = function () use ($ticket): array {
-        $answer = $this->post("$this->sent/again", ['ticket' => $ticket])->assertStatus(303);
+        $answer = $this->post($this->sent, ['do' => 'again', 'ticket' => $ticket])->assertStatus(303);
         $this->withUnencryptedCookie('sent', (string) $answer->getCookie('sent', false)->getValue())->get((string) $answer->headers->get('Location'))
             ->assertOk()->assertSee('We send it once more; twice at most');
 
@@ -68,7 +68,7 @@ test('the page behind the form shows the address, and has the mail sent once mor
     expect($again())->toBe([OutcomeKind::Accepted], 'only the welcome');
     // Over after half an hour, and without the cookie nobody is shown anything to press.
     Carbon::setTestNow(now()->addMinutes(31));
-    $this->post("$this->sent/again", ['ticket' => $ticket])->assertStatus(410)->assertSee('to the form');
+    $this->post($this->sent, ['do' => 'again', 'ticket' => $ticket])->assertStatus(410)->assertSee('to the form');
     $this->withUnencryptedCookies(['sent' => ''])->get($this->sent)->assertOk()->assertDontSee('Send the mail once more')->assertDontSee($to);
 });
 
@@ -78,11 +78,11 @@ test('a mistyped address is mended: what waited under it is forgotten, and the s
     work();
     $first = $this->confirmToken();
     // Nothing that was typed is lost where it is no address, and nothing happens.
-    $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => 'imke@'])->assertStatus(422)->assertSee('value="imke@"', false)
+    $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => 'imke@'])->assertStatus(422)->assertSee('value="imke@"', false)
         ->assertSee('part behind the @');
-    $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => $wrong])->assertStatus(422)->assertSee('the address that you gave before');
+    $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => $wrong])->assertStatus(422)->assertSee('the address that you gave before');
     Carbon::setTestNow(now()->addSeconds(9));
-    $mended = $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => " $right "])->assertStatus(303);
+    $mended = $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => " $right "])->assertStatus(303);
     $next = ($this->ticket)($mended);
     $this->get($this->sent)->assertSee($right)->assertDontSee($wrong);
     expect(($this->states)())->toBe(['corrected', 'asked'])->and(($this->values)())->toBe([$right, 'Imke'])
@@ -91,7 +91,7 @@ test('a mistyped address is mended: what waited under it is forgotten, and the s
     $given = json_decode((string) DB::table($this->ledger('entries'))->where('kind', 'given')->orderByDesc('position')->value('body'), true);
     expect($given['details'])->toBe(['mended' => true, 'placement' => 'page', 'screening' => 'pass']);
     // Twice is once, from an older page too.
-    $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => $right])->assertStatus(303);
+    $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => $right])->assertStatus(303);
     expect(($this->states)())->toBe(['corrected', 'asked'])->and(work())->toBe([OutcomeKind::Accepted])->and(arrived($right))->toHaveCount(1);
     // The old link leads nowhere but to the form; the new one confirms.
     $this->openLink("/confirm/$first")->assertStatus(410)->assertSee('This sign-up has ended')->assertSee('/forms/footer-newsletter/en');
@@ -99,7 +99,7 @@ test('a mistyped address is mended: what waited under it is forgotten, and the s
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
     expect(($this->states)())->toBe(['corrected', 'confirmed']);
     // Confirmed, nothing is mended any more, and the page does not say so.
-    $this->post("$this->sent/address", ['ticket' => $next, 'email' => someone()])->assertStatus(303);
+    $this->post($this->sent, ['do' => 'mend', 'ticket' => $next, 'email' => someone()])->assertStatus(303);
     expect(($this->states)())->toBe(['corrected', 'confirmed']);
     $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
 });
@@ -108,15 +108,15 @@ test('an address is mended twice at most, and a ticket is one that was made here
     $ticket = ($this->ticket)($this->signUp(someone()));
     foreach ([1, 2] as $time) {
         Carbon::setTestNow(now()->addSecond());
-        $ticket = $this->withUnencryptedCookies([])->post("$this->sent/address", ['ticket' => $ticket, 'email' => someone()])->assertStatus(303)
+        $ticket = $this->withUnencryptedCookies([])->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => someone()])->assertStatus(303)
             ->getCookie('sent', false)->getValue();
     }
     $this->withUnencryptedCookie('sent', $ticket)->get($this->sent)->assertSee('Send the mail once more')->assertDontSee('Send it there instead');
-    $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => someone()])->assertStatus(410);
+    $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => someone()])->assertStatus(410);
     expect(($this->states)())->toBe(['corrected', 'corrected', 'asked']);
     foreach (['', 'nonsense', substr((string) $ticket, 0, -4).'AAAA', $this->confirmToken()] as $forged) {
-        $this->post("$this->sent/address", ['ticket' => $forged, 'email' => someone()])->assertStatus(410);
-        $this->post("$this->sent/again", ['ticket' => $forged])->assertStatus(410);
+        $this->post($this->sent, ['do' => 'mend', 'ticket' => $forged, 'email' => someone()])->assertStatus(410);
+        $this->post($this->sent, ['do' => 'again', 'ticket' => $forged])->assertStatus(410);
     }
     expect(($this->states)())->toBe(['corrected', 'corrected', 'asked']);
 });
@@ -128,7 +128,7 @@ test('what waits for an officer, and what was wanted besides, get the right addr
     [$wrong, $right] = [someone(), someone()];
     // A trap that was touched: held, and its page is everybody's.
     $ticket = ($this->ticket)($this->signUp($wrong, ['homepage' => 'https://spam.example']));
-    $answer = $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => $right])->assertStatus(303);
+    $answer = $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => $right])->assertStatus(303);
     expect(HeldSubmission::query()->sole()->content->email)->toBe($right)
         ->and(Enquiry::query()->sole()->content->email)->toBe($right)->and(Enquiry::query()->sole()->corrected_at)->not->toBeNull();
     $this->get((string) $answer->headers->get('Location'))->assertOk();
@@ -142,7 +142,7 @@ test('an inbox that was entered too often is not entered by mending either: that
     }
     Carbon::setTestNow(now()->addMinute());
     $ticket = ($this->ticket)($this->signUp(someone()));
-    $this->post("$this->sent/address", ['ticket' => $ticket, 'email' => $full])->assertStatus(303);
+    $this->post($this->sent, ['do' => 'mend', 'ticket' => $ticket, 'email' => $full])->assertStatus(303);
     expect(HeldSubmission::query()->sole()->content->email)->toBe($full)->and(array_count_values(($this->states)()))->toBe(['asked' => 5, 'corrected' => 1]);
 });
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Juramen\Access\Base32;
 use Juramen\Access\Hash;
 use Juramen\Access\OneTimeCodes;
+use Juramen\Canon\Base32;
 use Juramen\Canon\Instant;
 
 // RFC 6238, appendix B, with the seeds of its erratum 2866: as long as each digest (from memory).

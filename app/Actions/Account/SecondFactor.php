@@ -11,9 +11,9 @@ use App\Models\RecoveryCodeRow;
 use App\Models\User;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
-use Juramen\Access\Base32;
 use Juramen\Access\OneTimeCodes;
 use Juramen\Access\RecoveryCode;
+use Juramen\Canon\Base32;
 use Juramen\Canon\Refused;
 use SensitiveParameter;
 

@@ -14,6 +14,7 @@ use App\Support\SystemClock;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Asking;
 use Juramen\Consent\Link;
+use Juramen\Consent\ReturnPath;
 use Juramen\Register\Audience;
 use Juramen\Register\Regime;
 use Symfony\Component\Mime\Email;
@@ -50,6 +51,9 @@ abstract class AskingMail extends JourneyMail
 
     protected function write(Email $mail, Letter $letter): Email
     {
+        // What cannot be delivered comes back to an address that names the sign-up, at the sender's own domain.
+        $domain = substr($letter->edition->controller->sender, (int) strrpos($letter->edition->controller->sender, '@') + 1);
+        $mail->returnPath(ReturnPath::address($letter->journey->id, $domain, $this->keys));
         $link = url('/confirm/'.Link::Confirm->token($letter->journey->id, $this->keys));
         // Elsewhere nobody has subscribed yet and there is nothing to stop; Canada wants the way out in every message (CASL 6(2)).
         $canada = Audience::from($letter->edition->sheet->draft->countries, unknownIsStrict: false)->isUnder(Regime::Canada);

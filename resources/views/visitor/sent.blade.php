@@ -18,18 +18,19 @@
 @else
 <h2>{{ $say('sent.nothing-came') }}</h2>
 <p class="small">{{ $say('sent.junk') }}</p>
-<form method="post" action="{{ $page }}/again">
+<form method="post" action="{{ $page }}">
 <input type="hidden" name="ticket" value="{{ $ticket->seal() }}">
-<p><button class="lesser">{{ $say('sent.again-button') }}</button></p>
+<p><button class="lesser" name="do" value="again">{{ $say('sent.again-button') }}</button></p>
 </form>
 @if ($ticket->mayBeMended())
-<form method="post" action="{{ $page }}/address" novalidate>
+<form method="post" action="{{ $page }}" novalidate>
 <input type="hidden" name="ticket" value="{{ $ticket->seal() }}">
 <p><label for="email">{{ $say('sent.wrong') }}</label>
 <input id="email" name="email" type="email" autocomplete="email" required value="{{ $typed }}"
-@if ($fault !== '') aria-invalid="true" aria-describedby="email-fault" autofocus @endif></p>
-@if ($fault !== '')<p class="error" id="email-fault">{{ $fault === 'same' ? $say('sent.same') : $say("email.$fault") }}</p>@endif
-<p><button class="lesser">{{ $say('sent.wrong-button') }}</button></p>
+@if ($fault !== '') aria-invalid="true" aria-describedby="email-fault" autofocus @endif>
+@if ($fault !== '')<span class="error" id="email-fault">{{ $fault === 'same' ? $say('sent.same') : $say("email.$fault") }}</span>@endif
+</p>
+<p><button class="lesser" name="do" value="mend">{{ $say('sent.wrong-button') }}</button></p>
 </form>
 @endif
 @endif

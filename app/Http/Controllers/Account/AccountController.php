@@ -21,8 +21,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\View\View;
-use Juramen\Access\Base32;
 use Juramen\Access\OneTimeCodes;
+use Juramen\Canon\Base32;
 use Juramen\Canon\Refused;
 
 /** One's own account: password, second factor and sessions. */

@@ -45,38 +45,40 @@ final class SentController
         return VisitorPage::respond($this->spoken($edition, $language), 'received', ['number' => $edition->sheet->asksByNumber()], $edition);
     }
 
-    public function again(Request $request, AskAgain $again, string $point, string $language): Response|RedirectResponse
+    /** One of the two buttons: on the page's own address, so that a page that is loaded anew leads back to it. */
+    public function act(Request $request, AskAgain $again, MendAddress $mend, string $point, string $language): Response|RedirectResponse
     {
         $edition = $this->edition($point);
-        $ticket = $this->ticket($request);
-        if ($ticket === null) {
-            return $this->page($edition, $language, null, 'over', 410);
+        $sealed = $request->post('ticket');
+        $ticket = is_string($sealed) ? SentTicket::open($sealed, $this->clock->instant()) : null;
+        $mends = $request->post('do') !== 'again';
+        if ($ticket === null || ($mends && ! $ticket->mayBeMended())) {
+            return $this->page($edition, $language, $ticket, 'over', 410);
+        }
+        if ($mends) {
+            return $this->mend($request, $mend, $ticket, $edition, $language);
         }
         $again($ticket->nonce);
 
         return $this->done('again', $ticket, $point, $language);
     }
 
-    public function mend(Request $request, MendAddress $mend, string $point, string $language): Response|RedirectResponse
+    private function mend(Request $request, MendAddress $mend, SentTicket $ticket, PointEdition $edition, string $language): Response|RedirectResponse
     {
-        $edition = $this->edition($point);
-        $ticket = $this->ticket($request);
-        if ($ticket === null || ! $ticket->mayBeMended()) {
-            return $this->page($edition, $language, $ticket, 'over', 410);
-        }
         $typed = $request->post('email');
+        $typed = is_string($typed) ? $typed : '';
         try {
-            $email = EmailAddress::parse(is_string($typed) ? $typed : '');
+            $email = EmailAddress::parse($typed);
         } catch (InvalidEmailAddress $e) {
-            return $this->page($edition, $language, $ticket, '', 422, is_string($typed) ? $typed : '', $e->fault->value);
+            return $this->page($edition, $language, $ticket, '', 422, $typed, $e->fault->value);
         }
         if ($email->text === $ticket->email->text) {
-            return $this->page($edition, $language, $ticket, '', 422, $email->text, 'same');
+            return $this->page($edition, $language, $ticket, '', 422, $typed, 'same');
         }
         $mended = $ticket->mended($email, $this->clock->instant());
         $mend($ticket, $mended);
 
-        return $this->done('mended', $mended, $point, $language);
+        return $this->done('mended', $mended, $edition->sheet->draft->point->text, $language);
     }
 
     private function done(string $what, SentTicket $ticket, string $point, string $language): RedirectResponse
@@ -84,13 +86,6 @@ final class SentController
         $page = route('form.sent', [$point, $language], false);
 
         return redirect("$page?".self::DONE."=$what", 303)->withCookie($ticket->cookie($page));
-    }
-
-    private function ticket(Request $request): ?SentTicket
-    {
-        $sealed = $request->post('ticket');
-
-        return is_string($sealed) ? SentTicket::open($sealed, $this->clock->instant()) : null;
     }
 
     /**

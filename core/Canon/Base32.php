@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Juramen\Access;
+namespace Juramen\Canon;
 
 use InvalidArgumentException;
 
