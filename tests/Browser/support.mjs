@@ -11,6 +11,8 @@ const mailbox = `http://127.0.0.1:${process.env.MAILBOX_PORT}`;
 const root = new URL('../..', import.meta.url).pathname;
 
 export const mails = async (to) => (await fetch(`${mailbox}/mails.json?to=${encodeURIComponent(to)}`)).json();
+/** Messages to a number, the newest first. */
+export const messages = async (to) => (await fetch(`${mailbox}/messages.json?to=${encodeURIComponent(to)}`)).json();
 export const mailServer = (name, seconds = 0) => fetch(`${mailbox}/mode`, { method: 'POST', body: new URLSearchParams({ name, seconds }), redirect: 'manual' });
 export const linkIn = (mail, path) => mail.text.match(new RegExp(`http://[^\\s]+/${path}/[^\\s>]+`))[0];
 

@@ -24,8 +24,11 @@ use Juramen\Canon\Day;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
+use Juramen\Consent\Acts\ConfirmationSent;
+use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
+use Juramen\Consent\Asking;
 use Juramen\Consent\Entry;
 use Juramen\Consent\Lifeline;
 use Juramen\Consent\Permission;
@@ -227,6 +230,7 @@ final class ShowPerson
                 'copy' => 'Came from a copy on somebody else\'s page; our own form was shown before it was taken.',
                 default => null,
             },
+            $given->mended ? 'The form had been sent with another address, which was mended on the page behind it.' : null,
         ]));
     }
 
@@ -263,7 +267,11 @@ final class ShowPerson
 
     private static function word(Act $act): string
     {
-        return (string) __('office.acts.'.$act->kind()->value);
+        return (string) __('office.acts.'.match (true) {
+            $act instanceof ConfirmationSent && $act->asking !== Asking::First => "confirmation-sent-{$act->asking->value}",
+            $act instanceof Confirmed && $act->through?->isByNumber() === true => 'confirmed-number',
+            default => $act->kind()->value,
+        });
     }
 
     /** @param  list<Entry>  $chain */
