@@ -12,8 +12,8 @@ const options = Object.fromEntries(process.argv.slice(2).map((a) => a.replace(/^
 const store = options.store;
 mkdirSync(store, { recursive: true });
 
-// accept | return (takes it, and reports it as undeliverable) | refuse (550) | unknown (550 5.1.1, for the address) | later (451) | delay (takes it after `seconds`)
-// | silent (takes it, never says so) | lost (drops the line before the mail)
+// accept | return (takes it, and reports it as undeliverable) | refuse (550) | unknown (550 5.1.1, for the address) | later (451)
+// | delay (takes it after `seconds`) | silent (takes it, never says so) | lost (drops the line before the mail)
 let mode = { name: 'accept', seconds: 0 };
 let serial = Date.now();
 const connections = new Set();
