@@ -10,7 +10,8 @@ form{display:inline-flex;gap:.5rem;align-items:center;margin:.5rem 1rem .5rem 0}
 
 const modes = {
   accept: 'takes mail', return: 'takes mail and returns it', refuse: 'refuses for good (550)',
-  unknown: 'knows no such mailbox (550 5.1.1)', later: 'refuses for now (451)', delay: 'takes mail after 5 seconds', silent: 'takes mail and never says so', lost: 'closes the line at once',
+  unknown: 'knows no such mailbox (550 5.1.1)', later: 'refuses for now (451)', delay: 'takes mail after 5 seconds',
+  silent: 'takes mail and never says so', lost: 'closes the line at once',
 };
 
 export function listPage(mails, mode, search) {
