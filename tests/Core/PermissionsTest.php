@@ -6,12 +6,16 @@ use Juramen\Canon\CanonicalJson;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
+use Juramen\Consent\Acts\AddressCorrected;
 use Juramen\Consent\Acts\ConfirmationSent;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Acts\Lapsed;
+use Juramen\Consent\Acts\NotTheirs;
+use Juramen\Consent\Acts\Undeliverable;
 use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\Answer;
+use Juramen\Consent\EndsJourney;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
@@ -23,7 +27,8 @@ use Juramen\Register\Language;
 
 /*
  * Properties of the fold, over some thousand random histories: any order of consents (with and without confirmation
- * needed), mails, confirmations, lapses and withdrawals, also such as the state machine would never let through.
+ * needed), mails, confirmations through inbox and number, lapses, withdrawals, and of what was not theirs, went to a mended address or came
+ * back, also such as the state machine would never let through.
  */
 
 /** @return list<Target> */
@@ -49,16 +54,20 @@ function history(int $length): array
         $journey = $journeys[mt_rand(0, count($journeys) - 1)];
         $occurred = moment($minute - mt_rand(0, 10));
         $some = array_values(array_intersect_key(targets(), array_flip((array) array_rand(targets(), mt_rand(1, 3)))));
-        $act = match (mt_rand(0, 5)) {
+        $through = mt_rand(0, 2) > 0 ? Channel::Email : Channel::Sms;
+        $act = match (mt_rand(0, 8)) {
             0,
             1 => new Given(
                 $occurred, How::FormServed, 'page', 'pass', $journeys[] = Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German,
                 [new Answer('voyage-news', Digest::of('words'))], $some, mt_rand(0, 3) > 0, []
             ),
             2 => new ConfirmationSent($occurred, $journey, Digest::of('edition'), Language::German),
-            3 => new Confirmed($occurred, $journey, []),
-            4 => new Lapsed($occurred, $journey),
-            5 => new Withdrawn($occurred, How::LinkPage, $some),
+            3,
+            4 => new Confirmed($occurred, $journey, [], $through),
+            5 => new Lapsed($occurred, $journey, $through),
+            6 => new Withdrawn($occurred, How::LinkPage, $some),
+            7 => mt_rand(0, 2) > 0 ? new NotTheirs($occurred, $journey) : new AddressCorrected($occurred, $journey),
+            8 => new Undeliverable($occurred, $journey, $through),
         };
         $entries[] = $last = Entry::next($last, $subject, $act, moment($minute));
     }
@@ -74,8 +83,13 @@ function has(Entry $entry, Target $target): bool
 /** A second opinion, written from the rule and not from the fold: walks backwards from the end. */
 function permittedByRule(array $entries, Target $target): bool
 {
+    $notTheirs = [];
     for ($end = count($entries) - 1; $end >= 0; $end--) {
         $act = $entries[$end]->act;
+        $journey = $act->journey()?->hex() ?? '';
+        if ($act->kind() === EntryKind::NotTheirs) {
+            $notTheirs[$journey] = true;
+        }
         if ($act->kind() === EntryKind::Withdrawn && has($entries[$end], $target)) {
             return false;
         }
@@ -85,30 +99,32 @@ function permittedByRule(array $entries, Target $target): bool
             default => false,
         };
         if ($act->kind() === EntryKind::Given && has($entries[$end], $target) && $atOnce) {
-            return true;
+            return ! isset($notTheirs[$journey]);
         }
-        if ($act->kind() === EntryKind::Confirmed && $target->channel === Channel::Email
+        if ($act instanceof Confirmed && $act->through === $target->channel
             && confirmsAnOpenConsent(array_slice($entries, 0, $end), $act->journey(), $target)) {
-            return true;
+            return ! isset($notTheirs[$journey]);
         }
     }
 
     return false;
 }
 
+/** Whether a consent to the target waits for the journey, after these entries. */
 function confirmsAnOpenConsent(array $before, Id $journey, Target $target): bool
 {
     for ($i = count($before) - 1; $i >= 0; $i--) {
         $act = $before[$i]->act;
         $same = $act->journey()?->equals($journey) === true;
-        if (($act->kind() === EntryKind::Withdrawn && has($before[$i], $target)) || ($same && $act->kind() === EntryKind::Lapsed)) {
+        $ended = $act instanceof EndsJourney && in_array($act->through(), [null, $target->channel], true);
+        if (($act->kind() === EntryKind::Withdrawn && has($before[$i], $target)) || ($same && $ended)) {
             return false;
         }
-        if ($same && $act->kind() === EntryKind::Confirmed && confirmsAnOpenConsent(array_slice($before, 0, $i), $journey, $target)) {
+        if ($same && $act instanceof Confirmed && $act->through === $target->channel) {
             return false;
         }
         if ($same && $act->kind() === EntryKind::Given) {
-            return has($before[$i], $target) && $act->confirmationNeeded === true;
+            return has($before[$i], $target) && ($act->confirmationNeeded === true || $target->channel->isByNumber());
         }
     }
 
@@ -133,8 +149,8 @@ test('nobody is permitted without a consent and, where needed, its confirmation'
                 $confirmed = $permission->entries[1] ?? null;
                 expect($given->act->kind())->toBe(EntryKind::Given)->and(has($given, $target))->toBeTrue()
                     ->and(
-                        $target->channel === Channel::Post || $given->act->confirmationNeeded === false || $confirmed?->act
-                            ->journey()?->equals($given->act->journey()) === true
+                        $target->channel === Channel::Post || ($target->channel === Channel::Email && $given->act->confirmationNeeded === false)
+                            || $confirmed?->act->journey()?->equals($given->act->journey()) === true
                     )->toBeTrue();
             }
         }
