@@ -117,9 +117,9 @@ final class Members
      *
      * @throws InvalidArgumentException where it is none that we know
      */
-    public function asking(): Asking
+    public function asking(): AskedBy
     {
-        return array_key_exists('asking', $this->left) ? Asking::tryFrom($this->text('asking')) ?? throw self::missing('asking') : Asking::First;
+        return array_key_exists('asking', $this->left) ? AskedBy::tryFrom($this->text('asking')) ?? throw self::missing('asking') : AskedBy::First;
     }
 
     /**

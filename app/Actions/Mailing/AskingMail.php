@@ -12,7 +12,7 @@ use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Juramen\Canon\MacRing;
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 use Juramen\Consent\Link;
 use Juramen\Consent\ReturnPath;
 use Juramen\Register\Audience;
@@ -29,7 +29,7 @@ abstract class AskingMail extends JourneyMail
         parent::__construct($smtp, $published, $personal, $keys);
     }
 
-    abstract protected function asking(): Asking;
+    abstract protected function asking(): AskedBy;
 
     public function settled(Delivery $delivery, Outcome $outcome): void
     {
@@ -39,7 +39,7 @@ abstract class AskingMail extends JourneyMail
         match (true) {
             $outcome->isAccepted() => $this->hear->taken($delivery->journey, $this->asking()),
             $outcome->isReturned() => $this->hear->returned($delivery->journey),
-            $this->asking() === Asking::First => $this->hear->givenUp($delivery->journey),
+            $this->asking() === AskedBy::First => $this->hear->givenUp($delivery->journey),
             default => null,
         };
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 
 /** The first mail in which a person is asked to confirm. */
 final class ConfirmationMail extends AskingMail
 {
-    protected function asking(): Asking
+    protected function asking(): AskedBy
     {
-        return Asking::First;
+        return AskedBy::First;
     }
 }

@@ -13,7 +13,7 @@ use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Juramen\Canon\MacRing;
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 use Juramen\Consent\Link;
 use Juramen\Log\Disclosure;
 use Juramen\Points\FieldKinds;
@@ -58,7 +58,7 @@ final class NumberMessage implements DeliveryHandler
             return;
         }
         match (true) {
-            $outcome->isAccepted() => $this->hear->taken($delivery->journey, Asking::Number),
+            $outcome->isAccepted() => $this->hear->taken($delivery->journey, AskedBy::Number),
             $outcome->isReturned() => $this->hear->returned($delivery->journey),
             default => $this->hear->givenUp($delivery->journey),
         };

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 
 /** Asks once more, in words of its own; it moves no deadline. */
 final class ReminderMail extends AskingMail
 {
-    protected function asking(): Asking
+    protected function asking(): AskedBy
     {
-        return Asking::Reminder;
+        return AskedBy::Reminder;
     }
 }

@@ -6,14 +6,14 @@ namespace App\Actions\Mailing;
 
 use App\Models\Delivery;
 use App\Models\DeliveryKind;
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 
 /** The first mail once more, because the person asked for it. */
 final class ResentMail extends AskingMail
 {
-    protected function asking(): Asking
+    protected function asking(): AskedBy
     {
-        return Asking::Resent;
+        return AskedBy::Resent;
     }
 
     protected function wordsOf(Delivery $delivery): DeliveryKind

@@ -12,7 +12,7 @@ use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\ConfirmationSent;
 use Juramen\Consent\Acts\Undeliverable;
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 use Juramen\Consent\Journey;
 use Juramen\Register\Channel;
 
@@ -27,7 +27,7 @@ final class HearOfAsking
     ) {}
 
     /** Entered even where the person was quicker than we: the mail was sent, and that is part of the proof. */
-    public function taken(Id $id, Asking $asking): void
+    public function taken(Id $id, AskedBy $asking): void
     {
         $journey = $this->locked($id);
         if ($journey === null) {
@@ -36,11 +36,11 @@ final class HearOfAsking
         $now = $this->clock->instant();
         ($this->append)($journey->subscriber->subject, new ConfirmationSent($now, $journey->consent, $journey->edition->digest, $journey->language, $asking));
         $journey->follow(match ($asking) {
-            Asking::First => $journey->path()->mailed($now, $this->published->edition($journey->edition->digest)->sheet->rules->reminderDays),
-            Asking::Number => $journey->path()->mailed($now) ?? $journey->path()->mailedAgain($now),
-            Asking::Resent => $journey->path()->mailedAgain($now),
+            AskedBy::First => $journey->path()->mailed($now, $this->published->edition($journey->edition->digest)->sheet->rules->reminderDays),
+            AskedBy::Number => $journey->path()->mailed($now) ?? $journey->path()->mailedAgain($now),
+            AskedBy::Resent => $journey->path()->mailedAgain($now),
             // It moves no deadline.
-            Asking::Reminder => null,
+            AskedBy::Reminder => null,
         });
     }
 

@@ -28,7 +28,7 @@ use Juramen\Consent\Acts\ConfirmationSent;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 use Juramen\Consent\Entry;
 use Juramen\Consent\Lifeline;
 use Juramen\Consent\Permission;
@@ -268,7 +268,7 @@ final class ShowPerson
     private static function word(Act $act): string
     {
         return (string) __('office.acts.'.match (true) {
-            $act instanceof ConfirmationSent && $act->asking !== Asking::First => "confirmation-sent-{$act->asking->value}",
+            $act instanceof ConfirmationSent && $act->asking !== AskedBy::First => "confirmation-sent-{$act->asking->value}",
             $act instanceof Confirmed && $act->through?->isByNumber() === true => 'confirmed-number',
             default => $act->kind()->value,
         });

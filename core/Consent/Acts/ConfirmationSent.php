@@ -8,7 +8,7 @@ use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Act;
-use Juramen\Consent\Asking;
+use Juramen\Consent\AskedBy;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
 use Juramen\Consent\Members;
@@ -19,11 +19,12 @@ final readonly class ConfirmationSent extends Act
 {
     /**
      * @param  Digest  $edition  of the point, which froze the mail's words
-     * @param  Asking  $asking  which of the mails in which somebody is asked
+     * @param  AskedBy  $asking  which of the mails in which somebody is asked
      */
-    public function __construct(Instant $occurred, public Id $journey, public Digest $edition, public Language $language, public Asking $asking = Asking::First)
-    {
-        parent::__construct($occurred, $asking === Asking::Number ? How::MessageAccepted : How::MailAccepted);
+    public function __construct(
+        Instant $occurred, public Id $journey, public Digest $edition, public Language $language, public AskedBy $asking = AskedBy::First
+    ) {
+        parent::__construct($occurred, $asking === AskedBy::Number ? How::MessageAccepted : How::MailAccepted);
     }
 
     public function kind(): EntryKind
@@ -45,7 +46,7 @@ final readonly class ConfirmationSent extends Act
     {
         return [
             'journey' => $this->journey->hex(), 'edition' => $this->edition->hex(), 'language' => $this->language->value,
-            'asking' => $this->asking === Asking::First ? null : $this->asking->value,
+            'asking' => $this->asking === AskedBy::First ? null : $this->asking->value,
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Consent;
 
 /** Which of the messages in which a person is asked to confirm. */
-enum Asking: string
+enum AskedBy: string
 {
     case First = 'first';
     /** The one reminder, where the rules have one. */
