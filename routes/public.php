@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Visitor\ConfirmController;
+use App\Http\Controllers\Visitor\DetailsController;
 use App\Http\Controllers\Visitor\FormController;
 use App\Http\Controllers\Visitor\LedgerController;
 use App\Http\Controllers\Visitor\NotTheirsController;
@@ -34,6 +35,10 @@ Route::post('/confirm', [ConfirmController::class, 'press'])->name('confirm.pres
 Route::get('/not-theirs', [NotTheirsController::class, 'show'])->name('not-theirs');
 Route::get('/not-theirs/{token}', [NotTheirsController::class, 'open'])->name('not-theirs.open');
 Route::post('/not-theirs', [NotTheirsController::class, 'press'])->name('not-theirs.press');
+
+Route::get('/details', [DetailsController::class, 'show'])->name('details');
+Route::get('/details/{token}', [DetailsController::class, 'open'])->name('details.open');
+Route::post('/details', [DetailsController::class, 'press'])->name('details.press');
 
 Route::get('/withdraw', [WithdrawController::class, 'show'])->name('withdraw');
 Route::get('/withdraw/{token}', [WithdrawController::class, 'open'])->name('withdraw.open');

@@ -20,6 +20,7 @@ enum LinkCookie: string
     case Confirm = 'confirm';
     case Withdraw = 'withdraw';
     case NotTheirs = 'not-theirs';
+    case Details = 'details';
     /** For whoever works here: an invitation, or a forgotten password. */
     case Enter = 'enter';
 

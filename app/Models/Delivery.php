@@ -22,6 +22,7 @@ use Juramen\Register\Language;
  * @property int|null $user_id ...or somebody who works here
  * @property Id|null $journey
  * @property Id|null $enquiry_id that it is about
+ * @property Id|null $known_id what was entered with the address of somebody known
  * @property string|null $recipient id of whom it goes to, as the enquiry's edition has them; null where to the person who sent it
  * @property int|null $point_edition_id
  * @property Language|null $language
@@ -49,7 +50,7 @@ final class Delivery extends Model
     {
         return [
             'kind' => DeliveryKind::class, 'state' => DeliveryState::class, 'language' => Language::class, 'journey' => ValueCast::ID,
-            'enquiry_id' => ValueCast::ID,
+            'enquiry_id' => ValueCast::ID, 'known_id' => ValueCast::ID,
             'due_at' => ValueCast::INSTANT, 'turn_at' => ValueCast::INSTANT, 'made_at' => ValueCast::INSTANT, 'claimed_at' => ValueCast::INSTANT,
             'settled_at' => ValueCast::INSTANT,
         ];

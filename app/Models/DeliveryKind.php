@@ -17,6 +17,12 @@ enum DeliveryKind: string
     case NumberConfirmation = 'number-confirmation';
     /** Says what was agreed to and how it ends. */
     case Welcome = 'welcome';
+    /** Says to somebody known that nothing has changed, since they had agreed before. */
+    case Choices = 'choices';
+    /** Asks somebody known whether details that were entered are theirs. */
+    case Details = 'details';
+    /** Asks somebody known whether a no that was chosen is theirs. */
+    case NoChosen = 'no-chosen';
     /** Brings what somebody wanted to whoever answers it. */
     case Enquiry = 'enquiry';
     /** Says to whoever sent it that it has arrived. */

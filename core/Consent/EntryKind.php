@@ -20,6 +20,8 @@ enum EntryKind: string
     /** The mail was refused for its address, or came back. */
     case Undeliverable = 'undeliverable';
     case Withdrawn = 'withdrawn';
+    /** Somebody known had their details changed. */
+    case Corrected = 'corrected';
     /** Personal values of earlier entries were deleted. */
     case Erased = 'erased';
     case Published = 'published';
@@ -46,6 +48,7 @@ enum EntryKind: string
             self::AddressCorrected => Acts\AddressCorrected::class,
             self::Undeliverable => Acts\Undeliverable::class,
             self::Withdrawn => Acts\Withdrawn::class,
+            self::Corrected => Acts\Corrected::class,
             self::Erased => Acts\Erased::class,
             self::Published => Acts\Published::class,
             self::Paused => Acts\Paused::class,

@@ -14,6 +14,8 @@ enum Link: string
     case Confirm = 'confirm';
     /** Names a journey that somebody else made, as whoever has the inbox may say. */
     case NotTheirs = 'not-theirs';
+    /** Names what was entered with the address of somebody known; ends with it. */
+    case Details = 'details';
     /** Names a subject; lives as long as the address is used. */
     case Withdraw = 'withdraw';
 

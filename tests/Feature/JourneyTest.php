@@ -154,18 +154,6 @@ test('days do not count while the mail could not be sent', function (): void {
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertSee('You are signed up');
 });
 
-test('lapsing takes from somebody already permitted only what the new sign-up brought', function (): void {
-    $this->signUp('imke@post.example', ['first-name' => 'Imke']);
-    $this->mailsAreTaken();
-    $this->post('/confirm', ['token' => $this->confirmToken()]);
-    $this->signUp('imke@post.example', ['first-name' => 'Somebody Else']);
-    $this->mailsAreTaken();
-    Carbon::setTestNow(now()->addDays(8));
-    expect(app(LapseJourneys::class)())->toBe(1)->and(allowedNow())->toBeTrue()->and(DB::table('contact_points')->count())->toBe(1);
-    $names = DB::table('disclosures')->pluck('text')->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2]);
-    expect($names)->toContain('Imke')->not->toContain('Somebody Else');
-});
-
 test('whoever lapsed may sign up again and is a new person to us', function (): void {
     $this->signUp('imke@post.example');
     $this->mailsAreTaken();

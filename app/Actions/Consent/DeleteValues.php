@@ -9,6 +9,7 @@ use App\Actions\Ledger\HeldChain;
 use App\Casts\Instants;
 use App\Models\ContactPoint;
 use App\Models\KeptFile;
+use App\Models\KnownSignup;
 use App\Models\StoredDisclosure;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -36,6 +37,7 @@ final class DeleteValues
         }
         if ($lookups) {
             $this->contactPoints($chain->subject)->delete();
+            KnownSignup::query()->whereRelation('subscriber', 'subject', $chain->subject->bytes)->delete();
         }
 
         return count($values);

@@ -4,23 +4,32 @@ declare(strict_types=1);
 
 namespace App\Actions\Consent;
 
+use App\Actions\Ledger\LedgerTables;
 use App\Models\StoredDisclosure;
 use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\ById;
 use Juramen\Canon\Id;
+use Juramen\Consent\OwnValues;
 use Juramen\Consent\Reason;
 use Juramen\Log\Disclosure;
 
 /** Reads personal values where they are kept, beside the ledger. */
 final class PersonalValues
 {
-    /** @return ById<Disclosure> by name, the newest of each that this subject gave and that is still kept */
+    public function __construct(private readonly LedgerTables $ledger) {}
+
+    /** @return ById<Disclosure> by name, the newest of each that is this subject's own and still kept, see OwnValues */
     public function newestOf(Id $subject): ById
     {
-        $texts = Stored::texts(StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->pluck('text'));
+        $own = OwnValues::of($this->ledger->chain($subject));
+        $rows = StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->get()
+            ->filter(static fn (StoredDisclosure $row): bool => $own->hasId($row->entry->hex()));
 
-        return ById::of(array_map(Disclosure::parse(...), $texts), static fn (Disclosure $d): string => $d->name);
+        return ById::of(
+            array_values($rows->map(static fn (StoredDisclosure $row): Disclosure => Disclosure::parse($row->text))->all()),
+            static fn (Disclosure $d): string => $d->name
+        );
     }
 
     /**
@@ -44,7 +53,7 @@ final class PersonalValues
         return $addresses;
     }
 
-    /** @return list<Disclosure> that belong to one entry and are still kept */
+    /** @return list<Disclosure> that belong to one entry and are still kept; whoever shows them asks OwnValues first */
     public function ofEntry(Id $entry): array
     {
         return array_map(Disclosure::parse(...), Stored::texts(StoredDisclosure::query()->where('entry', $entry->bytes)->orderBy('id')->pluck('text')));

@@ -13,6 +13,7 @@ use App\Models\Delivery;
 use App\Models\DeliveryKind;
 use App\Models\DeliveryState;
 use App\Models\Enquiry;
+use App\Models\KnownSignup;
 use App\Models\SignupJourney;
 use App\Models\User;
 use App\Support\QuietReport;
@@ -56,6 +57,15 @@ final class Deliveries
         $this->lay($kind, trim("{$journey->id->hex()} $occasion"), $ahead, [
             'subscriber_id' => $journey->subscriber_id, 'journey' => $journey->id->bytes, 'point_edition_id' => $journey->point_edition_id,
             'language' => $journey->language->value, 'crowd' => $crowd,
+        ]);
+    }
+
+    /** To somebody known, about what was entered with their address: once on each occasion. */
+    public function toKnown(KnownSignup $known, DeliveryKind $kind, string $occasion): void
+    {
+        $this->lay($kind, $occasion, 0, [
+            'subscriber_id' => $known->subscriber_id, 'known_id' => $known->id->bytes, 'point_edition_id' => $known->point_edition_id,
+            'language' => $known->language->value,
         ]);
     }
 

@@ -9,6 +9,7 @@ use App\Actions\Mailing\CheckpointMail;
 use App\Actions\Mailing\ConfirmationMail;
 use App\Actions\Mailing\EnquiryMail;
 use App\Actions\Mailing\EntryMail;
+use App\Actions\Mailing\KnownMail;
 use App\Actions\Mailing\NumberMessage;
 use App\Actions\Mailing\ReminderMail;
 use App\Actions\Mailing\ResentMail;
@@ -29,6 +30,7 @@ final class DeliveryHandlers
             DeliveryKind::Resent => ResentMail::class,
             DeliveryKind::NumberConfirmation => NumberMessage::class,
             DeliveryKind::Welcome => WelcomeMail::class,
+            DeliveryKind::Choices, DeliveryKind::Details, DeliveryKind::NoChosen => KnownMail::class,
             DeliveryKind::Enquiry => EnquiryMail::class,
             DeliveryKind::Acknowledgement => AcknowledgementMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,

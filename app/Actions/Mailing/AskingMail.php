@@ -23,10 +23,10 @@ use Symfony\Component\Mime\Email;
 abstract class AskingMail extends JourneyMail
 {
     public function __construct(
-        SmtpSender $smtp, PublishedForms $published, PersonalValues $personal, MacRing $keys, private readonly HearOfAsking $hear,
+        SmtpSender $smtp, PublishedForms $published, PersonalValues $personal, MailWords $words, MacRing $keys, private readonly HearOfAsking $hear,
         private readonly SystemClock $clock
     ) {
-        parent::__construct($smtp, $published, $personal, $keys);
+        parent::__construct($smtp, $published, $personal, $words, $keys);
     }
 
     abstract protected function asking(): AskedBy;
@@ -60,6 +60,6 @@ abstract class AskingMail extends JourneyMail
         $stop = $canada ? $this->withdrawal($letter) : null;
         $written = $this->rendered('confirmation', $mail, $letter, ['link' => $link, 'stop' => $stop]);
 
-        return $stop === null ? $written : $this->stoppable($written, $stop);
+        return $stop === null ? $written : self::stoppable($written, $stop);
     }
 }

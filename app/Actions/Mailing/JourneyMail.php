@@ -22,7 +22,8 @@ use Symfony\Component\Mime\Email;
 abstract class JourneyMail extends Mail
 {
     public function __construct(
-        SmtpSender $smtp, private readonly PublishedForms $published, private readonly PersonalValues $personal, protected readonly MacRing $keys
+        SmtpSender $smtp, private readonly PublishedForms $published, private readonly PersonalValues $personal, private readonly MailWords $words,
+        protected readonly MacRing $keys
     ) {
         parent::__construct($smtp);
     }
@@ -53,7 +54,7 @@ abstract class JourneyMail extends Mail
         }
         $edition = $this->published->edition($published->digest);
         $sender = $edition->controller->sender;
-        $words = $edition->in($language)->mail($this->wordsOf($delivery)->value);
+        $words = $this->words->of($edition, $this->wordsOf($delivery)->value, $language);
 
         return $this->write($this->begin($delivery, $sender), new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values))
             ->from(new Address($sender, $edition->controller->name))->to(new Address($address->value))->subject($words->word('subject'));
@@ -78,14 +79,5 @@ abstract class JourneyMail extends Mail
     protected function withdrawal(Letter $letter): string
     {
         return url('/withdraw/'.Link::Withdraw->token($letter->subject, $this->keys));
-    }
-
-    /** RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide. */
-    protected function stoppable(Email $mail, string $link): Email
-    {
-        $mail->getHeaders()->addTextHeader('List-Unsubscribe', '<'.$link.'>');
-        $mail->getHeaders()->addTextHeader('List-Unsubscribe-Post', 'List-Unsubscribe=One-Click');
-
-        return $mail;
     }
 }

@@ -34,4 +34,13 @@ abstract class Mail implements DeliveryHandler
 
         return $mail;
     }
+
+    /** RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide. */
+    final protected static function stoppable(Email $mail, string $link): Email
+    {
+        $mail->getHeaders()->addTextHeader('List-Unsubscribe', '<'.$link.'>');
+        $mail->getHeaders()->addTextHeader('List-Unsubscribe-Post', 'List-Unsubscribe=One-Click');
+
+        return $mail;
+    }
 }

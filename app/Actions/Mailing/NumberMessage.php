@@ -7,6 +7,7 @@ namespace App\Actions\Mailing;
 use App\Actions\Consent\PersonalValues;
 use App\Actions\Delivery\DeliveryHandler;
 use App\Actions\Delivery\Outcome;
+use App\Actions\Signup\GivenConsents;
 use App\Actions\Signup\HearOfAsking;
 use App\Models\Delivery;
 use App\Models\SignupJourney;
@@ -26,6 +27,8 @@ final class NumberMessage implements DeliveryHandler
         private readonly NumberCarrier $carrier,
         private readonly PublishedForms $published,
         private readonly PersonalValues $personal,
+        private readonly GivenConsents $given,
+        private readonly MailWords $words,
         private readonly MacRing $keys,
         private readonly HearOfAsking $hear,
         private readonly SystemClock $clock,
@@ -34,17 +37,14 @@ final class NumberMessage implements DeliveryHandler
     public function attempt(Delivery $delivery): Outcome
     {
         $delivery->loadMissing('subscriber', 'edition');
-        $journey = $delivery->journey === null ? null : SignupJourney::query()->whereKey($delivery->journey->bytes)->first();
-        $number = $delivery->subscriber === null ? null : $this->number($this->personal->newestOf($delivery->subscriber->subject)->all());
+        $journey = $delivery->journey === null ? null : SignupJourney::query()->with('subscriber')->whereKey($delivery->journey->bytes)->first();
+        // The number that is to be confirmed is the one that was given with this consent, whatever was confirmed before.
+        $number = $journey === null ? null : $this->number($this->personal->ofEntry($this->given->of($journey)->entry));
         if ($journey === null || $journey->path()->stateAt($this->clock->instant())->hasEnded() || $number === null || $delivery->edition === null) {
             return Outcome::refused('no-longer-wanted');
         }
         $edition = $this->published->edition($delivery->edition->digest);
-        $words = $edition->in($journey->language)->mail($delivery->kind->value)->word('text');
-        // An edition from before numbers could be confirmed froze no words for it.
-        $words = $words !== '' ? $words : (string) __('visitor.mail.number-confirmation.text', [
-            'controller' => $edition->controller->name, 'title' => $edition->sheet->draft->title->in($journey->language), 'link' => ':link',
-        ], $journey->language->value);
+        $words = $this->words->of($edition, $delivery->kind->value, $journey->language)->word('text');
 
         return $this->carrier->send(
             $delivery->idempotency_key, $edition->controller->name, $number,

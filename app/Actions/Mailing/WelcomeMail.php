@@ -28,7 +28,7 @@ final class WelcomeMail extends JourneyMail
         $notTheirs = $letter->edition->sheet->rules->doubleOptIn || $words === '' ? null
             : url('/not-theirs/'.Link::NotTheirs->token($letter->journey->id, $this->keys));
 
-        return $this->stoppable(
+        return self::stoppable(
             $this->rendered('welcome', $mail, $letter, ['link' => $link, 'greeting' => $greeting, 'notTheirs' => $notTheirs]), $link
         );
     }

@@ -8,6 +8,7 @@ use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\HeldChain;
+use App\Actions\Mailing\MailWords;
 use App\Actions\Registers\Propose;
 use App\Models\ActKind;
 use App\Models\Decided;
@@ -33,7 +34,6 @@ use Juramen\Points\FrozenForm;
 use Juramen\Points\FrozenLanguage;
 use Juramen\Points\FrozenMail;
 use Juramen\Points\FrozenPage;
-use Juramen\Points\FrozenWords;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
@@ -53,6 +53,7 @@ final class PublishPoint
         private readonly ReviewPublication $review,
         private readonly ExceptFindings $except,
         private readonly RunDraw $draw,
+        private readonly MailWords $words,
         private readonly PublishedForms $published,
         private readonly EditionsInForce $inForce,
         private readonly ActLog $log,
@@ -213,21 +214,12 @@ final class PublishPoint
     /** @return list<FrozenMail> */
     private function mails(Language $language, Sheet $sheet, Controller $controller): array
     {
-        $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
-        // A name that ends with a full stop, such as one with "Inc.", ends its sentence too.
-        $stop = str_ends_with($controller->name, '.') ? ["{$controller->name}." => $controller->name] : [];
-        $mails = [];
         $acknowledged = $sheet->draft->kind->servesSomethingElse() && $sheet->draft->acknowledges;
-        $kinds = ['confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', ...($acknowledged ? ['acknowledgement'] : []),
-            ...($sheet->asksByNumber() ? ['number-confirmation'] : [])];
-        foreach ($kinds as $kind) {
-            $words = [];
-            foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
-                $words[] = new FrozenWords((string) $key, strtr(strtr((string) $text, $fill), $stop));
-            }
-            $mails[] = new FrozenMail($kind, [...$words, new FrozenWords('notice', (string) __('visitor.mail.notice', [], $language->value))]);
-        }
+        $kinds = [
+            'confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', 'choices', 'details', 'no-chosen',
+            ...($acknowledged ? ['acknowledgement'] : []), ...($sheet->asksByNumber() ? ['number-confirmation'] : []),
+        ];
 
-        return $mails;
+        return array_map(fn (string $kind): FrozenMail => $this->words->freeze($kind, $language, $sheet, $controller), $kinds);
     }
 }

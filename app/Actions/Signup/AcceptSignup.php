@@ -37,6 +37,7 @@ final class AcceptSignup
     public function __construct(
         private readonly Append $append,
         private readonly KnowSubscriber $subscribers,
+        private readonly KnownPeople $known,
         private readonly SpendMark $spend,
         private readonly KeepEnquiry $keep,
         private readonly CountMailbox $count,
@@ -88,21 +89,39 @@ final class AcceptSignup
 
     private function enter(Signup $signup): void
     {
-        $edition = $signup->edition;
-        $known = $this->subscribers->findOrMake($edition->controller->id->text, $signup->email);
-        $journey = Id::random();
-        $disclosures = $this->disclosures($signup);
-        [$answers, $targets] = $this->answers($signup);
-        ($this->append)($known->chain, new Given(
-            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
-            $edition->digest(), $signup->language,
-            $answers, $targets, $edition->sheet->rules->doubleOptIn,
-            array_map(static fn (Disclosure $d) => $d->digest(), $disclosures), $signup->notShown, $signup->mended,
-        ), $disclosures);
+        $known = $this->subscribers->findOrMake($signup->edition->controller->id->text, $signup->email);
+        $permitted = $this->known->permitted($known->subscriber->subject);
+        $left = $permitted === [] ? $signup->agreed() : $this->known->left($signup, $permitted);
+        $isWhole = $left == $signup->agreed();
+        $kept = $isWhole ? null : $this->known->keep($signup, $known->subscriber);
+        if ($left !== []) {
+            $this->ask($signup, $known, $left, $permitted !== []);
+        } elseif ($kept !== null) {
+            $this->known->tell($kept);
+        }
         if ($signup->declined() !== []) {
             ($this->append)($known->chain, $this->declined($signup));
+            $this->known->tellOfNo($signup, $known->subscriber, $permitted);
         }
-        $this->journey($signup, $known->subscriber, $journey, $answers, $targets);
+    }
+
+    /**
+     * @param  non-empty-list<Said>  $left
+     * @param  bool  $isKnown  whether something is permitted already: then whatever is added waits for the person, whatever the rules
+     */
+    private function ask(Signup $signup, KnownSubscriber $known, array $left, bool $isKnown): void
+    {
+        $edition = $signup->edition;
+        $journey = Id::random();
+        $disclosures = $this->disclosures($signup);
+        [$answers, $targets] = $this->answers($left);
+        $confirmed = $edition->sheet->rules->doubleOptIn || $isKnown;
+        ($this->append)($known->chain, new Given(
+            $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
+            $edition->digest(), $signup->language, $answers, $targets, $confirmed, array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
+            $signup->notShown, $signup->mended,
+        ), $disclosures);
+        $this->journey($signup, $known->subscriber, $journey, $answers, $targets, $confirmed);
     }
 
     /** Of whoever is known; of a stranger who wants nothing, nothing is kept. */
@@ -111,6 +130,7 @@ final class AcceptSignup
         $known = $this->subscribers->find($signup->edition->controller->id->text, $signup->email);
         if ($known !== null) {
             ($this->append)($this->append->hold($known->subject), $this->declined($signup));
+            $this->known->tellOfNo($signup, $known, $this->known->permitted($known->subject));
         }
     }
 
@@ -130,14 +150,15 @@ final class AcceptSignup
      *
      * @param  list<Answer>  $answers
      * @param  list<Target>  $targets
+     * @param  bool  $confirmed  whether what goes by mail is confirmed from one
      */
-    private function journey(Signup $signup, Subscriber $subscriber, Id $consent, array $answers, array $targets): void
+    private function journey(Signup $signup, Subscriber $subscriber, Id $consent, array $answers, array $targets, bool $confirmed): void
     {
         $some = static fn (callable $is): bool => array_filter($targets, static fn (Target $t): bool => $is($t->channel)) !== [];
         $byMail = $some(static fn (Channel $c): bool => $c === Channel::Email);
         $byNumber = $some(static fn (Channel $c): bool => $c->isByNumber());
         $rules = $signup->edition->sheet->rules;
-        $waits = $byMail && $rules->doubleOptIn;
+        $waits = $byMail && $confirmed;
         // What a person released is asked now, whenever it was sent.
         $now = $this->clock->instant();
         $begin = static fn (Journey $path, Through $through): SignupJourney => SignupJourney::begin(
@@ -172,11 +193,14 @@ final class AcceptSignup
         return array_map(static fn (FieldValue $v): Disclosure => Disclosure::make($v->name, $v->value), $values);
     }
 
-    /** @return array{non-empty-list<Answer>, non-empty-list<Target>} */
-    private function answers(Signup $signup): array
+    /**
+     * @param  list<Said>  $agreed
+     * @return array{non-empty-list<Answer>, non-empty-list<Target>}
+     */
+    private function answers(array $agreed): array
     {
         [$answers, $targets] = [[], []];
-        foreach ($signup->agreed() as $said) {
+        foreach ($agreed as $said) {
             $answers[] = new Answer($said->id()->text, $said->statement->edition());
             foreach ($said->channels as $channel) {
                 $targets[] = new Target($said->statement->purpose->text, $channel);

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\PersonalValues;
-use App\Actions\Ledger\LedgerTables;
 use App\Models\HeldSubmission;
+use App\Models\KnownSignup;
 use App\Models\SignupJourney;
 use App\Support\PublishedForms;
 use App\Support\SentTicket;
 use App\Support\SystemClock;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\AddressCorrected;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
+use Juramen\Consent\How;
 use Juramen\Consent\Journey;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
@@ -24,7 +26,6 @@ use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
 use Juramen\Register\Channel;
 use Juramen\Screening\SubmissionFacts;
-use LogicException;
 
 /**
  * Whoever has just sent a form mends a mistyped address before anything was confirmed. What waited under the wrong one ends and is
@@ -41,7 +42,7 @@ final class MendAddress
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
         private readonly KeepEnquiry $keep,
-        private readonly LedgerTables $ledger,
+        private readonly GivenConsents $given,
         private readonly PersonalValues $personal,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
@@ -54,33 +55,51 @@ final class MendAddress
             $this->keep->mend($ticket->nonce, $mended->nonce, $mended->email);
             $held = HeldSubmission::query()->where('nonce', $ticket->nonce->bytes)->lockForUpdate()->first();
             $held?->update(['content' => $held->content->to($mended->email->text), 'nonce' => $mended->nonce]);
-            $journey = SignupJourney::query()->with('subscriber', 'edition')->where('nonce', $ticket->nonce->bytes)->where('besides', false)
-                ->first();
+            $known = KnownSignup::query()->with('edition')->where('nonce', $ticket->nonce->bytes)->lockForUpdate()->first();
+            $signup = $known === null ? null : $this->kept($known, $mended);
+            $known?->delete();
+            $journey = SignupJourney::query()->with('subscriber', 'edition')->where('nonce', $ticket->nonce->bytes)->where('besides', false)->first();
             if ($journey !== null) {
-                $this->mend($journey, $mended);
+                $this->endAsMended($journey, function (SignupJourney $journey) use ($mended, &$signup): void {
+                    $signup ??= $this->anew($journey, $mended);
+                });
+            }
+            if ($signup !== null) {
+                $this->take($signup);
             }
         }, 5);
     }
 
-    private function mend(SignupJourney $journey, SentTicket $mended): void
+    /** @param  Closure(SignupJourney): void  $before  what is done first where it still waits */
+    private function endAsMended(SignupJourney $journey, Closure $before): void
     {
-        $signup = null;
         $this->end->whole(
             $journey, static fn (Journey $path, Instant $now): ?Journey => $path->corrected($now),
-            static fn (Instant $now): AddressCorrected => new AddressCorrected($now, $journey->consent), 'address-corrected',
-            function (SignupJourney $journey) use ($mended, &$signup): void {
-                $signup = $this->anew($journey, $mended);
-            },
+            static fn (Instant $now): AddressCorrected => new AddressCorrected($now, $journey->consent), 'address-corrected', $before,
         );
-        if ($signup instanceof Signup) {
-            $this->take($signup);
-        }
+    }
+
+    /** What was sent with the address of somebody known, whole, to the right one. */
+    private function kept(KnownSignup $known, SentTicket $mended): Signup
+    {
+        [$content, $edition] = [$known->content, $this->published->edition($known->edition->digest)];
+
+        return new Signup(
+            $edition, $known->language, $mended->email, $content->values, $content->said($edition), How::FormServed, $content->placement,
+            $this->clock->instant(), $mended->nonce, $content->network, delivered: true, facts: self::facts($edition), notShown: $content->notShown,
+            mended: true,
+        );
+    }
+
+    private static function facts(PointEdition $edition): ?SubmissionFacts
+    {
+        return $edition->sheet->rules->screening ? new SubmissionFacts(false, null) : null;
     }
 
     /** The same answers, to the right address. */
     private function anew(SignupJourney $journey, SentTicket $mended): Signup
     {
-        $given = $this->givenIn($journey);
+        $given = $this->given->of($journey);
         [$act, $edition] = [$given->act, $this->published->edition($journey->edition->digest)];
         $values = $this->personal->ofEntry($given->entry);
         $filled = array_filter($values, static fn (Disclosure $d): bool => ! in_array($d->name, self::NOT_FILLED_IN, true));
@@ -90,7 +109,7 @@ final class MendAddress
             $edition, $journey->language, $mended->email,
             array_values(array_map(static fn (Disclosure $d): FieldValue => new FieldValue($d->name, $d->value), $filled)),
             self::said($edition, $act), $act->how, $act->placement, $this->clock->instant(), $mended->nonce, $network?->value,
-            delivered: true, facts: $edition->sheet->rules->screening ? new SubmissionFacts(false, null) : null, notShown: $act->notShown, mended: true,
+            delivered: true, facts: self::facts($edition), notShown: $act->notShown, mended: true,
         );
     }
 
@@ -109,16 +128,6 @@ final class MendAddress
         }
 
         return $said;
-    }
-
-    private function givenIn(SignupJourney $journey): GivenEntry
-    {
-        foreach ($this->ledger->chain($journey->subscriber->subject) as $entry) {
-            if ($entry->act instanceof Given && $entry->act->journey->equals($journey->consent)) {
-                return new GivenEntry($entry->id, $entry->act);
-            }
-        }
-        throw new LogicException('Every sign-up begins with an entry.');
     }
 
     private function take(Signup $signup): void

@@ -10,6 +10,7 @@ use Juramen\Consent\Acts\Declined;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Answer;
 use Juramen\Consent\Entry;
+use Juramen\Consent\OwnValues;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
 use Juramen\Points\Control;
@@ -32,7 +33,7 @@ final class AnsweredForm
     public function __invoke(array $chain, Entry $entry, Given $given, int $page): string
     {
         $edition = $this->published->edition($given->edition);
-        $kept = $this->personal->ofEntry($entry->id);
+        $kept = OwnValues::of($chain)->has($entry) ? $this->personal->ofEntry($entry->id) : [];
         $draft = $edition->sheet->draft;
         $value = static fn (Field $field): string => array_values(
             array_filter($kept, static fn (Disclosure $d): bool => $d->name === $draft->disclosedAs($field))

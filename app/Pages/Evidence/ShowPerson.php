@@ -31,6 +31,7 @@ use Juramen\Consent\Answer;
 use Juramen\Consent\AskedBy;
 use Juramen\Consent\Entry;
 use Juramen\Consent\Lifeline;
+use Juramen\Consent\OwnValues;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Target;
 use Juramen\Log\Disclosure;
@@ -196,7 +197,7 @@ final class ShowPerson
 
     private function chosen(Entry $chosen, ?Act $consent, ProvenChain $proven): ChosenAct
     {
-        $leaf = $proven->leafOf($chosen);
+        [$leaf, $own] = [$proven->leafOf($chosen), OwnValues::of($proven->entries)->has($chosen)];
         $act = $chosen->act;
 
         return new ChosenAct(
@@ -209,9 +210,12 @@ final class ShowPerson
                     ValueName::of($d->name), $d->value,
                     $d->name === 'file' ? route('evidence.file', [$chosen->subject->hex(), $chosen->id->hex()]) : null
                 ),
-                $this->personal->ofEntry($chosen->id)
+                $own ? $this->personal->ofEntry($chosen->id) : []
             ),
-            $act instanceof Given ? self::notes($act) : [],
+            [
+                ...$act instanceof Given ? self::notes($act) : [],
+                ...$own ? [] : ['What was typed with it is not shown: nobody who has this inbox has confirmed it, and anybody can type an address.'],
+            ],
             (string) json_encode(json_decode($chosen->bytes), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Visitor;
 
+use App\Models\KnownSignup;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use Juramen\Canon\MacRing;
@@ -37,6 +38,19 @@ final class LinkTargets
         $id = $link->open($token, $this->keys);
 
         return $id === null ? null : SignupJourney::query()->with('edition')->whereKey($id->bytes)->first();
+    }
+
+    /** Whether a link of ours names what was entered with the address of somebody known, though it may be gone. */
+    public function isDetails(string $token): bool
+    {
+        return Link::Details->open($token, $this->keys) !== null;
+    }
+
+    public function details(string $token): ?KnownSignup
+    {
+        $id = Link::Details->open($token, $this->keys);
+
+        return $id === null ? null : KnownSignup::query()->with('subscriber', 'edition')->whereKey($id->bytes)->first();
     }
 
     /** The newest sign-up of a person: its form and language are those that they know. */

@@ -18,6 +18,7 @@ return [
         'address-corrected' => 'Address mended before it was confirmed',
         'undeliverable' => 'The mail came back',
         'withdrawn' => 'Withdrew',
+        'corrected' => 'Had details changed',
         'erased' => 'Values deleted',
     ],
     'how' => [
@@ -47,7 +48,8 @@ return [
         'uncertain' => 'A worker stopped, or the server fell silent, after it may have taken the mail. Nothing is sent twice by itself: decide whether to send again.',
     ],
     'mails' => [
-        'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'resent' => 'Confirmation, once more', 'number-confirmation' => 'Confirmation of a number', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
+        'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'resent' => 'Confirmation, once more', 'number-confirmation' => 'Confirmation of a number', 'choices' => 'Nothing has changed', 'details' => 'Details to take over',
+        'no-chosen' => 'A no was chosen', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
         'enquiry' => 'Enquiry to the team', 'acknowledgement' => 'Acknowledgement',
         'invitation' => 'Invitation', 'password' => 'New password', 'to-a-colleague' => 'to a colleague',
     ],
