@@ -21,10 +21,12 @@ final readonly class Field
      * @param  string  $page  id of the page on which it stands; empty on the first
      * @param  Terms  $terms  that a terms control speaks of
      * @param  list<string>  $marks  of which a source mark may be one
+     * @param  bool  $adds  whether what somebody known chooses is added to what they chose before; else it takes its place
      */
     private function __construct(
         public Slug $id, public FieldKind $kind, public Texts $label, public bool $required, public string $reason, public Texts $help,
         public array $options, public ?Condition $when, public string $page, public Terms $terms, public array $marks,
+        public bool $adds = false,
     ) {}
 
     /** @param  Document  $item  one of a sheet's "fields"; before fields had ids, their kind was theirs */
@@ -36,6 +38,7 @@ final readonly class Field
             Slug::parse($item->text('id') ?: $kind), FieldKinds::get($kind), Texts::from($item->at('label')), $item->flag('required') === true,
             trim($item->text('reason')), Texts::from($item->at('help')), array_map(FieldOption::from(...), $item->items('options')),
             Condition::from($item->part('when')), $item->text('page'), Terms::from($item->part('terms')), $item->names('marks'),
+            $item->flag('adds') === true,
         );
     }
 
@@ -57,7 +60,26 @@ final readonly class Field
             $this->id, $this->kind, $change($this->label), $this->required, $this->reason, $this->hasHelp() ? $change($this->help) : $this->help,
             array_map(static fn (FieldOption $o): FieldOption => new FieldOption($o->id, $change($o->label)), $this->options),
             $this->when, $this->page, $this->kind->meaning() === FieldMeaning::Terms ? $this->terms->withTexts($change) : $this->terms, $this->marks,
+            $this->adds,
         );
+    }
+
+    /**
+     * What is kept where somebody known answers again.
+     *
+     * @param  string  $before  as it was kept; empty where nothing was
+     * @param  string  $now  as it is kept of the new answer
+     */
+    public function returning(string $before, string $now, Language $language): string
+    {
+        if (! $this->adds || $this->options === [] || $before === '') {
+            return $now;
+        }
+        // The earlier answer may have been given in another language.
+        $said = [...explode("\n", $before), ...explode("\n", $now)];
+        $chosen = array_filter($this->options, static fn (FieldOption $o): bool => array_intersect($o->label->toArray(), $said) !== []);
+
+        return implode("\n", array_map(static fn (FieldOption $o): string => $o->label->in($language), $chosen));
     }
 
     /** The name under which a browser sends it, or its first input where it has several. */
@@ -111,6 +133,7 @@ final readonly class Field
             ...($this->page === '' ? [] : ['page' => $this->page]),
             ...($this->terms->isEmpty() ? [] : ['terms' => $this->terms->document()->toArray()]),
             ...($this->marks === [] ? [] : ['marks' => $this->marks]),
+            ...($this->adds ? ['adds' => true] : []),
         ]);
     }
 }

@@ -121,6 +121,11 @@ final class Sentences
             $sentences[] = new Sentence(SheetPart::Asked, "field {$field->id}",
                 "“{$labels}” is ".($field->required ? 'required' : 'optional')
                     .($field->reason === '' ? '; nobody has said why it is asked.' : ", {$field->reason}.").self::when($field->when, $sheet));
+            if ($field->adds) {
+                $sentences[] = new Sentence(
+                    SheetPart::Asked, "adds {$field->id}", 'What somebody known chooses there is added to what they chose before.'
+                );
+            }
             if ($field->kind->meaning() === FieldMeaning::Terms) {
                 $links = implode(', ', array_map(static fn (Language $l): string => $field->terms->link->orNothing($l) ?: 'nowhere', $sheet->languages));
                 $sentences[] = new Sentence(

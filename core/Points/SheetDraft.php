@@ -147,6 +147,7 @@ final readonly class SheetDraft
             new Member('fields/{item}/terms/edition', 'the edition of the terms', new Text(60)),
             new Member('fields/{item}/terms/link', 'the links to the terms', new Item),
             new Member('fields/{item}/terms/link/{language}', 'the link to the terms', new Text(500)),
+            new Member('fields/{item}/adds', 'whether new answers to {item} are added to earlier ones', new YesNo),
             new Member('fields/{item}/marks', 'the marks of {item}', new Marks, redraws: true),
             new Member('pages', 'pages', new Items, redraws: true),
             new Member('pages/{item}', 'the page {item}', new Item, redraws: true, mayGo: true),
@@ -260,13 +261,13 @@ final readonly class SheetDraft
     /** What visitors read over the field whose answers are disclosed under a name; empty where there is none. */
     public function labelOf(string $disclosed, Language $language): string
     {
-        foreach ($this->fields as $field) {
-            if ($this->disclosedAs($field) === $disclosed) {
-                return $field->label->orNothing($language);
-            }
-        }
+        return $this->disclosed($disclosed)?->label->orNothing($language) ?? '';
+    }
 
-        return '';
+    /** The field whose answers are disclosed under a name; null where it has none such. */
+    public function disclosed(string $name): ?Field
+    {
+        return array_values(array_filter($this->fields, fn (Field $f): bool => $this->disclosedAs($f) === $name))[0] ?? null;
     }
 
     /** @return list<Field> those that take an address of the channel */

@@ -210,3 +210,32 @@ test('lapsing takes from somebody already permitted only what the new sign-up br
     $names = DB::table('disclosures')->pluck('text')->map(fn ($t) => json_decode(base64_decode(strtr($t, '-_', '+/')), true)[2]);
     expect($names)->toContain('Imke')->not->toContain('Somebody Else');
 });
+
+test('choices of somebody known take the place of earlier ones, or are added to them where the sheet says so, in whatever language', function (bool $adds): void {
+    $malin = User::query()->orderBy('id')->skip(2)->firstOrFail();
+    $answers = [['id' => 'north', 'label' => ['en' => 'North', 'de' => 'Norden']], ['id' => 'south', 'label' => ['en' => 'South', 'de' => 'Süden']]];
+    written(Point::query()->firstOrFail()->record, $malin, 'fields/route', [
+        'id' => 'route', 'kind' => 'choices', 'label' => ['en' => 'Routes', 'de' => 'Strecken'], 'required' => false, 'reason' => 'to tell of these alone',
+        'options' => $answers, ...($adds ? ['adds' => true] : []),
+    ]);
+    publishNow('footer-newsletter', $this->runa);
+    $this->signUp($this->to, ['route-north' => 'yes']);
+    work();
+    $this->post('/confirm', ['token' => $this->confirmToken()]);
+    Carbon::setTestNow(now()->addHour());
+    $routes = fn (): ?string => app(PersonalValues::class)->newestOf(Subscriber::query()->firstOrFail()->subject)->get('choices')?->value;
+    $answer = $this->signUp($this->to, ['route-south' => 'yes'], 'de');
+    work();
+    expect($routes())->toBe('North');
+    // To the right address goes what was sent, and nothing of what is known of whose address it was by mistake.
+    $ticket = $answer->getCookie('sent', false)->getValue();
+    $this->post('/forms/footer-newsletter/de/sent', ['do' => 'mend', 'ticket' => $ticket, 'email' => someone()])->assertStatus(303);
+    $sent = app(PersonalValues::class)->newestOf(Subscriber::query()->orderByDesc('id')->firstOrFail()->subject)->get('choices')?->value;
+    expect($sent)->toBe('Süden');
+    Carbon::setTestNow(now()->addHour());
+    $this->signUp($this->to, ['route-south' => 'yes'], 'de');
+    work();
+    preg_match('#/details/(\S+)#', arrived($this->to)[0]['text'], $found);
+    $this->post('/details', ['token' => $found[1]])->assertOk();
+    expect($routes())->toBe($adds ? "Norden\nSüden" : 'Süden');
+})->with([[false], [true]]);

@@ -92,8 +92,8 @@ final class AcceptSignup
         $known = $this->subscribers->findOrMake($signup->edition->controller->id->text, $signup->email);
         $permitted = $this->known->permitted($known->subscriber->subject);
         $left = $permitted === [] ? $signup->agreed() : $this->known->left($signup, $permitted);
-        $isWhole = $left == $signup->agreed();
-        $kept = $isWhole ? null : $this->known->keep($signup, $known->subscriber);
+        // Of somebody known it is kept as it was sent, too: a mended address has nothing to do with what is known of them.
+        $kept = $permitted === [] ? null : $this->known->keep($signup, $known->subscriber);
         if ($left !== []) {
             $this->ask($signup, $known, $left, $permitted !== []);
         } elseif ($kept !== null) {
@@ -113,7 +113,9 @@ final class AcceptSignup
     {
         $edition = $signup->edition;
         $journey = Id::random();
-        $disclosures = $this->disclosures($signup);
+        $values = ! $isKnown ? $signup->values
+            : $this->known->returning($signup->values, $known->subscriber->subject, $edition->sheet->draft, $signup->language);
+        $disclosures = $this->disclosures($signup, $values);
         [$answers, $targets] = $this->answers($left);
         $confirmed = $edition->sheet->rules->doubleOptIn || $isKnown;
         ($this->append)($known->chain, new Given(
@@ -182,10 +184,13 @@ final class AcceptSignup
         }
     }
 
-    /** @return list<Disclosure> */
-    private function disclosures(Signup $signup): array
+    /**
+     * @param  list<FieldValue>  $answers
+     * @return list<Disclosure>
+     */
+    private function disclosures(Signup $signup, array $answers): array
     {
-        $values = [new FieldValue('email', $signup->email->text), ...$signup->values];
+        $values = [new FieldValue('email', $signup->email->text), ...$answers];
         if ($signup->network !== null && $signup->edition->sheet->rules->keepNetwork) {
             $values[] = new FieldValue('network', $signup->network);
         }

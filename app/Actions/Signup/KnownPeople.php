@@ -18,7 +18,9 @@ use Juramen\Consent\Permissions;
 use Juramen\Consent\Target;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Said;
+use Juramen\Points\SheetDraft;
 use Juramen\Register\Channel;
+use Juramen\Register\Language;
 
 /**
  * What happens to the submission of somebody known. What is permitted already is not asked again; details wait until they confirm them; a no
@@ -31,6 +33,7 @@ final class KnownPeople
         private readonly LedgerTables $ledger,
         private readonly Deliveries $deliveries,
         private readonly PersonalValues $personal,
+        private readonly PublishedForms $published,
         private readonly SystemClock $clock,
     ) {}
 
@@ -99,8 +102,29 @@ final class KnownPeople
     public function changes(KnownSignup $known): array
     {
         $values = $this->personal->newestOf($known->subscriber->subject);
+        $draft = $this->published->edition($known->edition->digest)->sheet->draft;
 
-        return array_values(array_filter($known->content->values, static fn (FieldValue $v): bool => $values->get($v->name)?->value !== $v->value));
+        return array_values(array_filter(
+            $this->returning($known->content->values, $known->subscriber->subject, $draft, $known->language),
+            static fn (FieldValue $v): bool => $values->get($v->name)?->value !== $v->value
+        ));
+    }
+
+    /**
+     * What is kept of answers of somebody known: choices take the place of earlier ones or are added to them, as the sheet says.
+     *
+     * @param  list<FieldValue>  $given
+     * @return list<FieldValue>
+     */
+    public function returning(array $given, Id $subject, SheetDraft $draft, Language $language): array
+    {
+        $before = $this->personal->newestOf($subject);
+
+        return array_map(static function (FieldValue $value) use ($before, $draft, $language): FieldValue {
+            $kept = $draft->disclosed($value->name)?->returning($before->get($value->name)->value ?? '', $value->value, $language);
+
+            return $kept === null ? $value : new FieldValue($value->name, $kept);
+        }, $given);
     }
 
     /** @return list<Said> what was answered with no */

@@ -22,12 +22,13 @@ final readonly class FieldRow
      * @param  list<FieldTexts>  $texts  what visitors read of it, by language
      * @param  list<AnswerRow>  $answers  that it offers
      * @param  Press|null  $another  offers one more
+     * @param  Choice|null  $adds  what becomes of earlier answers of somebody known; null where there is nothing to choose
      * @param  list<OwnPart>  $own  what only its kind has
      */
     public function __construct(
         public string $place, public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public string $always,
         public Line $reason,
-        public array $presses, public array $texts, public array $answers, public ?Press $another,
+        public array $presses, public array $texts, public array $answers, public ?Press $another, public ?Choice $adds,
         public Placing $placing, public array $own
     ) {}
 }

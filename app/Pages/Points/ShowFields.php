@@ -57,6 +57,10 @@ final readonly class ShowFields
                 $field->kind->offersOptions() ? self::answers($field, $name, $this->draft->languages) : [],
                 $field->kind->offersOptions() ? new Press(PlaceId::of($place).'-another', "$place/options", 'Offer another answer',
                     "Offer another answer to $name", 'add', 'answer') : null,
+                $field->kind->id() === 'choices' ? Choice::yesNo(
+                    "$place/adds", "What becomes of earlier answers to $name", $field->adds, 'is added to what they chose before',
+                    'takes the place of what they chose before'
+                ) : null,
                 $this->placing->of($field, $place, $name), self::own($field, $place, $name, $this->draft->languages),
             );
         }
