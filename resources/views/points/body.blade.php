@@ -60,9 +60,9 @@ open from its publishing on.</div>
 @endforeach
 </ol>
 <x-place.press :of="$field->another" />
-@if ($field->adds)<p>What somebody known chooses <x-place.choice :of="$field->adds">.</x-place.choice></p>@endif
 @endif
-<div class="placed">@include('points.placing', ['placing' => $field->placing, 'shows' => 'asked'])
+<div class="placed">@if ($field->adds)<span>What somebody known chooses <x-place.choice :of="$field->adds">.</x-place.choice></span>@endif
+@include('points.placing', ['placing' => $field->placing, 'shows' => 'asked'])
 <span class="line">@foreach ($field->presses as $press)<x-place.press :of="$press" />@endforeach</span></div>
 </td></tr>
 </tbody>
