@@ -30,6 +30,7 @@ use App\Http\Controllers\Registers\LibraryController;
 use App\Http\Controllers\Registers\NoticeController;
 use App\Http\Controllers\Registers\RecordController;
 use App\Http\Controllers\Registers\RecordHistoryController;
+use App\Http\Controllers\Registers\WordedMailController;
 use App\Http\Controllers\Registers\WordingController;
 use App\Models\Act;
 use App\Models\Delivery;
@@ -42,6 +43,7 @@ use App\Models\RightsRequest;
 use App\Models\Subscriber;
 use App\Models\User;
 use Illuminate\Support\Facades\Route;
+use Juramen\Register\Language;
 
 /* The office: behind a login, and every route behind a policy. */
 Route::redirect('/', '/desk')->name('home');
@@ -112,6 +114,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', [WordingController::class, 'index'])->can('viewAny', Record::class)->name('wording');
         Route::get('/registers', [WordingController::class, 'registers'])->can('viewAny', Record::class)->name('wording.registers');
         Route::get('/starters', [WordingController::class, 'starters'])->can('viewAny', Record::class)->name('wording.starters');
+        Route::get('/mails', [WordedMailController::class, 'index'])->can('viewAny', Record::class)->name('wording.mails');
         Route::get('/notice', [NoticeController::class, 'show'])->can('viewAny', Record::class)->name('wording.notice');
         Route::get('/library', [LibraryController::class, 'show'])->can('viewAny', Record::class)->name('wording.library');
         Route::get('/library/{format}', [LibraryController::class, 'export'])->can('viewAny', Record::class)->whereIn('format', ['csv', 'json'])
@@ -121,9 +124,12 @@ Route::middleware('auth')->group(function (): void {
     });
     Route::post('/records/statement/{slug}/rename', [BeginController::class, 'rename'])->can('draft', Record::class)->name('statements.rename');
     Route::post('/records/statement/{slug}/copy', [BeginController::class, 'copy'])->can('draft', Record::class)->name('statements.copy');
+    Route::get('/records/mail/{slug}/proof/{language}/{draft}', [WordedMailController::class, 'proof'])->can('viewAny', Record::class)->name('mails.proof');
+    Route::post('/records/mail/{slug}/send/{language}', [WordedMailController::class, 'send'])->can('draft', Record::class)
+        ->whereIn('language', array_column(Language::cases(), 'value'))->name('mails.send');
     Route::post('/records/{kind}', [BeginController::class, 'begin'])->can('write', [Record::class, 'kind'])->name('records.begin');
     // A sheet is a record too, but is written and published under its point.
-    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules'])
+    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules', 'mail'])
         ->group(function (): void {
             Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
             Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');

@@ -29,6 +29,8 @@ enum DeliveryKind: string
     case Acknowledgement = 'acknowledgement';
     /** The day's checkpoint of the ledger, for an auditor. */
     case Checkpoint = 'checkpoint';
+    /** A mail of the house, to whoever words it. */
+    case Proof = 'proof';
     /** Somebody may work here from now on. */
     case Invitation = 'invitation';
     /** Somebody who works here has forgotten the password. */

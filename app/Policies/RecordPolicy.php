@@ -19,7 +19,7 @@ final class RecordPolicy
     /** Editors draft wording; the registers and the rules are the officers'. */
     public function write(User $user, RecordKind $kind): bool
     {
-        return $user->role === Role::Officer || ($user->role === Role::Editor && $kind === RecordKind::Statement);
+        return $user->role === Role::Officer || ($user->role === Role::Editor && in_array($kind, [RecordKind::Statement, RecordKind::Mail], true));
     }
 
     /** Wording, at least. */

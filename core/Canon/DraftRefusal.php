@@ -28,6 +28,9 @@ enum DraftRefusal: string implements Refusal
     case NotAnAddress = 'not-an-address';
     case NotALink = 'not-a-link';
     case NotAColour = 'not-a-colour';
+    case NoSuchPlaceholder = 'no-such-placeholder';
+    case NoPlaceholderHere = 'no-placeholder-here';
+    case NoLinkHere = 'no-link-here';
     case NotAPicture = 'not-a-picture';
     case ChildAge = 'child-age';
     case NoReason = 'no-reason';
@@ -85,6 +88,9 @@ enum DraftRefusal: string implements Refusal
             self::NotAnAddress => ':what is one email address, like voyages@tidewick.example, and nothing else.',
             self::NotALink => '“:given” is not the address of a page; it begins with https://.',
             self::NotAPicture => 'An image is put above a form by choosing its file.',
+            self::NoSuchPlaceholder => ':what knows no “:given”; what is filled in there is one of :names.',
+            self::NoPlaceholderHere => ':what is the same in every mail, so nothing in braces is filled in there, and “:given” cannot stand.',
+            self::NoLinkHere => ':what has no link of its own: a mail has its button, the link that stops, and the privacy notice.',
             self::NotAColour => '“:given” is not a colour like #7a3a12.',
             self::ChildAge => 'In :country a child consents alone from :least to :most years, not from “:given”.',
             self::NoReason => 'A departure from the house rules needs a reason: say in a sentence (:least to :most characters) why this point is different,'

@@ -13,6 +13,7 @@ use Juramen\Canon\Refused;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
 use Juramen\Register\PointRules;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Statement;
 
 /**
@@ -50,6 +51,7 @@ final readonly class PointEdition
             'rules' => $sheet->rules->document()->toArray(),
             'statements' => array_map(static fn (Statement $s): array => ['edition' => $s->edition()->hex(), ...$s->document()->toArray()], $sheet->statements),
             'controller' => $controller->document()->toArray(),
+            ...($sheet->mails === [] ? [] : ['mails' => array_map(static fn (MailWording $m): array => $m->document()->toArray(), $sheet->mails)]),
             'languages' => array_map(static fn (FrozenLanguage $f): array => [
                 'language' => $f->language->value,
                 'css' => $f->css->hex(),
@@ -78,7 +80,8 @@ final readonly class PointEdition
         // In format 1 the sheet carried what the registers made of it.
         $whole = $format === 1 ? $data->part('sheet') : $data;
         $sheet = new Sheet(
-            SheetDraft::from($data->part('sheet')), array_map(Statement::from(...), $whole->items('statements')), PointRules::from($whole->part('rules'))
+            SheetDraft::from($data->part('sheet')), array_map(Statement::from(...), $whole->items('statements')), PointRules::from($whole->part('rules')),
+            array_map(MailWording::from(...), $data->items('mails'))
         );
 
         return new self(

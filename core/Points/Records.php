@@ -16,6 +16,7 @@ use Juramen\Register\Purpose;
 use Juramen\Register\RecordKind;
 use Juramen\Register\Registered;
 use Juramen\Register\Schema\Schema;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Statement;
 
 /** Every kind of record with its type and its schema. The one place where they are put together. */
@@ -31,6 +32,7 @@ final class Records
             RecordKind::Purpose => Purpose::schema(),
             RecordKind::Processor => Processor::schema(),
             RecordKind::Rules => HouseRules::schema(),
+            RecordKind::Mail => MailWording::schema(),
         };
     }
 
@@ -47,6 +49,7 @@ final class Records
             RecordKind::Purpose => Purpose::from($document),
             RecordKind::Processor => Processor::from($document),
             RecordKind::Rules => HouseRules::from($document),
+            RecordKind::Mail => $edition === null ? MailWording::from($document) : MailWording::from($document)->madeOf($edition),
             RecordKind::Sheet => throw Refused::because(DraftRefusal::NotADocument),
         };
     }

@@ -21,6 +21,7 @@ use Juramen\Register\RecordName;
 use Juramen\Register\Registered;
 use Juramen\Register\Rule;
 use Juramen\Wording\Fillings;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Statement;
 use Juramen\Wording\Unfilled;
 
@@ -35,10 +36,12 @@ final readonly class Registers
      * @param  ById<Purpose>  $purposes
      * @param  ById<Statement>  $statements  the edition in force of each, or its draft where none was ever approved
      * @param  ById<Processor>  $processors
+     * @param  ById<MailWording>  $mails
      * @param  list<RecordName>  $drafts  what was never approved and is here only so that it can be written with
      */
     private function __construct(
-        public HouseRules $house, public ById $controllers, public ById $purposes, public ById $statements, public ById $processors, private array $drafts
+        public HouseRules $house, public ById $controllers, public ById $purposes, public ById $statements, public ById $processors, public ById $mails,
+        private array $drafts
     ) {}
 
     /**
@@ -47,12 +50,14 @@ final readonly class Registers
      */
     public static function of(iterable $entries, array $drafts = []): self
     {
-        $registers = new self(HouseRules::toStartWith(), ById::none(), ById::none(), ById::none(), ById::none(), []);
+        $registers = new self(HouseRules::toStartWith(), ById::none(), ById::none(), ById::none(), ById::none(), ById::none(), []);
         foreach ($entries as $entry) {
             $registers = $registers->with($entry);
         }
 
-        return new self($registers->house, $registers->controllers, $registers->purposes, $registers->statements, $registers->processors, $drafts);
+        return new self(
+            $registers->house, $registers->controllers, $registers->purposes, $registers->statements, $registers->processors, $registers->mails, $drafts
+        );
     }
 
     /** The same with one of them changed, as if it were approved, to see what would come of it. */
@@ -66,6 +71,7 @@ final readonly class Registers
             $changed instanceof Purpose ? $this->purposes->with($changed->id, $changed) : $this->purposes,
             $changed instanceof Statement ? $this->statements->with($changed->id, $changed) : $this->statements,
             $changed instanceof Processor ? $this->processors->with($changed->id, $changed) : $this->processors,
+            $changed instanceof MailWording ? $this->mails->with($changed->id, $changed) : $this->mails,
             array_values(array_filter($this->drafts, static fn (RecordName $draft): bool => ! $draft->equals($name))),
         );
     }
@@ -131,7 +137,13 @@ final readonly class Registers
         }
 
         // A reminder for which the time to confirm leaves no room is left out.
-        return new Sheet($draft, $statements, PointRules::of($this->applied($draft))->withoutLateReminder());
+        return new Sheet($draft, $statements, PointRules::of($this->applied($draft))->withoutLateReminder(), $this->mailsOf($draft->controller));
+    }
+
+    /** @return list<MailWording> how a controller words its mails, as far as that was approved */
+    public function mailsOf(Slug $controller): array
+    {
+        return $this->mails->filter(fn (MailWording $m): bool => $m->controller->equals($controller) && ! $this->isDraft($m->recordName()))->all();
     }
 
     /**

@@ -13,13 +13,17 @@ use Juramen\Register\Controller;
 use Juramen\Register\Language;
 use Juramen\Register\Look;
 use Juramen\Register\PointRules;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Statement;
 
 /** A signup point's sheet made whole by the registers: statements with their words, rules as they apply. It may still lack texts; a form needs them all. */
 final readonly class Sheet
 {
-    /** @param  list<Statement>  $statements  in the order shown; each answered by a tick box that starts empty */
-    public function __construct(public SheetDraft $draft, public array $statements, public PointRules $rules) {}
+    /**
+     * @param  list<Statement>  $statements  in the order shown; each answered by a tick box that starts empty
+     * @param  list<MailWording>  $mails  how its controller words its mails; what is missing stands in our own words
+     */
+    public function __construct(public SheetDraft $draft, public array $statements, public PointRules $rules, public array $mails = []) {}
 
     public function statement(string|Slug $id): ?Statement
     {
@@ -137,7 +141,7 @@ final readonly class Sheet
 
         return new self(
             $this->draft->filled(), array_map(static fn (Statement $s): Statement => $s->withTexts($s->texts->filled('…', ...$languages)), $this->statements),
-            $this->rules
+            $this->rules, $this->mails
         );
     }
 
@@ -167,6 +171,18 @@ final readonly class Sheet
                 $this->statements
             ),
             'rules' => $this->rules->document()->toArray(),
+            ...$this->mailsShown(),
         ]);
+    }
+
+    /** @return array<string, list<array<array-key, mixed>>> nothing where all mails stand in our own words */
+    private function mailsShown(): array
+    {
+        $shown = array_filter(
+            array_map(fn (MailWording $m): Document => $m->only(...$this->draft->languages), $this->mails),
+            static fn (Document $d): bool => $d->part('parts')->members() !== []
+        );
+
+        return $shown === [] ? [] : ['mails' => array_values(array_map(static fn (Document $d): array => $d->toArray(), $shown))];
     }
 }

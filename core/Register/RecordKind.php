@@ -13,6 +13,7 @@ enum RecordKind: string
     case Purpose = 'purpose';
     case Processor = 'processor';
     case Rules = 'rules';
+    case Mail = 'mail';
 
     /** As the office calls one of them. */
     public function noun(): string
@@ -24,12 +25,13 @@ enum RecordKind: string
             self::Purpose => 'purpose',
             self::Processor => 'processor or recipient',
             self::Rules => 'house rules',
+            self::Mail => 'mail',
         };
     }
 
     /** Whether one can be taken out of use. */
     public function canBeRetired(): bool
     {
-        return in_array($this, [self::Statement, self::Purpose, self::Processor], true);
+        return in_array($this, [self::Statement, self::Purpose, self::Processor, self::Mail], true);
     }
 }

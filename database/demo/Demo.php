@@ -116,6 +116,9 @@ final class Demo
             $this->at($today->subDays($each['days'])->addHours(9 + $i), fn () => $this->enquiry($each));
         }
         $this->at($today->subDays(7)->addHours(13), function () use ($today): void {
+            $this->change->begin(
+                RecordKind::Mail, Slug::parse(House::MAIL_DRAFT['id']), Document::from(House::MAIL_DRAFT), $this->person('malin')
+            );
             $this->change->begin(RecordKind::Statement, Slug::parse(House::DRAW_NEWS['id']), Document::from(House::DRAW_NEWS), $this->person('malin'));
             $this->point(['closes' => $today->addDays(20)->format('Y-m-d')] + CabinDraw::SHEET, 'malin');
             $this->point(YoungSailors::SHEET, 'malin');
@@ -138,6 +141,9 @@ final class Demo
             $this->approved(RecordKind::Rules, ['id' => 'house', ...HouseRules::toStartWith()->document()->toArray()], 'runa', 'arne');
             $this->approved(RecordKind::Purpose, House::VOYAGE_NEWS, 'runa', 'arne');
             $this->approved(RecordKind::Statement, House::VOYAGE_NEWS_WORDS, 'malin', 'runa');
+            foreach (House::MAILS as $mail) {
+                $this->approved(RecordKind::Mail, $mail, 'malin', 'runa');
+            }
 
             return $this->published($this->point(FooterNewsletter::SHEET, 'malin'), $this->person('runa'));
         });

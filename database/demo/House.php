@@ -169,6 +169,24 @@ final class House
         ],
     ];
 
+    /** Mails in words of the house's own. */
+    public const MAILS = [
+        [
+            'id' => 'tidewick-ferries-reminder', 'controller' => 'tidewick-ferries', 'kind' => 'reminder', 'parts' => [
+                'subject' => ['en' => 'Still on the quay: {title}', 'de' => 'Noch am Kai: {title}'],
+                'greeting' => ['en' => 'Ahoy {name},', 'de' => 'Moin {name},'], 'greeting-without-name' => ['en' => 'Ahoy,', 'de' => 'Moin,'],
+                'button' => ['en' => 'Yes, take me aboard', 'de' => 'Ja, nehmen Sie mich an Bord'],
+            ],
+        ],
+    ];
+
+    /** Begun, and not approved yet. */
+    public const MAIL_DRAFT = [
+        'id' => 'tidewick-ferries-acknowledgement', 'controller' => 'tidewick-ferries', 'kind' => 'acknowledgement', 'parts' => [
+            'subject' => ['en' => 'Your message is aboard: {title}'], 'text' => ['en' => 'What you sent with “{title}” has reached our office on Lantern Quay.'],
+        ],
+    ];
+
     /** As the core reads them, every statement approved but the one for the draw. */
     public static function registers(): Registers
     {

@@ -312,6 +312,17 @@
     field?.focus();
   }
 
+  /* A placeholder goes where the cursor was last, within the part whose button was pressed. */
+  let last = null;
+  document.addEventListener('focusout', ({ target }) => { if (onSheet(target) && isText(target)) last = target.id; });
+  function fillIn(button) {
+    const part = button.closest('.mail-part');
+    const field = part.contains($(last)) ? $(last) : part.querySelector('[data-place]');
+    field.focus();
+    field.setRangeText(button.dataset.fill, field.selectionStart, field.selectionEnd, 'end');
+    change(field);
+  }
+
   /* ---- what somebody does ---- */
 
   const onSheet = (target) => target.closest?.('#sheet-body') ?? null;
@@ -333,6 +344,7 @@
   document.addEventListener('click', (event) => {
     const button = event.target.closest?.('#sheet-body button');
     if (button?.dataset.keeps) keep(button);
+    else if (button?.dataset.fill) fillIn(button);
     else if (button?.dataset.act || button?.dataset.place) press(button);
     // Notes that are opened come into sight.
     const more = event.target.closest?.('.more-notes > summary')?.parentElement;

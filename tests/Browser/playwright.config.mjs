@@ -17,7 +17,12 @@ export default defineConfig({
   projects: [
     { name: 'office', testMatch: /Browser\/(accounts|notes|office|phone|press|whole-path|wording)\.spec\.mjs$/ },
     // Fields come behind what breaks, so that both instances are done at about the same time.
-    { name: 'faults', testMatch: [/Browser\/(after-sending|crash|fields|inventory|known-people|pages)\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/] },
+    {
+      name: 'faults',
+      testMatch: [
+        /Browser\/(after-sending|crash|fields|inventory|known-people|mails|pages)\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/,
+      ],
+    },
     // In any order, and so in shards: each of its tests begins with the same database.
     { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/, fullyParallel: true, use: { actionTimeout: 10_000 } },
     { name: 'quiet', testMatch: [/Browser\/typing\.spec\.mjs$/, /Attack\/flood\.spec\.mjs$/] },

@@ -28,6 +28,12 @@ function soundRecords(): array
         'controller' => [RecordKind::Controller, Document::from(House::TIDEWICK)],
         'purpose' => [RecordKind::Purpose, Document::from(House::VOYAGE_NEWS)],
         'processor' => [RecordKind::Processor, Document::from(House::PROCESSORS[0])],
+        'mail' => [RecordKind::Mail, Document::from([
+            'id' => 'tidewick-ferries-welcome', 'controller' => 'tidewick-ferries', 'kind' => 'welcome',
+            'parts' => [
+                'subject' => ['en' => 'Aboard: {title}'], 'greeting' => ['en' => 'Ahoy {name},', 'de' => 'Moin {name},'], 'text' => ['en' => 'thank you.'],
+            ],
+        ])],
         'rules' => [RecordKind::Rules, HouseRules::toStartWith()->document()],
     ];
 }

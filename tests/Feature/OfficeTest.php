@@ -53,6 +53,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'requirements.misread' => ['officer', 'editor', 'auditor'],
         'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
         'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'],
+        ...array_fill_keys(['wording.mails', 'mails.proof'], ['officer', 'editor', 'auditor']), 'mails.send' => ['officer', 'editor'],
         'wording.starters' => ['officer', 'editor', 'auditor'], 'wording.notice' => ['officer', 'editor', 'auditor'],
         'wording.library' => ['officer', 'editor', 'auditor'], 'wording.export' => ['officer', 'editor', 'auditor'], 'wording.read' => ['officer', 'editor'],
         'wording.import' => ['officer', 'editor'], 'records.begin' => ['officer', 'editor'],

@@ -69,10 +69,14 @@ final class Deliveries
         ]);
     }
 
-    /** To somebody who works here: once for each occasion, such as a day. */
-    public function toColleague(User $user, DeliveryKind $kind, string $occasion): void
+    /**
+     * To somebody who works here: once for each occasion, such as a day.
+     *
+     * @param  string|null  $about  what it is about, for its handler
+     */
+    public function toColleague(User $user, DeliveryKind $kind, string $occasion, ?string $about = null): void
     {
-        $this->lay($kind, "$user->id $occasion", 0, ['user_id' => $user->id]);
+        $this->lay($kind, "$user->id $occasion", 0, ['user_id' => $user->id, 'recipient' => $about]);
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Actions\Mailing\EnquiryMail;
 use App\Actions\Mailing\EntryMail;
 use App\Actions\Mailing\KnownMail;
 use App\Actions\Mailing\NumberMessage;
+use App\Actions\Mailing\ProofMail;
 use App\Actions\Mailing\ReminderMail;
 use App\Actions\Mailing\ResentMail;
 use App\Actions\Mailing\WelcomeMail;
@@ -34,6 +35,7 @@ final class DeliveryHandlers
             DeliveryKind::Enquiry => EnquiryMail::class,
             DeliveryKind::Acknowledgement => AcknowledgementMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,
+            DeliveryKind::Proof => ProofMail::class,
             DeliveryKind::Invitation, DeliveryKind::Password => EntryMail::class,
         });
     }

@@ -6,7 +6,7 @@ namespace App\Actions\Mailing;
 
 use App\Models\Delivery;
 use App\Models\Enquiry;
-use Illuminate\Support\Facades\View;
+use App\Support\PublishedForms;
 use Juramen\Points\PointEdition;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
@@ -17,18 +17,18 @@ use Symfony\Component\Mime\Email;
  */
 final class AcknowledgementMail extends MailAboutEnquiry
 {
+    public function __construct(SmtpSender $smtp, PublishedForms $published, private readonly MailWords $words)
+    {
+        parent::__construct($smtp, $published);
+    }
+
     protected function write(Email $mail, Delivery $delivery, Enquiry $enquiry, PointEdition $edition): Email
     {
-        $words = $edition->in($enquiry->language)->mail($delivery->kind->value);
-        $data = [
-            'words' => $words, 'controller' => $edition->controller, 'language' => $enquiry->language,
-            'closing' => $edition->controller->closing->orNothing($enquiry->language),
-            'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($enquiry->language),
-        ];
-        $rendered = static fn (string $name): string => View::file(resource_path("views/mail/$name.blade.php"), $data)->render();
+        $paper = new LetterPaper(
+            $edition->sheet, $edition->controller, $enquiry->language, $this->words->of($edition, $delivery->kind->value, $enquiry->language)
+        );
 
-        return $mail->replyTo(new Address($edition->controller->contact ?: $edition->controller->sender))->to(new Address($enquiry->content->email))
-            ->subject($words->word('subject'))->html($rendered('acknowledgement'))
-            ->text(html_entity_decode($rendered('acknowledgement-text'), ENT_QUOTES | ENT_HTML5));
+        return $paper->write($mail, 'acknowledgement')->replyTo(new Address($edition->controller->contact ?: $edition->controller->sender))
+            ->to(new Address($enquiry->content->email));
     }
 }

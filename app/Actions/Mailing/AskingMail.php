@@ -58,7 +58,7 @@ abstract class AskingMail extends JourneyMail
         // Elsewhere nobody has subscribed yet and there is nothing to stop; Canada wants the way out in every message (CASL 6(2)).
         $canada = Audience::from($letter->edition->sheet->draft->countries, unknownIsStrict: false)->isUnder(Regime::Canada);
         $stop = $canada ? $this->withdrawal($letter) : null;
-        $written = $this->rendered('confirmation', $mail, $letter, ['link' => $link, 'stop' => $stop]);
+        $written = $this->written('confirmation', $mail, $letter, $link, $stop);
 
         return $stop === null ? $written : self::stoppable($written, $stop);
     }

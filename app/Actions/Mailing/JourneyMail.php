@@ -9,9 +9,10 @@ use App\Models\Delivery;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Support\PublishedForms;
-use Illuminate\Support\Facades\View;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
+use Juramen\Points\FrozenMail;
+use Juramen\Wording\PlainName;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 
@@ -57,23 +58,27 @@ abstract class JourneyMail extends Mail
         $words = $this->words->of($edition, $this->wordsOf($delivery)->value, $language);
 
         return $this->write($this->begin($delivery, $sender), new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values))
-            ->from(new Address($sender, $edition->controller->name))->to(new Address($address->value))->subject($words->word('subject'));
+            ->from(new Address($sender, $edition->controller->name))->to(new Address($address->value));
     }
 
-    /** @param  array<string, string|null>  $links */
-    protected function rendered(string $view, Email $mail, Letter $letter, array $links): Email
+    protected function written(string $view, Email $mail, Letter $letter, ?string $link, ?string $stop = null, ?string $notTheirs = null): Email
     {
-        $edition = $letter->edition;
-        $data = [
-            ...$links, 'words' => $letter->words, 'stopping' => $edition->in($letter->language)->mail('welcome'), 'edition' => $edition,
-            'controller' => $edition->controller,
-            'closing' => $edition->controller->closing->orNothing($letter->journey->language),
-            'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($letter->journey->language),
-            'statements' => $letter->journey->agreedWords($edition), 'language' => $letter->journey->language,
-        ];
-        $rendered = static fn (string $name): string => View::file(resource_path("views/mail/$name.blade.php"), $data)->render();
+        $typed = $letter->values->get('first-name') ?? $letter->values->get('name');
+        $parts = new LetterParts(
+            $letter->journey->agreedWords($letter->edition), $link, $stop,
+            self::greeting($letter->words, $typed === null ? null : PlainName::of($typed->value)), $notTheirs,
+            $this->words->of($letter->edition, 'welcome', $letter->language),
+        );
 
-        return $mail->html($rendered($view))->text(html_entity_decode($rendered("$view-text"), ENT_QUOTES | ENT_HTML5));
+        return (new LetterPaper($letter->edition->sheet, $letter->edition->controller, $letter->language, $letter->words))->write($mail, $view, $parts);
+    }
+
+    /** With the name where one was typed that may stand there. */
+    public static function greeting(FrozenMail $words, ?string $name): string
+    {
+        $with = $words->word('greeting');
+
+        return $name === null || $with === '' ? $words->word('greeting-without-name') : str_replace([':name', '{name}'], $name, $with);
     }
 
     protected function withdrawal(Letter $letter): string

@@ -12,7 +12,6 @@ use App\Models\KnownSignup;
 use App\Queries\Visitor\EndingConsent;
 use App\Queries\Visitor\WordsThatEnd;
 use App\Support\PublishedForms;
-use Illuminate\Support\Facades\View;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
 use Juramen\Points\Said;
@@ -48,15 +47,10 @@ final class KnownMail extends Mail
         [$sender, $language] = [$edition->controller->sender, $known->language];
         $words = $this->words->of($edition, $delivery->kind->value, $language);
         $stop = url('/withdraw/'.Link::Withdraw->token($known->subscriber->subject, $this->keys));
-        $data = [
-            'words' => $words, 'controller' => $edition->controller, 'language' => $language, 'statements' => $statements, 'stop' => $stop,
-            'link' => $delivery->kind === DeliveryKind::Details ? url('/details/'.Link::Details->token($known->id, $this->keys)) : null,
-            'closing' => $edition->controller->closing->orNothing($language),
-            'notice' => ($edition->sheet->draft->notice ?? $edition->controller->notice)->orNothing($language),
-        ];
-        $rendered = static fn (string $name): string => View::file(resource_path("views/mail/$name.blade.php"), $data)->render();
-        $mail = $this->begin($delivery, $sender)->from(new Address($sender, $edition->controller->name))->to(new Address($address->value))
-            ->subject($words->word('subject'))->html($rendered('known'))->text(html_entity_decode($rendered('known-text'), ENT_QUOTES | ENT_HTML5));
+        $link = $delivery->kind === DeliveryKind::Details ? url('/details/'.Link::Details->token($known->id, $this->keys)) : null;
+        $mail = (new LetterPaper($edition->sheet, $edition->controller, $language, $words))->write(
+            $this->begin($delivery, $sender), 'known', new LetterParts($statements, $link, $stop)
+        )->from(new Address($sender, $edition->controller->name))->to(new Address($address->value));
 
         return self::stoppable($mail, $stop);
     }

@@ -10,6 +10,9 @@ use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Wording\MailKind;
+use Juramen\Wording\MailPart;
+use Juramen\Wording\MailWording;
 
 /** The words of mails: as an edition froze them, or, where it is from before there were such mails, as it would freeze them now. */
 final class MailWords
@@ -26,11 +29,36 @@ final class MailWords
         $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
         // A name that ends with a full stop, such as one with "Inc.", ends its sentence too.
         $stop = str_ends_with($controller->name, '.') ? ["{$controller->name}." => $controller->name] : [];
+        $own = array_values(array_filter($sheet->mails, static fn (MailWording $m): bool => $m->kind->value === $kind))[0] ?? null;
         $words = [];
-        foreach ((array) __("visitor.mail.$kind", [], $language->value) as $key => $text) {
-            $words[] = new FrozenWords((string) $key, strtr(strtr((string) $text, $fill), $stop));
+        foreach (self::ours($kind, $language)->words as $ours) {
+            $part = MailPart::tryFrom($ours->key);
+            $said = $part === null ? '' : $own?->words($part, $language) ?? '';
+            $words[] = new FrozenWords($ours->key, strtr(strtr($said === '' ? $ours->text : self::asOurs($said), $fill), $stop));
         }
+        $edition = $own?->edition() === null ? [] : [new FrozenWords('edition', $own->edition()->hex())];
 
-        return new FrozenMail($kind, [...$words, new FrozenWords('notice', (string) __('visitor.mail.notice', [], $language->value))]);
+        return new FrozenMail($kind, [...$words, new FrozenWords('notice', (string) __('visitor.mail.notice', [], $language->value)), ...$edition]);
+    }
+
+    /** Our own words, in which a part that we leave empty can still be said. */
+    public static function ours(string $kind, Language $language): FrozenMail
+    {
+        $ours = array_map(strval(...), (array) __("visitor.mail.$kind", [], $language->value));
+        $more = array_map(static fn (MailPart $p): string => $p->value, MailKind::tryFrom($kind)?->parts() ?? []);
+        $all = $ours + array_fill_keys($more, '');
+
+        return new FrozenMail($kind, array_map(static fn (string $key, string $text): FrozenWords => new FrozenWords($key, $text), array_keys($all), $all));
+    }
+
+    /** Our own words with placeholders as a house writes them. */
+    public static function asWritten(string $text): string
+    {
+        return (string) preg_replace('/:(title|controller|days|name)\b/', '{$1}', $text);
+    }
+
+    private static function asOurs(string $text): string
+    {
+        return (string) preg_replace('/\{(title|controller|days|name)\}/', ':$1', $text);
     }
 }

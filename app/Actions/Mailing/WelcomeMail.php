@@ -20,16 +20,13 @@ final class WelcomeMail extends JourneyMail
     protected function write(Email $mail, Letter $letter): Email
     {
         $link = $this->withdrawal($letter);
-        $name = $letter->values->get('first-name')?->value;
-        $greeting = $name === null ? $letter->words->word('greeting-without-name') : str_replace(':name', $name, $letter->words->word('greeting'));
-
         // Nobody has confirmed that the address is theirs: whoever has the inbox can say that it was not.
         $words = $letter->words->word('not-theirs');
         $notTheirs = $letter->edition->sheet->rules->doubleOptIn || $words === '' ? null
             : url('/not-theirs/'.Link::NotTheirs->token($letter->journey->id, $this->keys));
 
         return self::stoppable(
-            $this->rendered('welcome', $mail, $letter, ['link' => $link, 'greeting' => $greeting, 'notTheirs' => $notTheirs]), $link
+            $this->written('welcome', $mail, $letter, $link, notTheirs: $notTheirs), $link
         );
     }
 }

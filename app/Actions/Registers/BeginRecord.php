@@ -17,9 +17,11 @@ use Juramen\Canon\Slug;
 use Juramen\Register\Controller;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\RecordKind;
+use Juramen\Wording\MailKind;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Starters;
 
-/** A new statement, purpose, controller or processor, named by what it is called. */
+/** A new statement, purpose, controller or processor, named by what it is called; or a mail, named by whose and which it is. */
 final class BeginRecord
 {
     private const ACCENT = '#0f4c5c';
@@ -43,6 +45,7 @@ final class BeginRecord
                 'does' => '', 'contract' => '', 'country' => '', 'transfer' => '', 'until' => '',
             ]), $author),
             RecordKind::Controller => $this->beginController($author, $slug, $new),
+            RecordKind::Mail => $this->mail($author, $new),
             RecordKind::Rules, RecordKind::Sheet => throw Refused::because(ActRefusal::CannotBegin),
         };
     }
@@ -75,6 +78,16 @@ final class BeginRecord
 
             return $record;
         }, 3);
+    }
+
+    /** One of a kind for each controller: whoever begins it again finds the one that there is. */
+    private function mail(User $author, NewRecord $new): Record
+    {
+        $kind = MailKind::tryFrom($new->name) ?? throw Refused::because(ActRefusal::CannotBegin);
+        $wording = MailWording::begin($this->controller($new)->id, $kind);
+
+        return Record::query()->where('kind', RecordKind::Mail)->where('slug', $wording->id->text)->first()
+            ?? $this->change->begin(RecordKind::Mail, $wording->id, $wording->document(), $author);
     }
 
     /** The purpose, where there is none of that name yet, and a statement that asks for it. */

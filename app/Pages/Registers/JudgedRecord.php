@@ -7,6 +7,8 @@ namespace App\Pages\Registers;
 use App\Models\Record;
 use App\Pages\Notes\Margin;
 use App\Pages\Notes\ToWrite;
+use App\Pages\Registers\Forms\MailForm;
+use App\Pages\Registers\Forms\MailProof;
 use App\Pages\Registers\Forms\StatementForm;
 use App\Pages\Registers\Forms\StatementText;
 use Juramen\Audit\Judgement;
@@ -40,6 +42,12 @@ final readonly class JudgedRecord
             ? array_filter($this->form->texts, static fn (StatementText $t): bool => trim($t->words->value) === '') : [];
 
         return ToWrite::words(array_values(array_map(static fn (StatementText $t): Language => Language::from($t->language), $empty)));
+    }
+
+    /** The proof that stands beside it; null for what nobody gets as it is. */
+    public function proof(): ?MailProof
+    {
+        return $this->form instanceof MailForm ? $this->form->proof : null;
     }
 
     /** Where a note's mend is sent. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Registers;
 
+use App\Actions\Mailing\MailSample;
 use App\Models\ApprovedEdition;
 use App\Models\Decided;
 use App\Models\Proposal;
@@ -16,11 +17,14 @@ use App\Pages\Controls\ConflictView;
 use App\Pages\Notes\Answers;
 use App\Pages\Notes\Margin;
 use App\Pages\Registers\Forms\ControllerForm;
+use App\Pages\Registers\Forms\MailForm;
+use App\Pages\Registers\Forms\MailView;
 use App\Pages\Registers\Forms\ProcessorForm;
 use App\Pages\Registers\Forms\PurposeForm;
 use App\Pages\Registers\Forms\RulesForm;
 use App\Pages\Registers\Forms\StatementForm;
 use App\Queries\Points\Judgements;
+use App\Queries\Registers\MailsOfHouse;
 use App\Queries\Registers\RegistersInForce;
 use App\Queries\Registers\SheetOnFile;
 use App\Queries\Wording\EditionUse;
@@ -41,6 +45,7 @@ use Juramen\Register\Processor;
 use Juramen\Register\Purpose;
 use Juramen\Register\RecordKind;
 use Juramen\Register\Registered;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Statement;
 use Juramen\Wording\Unfilled;
 
@@ -52,11 +57,13 @@ final class ShowRecord
         private readonly Judgements $judgements,
         private readonly StatementUse $use,
         private readonly RelatedRecords $related,
+        private readonly MailsOfHouse $mails,
+        private readonly MailSample $sample,
         private readonly SystemClock $clock,
     ) {}
 
     /** What follows from a document alone, which may be just being typed. */
-    public function judged(Record $record, Document $document, User $user): JudgedRecord
+    public function judged(Record $record, Document $document, User $user, ?MailView $view = null): JudgedRecord
     {
         $registers = $this->inForce->registers();
         $entry = Records::read($record->kind, $document);
@@ -65,17 +72,18 @@ final class ShowRecord
             ? new Margin($judgement, count($entry->texts->languages()), self::mayWrite($record, $user), ById::none(), Answers::to($record, $document)) : null;
 
         return new JudgedRecord(
-            $record, $entry, $this->form($entry, $document, $registers, $margin), $judgement, $margin,
+            $record, $entry, $this->form($entry, $document, $registers, $margin, $view ?? new MailView), $judgement, $margin,
             $entry instanceof Statement ? Unfilled::said($registers->unfilled($entry)) : [],
             $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [],
         );
     }
 
     /** @param  list<Conflict>  $conflicts */
-    public function of(Record $record, Revision $revision, User $user, array $conflicts = [], string $news = ''): RecordPage
-    {
+    public function of(
+        Record $record, Revision $revision, User $user, array $conflicts = [], string $news = '', ?MailView $view = null
+    ): RecordPage {
         $registers = $this->inForce->registers();
-        $judged = $this->judged($record, $revision->document, $user);
+        $judged = $this->judged($record, $revision->document, $user, $view);
         $entry = $judged->entry;
         $editions = $record->editions()->with('approver')->orderByDesc('number')->get();
         $uses = $entry instanceof Statement ? $this->use->of($editions) : new Collection;
@@ -106,13 +114,17 @@ final class ShowRecord
     }
 
     /** The controls of a record, by its kind. */
-    private function form(Registered $entry, Document $document, Registers $registers, ?Margin $margin): object
+    private function form(Registered $entry, Document $document, Registers $registers, ?Margin $margin, MailView $view): object
     {
         return match (true) {
             $entry instanceof Statement => StatementForm::of($entry, $document, $registers, $margin),
             $entry instanceof Controller => ControllerForm::of($entry),
             $entry instanceof Purpose => PurposeForm::of($entry, $registers),
             $entry instanceof Processor => ProcessorForm::of($entry, $registers),
+            $entry instanceof MailWording => MailForm::of(
+                $entry, $registers, $this->mails->languages($entry->controller), $view,
+                fn (Language $l): string => $this->sample->of($entry, $l)?->words->word('subject') ?? ''
+            ),
             $entry instanceof HouseRules => RulesForm::of($entry, $this->inForce->sheets()),
             default => throw new \LogicException('There is no form for such an entry.'),
         };

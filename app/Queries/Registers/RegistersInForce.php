@@ -109,7 +109,7 @@ final class RegistersInForce
         $day ??= $this->clock->today();
 
         return $this->read[$day->text] ??= self::kept()
-            ->remember('registers 3 '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
+            ->remember('registers 4 '.$this->stamp().' '.$day->text, self::KEPT, fn (): RegisterShelf => $this->read($day));
     }
 
     /** Computed things lie on this machine; each can be computed again from the database. */

@@ -49,10 +49,11 @@ return [
     ],
     'mails' => [
         'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'resent' => 'Confirmation, once more', 'number-confirmation' => 'Confirmation of a number', 'choices' => 'Nothing has changed', 'details' => 'Details to take over',
-        'no-chosen' => 'A no was chosen', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
+        'no-chosen' => 'A no was chosen', 'proof' => 'Proof of a mail', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
         'enquiry' => 'Enquiry to the team', 'acknowledgement' => 'Acknowledgement',
         'invitation' => 'Invitation', 'password' => 'New password', 'to-a-colleague' => 'to a colleague',
     ],
+    'mail-proof-none' => 'Its controller has no form in this language yet; begin one, and the mail is shown as it would go out.',
     'enquiry-mail' => [
         'subject' => 'Enquiry: :point', 'doubtful-subject' => 'Enquiry, perhaps not from a person: :point',
         'doubtful' => 'Screening took this for a program\'s. Please look at it all the same.',

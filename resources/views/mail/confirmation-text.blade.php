@@ -1,3 +1,7 @@
+@if ($greeting !== '')
+{{ $greeting }}
+
+@endif
 {{ $words->word('heading') }}
 
 {{ $words->word('because') }}

@@ -5,10 +5,10 @@
 @foreach ($statements as $statement)
 <p style="margin:0 0 16px;padding-left:16px;border-left:3px solid {{ $controller->accent }}">{{ $statement }}</p>
 @endforeach
-<p style="margin:0">{{ $words->word('withdraw-text') }}
+<p class="text" style="margin:0">{{ $words->word('withdraw-text') }}
 <a href="{{ $link }}" style="color:{{ $controller->accent }}">{{ $words->word('withdraw') }}</a></p>
 @if ($notTheirs)
-<p style="margin:16px 0 0">{{ $words->word('not-theirs-text') }}
+<p class="text" style="margin:16px 0 0">{{ $words->word('not-theirs-text') }}
 <a href="{{ $notTheirs }}" style="color:{{ $controller->accent }}">{{ $words->word('not-theirs') }}</a></p>
 @endif
 @endsection

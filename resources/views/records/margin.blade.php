@@ -4,6 +4,13 @@
 <section class="returned"><p><b>Came back</b> from {{ $page->returnedBy }}</p><p>{{ $page->returned }}</p></section>
 @endif
 @include('records.judged', ['judged' => $page->judged, 'part' => false])
+@if ($page->judged->proof() !== null)
+<section><p><b>Filled in when it goes out</b></p>
+<dl class="fillings">
+@foreach ($page->judged->form->placeholders as $each)<dt class="mono">{{ $each->value }}</dt><dd>{{ $each->text }}</dd>@endforeach
+</dl>
+<p class="soft">Pressed, they go where the cursor was. A name that looks like a link, a number or a message greets nobody.</p></section>
+@endif
 @if ($page->sheets !== null)
 <section><p><b>Placeholders</b></p>
 <dl class="fillings">

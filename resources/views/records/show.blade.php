@@ -13,6 +13,12 @@
 @error('sign')<p class="wrong" id="wrong-sign" role="alert">{{ $message }}</p>@enderror
 </form></section>
 @endif
+@if ($page->judged->proof() !== null && $page->mayWrite)
+<section class="page apart" aria-label="Send it to me">
+<form method="post" action="{{ route('mails.send', [$page->record->slug, $page->judged->proof()->shown]) }}" class="ask">@csrf
+<button>Send it to me</button>
+<span class="soft">As it is saved, in the language of the proof, to your own address; its links lead nowhere.</span></form></section>
+@endif
 @if ($page->mayCopy)
 <section class="page apart" aria-label="Name and copy">
 @if ($page->mayWrite)

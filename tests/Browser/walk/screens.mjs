@@ -37,7 +37,8 @@ const noScreens = {
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
   'evidence/{subject}/file/{entry}': 'a file', 'requirements/read-wrongly.txt': 'a file',
-  'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record', '/': 'leads on to the desk',
+  'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record',
+  'records/mail/{slug}/proof/{language}/{draft}': 'the mail within its record, in which nothing runs', '/': 'leads on to the desk',
 };
 
 /**

@@ -14,6 +14,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\MendRequest;
 use App\Models\Record;
 use App\Models\Revision;
+use App\Pages\Registers\Forms\MailView;
 use App\Pages\Registers\ShowRecord;
 use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
@@ -42,10 +43,13 @@ final class RecordController
         $tab = match ($kind) {
             RecordKind::Statement => 'wording',
             RecordKind::Rules => 'house',
+            RecordKind::Mail => 'wording.mails',
             default => 'wording.registers',
         };
 
-        return view('records.show', ['page' => $this->show->of($record, $record->newestRevision(), SignedIn::user($request)), 'tab' => $tab]);
+        return view('records.show', ['page' => $this->show->of(
+            $record, $record->newestRevision(), SignedIn::user($request), view: MailView::from($request->all())
+        ), 'tab' => $tab]);
     }
 
     /** What was typed is judged and shown filled in, and not saved. */
@@ -58,7 +62,7 @@ final class RecordController
             $document = $request->edit($kind)->apply($newest->document, new Written($user->name, $clock->today()));
             Records::check($kind, $document);
 
-            return view('records.typed', ['judged' => $this->show->judged($record, $document, $user)]);
+            return view('records.typed', ['judged' => $this->show->judged($record, $document, $user, MailView::from($request->all()))]);
         } catch (Refused $e) {
             return RefusedAnswer::inPlace($e);
         }
@@ -152,7 +156,7 @@ final class RecordController
     /** @param  list<Conflict>  $conflicts */
     private function answer(Request $request, Record $record, Revision $revision, bool $anew, array $conflicts = [], string $news = ''): Response
     {
-        $page = $this->show->of($record, $revision, SignedIn::user($request), $conflicts, $news);
+        $page = $this->show->of($record, $revision, SignedIn::user($request), $conflicts, $news, MailView::from($request->all()));
 
         return response()->view($anew ? 'records.body' : 'records.feedback', ['page' => $page]);
     }
