@@ -6,6 +6,7 @@ use App\Actions\Delivery\Deliveries;
 use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
+use App\Actions\Signup\CountForTeams;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\RemindJourneys;
 use App\Actions\Upkeep\DeleteDue;
@@ -31,5 +32,6 @@ Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->every
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refresh())->name('published-forms')->everyMinute();
 Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMinute();
+Schedule::call(fn (CountForTeams $count): int => $count())->name('count-for-teams')->hourly();
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();
 Schedule::command('model:prune', ['--model' => [AssessedSubmission::class]])->name('prune')->daily();

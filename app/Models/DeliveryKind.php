@@ -23,8 +23,12 @@ enum DeliveryKind: string
     case Details = 'details';
     /** Asks somebody known whether a no that was chosen is theirs. */
     case NoChosen = 'no-chosen';
+    /** Says that a withdrawal which reached the house otherwise than by its links is entered. */
+    case Withdrawn = 'withdrawn';
     /** Brings what somebody wanted to whoever answers it. */
     case Enquiry = 'enquiry';
+    /** How many came on a day, to whoever answers them. */
+    case DailyCount = 'daily-count';
     /** Says to whoever sent it that it has arrived. */
     case Acknowledgement = 'acknowledgement';
     /** The day's checkpoint of the ledger, for an auditor. */

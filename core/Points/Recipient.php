@@ -8,24 +8,38 @@ use Juramen\Canon\Document;
 use Juramen\Canon\Slug;
 use Juramen\Register\Language;
 
-/** Somebody to whom what people want with a form goes at once, apart from any consent. */
+/** Somebody who answers what people want with a form, apart from any consent: it goes there at once, or is counted there once a day. */
 final readonly class Recipient
 {
     /**
      * @param  string  $address  empty where nobody has written it yet
-     * @param  bool  $whole  whether the mail says what was sent; else it says only that something was, with a link to it
      * @param  Condition|null  $when  it goes there; null where always
      * @param  list<Language>  $languages  in which it was sent; none where in any
      */
-    private function __construct(public Slug $id, public string $address, public bool $whole, public ?Condition $when, public array $languages) {}
+    private function __construct(
+        public Slug $id, public string $address, public RecipientGets $gets, public ?Condition $when, public array $languages
+    ) {}
 
     /** @param  Document  $item  one of a sheet's "recipients" */
     public static function from(Document $item): self
     {
+        // Before a day could be counted, it was the whole or not.
+        $before = $item->flag('whole') === true ? RecipientGets::Whole : RecipientGets::Notice;
+
         return new self(
-            Slug::parse($item->text('id')), trim($item->text('address')), $item->flag('whole') === true, Condition::from($item->part('when')),
-            array_values(array_filter(array_map(Language::tryFrom(...), $item->names('languages'))))
+            Slug::parse($item->text('id')), trim($item->text('address')), RecipientGets::tryFrom($item->text('gets')) ?? $before,
+            Condition::from($item->part('when')), array_values(array_filter(array_map(Language::tryFrom(...), $item->names('languages'))))
         );
+    }
+
+    /**
+     * One of several by its id; null where it is none of them.
+     *
+     * @param  list<self>  $recipients
+     */
+    public static function among(array $recipients, string $id): ?self
+    {
+        return array_values(array_filter($recipients, static fn (self $r): bool => $r->id->text === $id))[0] ?? null;
     }
 
     /**
@@ -52,7 +66,7 @@ final readonly class Recipient
     public function document(): Document
     {
         return Document::from([
-            'id' => $this->id->text, 'address' => $this->address, 'whole' => $this->whole,
+            'id' => $this->id->text, 'address' => $this->address, 'gets' => $this->gets->value,
             ...($this->when === null ? [] : ['when' => $this->when->document()->toArray()]),
             ...($this->languages === [] ? [] : ['languages' => array_map(static fn (Language $l): string => $l->value, $this->languages)]),
         ]);

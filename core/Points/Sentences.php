@@ -209,7 +209,11 @@ final class Sentences
             $in = array_map(static fn (Language $l): string => $l->endonym(), $recipient->languages);
             $sentences[] = new Sentence(
                 SheetPart::Enquiry, "recipient {$recipient->id}",
-                ($recipient->whole ? 'What is sent goes to ' : 'That something was sent is told to ').($recipient->address ?: '…')
+                match ($recipient->gets) {
+                    RecipientGets::Whole => 'What is sent goes to ',
+                    RecipientGets::Notice => 'That something was sent is told to ',
+                    RecipientGets::Daily => 'How many were sent is told once a day to ',
+                }.($recipient->address ?: '…')
                     .($in === [] ? '' : ', where it is in '.self::either($in)).'.'.self::when($recipient->when, $sheet)
             );
         }

@@ -13,6 +13,7 @@ enum MailKind: string
     case Choices = 'choices';
     case Details = 'details';
     case NoChosen = 'no-chosen';
+    case Withdrawn = 'withdrawn';
     case Acknowledgement = 'acknowledgement';
 
     /** As the office calls it. */
@@ -25,6 +26,7 @@ enum MailKind: string
             self::Choices => 'Nothing has changed',
             self::Details => 'Details to take over',
             self::NoChosen => 'A no was chosen',
+            self::Withdrawn => 'Withdrawn',
             self::Acknowledgement => 'Acknowledgement',
         };
     }
@@ -39,6 +41,7 @@ enum MailKind: string
             self::Choices => 'to somebody known who agreed to the same again',
             self::Details => 'to somebody known with whose address other details were entered',
             self::NoChosen => 'to somebody known with whose address a no was chosen',
+            self::Withdrawn => 'to whoever withdrew by phone, by letter or in person, and so saw no page that says it',
             self::Acknowledgement => 'to whoever sent a message, an order or an entry',
         };
     }
@@ -59,7 +62,7 @@ enum MailKind: string
             self::Details => [
                 MailPart::Subject, MailPart::Heading, MailPart::Because, MailPart::Button, MailPart::WithdrawText, MailPart::Withdraw, MailPart::Ignore,
             ],
-            self::Acknowledgement => [MailPart::Subject, MailPart::Heading, MailPart::Text, MailPart::Ignore],
+            self::Withdrawn, self::Acknowledgement => [MailPart::Subject, MailPart::Heading, MailPart::Text, MailPart::Ignore],
         };
     }
 
@@ -76,6 +79,7 @@ enum MailKind: string
             ],
             self::Welcome, self::Choices, self::NoChosen => ['the words that were agreed to, as they stood on the form', $stop, $legal],
             self::Details => ['the link behind the button, also in the text', 'nothing of what was typed', $stop, $legal],
+            self::Withdrawn => ['no advertising, and no way back in: nobody who withdrew is asked again', $legal],
             self::Acknowledgement => ['nothing of what was typed', 'no advertising (BGH VI ZR 134/15)', $legal],
         };
     }

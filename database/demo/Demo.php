@@ -97,6 +97,9 @@ final class Demo
             foreach (array_slice(House::STATEMENTS, 1) as $statement) {
                 $this->approved(RecordKind::Statement, $statement, 'malin', 'arne');
             }
+            foreach (House::MAILS as $mail) {
+                $this->approved(RecordKind::Mail, $mail, 'malin', 'arne');
+            }
             $published = [
                 WalkingGuide::SHEET, BookingPopup::SHEET, AtlanticNewsletter::SHEET, ContactForm::SHEET, DelayAlerts::SHEET, SeasonTicket::SHEET,
                 GroupTravel::SHEET,
@@ -141,9 +144,6 @@ final class Demo
             $this->approved(RecordKind::Rules, ['id' => 'house', ...HouseRules::toStartWith()->document()->toArray()], 'runa', 'arne');
             $this->approved(RecordKind::Purpose, House::VOYAGE_NEWS, 'runa', 'arne');
             $this->approved(RecordKind::Statement, House::VOYAGE_NEWS_WORDS, 'malin', 'runa');
-            foreach (House::MAILS as $mail) {
-                $this->approved(RecordKind::Mail, $mail, 'malin', 'runa');
-            }
 
             return $this->published($this->point(FooterNewsletter::SHEET, 'malin'), $this->person('runa'));
         });

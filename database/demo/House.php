@@ -172,10 +172,10 @@ final class House
     /** Mails in words of the house's own. */
     public const MAILS = [
         [
-            'id' => 'tidewick-ferries-reminder', 'controller' => 'tidewick-ferries', 'kind' => 'reminder', 'parts' => [
-                'subject' => ['en' => 'Still on the quay: {title}', 'de' => 'Noch am Kai: {title}'],
-                'greeting' => ['en' => 'Ahoy {name},', 'de' => 'Moin {name},'], 'greeting-without-name' => ['en' => 'Ahoy,', 'de' => 'Moin,'],
-                'button' => ['en' => 'Yes, take me aboard', 'de' => 'Ja, nehmen Sie mich an Bord'],
+            'id' => 'tidewick-atlantic-reminder', 'controller' => 'tidewick-atlantic', 'kind' => 'reminder', 'parts' => [
+                'subject' => ['en' => 'Still on the quay: {title}', 'fr' => 'Encore à quai : {title}'],
+                'greeting' => ['en' => 'Hello {name},', 'fr' => 'Bonjour {name},'], 'greeting-without-name' => ['en' => 'Hello,', 'fr' => 'Bonjour,'],
+                'button' => ['en' => 'Yes, take me aboard', 'fr' => 'Oui, je monte à bord'],
             ],
         ],
     ];

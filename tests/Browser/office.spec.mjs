@@ -253,7 +253,7 @@ const screens = [
   '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
   '/enquiries', '/requests', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
   '/requirements/purpose-said', '/rules',
-  '/wording', '/wording/mails', '/records/mail/tidewick-ferries-reminder',
+  '/wording', '/wording/mails', '/records/mail/tidewick-atlantic-reminder',
   '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news',
   '/records/statement/voyage-news/review', '/records/statement/voyage-news/history', '/records/rules/house', '/records/controller/tidewick-ferries',
   '/records/purpose/voyage-news', '/records/processor/gullwing-surveys', '/nowhere',

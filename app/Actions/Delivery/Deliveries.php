@@ -14,11 +14,13 @@ use App\Models\DeliveryKind;
 use App\Models\DeliveryState;
 use App\Models\Enquiry;
 use App\Models\KnownSignup;
+use App\Models\PublishedEdition;
 use App\Models\SignupJourney;
 use App\Models\User;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Day;
 use Throwable;
 
 /**
@@ -57,6 +59,14 @@ final class Deliveries
         $this->lay($kind, trim("{$journey->id->hex()} $occasion"), $ahead, [
             'subscriber_id' => $journey->subscriber_id, 'journey' => $journey->id->bytes, 'point_edition_id' => $journey->point_edition_id,
             'language' => $journey->language->value, 'crowd' => $crowd,
+        ]);
+    }
+
+    /** To a recipient, how many enquiries came on a day: once. */
+    public function countOfDay(PublishedEdition $edition, string $recipient, Day $day): void
+    {
+        $this->lay(DeliveryKind::DailyCount, "$edition->point_id $recipient $day->text", 0, [
+            'point_edition_id' => $edition->id, 'recipient' => "$recipient $day->text",
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace App\Actions\Delivery;
 use App\Actions\Mailing\AcknowledgementMail;
 use App\Actions\Mailing\CheckpointMail;
 use App\Actions\Mailing\ConfirmationMail;
+use App\Actions\Mailing\DailyCountMail;
 use App\Actions\Mailing\EnquiryMail;
 use App\Actions\Mailing\EntryMail;
 use App\Actions\Mailing\KnownMail;
@@ -15,6 +16,7 @@ use App\Actions\Mailing\ProofMail;
 use App\Actions\Mailing\ReminderMail;
 use App\Actions\Mailing\ResentMail;
 use App\Actions\Mailing\WelcomeMail;
+use App\Actions\Mailing\WithdrawnMail;
 use App\Models\DeliveryKind;
 use Illuminate\Contracts\Container\Container;
 
@@ -32,7 +34,9 @@ final class DeliveryHandlers
             DeliveryKind::NumberConfirmation => NumberMessage::class,
             DeliveryKind::Welcome => WelcomeMail::class,
             DeliveryKind::Choices, DeliveryKind::Details, DeliveryKind::NoChosen => KnownMail::class,
+            DeliveryKind::Withdrawn => WithdrawnMail::class,
             DeliveryKind::Enquiry => EnquiryMail::class,
+            DeliveryKind::DailyCount => DailyCountMail::class,
             DeliveryKind::Acknowledgement => AcknowledgementMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,
             DeliveryKind::Proof => ProofMail::class,

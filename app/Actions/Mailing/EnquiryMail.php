@@ -12,6 +12,7 @@ use App\Support\ValueName;
 use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Recipient;
+use Juramen\Points\RecipientGets;
 use Juramen\Register\Language;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
@@ -21,7 +22,7 @@ final class EnquiryMail extends MailAboutEnquiry
 {
     protected function write(Email $mail, Delivery $delivery, Enquiry $enquiry, PointEdition $edition): ?Email
     {
-        $recipient = self::recipient($edition, (string) $delivery->recipient);
+        $recipient = Recipient::among($edition->sheet->draft->recipients, (string) $delivery->recipient);
         if ($recipient === null || $recipient->address === '') {
             return null;
         }
@@ -29,8 +30,8 @@ final class EnquiryMail extends MailAboutEnquiry
         $fill = ['point' => $edition->sheet->draft->name, 'when' => Moments::exact($enquiry->received_at)];
         $lines = [
             ...($enquiry->doubtful ? [$say('doubtful'), ''] : []), ...($enquiry->corrected_at === null ? [] : [$say('corrected'), '']),
-            $say($recipient->whole ? 'whole' : 'notice', $fill), '',
-            ...($recipient->whole ? self::words($enquiry->content, $edition, $enquiry->language) : []),
+            $say($recipient->gets === RecipientGets::Whole ? 'whole' : 'notice', $fill), '',
+            ...($recipient->gets === RecipientGets::Whole ? self::words($enquiry->content, $edition, $enquiry->language) : []),
             $say('read', ['link' => route('enquiries.show', $enquiry->id->hex())]),
         ];
 
@@ -51,16 +52,5 @@ final class EnquiryMail extends MailAboutEnquiry
             $content->email, '',
             ...array_map(static fn (FieldValue $v): string => $label($v)."\n  ".str_replace("\n", "\n  ", $v->value)."\n", $content->values),
         ];
-    }
-
-    private static function recipient(PointEdition $edition, string $id): ?Recipient
-    {
-        foreach ($edition->sheet->draft->recipients as $recipient) {
-            if ($recipient->id->text === $id) {
-                return $recipient;
-            }
-        }
-
-        return null;
     }
 }

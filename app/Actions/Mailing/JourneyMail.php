@@ -58,7 +58,8 @@ abstract class JourneyMail extends Mail
         $words = $this->words->of($edition, $this->wordsOf($delivery)->value, $language);
 
         return $this->write($this->begin($delivery, $sender), new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values))
-            ->from(new Address($sender, $edition->controller->name))->to(new Address($address->value));
+            ->from(new Address($sender, $edition->controller->name))->replyTo(new Address($edition->controller->contact ?: $sender))
+            ->to(new Address($address->value));
     }
 
     protected function written(string $view, Email $mail, Letter $letter, ?string $link, ?string $stop = null, ?string $notTheirs = null): Email

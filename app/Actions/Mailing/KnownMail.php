@@ -50,7 +50,8 @@ final class KnownMail extends Mail
         $link = $delivery->kind === DeliveryKind::Details ? url('/details/'.Link::Details->token($known->id, $this->keys)) : null;
         $mail = (new LetterPaper($edition->sheet, $edition->controller, $language, $words))->write(
             $this->begin($delivery, $sender), 'known', new LetterParts($statements, $link, $stop)
-        )->from(new Address($sender, $edition->controller->name))->to(new Address($address->value));
+        )->from(new Address($sender, $edition->controller->name))->replyTo(new Address($edition->controller->contact ?: $sender))
+            ->to(new Address($address->value));
 
         return self::stoppable($mail, $stop);
     }

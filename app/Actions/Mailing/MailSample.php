@@ -49,7 +49,7 @@ final class MailSample
             MailKind::Confirmation, MailKind::Reminder => 'confirmation',
             MailKind::Welcome => 'welcome',
             MailKind::Choices, MailKind::Details, MailKind::NoChosen => 'known',
-            MailKind::Acknowledgement => 'acknowledgement',
+            MailKind::Withdrawn, MailKind::Acknowledgement => 'acknowledgement',
         };
 
         $link = match (true) {

@@ -216,7 +216,7 @@ final class PublishPoint
     {
         $acknowledged = $sheet->draft->kind->servesSomethingElse() && $sheet->draft->acknowledges;
         $kinds = [
-            'confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', 'choices', 'details', 'no-chosen',
+            'confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', 'choices', 'details', 'no-chosen', 'withdrawn',
             ...($acknowledged ? ['acknowledgement'] : []), ...($sheet->asksByNumber() ? ['number-confirmation'] : []),
         ];
 

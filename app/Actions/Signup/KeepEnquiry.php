@@ -17,6 +17,8 @@ use App\Support\SystemClock;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Recipient;
+use Juramen\Points\RecipientGets;
 use Juramen\Register\EmailAddress;
 
 /**
@@ -76,6 +78,10 @@ final class KeepEnquiry
     private function tell(Enquiry $enquiry, PointEdition $edition, string $occasion = ''): void
     {
         foreach ($enquiry->recipients as $recipient) {
+            // Whoever is told of a day's number hears of each by that.
+            if (Recipient::among($edition->sheet->draft->recipients, $recipient)?->gets === RecipientGets::Daily) {
+                continue;
+            }
             $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Enquiry, $recipient, $occasion);
         }
         $words = $edition->in($enquiry->language)->mail(DeliveryKind::Acknowledgement->value)->words;

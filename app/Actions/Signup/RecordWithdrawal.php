@@ -5,11 +5,19 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\ActLog;
+use App\Actions\Delivery\Deliveries;
 use App\Models\ActKind;
+use App\Models\CurrentPermission;
+use App\Models\DeliveryKind;
 use App\Models\RegisteredController;
+use App\Models\SignupJourney;
+use App\Models\Subscriber;
 use App\Models\User;
 use App\Support\Stored;
+use App\Support\SystemClock;
+use Illuminate\Support\Facades\DB;
 use Juramen\Consent\Target;
+use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
 
 /**
@@ -18,7 +26,10 @@ use Juramen\Register\EmailAddress;
  */
 final class RecordWithdrawal
 {
-    public function __construct(private readonly KnowSubscriber $subscribers, private readonly WithdrawConsent $withdraw, private readonly ActLog $log) {}
+    public function __construct(
+        private readonly KnowSubscriber $subscribers, private readonly WithdrawConsent $withdraw, private readonly Deliveries $deliveries,
+        private readonly ActLog $log, private readonly SystemClock $clock
+    ) {}
 
     /** @param  string|null  $purpose  the one that ends; all where none is named */
     public function __invoke(EmailAddress $email, ?string $purpose, ToldWithdrawal $told, User $by): void
@@ -27,8 +38,22 @@ final class RecordWithdrawal
         foreach (Stored::texts(RegisteredController::query()->orderBy('id')->pluck('slug')) as $controller) {
             $subscriber = $this->subscribers->find($controller, $email);
             if ($subscriber !== null) {
-                $this->withdraw->told($subscriber->subject, $told, static fn (Target $t): bool => $purpose === null || $t->purpose === $purpose);
+                $this->end($subscriber, $purpose, $told);
             }
         }
+    }
+
+    /** Whoever gets mails hears that they end: they saw no page that says so. */
+    private function end(Subscriber $subscriber, ?string $purpose, ToldWithdrawal $told): void
+    {
+        DB::transaction(function () use ($subscriber, $purpose, $told): void {
+            $mailed = CurrentPermission::query()->where('subscriber_id', $subscriber->id)->where('allowed', true)->where('channel', Channel::Email)
+                ->when($purpose !== null, static fn ($q) => $q->where('purpose', $purpose))->exists();
+            $ended = $this->withdraw->told($subscriber->subject, $told, static fn (Target $t): bool => $purpose === null || $t->purpose === $purpose);
+            $journey = SignupJourney::query()->where('subscriber_id', $subscriber->id)->where('besides', false)->orderByDesc('asked_at')->first();
+            if ($ended && $mailed && $journey !== null) {
+                $this->deliveries->toSubscriber($journey, DeliveryKind::Withdrawn, occasion: $this->clock->instant()->text());
+            }
+        }, 5);
     }
 }

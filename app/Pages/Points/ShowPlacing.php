@@ -18,6 +18,7 @@ use Juramen\Points\Governs;
 use Juramen\Points\Labelling;
 use Juramen\Points\Layout;
 use Juramen\Points\Offered;
+use Juramen\Points\RecipientGets;
 use Juramen\Points\Sentences;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\Country;
@@ -82,7 +83,9 @@ final readonly class ShowPlacing
             $in = array_map(static fn (Language $l): string => $l->endonym(), $recipient->languages);
             $rows[] = new RecipientRow(
                 $place, new Line("$place/address", 'Address of recipient '.($i + 1), $recipient->address, 'an address, such as desk@tidewick.example'),
-                Choice::yesNo("$place/whole", "What does $name get?", $recipient->whole, 'everything that was sent', 'a notice with a link to it'),
+                new Choice("$place/gets", "What does $name get?", array_map(
+                    static fn (RecipientGets $g): Option => new Option($g->value, $g->says(), $g === $recipient->gets), RecipientGets::cases()
+                )),
                 count($this->draft->languages) < 2 ? null : new Several(
                     "$place/languages", "Languages that go to $name", $in === [] ? 'any language' : Sentences::either($in), array_map(
                         static fn (Language $l): Option => new Option($l->value, $l->endonym(), in_array($l, $recipient->languages, true)),

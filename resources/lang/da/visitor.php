@@ -177,6 +177,12 @@ return [
             'withdraw' => 'Stop disse mails',
             'ignore' => 'Var det ikke dig, behøver du ikke gøre noget; intet er ændret.',
         ],
+        'withdrawn' => [
+            'subject' => 'Din tilbagekaldelse: :title',
+            'heading' => 'Din tilbagekaldelse er kommet frem',
+            'text' => 'Vi har noteret den: det, du trak tilbage hos :controller, er afsluttet, og du får ikke mere af det.',
+            'ignore' => 'Har du ikke trukket noget tilbage, er en adresse blevet forvekslet; skriv venligst til os.',
+        ],
         'number-confirmation' => ['text' => ':controller: dette nummer blev skrevet på »:title«. Var det dig, så bekræft det her: :link Hvis ikke, behøver du ikke gøre noget.'],
         'acknowledgement' => [
             'subject' => 'Det er kommet frem: :title',

@@ -177,6 +177,12 @@ return [
             'withdraw' => 'Keine E-Mails mehr schicken',
             'ignore' => 'Wenn Sie das nicht waren, brauchen Sie nichts zu tun; es hat sich nichts geändert.',
         ],
+        'withdrawn' => [
+            'subject' => 'Ihr Widerruf: :title',
+            'heading' => 'Ihr Widerruf ist angekommen',
+            'text' => 'Wir haben ihn eingetragen: Was Sie gegenüber :controller widerrufen haben, ist beendet, und Sie bekommen nichts mehr davon.',
+            'ignore' => 'Wenn Sie nichts widerrufen haben, hat jemand eine Adresse verwechselt; bitte schreiben Sie uns.',
+        ],
         'number-confirmation' => ['text' => ':controller: Diese Nummer wurde bei „:title“ eingegeben. Wenn Sie das waren, bestätigen Sie sie bitte hier: :link Wenn nicht, brauchen Sie nichts zu tun.'],
         'acknowledgement' => [
             'subject' => 'Es ist angekommen: :title',

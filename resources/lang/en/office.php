@@ -49,9 +49,13 @@ return [
     ],
     'mails' => [
         'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'resent' => 'Confirmation, once more', 'number-confirmation' => 'Confirmation of a number', 'choices' => 'Nothing has changed', 'details' => 'Details to take over',
-        'no-chosen' => 'A no was chosen', 'proof' => 'Proof of a mail', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
+        'no-chosen' => 'A no was chosen', 'proof' => 'Proof of a mail', 'daily-count' => 'Count of a day to the team',
+        'withdrawn' => 'Withdrawal entered', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
         'enquiry' => 'Enquiry to the team', 'acknowledgement' => 'Acknowledgement',
         'invitation' => 'Invitation', 'password' => 'New password', 'to-a-colleague' => 'to a colleague',
+    ],
+    'daily-mail' => [
+        'subject' => ':point, :day: :count', 'text' => "On :day :count came through “:point”.\n\nRead them, take them or close them: :link\n",
     ],
     'mail-proof-none' => 'Its controller has no form in this language yet; begin one, and the mail is shown as it would go out.',
     'enquiry-mail' => [

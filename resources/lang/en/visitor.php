@@ -177,6 +177,12 @@ return [
             'withdraw' => 'Stop these mails',
             'ignore' => 'If it was not you, you need do nothing; nothing has changed.',
         ],
+        'withdrawn' => [
+            'subject' => 'Your withdrawal: :title',
+            'heading' => 'Your withdrawal has reached us',
+            'text' => 'We have entered it: what you withdrew from :controller has ended, and you get no more of it.',
+            'ignore' => 'If you did not withdraw anything, somebody mixed up an address; please write to us.',
+        ],
         'number-confirmation' => ['text' => ':controller: this number was entered at “:title”. If that was you, please confirm it here: :link If not, you need do nothing.'],
         'acknowledgement' => [
             'subject' => 'It has arrived: :title',

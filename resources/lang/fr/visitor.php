@@ -177,6 +177,12 @@ return [
             'withdraw' => 'Ne plus recevoir ces e-mails',
             'ignore' => 'Si ce n’était pas vous, vous n’avez rien à faire ; rien n’a changé.',
         ],
+        'withdrawn' => [
+            'subject' => 'Votre retrait : :title',
+            'heading' => 'Votre retrait nous est parvenu',
+            'text' => 'Nous l’avons enregistré : ce que vous avez retiré auprès de :controller est terminé, et vous n’en recevrez plus rien.',
+            'ignore' => 'Si vous n’avez rien retiré, une adresse a été confondue ; écrivez-nous, s’il vous plaît.',
+        ],
         'number-confirmation' => ['text' => ':controller : ce numéro a été saisi sur « :title ». Si c’était vous, confirmez-le ici : :link Sinon, vous n’avez rien à faire.'],
         'acknowledgement' => [
             'subject' => 'Bien arrivé : :title',

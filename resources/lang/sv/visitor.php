@@ -177,6 +177,12 @@ return [
             'withdraw' => 'Sluta skicka mejl',
             'ignore' => 'Om det inte var du behöver du inte göra något; inget har ändrats.',
         ],
+        'withdrawn' => [
+            'subject' => 'Din återkallelse: :title',
+            'heading' => 'Din återkallelse har kommit fram',
+            'text' => 'Vi har fört in den: det du återkallade hos :controller är avslutat, och du får inget mer av det.',
+            'ignore' => 'Om du inte har återkallat något har någon förväxlat en adress; skriv gärna till oss.',
+        ],
         'number-confirmation' => ['text' => ':controller: det här numret skrevs in på ”:title”. Om det var du, bekräfta det här: :link Om inte behöver du inte göra något.'],
         'acknowledgement' => [
             'subject' => 'Det har kommit fram: :title',
