@@ -31,6 +31,7 @@ Route::get('/look/{controller}.css', [FormController::class, 'look'])->name('loo
 Route::get('/confirm', [ConfirmController::class, 'show'])->name('confirm');
 Route::get('/confirm/{token}', [ConfirmController::class, 'open'])->name('confirm.open');
 Route::post('/confirm', [ConfirmController::class, 'press'])->name('confirm.press');
+Route::post('/confirm/name', [ConfirmController::class, 'name'])->name('confirm.name');
 
 Route::get('/not-theirs', [NotTheirsController::class, 'show'])->name('not-theirs');
 Route::get('/not-theirs/{token}', [NotTheirsController::class, 'open'])->name('not-theirs.open');

@@ -16,9 +16,11 @@ use App\Actions\Registers\ChangeRecord;
 use App\Actions\Registers\Propose;
 use App\Actions\Signup\AcceptSignup;
 use App\Actions\Signup\ConfirmJourney;
+use App\Actions\Signup\HearOfAsking;
 use App\Actions\Signup\HoldSubmission;
 use App\Actions\Signup\KnowSubscriber;
 use App\Actions\Signup\LapseJourneys;
+use App\Actions\Signup\SayNotTheirs;
 use App\Actions\Signup\Signup;
 use App\Actions\Signup\WithdrawConsent;
 use App\Actions\Signup\WorkOnEnquiry;
@@ -72,6 +74,8 @@ final class Demo
         private readonly HandleRequests $requests,
         private readonly Deliveries $deliveries,
         private readonly ConfirmJourney $confirm,
+        private readonly SayNotTheirs $notTheirs,
+        private readonly HearOfAsking $hear,
         private readonly WithdrawConsent $withdraw,
         private readonly LapseJourneys $lapse,
         private readonly DeleteDue $delete,
@@ -112,7 +116,7 @@ final class Demo
                 $this->editions[$sheet['point']] = $this->published($point, $officer);
             }
         });
-        foreach ([...Population::events($today), ...$this->wellKnown($today)] as $event) {
+        foreach ([...Population::events($today), ...$this->wellKnown($today), ...$this->mistaken($today)] as $event) {
             $this->at($event['at'], fn () => $this->act($event));
         }
         foreach (Enquiries::ALL as $i => $each) {
@@ -212,6 +216,25 @@ final class Demo
         ];
     }
 
+    /**
+     * A stranger's jest, which its owner ended, and an address that nobody reads.
+     *
+     * @return list<array{at: CarbonImmutable, do: string, email: string, name: string|null, language: string, network: string, point: string}>
+     */
+    private function mistaken(CarbonImmutable $today): array
+    {
+        $event = static fn (CarbonImmutable $at, string $do, string $email): array => [
+            'at' => $at, 'do' => $do, 'point' => 'footer-newsletter', 'email' => $email, 'name' => null, 'language' => 'en', 'network' => '198.51.100.0/24',
+        ];
+
+        return [
+            $event($today->subDays(44)->setTime(21, 3, 11), 'ask', 'gunhild.stave@post.example'),
+            $event($today->subDays(43)->setTime(6, 48, 2), 'not-theirs', 'gunhild.stave@post.example'),
+            $event($today->subDays(41)->setTime(12, 20, 40), 'ask', 'halvard.nesse@inbox.example'),
+            $event($today->subDays(41)->setTime(12, 21, 5), 'returned', 'halvard.nesse@inbox.example'),
+        ];
+    }
+
     /** @param  array{do: string, email: string, name: string|null, language: string, network: string, point: string}  $event */
     private function act(array $event): void
     {
@@ -224,6 +247,8 @@ final class Demo
             'confirm' => $known === null ? null : $this->press($known),
             'one-click' => $known === null ? null : ($this->withdraw)($known->subject, How::OneClick),
             'withdraw' => $known === null ? null : ($this->withdraw)($known->subject, How::LinkPage),
+            'not-theirs' => $known === null ? null : ($this->notTheirs)($this->newestOf($known)),
+            'returned' => $known === null ? null : $this->hear->returned($this->newestOf($known)->id),
             default => null,
         };
         $this->mailsAreTaken();
@@ -262,8 +287,12 @@ final class Demo
 
     private function press(Subscriber $subscriber): void
     {
-        $journey = SignupJourney::query()->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
-        ($this->confirm)($journey->id, null);
+        ($this->confirm)($this->newestOf($subscriber)->id, null);
+    }
+
+    private function newestOf(Subscriber $subscriber): SignupJourney
+    {
+        return SignupJourney::query()->with('subscriber')->where('subscriber_id', $subscriber->id)->orderByDesc('asked_at')->firstOrFail();
     }
 
     /** A worker was stopped with one mail in hand last night. */

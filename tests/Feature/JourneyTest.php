@@ -189,3 +189,39 @@ test('consent:state answers for a moment, with the reason', function (): void {
     $this->artisan('consent:state', ['address' => 'imke@post.example', '--at' => 'soon'])->assertExitCode(2);
     $this->artisan('consent:state', ['address' => 'imke'])->assertExitCode(2);
 });
+
+test('fifty prefetching visits confirm nobody, by whatever method they only look; then the button does', function (): void {
+    $this->signUp('imke@post.example');
+    $this->mailsAreTaken();
+    $token = $this->confirmToken();
+    for ($i = 0; $i < 50; $i++) {
+        $look = $i % 2 === 0 ? 'get' : 'head';
+        $this->$look("/confirm/$token", ['Sec-Purpose' => 'prefetch'])->assertStatus(303)->assertHeader('Location', '/confirm?opened=1');
+        $this->withUnencryptedCookie('confirm', $token)->$look('/confirm', ['Sec-Purpose' => 'prefetch'])->assertOk();
+    }
+    expect(allowedNow())->toBeFalse()->and($this->acts())->toBe(['given', 'confirmation-sent']);
+    $this->post('/confirm', ['token' => $token])->assertOk();
+    expect(allowedNow())->toBeTrue();
+});
+
+test('whoever has just confirmed mends the name that was typed, which is checked as on the form; nobody else can', function (): void {
+    $this->signUp('imke@post.example', ['first-name' => 'Imkee']);
+    $token = $this->confirmToken();
+    $typed = ['token' => $token, 'first-name' => 'Imke'];
+    $this->post('/confirm/name', $typed)->assertStatus(303)->assertHeader('Location', '/confirm?opened=1');
+    $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('Is your name right?')->assertSee('value="Imkee"', false);
+    $this->post('/confirm/name', [...$typed, 'first-name' => 'www.prize.example'])->assertStatus(422)->assertSee('A name has no web')
+        ->assertSee('value="www.prize.example"', false);
+    foreach (['', 'nonsense', $this->withdrawToken()] as $other) {
+        $this->post('/confirm/name', ['token' => $other, 'first-name' => 'Oda'])->assertNotFound();
+    }
+    $this->post('/confirm/name', $typed)->assertOk()->assertSee('Your details are changed');
+    $this->post('/confirm/name', $typed)->assertOk();
+    $name = app(App\Actions\Consent\PersonalValues::class)->newestOf(App\Models\Subscriber::query()->sole()->subject)->get('first-name')?->value;
+    expect($name)->toBe('Imke')->and($this->acts())->toBe(['given', 'confirmed', 'corrected']);
+    // Withdrawn, there is nothing to mend any more.
+    $this->post('/withdraw', ['token' => $this->withdrawToken()]);
+    $this->post('/confirm/name', [...$typed, 'first-name' => 'Later'])->assertOk()->assertSee('was withdrawn');
+    expect($this->acts())->toBe(['given', 'confirmed', 'corrected', 'withdrawn']);
+    $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
+});

@@ -239,3 +239,20 @@ test('choices of somebody known take the place of earlier ones, or are added to 
     $this->post('/details', ['token' => $found[1]])->assertOk();
     expect($routes())->toBe($adds ? "Norden\nSüden" : 'Süden');
 })->with([[false], [true]]);
+
+test('somebody known has their mail sent once more like everybody, twice at most and a minute apart', function (): void {
+    ($this->known)();
+    Carbon::setTestNow(now()->addHour());
+    $ticket = $this->signUp($this->to, ['first-name' => 'Imke'])->getCookie('sent', false)->getValue();
+    work();
+    $again = function () use ($ticket): array {
+        $this->post('/forms/footer-newsletter/en/sent', ['do' => 'again', 'ticket' => $ticket])->assertStatus(303);
+
+        return work();
+    };
+    expect($again())->toBe([]);
+    foreach ([[OutcomeKind::Accepted], [OutcomeKind::Accepted], []] as $sent) {
+        Carbon::setTestNow(now()->addMinute());
+        expect($again())->toBe($sent);
+    }
+});

@@ -6,6 +6,7 @@ namespace App\Actions\Signup;
 
 use App\Actions\Delivery\Deliveries;
 use App\Models\DeliveryKind;
+use App\Models\KnownSignup;
 use App\Models\SignupJourney;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +19,9 @@ use Juramen\Consent\Through;
  */
 final class AskAgain
 {
-    public function __construct(private readonly Deliveries $deliveries, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly Deliveries $deliveries, private readonly KnownPeople $known, private readonly SystemClock $clock
+    ) {}
 
     /** @param  Id  $nonce  of the mark that was spent */
     public function __invoke(Id $nonce): void
@@ -31,6 +34,10 @@ final class AskAgain
                     $kind = $journey->through === Through::Number ? DeliveryKind::NumberConfirmation : DeliveryKind::Resent;
                     $this->deliveries->toSubscriber($journey, $kind, occasion: (string) $next->resent);
                 }
+            }
+            $known = KnownSignup::query()->where('nonce', $nonce->bytes)->lockForUpdate()->first();
+            if ($known !== null) {
+                $this->known->tellAgain($known);
             }
         }, 3);
     }

@@ -24,6 +24,18 @@ final readonly class Faults
         return (new self($sheet, $layout, $typed))->all();
     }
 
+    /** @return list<FieldMessage> of one field, by itself */
+    public static function ofField(Field $field, Typed $typed): array
+    {
+        try {
+            $field->read($typed);
+
+            return [];
+        } catch (AnswerRefused $e) {
+            return [new FieldMessage($field->name(), self::say($e->fault, $field, $typed, $e->most, $e->count))];
+        }
+    }
+
     /** @return list<Said> what was answered to the statements that were shown */
     public static function said(Sheet $sheet, Layout $layout, Typed $typed): array
     {
@@ -41,11 +53,11 @@ final readonly class Faults
             try {
                 $field->read($this->typed);
             } catch (AnswerRefused $e) {
-                $errors[$field->name()] = $this->say($e->fault, $field, $e->most, $e->count);
+                $errors[$field->name()] = self::say($e->fault, $field, $this->typed, $e->most, $e->count);
             }
         }
         foreach ($this->unreached() as $field) {
-            $errors[$field->name()] ??= $this->say('field.reaches', $field);
+            $errors[$field->name()] ??= self::say('field.reaches', $field, $this->typed);
         }
         foreach ($this->sheet->draft->controls as $control) {
             if ($control->isNeeded() && ! $this->layout->hides($control, $this->typed) && $this->answer($control) === null) {
@@ -83,9 +95,9 @@ final readonly class Faults
         return $statement === null ? null : Said::read($control, $statement, $this->typed);
     }
 
-    private function say(string $fault, Field $field, int $most = 0, int $count = 0): string
+    private static function say(string $fault, Field $field, Typed $typed, int $most = 0, int $count = 0): string
     {
-        $language = $this->typed->language;
+        $language = $typed->language;
 
         return (string) __("visitor.$fault", ['label' => $field->label->orNothing($language), 'most' => $most, 'count' => $count], $language->value);
     }

@@ -7,12 +7,14 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\PersonalValues;
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Ledger\LedgerTables;
+use App\Models\Delivery;
 use App\Models\DeliveryKind;
 use App\Models\KnownSignup;
 use App\Models\Subscriber;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Juramen\Canon\Id;
+use Juramen\Consent\Journey;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Target;
@@ -79,6 +81,17 @@ final class KnownPeople
     public function tell(KnownSignup $known): void
     {
         $this->deliveries->toKnown($known, $this->changes($known) === [] ? DeliveryKind::Choices : DeliveryKind::Details, $known->id->hex());
+    }
+
+    /** The same mail once more, as often and as far apart as a confirmation. */
+    public function tellAgain(KnownSignup $known): void
+    {
+        $sent = Delivery::query()->where('known_id', $known->id->bytes)->whereIn('kind', [DeliveryKind::Choices, DeliveryKind::Details])
+            ->orderByDesc('id')->get();
+        $newest = $sent->first();
+        if ($newest !== null && $sent->count() <= Journey::RESENDS && ! $newest->made_at->plusSeconds(Journey::APART)->isAfter($this->clock->instant())) {
+            $this->deliveries->toKnown($known, $newest->kind, "{$known->id->hex()} {$sent->count()}");
+        }
     }
 
     /**

@@ -98,6 +98,8 @@ return [
     'confirmed' => [
         'title' => 'Du er tilmeldt',
         'text' => 'Tak. En velkomstmail er på vej; hver mail har et link, hvor du kan stoppe når som helst.',
+        'name' => 'Er dit navn rigtigt?',
+        'name-button' => 'Ret det',
         'junk' => 'Sæt :sender i din adressebog, så havner vores mails ikke blandt uønsket mail.',
     ],
     'number-confirmed' => ['title' => 'Dit nummer er bekræftet', 'text' => 'Tak. Du kan stoppe når som helst, her og uden adgangskode:'],

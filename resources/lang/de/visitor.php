@@ -98,6 +98,8 @@ return [
     'confirmed' => [
         'title' => 'Sie sind angemeldet',
         'text' => 'Vielen Dank. Eine Begrüßung ist unterwegs; jede E-Mail enthält einen Link, mit dem Sie sich jederzeit abmelden können.',
+        'name' => 'Stimmt Ihr Name?',
+        'name-button' => 'Berichtigen',
         'junk' => 'Damit unsere E-Mails nicht im Spam-Ordner landen, nehmen Sie :sender in Ihr Adressbuch auf.',
     ],
     'number-confirmed' => ['title' => 'Ihre Nummer ist bestätigt', 'text' => 'Vielen Dank. Sie können sich jederzeit abmelden, hier und ohne Passwort:'],

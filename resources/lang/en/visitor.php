@@ -98,6 +98,8 @@ return [
     'confirmed' => [
         'title' => 'You are signed up',
         'text' => 'Thank you. A welcome mail is on its way; every mail has a link with which you can leave at any time.',
+        'name' => 'Is your name right?',
+        'name-button' => 'Correct it',
         'junk' => 'So that our mails do not end up in your junk folder, add :sender to your address book.',
     ],
     'number-confirmed' => ['title' => 'Your number is confirmed', 'text' => 'Thank you. You can stop at any time, here and without a password:'],

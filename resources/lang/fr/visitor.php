@@ -98,6 +98,8 @@ return [
     'confirmed' => [
         'title' => 'Votre inscription est confirmée',
         'text' => 'Merci. Un e-mail de bienvenue est en route ; chaque e-mail contient un lien pour vous désinscrire à tout moment.',
+        'name' => 'Votre nom est-il juste ?',
+        'name-button' => 'Corriger',
         'junk' => 'Pour que nos e-mails n’arrivent pas dans les indésirables, ajoutez :sender à votre carnet d’adresses.',
     ],
     'number-confirmed' => ['title' => 'Votre numéro est confirmé', 'text' => 'Merci. Vous pouvez vous désinscrire à tout moment, ici et sans mot de passe :'],

@@ -98,6 +98,8 @@ return [
     'confirmed' => [
         'title' => 'Du är anmäld',
         'text' => 'Tack. Ett välkomstmejl är på väg; varje mejl har en länk där du kan sluta när som helst.',
+        'name' => 'Stämmer ditt namn?',
+        'name-button' => 'Rätta',
         'junk' => 'Lägg :sender i din adressbok, så hamnar våra mejl inte i skräpposten.',
     ],
     'number-confirmed' => ['title' => 'Ditt nummer är bekräftat', 'text' => 'Tack. Du kan avsluta när som helst, här och utan lösenord:'],

@@ -5,29 +5,34 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\ConfirmJourney;
+use App\Actions\Signup\CorrectName;
 use App\Http\LinkCookie;
 use App\Models\SignupJourney;
+use App\Pages\Visitor\NameLine;
 use App\Queries\Visitor\LinkTargets;
 use App\Support\PublishedForms;
+use App\Support\SystemClock;
 use App\Support\VisitorPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Juramen\Canon\Instant;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Link;
 use Juramen\Consent\Through;
+use Juramen\Points\Field;
+use Juramen\Points\FieldMessage;
+use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
+use Juramen\Points\Typed;
 use Juramen\Register\Network;
-use Psr\Clock\ClockInterface;
 
 /** The page behind the link of a confirmation mail. Opening it changes nothing; its one button confirms. */
 final class ConfirmController
 {
     public function __construct(
         private readonly LinkTargets $links, private readonly PublishedForms $published, private readonly MacRing $keys,
-        private readonly ClockInterface $clock
+        private readonly CorrectName $correct, private readonly SystemClock $clock
     ) {}
 
     /** The link of the mail: its secret leaves the address bar at once, so that whoever reloads or shares the page keeps it to themselves. */
@@ -44,7 +49,7 @@ final class ConfirmController
             return LinkCookie::unknown($request);
         }
         $edition = $this->edition($journey);
-        $state = $journey->path()->stateAt(Instant::of($this->clock->now()));
+        $state = $journey->path()->stateAt($this->clock->instant());
         if ($state->hasEnded()) {
             return $this->ending($state, $journey, $edition, first: false);
         }
@@ -70,7 +75,37 @@ final class ConfirmController
         return $this->ending($confirm($journey->id, $network), $journey, $edition, first: ! $journey->state->hasEnded());
     }
 
-    private function ending(JourneyState $state, SignupJourney $journey, PointEdition $edition, bool $first): Response
+    /** The name that was typed, mended by whoever has just confirmed. */
+    public function name(Request $request, CorrectName $correct): Response|RedirectResponse
+    {
+        $token = $request->post('token');
+        $journey = $this->links->journey(is_string($token) ? $token : '');
+        if ($journey === null) {
+            return LinkCookie::unknown($request);
+        }
+        if (! $journey->state->hasEnded()) {
+            return LinkCookie::Confirm->keep(is_string($token) ? $token : '');
+        }
+        $typed = [];
+        foreach (array_merge([], ...array_map(static fn (Field $f): array => $f->inputs(), $correct->fields($journey))) as $input) {
+            $sent = $request->post($input);
+            $typed[] = new FieldValue($input, is_string($sent) ? mb_scrub($sent, 'UTF-8') : '');
+        }
+        $edition = $this->edition($journey);
+        $faults = $typed === [] ? [] : $correct($journey, $typed);
+        if ($faults !== []) {
+            return $this->ending($journey->state, $journey, $edition, true, $typed, $faults);
+        }
+
+        return $typed === [] ? $this->ending($journey->state, $journey, $edition, first: false)
+            : VisitorPage::respond($journey->language, 'ending', ['page' => 'details-done'], $edition);
+    }
+
+    /**
+     * @param  list<FieldValue>|null  $typed  as a name; null where it is shown as it is known
+     * @param  list<FieldMessage>  $faults  of it
+     */
+    private function ending(JourneyState $state, SignupJourney $journey, PointEdition $edition, bool $first, ?array $typed = null, array $faults = []): Response
     {
         $language = $journey->language;
         $page = match ($state) {
@@ -89,12 +124,34 @@ final class ConfirmController
         return VisitorPage::respond($language, 'ending', [
             'page' => $page,
             'sender' => $edition->controller->sender,
+            'names' => $page === 'confirmed' ? $this->names($journey->refresh(), $typed, $faults) : [],
+            'token' => Link::Confirm->token($journey->id, $this->keys),
             'again' => match ($page) {
                 'lapsed', 'journey-withdrawn', 'journey-ended' => $form,
                 'number-confirmed' => url('/withdraw/'.Link::Withdraw->token($journey->subscriber->subject, $this->keys)),
                 default => null,
             },
-        ], $edition, in_array($page, ['lapsed', 'journey-ended'], true) ? 410 : 200);
+        ], $edition, match (true) {
+            $faults !== [] => 422,
+            in_array($page, ['lapsed', 'journey-ended'], true) => 410,
+            default => 200,
+        });
+    }
+
+    /**
+     * @param  list<FieldValue>|null  $typed
+     * @param  list<FieldMessage>  $faults
+     * @return list<NameLine>
+     */
+    private function names(SignupJourney $journey, ?array $typed, array $faults): array
+    {
+        $values = new Typed($typed ?? $this->correct->known($journey), $journey->language, $this->clock->today());
+        $of = static fn (string $name): array => array_values(array_filter($faults, static fn (FieldMessage $m): bool => $m->name === $name));
+        $fault = static fn (string $name): string => $of($name)[0]->says ?? '';
+
+        return array_map(static fn (Field $f): NameLine => new NameLine(
+            $f->name(), $f->label->orNothing($journey->language), $values->in($f->inputs()[0]), $fault($f->name())
+        ), $this->correct->fields($journey));
     }
 
     private function edition(SignupJourney $journey): PointEdition
