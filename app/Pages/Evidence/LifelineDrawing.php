@@ -141,7 +141,7 @@ final readonly class LifelineDrawing
 
         return new DrawnSpan(
             $x, max(3, round($end - $x, 1)), $end, $span->reason->allows() ? 'bar-confirmed' : 'bar-waiting', $this->names->of($line->target).": $says", $says,
-            self::isEndedByHand($span), self::cameToNothing($span) ? round(min(128, $room), 1) : 0.0, self::text($span, $x, $end, $room),
+            self::isEndedByHand($span), self::cameToNothing($span) ? round(min(152, $room), 1) : 0.0, self::text($span, $x, $end, $room),
             $this->names->of($line->target), $state, $from, $to, $ended,
         );
     }

@@ -1,5 +1,5 @@
 <section>
-<p class="sentence">{{ $form->kind }}, {{ $form->when }}. It comes from {{ $form->controller }}. Where nothing is written, our own words stand, in grey.</p>
+<p class="sentence">{{ $form->kind }} of {{ $form->controller }}, {{ $form->when }}. Where nothing is written, our own words stand, in grey.</p>
 @foreach ($form->parts as $part)
 <div class="mail-part"><p><b>{{ $part->title }}</b>
 @if ($page->mayWrite)
