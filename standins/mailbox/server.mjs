@@ -142,6 +142,7 @@ const http = createServer(async (request, response) => {
     }
     if (area === 'messages.json') return send(200, 'application/json', JSON.stringify(messages(url.searchParams.get('to'))));
     if (area === 'messages') return send(200, 'text/html', messagesPage(messages(url.searchParams.get('to')), url.searchParams.get('to') ?? ''));
+    if (area === 'ids.json') return send(200, 'application/json', JSON.stringify(await Promise.all(names().map(async (n) => (await head(n)).id))));
     if (area === 'mails.json') return send(200, 'application/json', JSON.stringify(await list(url.searchParams.get('to'))));
     if (area === 'html') return send(200, 'text/html', '<base target="_blank">' + ((await read(name)).html || '<p>No HTML part.</p>'));
     if (area === 'raw') return send(200, 'text/plain', (await read(name)).raw);

@@ -25,7 +25,7 @@ export default defineConfig({
     },
     // In any order, and so in shards: each of its tests begins with the same database.
     { name: 'walk', testMatch: /Browser\/walk\.spec\.mjs$/, fullyParallel: true, use: { actionTimeout: 10_000 } },
-    { name: 'quiet', testMatch: [/Browser\/typing\.spec\.mjs$/, /Attack\/flood\.spec\.mjs$/] },
+    { name: 'quiet', testMatch: [/Browser\/typing\.spec\.mjs$/, /Attack\/(flood|journeys)\.spec\.mjs$/] },
   ],
   use: {
     baseURL: `http://127.0.0.1:${process.env.PORT}`,

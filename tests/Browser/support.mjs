@@ -11,6 +11,8 @@ const mailbox = `http://127.0.0.1:${process.env.MAILBOX_PORT}`;
 const root = new URL('../..', import.meta.url).pathname;
 
 export const mails = async (to) => (await fetch(`${mailbox}/mails.json?to=${encodeURIComponent(to)}`)).json();
+/** Keys of all mails that ever arrived and were not forgotten, each as often as it did. */
+export const mailIds = async () => (await fetch(`${mailbox}/ids.json`)).json();
 /** Messages to a number, the newest first. */
 export const messages = async (to) => (await fetch(`${mailbox}/messages.json?to=${encodeURIComponent(to)}`)).json();
 export const mailServer = (name, seconds = 0) => fetch(`${mailbox}/mode`, { method: 'POST', body: new URLSearchParams({ name, seconds }), redirect: 'manual' });
