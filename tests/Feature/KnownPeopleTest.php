@@ -150,6 +150,8 @@ test('a no is entered and ends nothing: whoever is permitted can stop in one pre
         $this->signUp($this->to, ['yes-voyage-news' => 'yes', 'yes-island-walks' => 'no']);
         Carbon::setTestNow(now()->addMinute());
     }
+    // What was sent is kept once, whatever they are told of it.
+    expect(KnownSignup::query()->count())->toBe(3);
     expect(Delivery::query()->where('kind', 'no-chosen')->count())->toBe(1)->and(DB::table('permissions')->where('purpose', 'island-walks')->value('allowed'))
         ->toBe(1)->and(array_count_values($this->acts())['refused'])->toBe(3);
     work();

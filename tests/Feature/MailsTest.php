@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Delivery\OutcomeKind;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\Propose;
+use App\Models\Point;
 use App\Models\Record;
 use App\Models\User;
 use App\Support\PublishedForms;
@@ -130,12 +131,21 @@ test('its proof is the mail as it would go out, by day and in the dark, as text,
     expect($sent['text'])->toContain('Ahoy ')->and($this->acts())->toBe([]);
 });
 
+test('a form that is half written spoils no proof', function (): void {
+    $mail = ($this->begin)('confirmation');
+    written(Point::query()->firstOrFail()->record, $this->malin, 'languages', ['en', 'de', 'sv']);
+    $page = (string) $this->get("/records/mail/$mail->slug?shown=sv")->assertOk()->getContent();
+    expect(preg_match('#src="([^"]+/proof/sv/[^"]+)"#', $page, $found))->toBe(1);
+    $this->get(html_entity_decode($found[1]))->assertOk()->assertSee('Ja, anmäl mig');
+});
+
 test('it goes the way of all wording: submitted, returned with a reply, undone, compared', function (): void {
     $mail = ($this->begin)('acknowledgement');
     ($this->change)($mail, 'parts/subject/en', 'We have it')->assertOk();
     app(Propose::class)->submit($mail, $this->malin, 'A comment of fifteen letters.');
     $this->actingAs($this->runa)->get('/desk')->assertSee('Mail tidewick ferries acknowledgement');
-    $this->get("/records/mail/$mail->slug/review")->assertOk()->assertSee('We have it');
+    // Parts have names there, and what it is stands once, above.
+    $this->get("/records/mail/$mail->slug/review")->assertOk()->assertSee('We have it')->assertSee('Subject, English')->assertDontSee('Parts, English');
     $this->actingAs($this->malin)->post("/records/mail/$mail->slug/undo", ['base' => newestOf($mail)])->assertOk();
     $this->get("/records/mail/$mail->slug/history")->assertOk();
 });

@@ -160,6 +160,18 @@ test('what waited before numbers could be confirmed is asked once, and what wait
     expect(($this->may)(Channel::Sms, $oda)->reason->value)->toBe('lapsed')->and(($this->may)(Channel::Sms, $imke)->allowed())->toBeTrue();
 });
 
+test('whoever was not it is forgotten on every path: the message to the number is gone from the stand-in, too', function (): void {
+    config(['juramen.mailbox_url' => mailbox()]);
+    ($this->offer)('email', 'sms');
+    $this->signUp($to = someone(), $this->both);
+    work();
+    expect(($this->messages)())->toHaveCount(1)->and(arrived($to))->toHaveCount(1);
+    $mail = SignupJourney::query()->where('through', 'mail')->sole();
+    $this->post('/not-theirs', ['token' => Link::NotTheirs->token($mail->id, app(MacRing::class))])->assertOk();
+    expect(doQueuedWork())->toBe(0)->and(($this->messages)())->toBe([])->and(arrived($to))->toBe([])
+        ->and(SignupJourney::query()->pluck('state')->all())->toBe([JourneyState::NotTheirs, JourneyState::NotTheirs]);
+});
+
 test('the link of a message confirms no inbox, and that of a mail no number', function (): void {
     ($this->offer)('email', 'sms');
     $this->signUp('imke@post.example', $this->both);

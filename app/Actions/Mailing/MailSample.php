@@ -36,7 +36,8 @@ final class MailSample
             return null;
         }
         $plain = array_values(array_filter($sheets, static fn (SheetOnFile $s): bool => $s->draft->kind === FormKind::Newsletter))[0] ?? $sheets[0];
-        $whole = $registers->complete($plain->draft);
+        // What is not written on it yet is stood in for.
+        $whole = $registers->complete($plain->draft)->filled();
         $sheet = new Sheet($whole->draft, $whole->statements, $whole->rules, [$mail]);
 
         return $this->sampled($mail->kind, $sheet, $controller, $language, $this->words->freeze($mail->kind->value, $language, $sheet, $controller));

@@ -101,7 +101,7 @@ final class AcceptSignup
         }
         if ($signup->declined() !== []) {
             ($this->append)($known->chain, $this->declined($signup));
-            $this->known->tellOfNo($signup, $known->subscriber, $permitted);
+            $this->known->tellOfNo($signup, $known->subscriber, $permitted, $kept);
         }
     }
 

@@ -15,6 +15,7 @@ use App\Models\StoredDisclosure;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
+use Juramen\Consent\JourneyState;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
@@ -53,7 +54,10 @@ final class ForgetJourney
         // Whoever's address is gone is found by it no more.
         $lookups = $all->diff($values)->filter($isAddress)->isEmpty();
         ($this->delete)($held, $how, $why, array_values($values->all()), $lookups);
-        $sent = Delivery::query()->where('journey', $journey->id->bytes)->get('id')->map(static fn (Delivery $d): int => $d->id)->all();
+        $paths = SignupJourney::query()->where('consent', $journey->consent->bytes)->get()
+            ->filter(static fn (SignupJourney $j): bool => $j->state->hasEnded() && $j->state !== JourneyState::Confirmed);
+        $sent = Delivery::query()->whereIn('journey', $paths->map(static fn (SignupJourney $j): string => $j->id->bytes)->all())
+            ->get('id')->map(static fn (Delivery $d): int => $d->id)->all();
         if ($sent !== [] && $this->mailbox->isThere()) {
             ForgetMails::dispatch(array_values($sent));
         }

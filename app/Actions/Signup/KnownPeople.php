@@ -99,15 +99,16 @@ final class KnownPeople
      * this to anybody. Of what is not permitted nobody is told anything.
      *
      * @param  list<Target>  $permitted
+     * @param  KnownSignup|null  $kept  what was sent, where it is kept already
      */
-    public function tellOfNo(Signup $signup, Subscriber $subscriber, array $permitted): void
+    public function tellOfNo(Signup $signup, Subscriber $subscriber, array $permitted, ?KnownSignup $kept = null): void
     {
         $purposes = array_map(static fn (Target $t): string => $t->purpose, $permitted);
         $about = array_filter($signup->declined(), static fn (Said $s): bool => in_array($s->statement->purpose->text, $purposes, true));
         if ($about !== []) {
             $ids = implode(' ', array_map(static fn (Said $s): string => $s->id()->text, $about));
             $day = $this->clock->instant()->utc->format('Y-m-d');
-            $this->deliveries->toKnown($this->keep($signup, $subscriber), DeliveryKind::NoChosen, "{$subscriber->subject->hex()} $ids $day");
+            $this->deliveries->toKnown($kept ?? $this->keep($signup, $subscriber), DeliveryKind::NoChosen, "{$subscriber->subject->hex()} $ids $day");
         }
     }
 

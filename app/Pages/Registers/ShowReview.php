@@ -43,6 +43,10 @@ final class ShowReview
         // As it will stand once approved; which edition it becomes makes no difference to what is shown.
         $would = Records::read($record->kind, $page->document, Digest::of('to be approved'));
         $difference = RecordDifference::between($page->edition?->document() ?? Document::from([]), $page->document);
+        if ($record->kind === RecordKind::Mail) {
+            // Which mail it is and whose stands above; here is what it says.
+            $difference = array_values(array_filter($difference, static fn (PlaceDifference $d): bool => $d->place->first() === 'parts'));
+        }
         $writers = $registers->house->fourEyes ? $this->writers->since($record, $page->edition) : null;
         $affected = $this->affected->by($registers->with($would));
         $proposal = $page->proposal;
