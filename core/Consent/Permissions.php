@@ -60,7 +60,7 @@ final readonly class Permissions
         foreach ($entries as $entry) {
             $ahead = $entry->recorded->isAfter($now);
             $acted = $ahead ? Instant::earlier($entry->act->occurred, $now) : $entry->act->occurred;
-            $ends = $entry->act instanceof Withdrawn || $entry->act instanceof EndsJourney;
+            $ends = $entry->act instanceof Withdrawn || $entry->act instanceof JourneyEnd;
             $seen = $ends ? ($ahead || ! $entry->recorded->isAfter($known ?? $moment)) && ! $acted->isAfter($moment) : ! $entry->recorded->isAfter($moment);
             if ($seen) {
                 $permissions = $permissions->after($entry);
@@ -76,9 +76,9 @@ final readonly class Permissions
         $changed = match (true) {
             $act instanceof Given => array_map(fn (Target $t): Permission => $this->given($this->for($t), $entry, $act), $act->targets),
             $act instanceof Confirmed => $this->settled($entry, $act->journey->hex(), $act->through, null),
-            $act instanceof EndsJourney => [
+            $act instanceof JourneyEnd => [
                 ...$act instanceof NotTheirs ? $this->takenBack($entry, $act->journey->hex()) : [],
-                ...$this->settled($entry, $act->journey()?->hex() ?? '', $act->through(), $act->reason()),
+                ...$this->settled($entry, $act->journey->hex(), $act->through, $act->reason()),
             ],
             $act instanceof Withdrawn => array_map(fn (Target $t): Permission => $this->withdrawn($this->for($t), $entry), $act->targets),
             default => [],

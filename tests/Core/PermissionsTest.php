@@ -15,10 +15,10 @@ use Juramen\Consent\Acts\NotTheirs;
 use Juramen\Consent\Acts\Undeliverable;
 use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\Answer;
-use Juramen\Consent\EndsJourney;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
+use Juramen\Consent\JourneyEnd;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
 use Juramen\Consent\Target;
@@ -116,7 +116,7 @@ function confirmsAnOpenConsent(array $before, Id $journey, Target $target): bool
     for ($i = count($before) - 1; $i >= 0; $i--) {
         $act = $before[$i]->act;
         $same = $act->journey()?->equals($journey) === true;
-        $ended = $act instanceof EndsJourney && in_array($act->through(), [null, $target->channel], true);
+        $ended = $act instanceof JourneyEnd && in_array($act->through, [null, $target->channel], true);
         if (($act->kind() === EntryKind::Withdrawn && has($before[$i], $target)) || ($same && $ended)) {
             return false;
         }

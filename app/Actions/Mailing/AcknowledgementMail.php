@@ -28,7 +28,6 @@ final class AcknowledgementMail extends MailAboutEnquiry
             $edition->sheet, $edition->controller, $enquiry->language, $this->words->of($edition, $delivery->kind->value, $enquiry->language)
         );
 
-        return $paper->write($mail, 'acknowledgement')->replyTo(new Address($edition->controller->contact ?: $edition->controller->sender))
-            ->to(new Address($enquiry->content->email));
+        return $paper->write($mail, 'acknowledgement')->to(new Address($enquiry->content->email));
     }
 }

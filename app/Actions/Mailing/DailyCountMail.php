@@ -37,7 +37,7 @@ final class DailyCountMail extends Mail
             'count' => ($this->count)($slug, $id, $day),
         ];
 
-        return $this->begin($delivery, $edition->controller->sender)->from(new Address($edition->controller->sender, $edition->controller->name))
+        return $this->beginFrom($delivery, $edition->controller)
             ->to(new Address($recipient->address))->subject((string) __('office.daily-mail.subject', $fill))
             ->text((string) __('office.daily-mail.text', $fill));
     }

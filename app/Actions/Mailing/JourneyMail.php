@@ -54,12 +54,11 @@ abstract class JourneyMail extends Mail
             return null;
         }
         $edition = $this->published->edition($published->digest);
-        $sender = $edition->controller->sender;
         $words = $this->words->of($edition, $this->wordsOf($delivery)->value, $language);
 
-        return $this->write($this->begin($delivery, $sender), new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values))
-            ->from(new Address($sender, $edition->controller->name))->replyTo(new Address($edition->controller->contact ?: $sender))
-            ->to(new Address($address->value));
+        $letter = new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values);
+
+        return $this->write($this->beginFrom($delivery, $edition->controller), $letter)->to(new Address($address->value));
     }
 
     protected function written(string $view, Email $mail, Letter $letter, ?string $link, ?string $stop = null, ?string $notTheirs = null): Email

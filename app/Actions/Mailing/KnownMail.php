@@ -44,14 +44,13 @@ final class KnownMail extends Mail
             return null;
         }
         $edition = $this->published->edition($known->edition->digest);
-        [$sender, $language] = [$edition->controller->sender, $known->language];
+        $language = $known->language;
         $words = $this->words->of($edition, $delivery->kind->value, $language);
         $stop = url('/withdraw/'.Link::Withdraw->token($known->subscriber->subject, $this->keys));
         $link = $delivery->kind === DeliveryKind::Details ? url('/details/'.Link::Details->token($known->id, $this->keys)) : null;
         $mail = (new LetterPaper($edition->sheet, $edition->controller, $language, $words))->write(
-            $this->begin($delivery, $sender), 'known', new LetterParts($statements, $link, $stop)
-        )->from(new Address($sender, $edition->controller->name))->replyTo(new Address($edition->controller->contact ?: $sender))
-            ->to(new Address($address->value));
+            $this->beginFrom($delivery, $edition->controller), 'known', new LetterParts($statements, $link, $stop)
+        )->to(new Address($address->value));
 
         return self::stoppable($mail, $stop);
     }

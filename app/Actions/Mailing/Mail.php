@@ -7,6 +7,8 @@ namespace App\Actions\Mailing;
 use App\Actions\Delivery\DeliveryHandler;
 use App\Actions\Delivery\Outcome;
 use App\Models\Delivery;
+use Juramen\Register\Controller;
+use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 
 /** What goes out by mail: put together at the moment it goes, and handed to the mail server under the delivery's own Message-ID. */
@@ -33,6 +35,13 @@ abstract class Mail implements DeliveryHandler
         $mail->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
 
         return $mail;
+    }
+
+    /** From a controller, whom an answer reaches. */
+    protected function beginFrom(Delivery $delivery, Controller $controller): Email
+    {
+        return $this->begin($delivery, $controller->sender)->from(new Address($controller->sender, $controller->name))
+            ->replyTo(new Address($controller->contact ?: $controller->sender));
     }
 
     /** RFC 2369 and RFC 8058; the mail server signs both headers (DKIM), see the operator's guide. */

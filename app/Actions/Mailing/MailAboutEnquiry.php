@@ -8,7 +8,6 @@ use App\Models\Delivery;
 use App\Models\Enquiry;
 use App\Support\PublishedForms;
 use Juramen\Points\PointEdition;
-use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 
 /** A mail about something that was sent, from its controller. It has lost its reason where that was deleted. */
@@ -26,11 +25,8 @@ abstract class MailAboutEnquiry extends Mail
             return null;
         }
         $edition = $this->published->edition($enquiry->edition->digest);
-        $controller = $edition->controller;
 
-        $mail = $this->begin($delivery, $controller->sender)->from(new Address($controller->sender, $controller->name));
-
-        return $this->write($mail, $delivery, $enquiry, $edition);
+        return $this->write($this->beginFrom($delivery, $edition->controller), $delivery, $enquiry, $edition);
     }
 
     /** Adds to whom it goes and what it says; null where it goes to nobody any more. */

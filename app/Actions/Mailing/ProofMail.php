@@ -33,9 +33,12 @@ final class ProofMail extends Mail
         if ($mail === null) {
             return null;
         }
-        $sender = $mail->controller->sender ?: config()->string('juramen.mail.from');
 
-        return $mail->paper->write($this->begin($delivery, $sender), $mail->view, $mail->with($delivery->user->name))
-            ->from(new Address($sender, $mail->controller->name))->to(new Address($delivery->user->email, $delivery->user->name));
+        // Whoever has no sender yet can look at the mail all the same.
+        $begun = $mail->controller->sender === '' ? $this->begin($delivery, $house = config()->string('juramen.mail.from'))->from(new Address($house))
+            : $this->beginFrom($delivery, $mail->controller);
+
+        return $mail->paper->write($begun, $mail->view, $mail->with($delivery->user->name))
+            ->to(new Address($delivery->user->email, $delivery->user->name));
     }
 }

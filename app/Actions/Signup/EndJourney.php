@@ -11,10 +11,9 @@ use App\Support\SystemClock;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
-use Juramen\Consent\EndsJourney;
 use Juramen\Consent\How;
 use Juramen\Consent\Journey;
+use Juramen\Consent\JourneyEnd;
 use Juramen\Register\Channel;
 
 /** The one way in which a sign-up ends before it was confirmed, but for withdrawing: the step, the entries that say so, and what was kept goes. */
@@ -28,7 +27,7 @@ final class EndJourney
      * Ends one path of a sign-up, through the inbox or the number: what was to be confirmed through it.
      *
      * @param  Closure(Journey, Instant): ?Journey  $step
-     * @param  Closure(Instant, Channel): (Act&EndsJourney)  $act  one for each channel that waits for it
+     * @param  Closure(Instant, Channel): JourneyEnd  $act  one for each channel that waits for it
      * @param  string  $why  what was kept is deleted, see new Erased()
      * @return bool whether it ended; ending twice changes nothing
      */
@@ -50,7 +49,7 @@ final class EndJourney
      * Ends a sign-up with all of its paths.
      *
      * @param  Closure(Journey, Instant): ?Journey  $step
-     * @param  Closure(Instant): (Act&EndsJourney)  $act
+     * @param  Closure(Instant): JourneyEnd  $act
      * @param  string  $why  what was kept is deleted, see new Erased()
      * @param  Closure(SignupJourney): void  $before  what is done first where the step is allowed, while everything is still there
      * @return bool whether it ended; ending twice changes nothing

@@ -4,11 +4,4 @@
 
 {{ $words->word('ignore') }}
 
-@if ($closing)
-{{ $closing }}
-
-@endif
---
-{{ $controller->name }}, {{ $controller->postalAddress }}
-{{ $controller->contact }}
-@if ($notice){{ $words->word('notice') }}: {{ $notice }}@endif
+@include('mail.foot-text')

@@ -20,11 +20,4 @@
 {{ $stop }}
 @endif
 
-@if ($closing)
-{{ $closing }}
-
-@endif
---
-{{ $controller->name }}, {{ $controller->postalAddress }}
-{{ $controller->contact }}
-@if ($notice){{ $words->word('notice') }}: {{ $notice }}@endif
+@include('mail.foot-text')

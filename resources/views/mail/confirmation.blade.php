@@ -6,10 +6,7 @@
 @foreach ($statements as $statement)
 <p style="margin:0 0 16px;padding-left:16px;border-left:3px solid {{ $controller->accent }}">{{ $statement }}</p>
 @endforeach
-<p style="margin:24px 0"><a href="{{ $link }}"
- style="display:block;padding:16px;background:{{ $controller->accent }};color:#ffffff;text-align:center;text-decoration:none;font-weight:600;
-border-radius:3px">{{ $words->word('button') }}</a></p>
-<p class="soft" style="margin:0 0 16px;color:#535a68;font-size:14px;overflow-wrap:anywhere">{{ $link }}</p>
+@include('mail.button')
 <p style="margin:0">{{ $words->word('ignore') }}</p>
 @if ($stop)
 <p class="text" style="margin:16px 0 0">{{ $stopping->word('withdraw-text') }}

@@ -3,10 +3,7 @@
 <h1 style="font-size:24px;line-height:1.2;margin:0 0 16px">{{ $words->word('heading') }}</h1>
 <p style="margin:0 0 16px">{{ $words->word('because') }}</p>
 @if ($link)
-<p style="margin:24px 0"><a href="{{ $link }}"
- style="display:block;padding:16px;background:{{ $controller->accent }};color:#ffffff;text-align:center;text-decoration:none;font-weight:600;
-border-radius:3px">{{ $words->word('button') }}</a></p>
-<p class="soft" style="margin:0 0 16px;color:#535a68;font-size:14px;overflow-wrap:anywhere">{{ $link }}</p>
+@include('mail.button')
 @else
 @foreach ($statements as $statement)
 <p style="margin:0 0 16px;padding-left:16px;border-left:3px solid {{ $controller->accent }}">{{ $statement }}</p>

@@ -14,11 +14,4 @@
 {{ $notTheirs }}
 @endif
 
-@if ($closing)
-{{ $closing }}
-
-@endif
---
-{{ $controller->name }}, {{ $controller->postalAddress }}
-{{ $controller->contact }}
-@if ($notice){{ $words->word('notice') }}: {{ $notice }}@endif
+@include('mail.foot-text')
