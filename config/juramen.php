@@ -43,6 +43,12 @@ return [
     'mailbox_url' => (string) env('MAILBOX_URL'),
     // Whoever carries messages to numbers; unset where nobody does, and then numbers wait to be confirmed until their days are over.
     'sms' => ['url' => (string) env('SMS_URL'), 'key' => (string) env('SMS_KEY')],
+    'outgoing' => [
+        // Hosts that stand-ins play, each with where it really stands: "lists.example=http://127.0.0.1:8103"; comma between.
+        'stand_ins' => (string) env('STAND_INS'),
+        // A file that answers for the name servers; unset where the machine's own are asked.
+        'zone' => (string) env('ZONE_FILE'),
+    ],
     'mail' => [
         'host' => env('MAIL_HOST', '127.0.0.1'),
         'port' => (int) env('MAIL_PORT', 25),

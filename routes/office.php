@@ -10,6 +10,10 @@ use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
 use App\Http\Controllers\Evidence\WithdrawalController;
+use App\Http\Controllers\Lists\DestinationController;
+use App\Http\Controllers\Lists\KeyController;
+use App\Http\Controllers\Lists\ListController;
+use App\Http\Controllers\Lists\PeopleController;
 use App\Http\Controllers\Office\ActController;
 use App\Http\Controllers\Office\DeskController;
 use App\Http\Controllers\Office\EnquiryController;
@@ -129,7 +133,8 @@ Route::middleware('auth')->group(function (): void {
         ->whereIn('language', array_column(Language::cases(), 'value'))->name('mails.send');
     Route::post('/records/{kind}', [BeginController::class, 'begin'])->can('write', [Record::class, 'kind'])->name('records.begin');
     // A sheet is a record too, but is written and published under its point.
-    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', ['statement', 'controller', 'purpose', 'processor', 'rules', 'mail'])
+    $kinds = ['statement', 'controller', 'purpose', 'processor', 'rules', 'mail', 'list', 'destination'];
+    Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', $kinds)
         ->group(function (): void {
             Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
             Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->whereNumber('number')->name('since');
@@ -145,6 +150,17 @@ Route::middleware('auth')->group(function (): void {
                 Route::post("/$act", [ApprovalController::class, $act])->can('approve', Record::class)->name($act);
             }
         });
+
+    Route::get('/lists', [ListController::class, 'index'])->can('viewAny', Record::class)->name('lists');
+    Route::get('/lists/{slug}/people', [PeopleController::class, 'index'])->can('viewAny', Subscriber::class)->name('lists.people');
+    Route::post('/lists/{slug}/filters', [PeopleController::class, 'save'])->can('saveFilter', Subscriber::class)->name('lists.filters');
+    Route::post('/lists/{slug}/filters/{filter}/drop', [PeopleController::class, 'drop'])->can('saveFilter', Subscriber::class)->whereNumber('filter')
+        ->name('lists.filters.drop');
+    foreach (['fetch', 'try'] as $act) {
+        Route::post("/destinations/{slug}/$act", [DestinationController::class, $act])->can('handOver', Record::class)->name("destinations.$act");
+    }
+    Route::get('/keys', [KeyController::class, 'index'])->can('setKey', Record::class)->name('keys');
+    Route::post('/keys/{slug}', [KeyController::class, 'set'])->can('setKey', Record::class)->name('keys.set');
 
     Route::get('/evidence', [SearchController::class, 'show'])->can('viewAny', Subscriber::class)->name('evidence');
     Route::post('/evidence', [SearchController::class, 'find'])->can('viewAny', Subscriber::class)->name('evidence.find');

@@ -96,6 +96,17 @@ enum ActRefusal: string implements Refusal
     case NoMoreTime = 'no-more-time';
     case TimeIsOver = 'time-is-over';
     case WhyLonger = 'why-longer';
+    case NoAddressThere = 'no-address-there';
+    case NotReached = 'not-reached';
+    case NothingToTry = 'nothing-to-try';
+    case NotAKey = 'not-a-key';
+    case ListRuleBroken = 'list-rule-broken';
+    case MayNotGoThere = 'may-not-go-there';
+    case ListGoesThere = 'list-goes-there';
+    case PeopleAreThere = 'people-are-there';
+    case FilterName = 'filter-name';
+    case FilterOpen = 'filter-open';
+    case FilterMany = 'filter-many';
 
     public function words(): string
     {
@@ -190,6 +201,17 @@ enum ActRefusal: string implements Refusal
             self::NoMoreTime => 'No more time can be taken for it.',
             self::TimeIsOver => 'The time to answer is over, and with it the time to say that it takes longer. Answer it now.',
             self::WhyLonger => 'Write what the person was told: why it takes longer, in at most :most characters.',
+            self::NoAddressThere => 'Write its address first, such as https://lists.example.',
+            self::NotReached => 'It could not be asked: :why. What it said before is kept.',
+            self::NothingToTry => 'Write its address first, and into which group there a list goes; then it can be tried.',
+            self::NotAKey => 'A key has 8 to :most characters, without spaces; copy it whole from the destination.',
+            self::ListRuleBroken => 'As it is, this list would take people whom it may not have, or nobody. :why',
+            self::MayNotGoThere => 'Nobody may be handed over as it is. :why Mend it, or leave it switched off.',
+            self::ListGoesThere => '“:name” goes to :destinations. Take it out there first.',
+            self::PeopleAreThere => ':count still there. Switch it off, take its lists out, and retire it once it has acknowledged that nobody is left.',
+            self::FilterName => 'Give the filter a name of at most :most characters.',
+            self::FilterOpen => 'It lets everybody through. Filter by point, language or days first, then keep it.',
+            self::FilterMany => 'A list has at most :most kept filters; drop one first.',
             self::LinkOver => 'This link was used already, or its time is over. Ask for a new one.',
         };
     }

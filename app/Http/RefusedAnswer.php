@@ -19,7 +19,7 @@ final class RefusedAnswer
     }
 
     /** Fields of which nothing is kept, not even for a moment. */
-    private const SECRET = ['password', 'current', 'new', 'again'];
+    private const SECRET = ['password', 'current', 'new', 'again', 'secret'];
 
     /** Back on the form, with everything that was typed but passwords. */
     public static function onForm(RedirectResponse $to, string $field, Refused $refused): RedirectResponse

@@ -22,6 +22,9 @@ use Juramen\Consent\Reason;
  * @property bool $allowed
  * @property Instant $since
  * @property Id $entry
+ * @property string $point at which they said yes, where it is permitted
+ * @property string $language in which they did
+ * @property string $statements to which they did, a space before and behind each
  */
 final class CurrentPermission extends Model
 {
@@ -41,12 +44,13 @@ final class CurrentPermission extends Model
     public function says(): string
     {
         $of = static fn (mixed $value): string => is_scalar($value) ? (string) $value : '';
-        [$purpose, $channel, $reason, $since, $entry, $allowed] = array_map($of, [
+        [$purpose, $channel, $reason, $since, $entry, $allowed, $point, $language, $statements] = array_map($of, [
             $this->attributes['purpose'] ?? '', $this->attributes['channel'] ?? '', $this->attributes['reason'] ?? '', $this->attributes['since'] ?? '',
-            $this->attributes['entry'] ?? '', $this->attributes['allowed'] ?? '',
+            $this->attributes['entry'] ?? '', $this->attributes['allowed'] ?? '', $this->attributes['point'] ?? '', $this->attributes['language'] ?? '',
+            $this->attributes['statements'] ?? '',
         ]);
 
-        return "$purpose by $channel: $reason since $since, entry ".bin2hex($entry).($allowed === '1' ? ', allowed' : '');
+        return "$purpose by $channel: $reason since $since, entry ".bin2hex($entry).($allowed === '1' ? ", allowed by $point in $language:$statements" : '');
     }
 
     /** @return BelongsTo<Subscriber, $this> */

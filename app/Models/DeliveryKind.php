@@ -29,6 +29,8 @@ enum DeliveryKind: string
     case Enquiry = 'enquiry';
     /** How many came on a day, to whoever answers them. */
     case DailyCount = 'daily-count';
+    /** Tells a destination how somebody stands on one of our lists. */
+    case Handover = 'handover';
     /** Says to whoever sent it that it has arrived. */
     case Acknowledgement = 'acknowledgement';
     /** The day's checkpoint of the ledger, for an auditor. */
@@ -39,4 +41,10 @@ enum DeliveryKind: string
     case Invitation = 'invitation';
     /** Somebody who works here has forgotten the password. */
     case Password = 'password';
+
+    /** Whether it may go out twice without harm, and so is tried again where nobody knows whether it did. */
+    public function mayRepeat(): bool
+    {
+        return $this === self::Handover;
+    }
 }

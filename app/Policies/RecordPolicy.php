@@ -28,6 +28,18 @@ final class RecordPolicy
         return $this->write($user, RecordKind::Statement);
     }
 
+    /** Whether they decide to whom people are handed over. */
+    public function handOver(User $user): bool
+    {
+        return $this->write($user, RecordKind::Destination);
+    }
+
+    /** The key to a destination is the administrators'; it is set, and never shown. */
+    public function setKey(User $user): bool
+    {
+        return $user->role === Role::Administrator;
+    }
+
     public function approve(User $user): bool
     {
         return $user->role === Role::Officer;

@@ -16,6 +16,12 @@ final class SubscriberPolicy
         return $user->role !== Role::Auditor;
     }
 
+    /** Who may keep a filter of people by a name: it changes what others see of a list. */
+    public function saveFilter(User $user): bool
+    {
+        return $user->role === Role::Officer;
+    }
+
     public function viewAny(User $user): bool
     {
         return in_array($user->role, [Role::Officer, Role::Auditor], true);

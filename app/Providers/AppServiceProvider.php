@@ -12,6 +12,9 @@ use App\Queries\Points\EditionsInForce;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Journal;
 use App\Support\KeyStore;
+use App\Support\Outgoing\Resolver;
+use App\Support\Outgoing\SystemResolver;
+use App\Support\Outgoing\ZoneFile;
 use App\Support\PublishedForms;
 use App\Support\QuietFailedJobs;
 use App\Support\SystemClock;
@@ -44,6 +47,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published'), new EditionsInForce));
         // One connection to the mail server, whatever kinds of mail go over it.
         $this->app->singleton(SmtpSender::class);
+        $this->app->singleton(Resolver::class, static function (): Resolver {
+            $zone = config()->string('juramen.outgoing.zone', '');
+
+            return $zone === '' ? new SystemResolver : new ZoneFile($zone);
+        });
         $this->app->extend('queue.failer', fn (): QuietFailedJobs => new QuietFailedJobs(
             $this->app->make('db'), config()->string('queue.failed.database'), config()->string('queue.failed.table')
         ));

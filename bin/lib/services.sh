@@ -1,6 +1,6 @@
 # Starts, watches and stops the parts, each an own instance on loopback, each stopped by its own process id.
 
-PARTS="mariadb fpm nginx mailbox worker worker2 queue scheduler"
+PARTS="mariadb fpm nginx mailbox lists worker worker2 queue scheduler"
 
 alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
 
@@ -38,17 +38,19 @@ DB_SOCKET=$SOCKET
 DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')
 DB_OWNER_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')
 MAIL_HOST=127.0.0.1
-MAIL_PORT=$SMTP_PORT
-MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT
-SMS_URL=http://127.0.0.1:$MAILBOX_PORT/sms
 SETTINGS
     )
-    sed -i -e "s|^APP_URL=.*|APP_URL=$URL|" -e "s|^MAIL_PORT=.*|MAIL_PORT=$SMTP_PORT|" \
-        -e "s|^MAILBOX_URL=.*|MAILBOX_URL=http://127.0.0.1:$MAILBOX_PORT|" -e "s|^SMS_URL=.*|SMS_URL=http://127.0.0.1:$MAILBOX_PORT/sms|" \
-        "$JURAMEN_HOME/env"
-    grep -q '^SMS_URL=' "$JURAMEN_HOME/env" || echo "SMS_URL=http://127.0.0.1:$MAILBOX_PORT/sms" >> "$JURAMEN_HOME/env"
+    # Where the stand-ins are to be found, of an instance that is older too.
+    set_to APP_URL "$URL"
+    set_to MAIL_PORT "$SMTP_PORT"
+    set_to MAILBOX_URL "http://127.0.0.1:$MAILBOX_PORT"
+    set_to SMS_URL "http://127.0.0.1:$MAILBOX_PORT/sms"
+    set_to STAND_INS "lists.quayside-post.example=http://127.0.0.1:$LISTS_PORT"
+    set_to ZONE_FILE "$ROOT/standins/resolver/zone.json"
 }
 
+# set_to NAME VALUE: in the settings of this instance
+set_to() { if grep -q "^$1=" "$JURAMEN_HOME/env"; then sed -i "s|^$1=.*|$1=$2|" "$JURAMEN_HOME/env"; else echo "$1=$2" >> "$JURAMEN_HOME/env"; fi; }
 setting() { sed -n "s/^$1=//p" "$JURAMEN_HOME/env"; }
 
 # What a part that was killed (kill -9) left behind: its children live on in its session and hold its socket or port.
@@ -129,6 +131,7 @@ start_mailbox() {
     background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox" \
         --returns="http://127.0.0.1:$PORT/mail/returned"
 }
+start_lists() { background lists node "$ROOT/standins/lists/server.mjs" --http="$LISTS_PORT" --store="$JURAMEN_HOME/lists"; }
 # Two, so that one that waits for a slow mail server does not stop the other.
 start_worker() { background worker php "$ROOT/artisan" deliveries:work; }
 start_worker2() { background worker2 php "$ROOT/artisan" deliveries:work; }
@@ -159,7 +162,7 @@ watch_parts() {
 
 stop_parts() {
     local name pid
-    for name in scheduler queue worker2 worker mailbox nginx fpm mariadb; do
+    for name in scheduler queue worker2 worker lists mailbox nginx fpm mariadb; do
         alive "$name" || { rm -f "$RUN/$name.pid"; continue; }
         pid=$(cat "$RUN/$name.pid")
         case $name in fpm|nginx) kill -QUIT "$pid" ;; *) kill -TERM "$pid" ;; esac

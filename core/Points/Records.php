@@ -8,7 +8,9 @@ use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
 use Juramen\Canon\DraftRefusal;
 use Juramen\Canon\Refused;
+use Juramen\Register\ContactList;
 use Juramen\Register\Controller;
+use Juramen\Register\Destination;
 use Juramen\Register\HouseRules;
 use Juramen\Register\PointRules;
 use Juramen\Register\Processor;
@@ -33,6 +35,8 @@ final class Records
             RecordKind::Processor => Processor::schema(),
             RecordKind::Rules => HouseRules::schema(),
             RecordKind::Mail => MailWording::schema(),
+            RecordKind::ContactList => ContactList::schema(),
+            RecordKind::Destination => Destination::schema(),
         };
     }
 
@@ -50,6 +54,8 @@ final class Records
             RecordKind::Processor => Processor::from($document),
             RecordKind::Rules => HouseRules::from($document),
             RecordKind::Mail => $edition === null ? MailWording::from($document) : MailWording::from($document)->madeOf($edition),
+            RecordKind::ContactList => ContactList::from($document),
+            RecordKind::Destination => Destination::from($document),
             RecordKind::Sheet => throw Refused::because(DraftRefusal::NotADocument),
         };
     }

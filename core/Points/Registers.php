@@ -10,8 +10,10 @@ use Juramen\Canon\Refused;
 use Juramen\Canon\Slug;
 use Juramen\Register\AppliedRule;
 use Juramen\Register\Channel;
+use Juramen\Register\ContactList;
 use Juramen\Register\Controller;
 use Juramen\Register\Departure;
+use Juramen\Register\Destination;
 use Juramen\Register\HouseRules;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\PointRules;
@@ -37,11 +39,13 @@ final readonly class Registers
      * @param  ById<Statement>  $statements  the edition in force of each, or its draft where none was ever approved
      * @param  ById<Processor>  $processors
      * @param  ById<MailWording>  $mails
+     * @param  ById<ContactList>  $lists
+     * @param  ById<Destination>  $destinations
      * @param  list<RecordName>  $drafts  what was never approved and is here only so that it can be written with
      */
     private function __construct(
         public HouseRules $house, public ById $controllers, public ById $purposes, public ById $statements, public ById $processors, public ById $mails,
-        private array $drafts
+        public ById $lists, public ById $destinations, private array $drafts
     ) {}
 
     /**
@@ -50,14 +54,13 @@ final readonly class Registers
      */
     public static function of(iterable $entries, array $drafts = []): self
     {
-        $registers = new self(HouseRules::toStartWith(), ById::none(), ById::none(), ById::none(), ById::none(), ById::none(), []);
+        $none = ById::none();
+        $registers = new self(HouseRules::toStartWith(), $none, $none, $none, $none, $none, $none, $none, $drafts);
         foreach ($entries as $entry) {
-            $registers = $registers->with($entry);
+            $registers = $registers->and($entry, $drafts);
         }
 
-        return new self(
-            $registers->house, $registers->controllers, $registers->purposes, $registers->statements, $registers->processors, $registers->mails, $drafts
-        );
+        return $registers;
     }
 
     /** The same with one of them changed, as if it were approved, to see what would come of it. */
@@ -65,6 +68,12 @@ final readonly class Registers
     {
         $name = $changed->recordName();
 
+        return $this->and($changed, array_values(array_filter($this->drafts, static fn (RecordName $draft): bool => ! $draft->equals($name))));
+    }
+
+    /** @param  list<RecordName>  $drafts */
+    private function and(Registered $changed, array $drafts): self
+    {
         return new self(
             $changed instanceof HouseRules ? $changed : $this->house,
             $changed instanceof Controller ? $this->controllers->with($changed->id, $changed) : $this->controllers,
@@ -72,7 +81,9 @@ final readonly class Registers
             $changed instanceof Statement ? $this->statements->with($changed->id, $changed) : $this->statements,
             $changed instanceof Processor ? $this->processors->with($changed->id, $changed) : $this->processors,
             $changed instanceof MailWording ? $this->mails->with($changed->id, $changed) : $this->mails,
-            array_values(array_filter($this->drafts, static fn (RecordName $draft): bool => ! $draft->equals($name))),
+            $changed instanceof ContactList ? $this->lists->with($changed->id, $changed) : $this->lists,
+            $changed instanceof Destination ? $this->destinations->with($changed->id, $changed) : $this->destinations,
+            $drafts,
         );
     }
 

@@ -14,6 +14,8 @@ enum RecordKind: string
     case Processor = 'processor';
     case Rules = 'rules';
     case Mail = 'mail';
+    case ContactList = 'list';
+    case Destination = 'destination';
 
     /** As the office calls one of them. */
     public function noun(): string
@@ -26,12 +28,14 @@ enum RecordKind: string
             self::Processor => 'processor or recipient',
             self::Rules => 'house rules',
             self::Mail => 'mail',
+            self::ContactList => 'list',
+            self::Destination => 'destination',
         };
     }
 
     /** Whether one can be taken out of use. */
     public function canBeRetired(): bool
     {
-        return in_array($this, [self::Statement, self::Purpose, self::Processor, self::Mail], true);
+        return in_array($this, [self::Statement, self::Purpose, self::Processor, self::Mail, self::ContactList, self::Destination], true);
     }
 }

@@ -6,6 +6,7 @@ namespace Database\Demo;
 
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Delivery\Outcome;
+use App\Actions\Handover\SetDestinationKey;
 use App\Actions\Ledger\Append;
 use App\Actions\Points\ImagePlace;
 use App\Actions\Points\PublishPoint;
@@ -26,6 +27,7 @@ use App\Actions\Signup\WithdrawConsent;
 use App\Actions\Signup\WorkOnEnquiry;
 use App\Actions\Upkeep\DeleteDue;
 use App\Actions\Upkeep\HandleRequests;
+use App\Models\DestinationFacts;
 use App\Models\Enquiry;
 use App\Models\Point;
 use App\Models\Record;
@@ -46,6 +48,7 @@ use Juramen\Consent\How;
 use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
+use Juramen\Points\ServiceThere;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
@@ -77,6 +80,7 @@ final class Demo
         private readonly SayNotTheirs $notTheirs,
         private readonly HearOfAsking $hear,
         private readonly WithdrawConsent $withdraw,
+        private readonly SetDestinationKey $key,
         private readonly LapseJourneys $lapse,
         private readonly DeleteDue $delete,
         private readonly KnowSubscriber $subscribers,
@@ -132,6 +136,7 @@ final class Demo
             $this->point(CrewJobs::SHEET, 'malin');
         });
         $this->at($today->subDays(1)->addHours(15), fn () => $this->propose($this->person('malin')));
+        $this->at($today->subDays(1)->addHours(16), $this->handOver(...));
         $this->leaveOneUncertain($today);
         // What nobody decided about in all that time is gone by now.
         ($this->delete)();
@@ -167,6 +172,20 @@ final class Demo
             ($this->image)($record, ImagePlace::Sign, $sign, $this->person($writer));
         }
         ($this->approve)($record->name(), $this->person($approver), $record->newestRevision()->number, '');
+    }
+
+    /** Lists, and the list service that whoever is on them is handed over to from now on. */
+    private function handOver(): void
+    {
+        foreach (Lists::ALL as $list) {
+            $this->approved(RecordKind::ContactList, $list, 'runa', 'arne');
+        }
+        DestinationFacts::query()->create([
+            'destination' => Lists::QUAYSIDE['id'], 'service' => ServiceThere::from(Document::from(Lists::SERVICE))->document()->json(),
+            'fetched_at' => $this->clock->instant(), 'tested' => 'in', 'tested_at' => $this->clock->instant(),
+        ]);
+        ($this->key)(Lists::QUAYSIDE['id'], Lists::KEY, $this->person('sven'));
+        $this->approved(RecordKind::Destination, Lists::QUAYSIDE, 'runa', 'arne');
     }
 
     private function published(Point $point, User $officer): PointEdition

@@ -1,12 +1,5 @@
 // The stand-in's pages: a list of mails, one mail as a reader shows it, and how the server is to behave.
-const escape = (text) => String(text).replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
-const page = (title, content) => `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">
-<title>${escape(title)}</title>
-<style>body{font:15px/1.5 system-ui,sans-serif;margin:2rem auto;max-width:60rem;padding:0 1rem;color:#1b2230;background:#f3f0e8}
-table{border-collapse:collapse;width:100%}td,th{text-align:left;padding:.5rem .75rem;border-bottom:1px solid #d8d2c4;vertical-align:top}
-a{color:#0f4c5c}iframe{width:100%;height:34rem;border:1px solid #d8d2c4;background:#fff}pre{overflow:auto;font-size:13px}
-form{display:inline-flex;gap:.5rem;align-items:center;margin:.5rem 1rem .5rem 0}button,select,input{font:inherit;padding:.2rem .6rem}</style>
-<main><h1>${escape(title)}</h1>${content}</main></html>`;
+import { escape, page } from '../page.mjs';
 
 const modes = {
   accept: 'takes mail', return: 'takes mail and returns it', refuse: 'refuses for good (550)',

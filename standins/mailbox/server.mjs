@@ -6,6 +6,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync
 import { join } from 'node:path';
 import { SMTPServer } from 'smtp-server';
 import { simpleParser } from 'mailparser';
+import { body, sender } from '../page.mjs';
 import { listPage, mailPage, messagesPage } from './pages.mjs';
 
 const options = Object.fromEntries(process.argv.slice(2).map((a) => a.replace(/^--/, '').split('=')));
@@ -106,18 +107,10 @@ const carried = ({ id, from, to, text }) => {
 };
 const messages = (to) => readdirSync(store).filter((n) => n.endsWith('.sms')).map((n) => JSON.parse(readFileSync(join(store, n))))
   .filter((m) => !to || m.to === to).sort((a, b) => b.at.localeCompare(a.at)).slice(0, 200);
-const body = (request) => new Promise((done) => {
-  let text = '';
-  request.on('data', (part) => { text += part; if (text.length > 1e6) request.destroy(); });
-  request.on('end', () => done(text));
-});
 
 const http = createServer(async (request, response) => {
   const url = new URL(request.url, 'http://mailbox');
-  const send = (status, type, text) => response.writeHead(status, {
-    'Content-Type': `${type}; charset=utf-8`, 'Cache-Control': 'no-store',
-    'Content-Security-Policy': "default-src 'none'; style-src 'unsafe-inline'; frame-src 'self'; form-action 'self'",
-  }).end(text);
+  const send = sender(response);
   try {
     const [, area, name] = url.pathname.split('/');
     if (name && !/^\d{16}\.eml$/.test(name)) return send(404, 'text/plain', 'There is no such mail.');

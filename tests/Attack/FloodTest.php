@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Http\Flood\FloodCounts;
 use App\Http\Flood\FloodGate;
 use App\Models\DeliveryKind;
@@ -191,8 +192,8 @@ test('a mail of few goes before the mails of many, and none is put off for ever'
     Carbon::setTestNow(now());
     DB::table('deliveries')->update(['state' => 'waiting']);
     $journey = SignupJourney::query()->firstOrFail();
-    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Reminder, '203.0.113.0/24');
-    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Welcome);
+    app(Outbox::class)->toSubscriber($journey, DeliveryKind::Reminder, '203.0.113.0/24');
+    app(Outbox::class)->toSubscriber($journey, DeliveryKind::Welcome);
     $turns = DB::table('deliveries')->orderByDesc('id')->limit(2)->pluck('turn_at')->all();
     expect((strtotime($turns[1]) - strtotime($turns[0])))->toBe(20);
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Delivery\OutcomeKind;
 use App\Actions\Signup\LapseJourneys;
 use App\Models\Delivery;
@@ -103,13 +104,13 @@ test('the same reason lays out nothing twice, in however many transactions', fun
     $this->signUp(someone());
     $journey = SignupJourney::query()->firstOrFail();
     $key = $this->message()->idempotency_key;
-    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Confirmation);
+    app(Outbox::class)->toSubscriber($journey, DeliveryKind::Confirmation);
     expect(Delivery::query()->count())->toBe(1)->and($this->message()->idempotency_key)->toBe($key);
-    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Reminder);
+    app(Outbox::class)->toSubscriber($journey, DeliveryKind::Reminder);
     expect(Delivery::query()->distinct()->count('idempotency_key'))->toBe(2);
     // Nor does what is said once more, after it was sent, go out again.
     work();
-    app(Deliveries::class)->toSubscriber($journey, DeliveryKind::Confirmation);
+    app(Outbox::class)->toSubscriber($journey, DeliveryKind::Confirmation);
     expect(work())->toBe([]);
 });
 

@@ -120,9 +120,9 @@ test('a mail that turned out to have been sent after all is entered then, and on
 test('what goes to somebody who works here concerns no sign-up, and goes to exactly one', function (): void {
     $tove = User::query()->where('role', 'auditor')->firstOrFail();
     $deliveries = app(Deliveries::class);
-    $deliveries->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-27');
-    $deliveries->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-27');
-    $deliveries->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-28');
+    $outbox->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-27');
+    $outbox->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-27');
+    $outbox->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-28');
     $rows = Delivery::query()->with('subscriber', 'user')->get();
     expect($rows)->toHaveCount(2)->and($rows[0]->user)->toBeInstanceOf(User::class)->and($rows[0]->journey)->toBeNull();
     $deliveries->settle($deliveries->claim(), Outcome::accepted());

@@ -38,7 +38,6 @@ beforeEach(function (): void {
             )->throw();
     }
     $this->useDatabase('juramen_test_golden');
-    Artisan::call('migrate', ['--database' => 'owner', '--force' => true]);
     $keys = config('juramen.keys');
     File::deleteDirectory($keys);
     File::copyDirectory(INSTANCE.'/keys', $keys);
@@ -48,6 +47,7 @@ beforeEach(function (): void {
     foreach ([KeyStore::class, MacRing::class, PublishedForms::class, 'encrypter'] as $made) {
         app()->forgetInstance($made);
     }
+    expect(Artisan::call('juramen:prepare', ['--without-demo' => true]))->toBe(0, Artisan::output());
     Carbon::setTestNow('2026-11-27 10:00:00');
 });
 

@@ -85,6 +85,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['requests.answer', 'requests.extend', 'requests.reopen', 'requests.drop'], ['officer']),
         ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
+        'lists' => ['officer', 'editor', 'auditor'], 'lists.people' => ['officer', 'auditor'],
+        ...array_fill_keys(['lists.filters', 'lists.filters.drop', 'destinations.fetch', 'destinations.try'], ['officer']),
+        ...array_fill_keys(['keys', 'keys.set'], ['administrator']),
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
         'mails.leave' => ['officer', 'administrator'],
@@ -112,12 +115,12 @@ test('every route of the office is closed to nobody, and open to each role only 
             [
                 '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
                 '{format}',
-                '{enquiry}', '{user}', '{asked}',
+                '{enquiry}', '{user}', '{asked}', '{filter}',
             ],
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
                 'notice-linked', 'statement', 'voyage-news', 'csv',
-                $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id,
+                $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id, '1',
             ],
             $route->uri()
         );

@@ -6,7 +6,7 @@ namespace App\Actions\Account;
 
 use App\Actions\ActLog;
 use App\Actions\ActRefusal;
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Casts\Instants;
 use App\Models\ActKind;
 use App\Models\EntryLink;
@@ -23,7 +23,7 @@ use Juramen\Canon\Refused;
 final class EntryLinks
 {
     public function __construct(
-        private readonly Deliveries $deliveries, private readonly Sessions $sessions, private readonly MacRing $keys, private readonly ActLog $log,
+        private readonly Outbox $outbox, private readonly Sessions $sessions, private readonly MacRing $keys, private readonly ActLog $log,
         private readonly SystemClock $clock
     ) {}
 
@@ -36,7 +36,7 @@ final class EntryLinks
             $link = EntryLink::query()->create([
                 'id' => Id::random(), 'user_id' => $user->id, 'kind' => $kind, 'made_at' => $now, 'ends_at' => $now->plusSeconds($kind->hours() * 3600),
             ]);
-            $this->deliveries->toColleague($user, $kind->delivery(), $link->id->hex());
+            $this->outbox->toColleague($user, $kind->delivery(), $link->id->hex());
         });
     }
 

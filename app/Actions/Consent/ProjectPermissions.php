@@ -9,6 +9,8 @@ use App\Casts\Instants;
 use App\Models\CurrentPermission;
 use App\Models\Subscriber;
 use Juramen\Canon\Id;
+use Juramen\Consent\Acts\Given;
+use Juramen\Consent\Answer;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 
@@ -17,16 +19,20 @@ final class ProjectPermissions
 {
     public function __construct(private readonly LedgerTables $ledger) {}
 
-    public function __invoke(Id $subject): void
+    /** @return Permissions as they are now */
+    public function __invoke(Id $subject): Permissions
     {
         $subscriber = Subscriber::query()->where('subject', $subject->bytes)->firstOrFail();
-        $current = $this->of($subscriber->id, Permissions::of($this->ledger->chain($subject)));
+        $permissions = Permissions::of($this->ledger->chain($subject));
+        $current = $this->of($subscriber->id, $permissions);
         if ($current !== []) {
             CurrentPermission::query()->upsert(
                 array_map(static fn (CurrentPermission $c): array => $c->getAttributes(), $current), ['subscriber_id', 'purpose', 'channel'],
-                ['reason', 'allowed', 'since', 'entry']
+                ['reason', 'allowed', 'since', 'entry', 'point', 'language', 'statements']
             );
         }
+
+        return $permissions;
     }
 
     /** @return list<CurrentPermission> as the table should hold them */
@@ -40,6 +46,19 @@ final class ProjectPermissions
             'allowed' => (int) $p->allowed(),
             'since' => $p->since === null ? null : Instants::write($p->since),
             'entry' => $p->entries[count($p->entries) - 1]->id->bytes,
+            ...self::given($p),
         ]), $permissions->all());
+    }
+
+    /** @return array{point: string, language: string, statements: string} by which yes it is permitted, as lists are made by it */
+    private static function given(Permission $permission): array
+    {
+        $given = $permission->allowed() ? $permission->entries[0]->act ?? null : null;
+        if (! $given instanceof Given) {
+            return ['point' => '', 'language' => '', 'statements' => ' '];
+        }
+        $yes = array_map(static fn (Answer $a): string => $a->statement, array_filter($given->answers, static fn (Answer $a): bool => $a->yes));
+
+        return ['point' => $given->point, 'language' => $given->language->value, 'statements' => ' '.implode(' ', $yes).' '];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Delivery;
 
+use App\Actions\Handover\HandoverDelivery;
 use App\Actions\Mailing\AcknowledgementMail;
 use App\Actions\Mailing\CheckpointMail;
 use App\Actions\Mailing\ConfirmationMail;
@@ -36,6 +37,7 @@ final class DeliveryHandlers
             DeliveryKind::Choices, DeliveryKind::Details, DeliveryKind::NoChosen => KnownMail::class,
             DeliveryKind::Withdrawn => WithdrawnMail::class,
             DeliveryKind::Enquiry => EnquiryMail::class,
+            DeliveryKind::Handover => HandoverDelivery::class,
             DeliveryKind::DailyCount => DailyCountMail::class,
             DeliveryKind::Acknowledgement => AcknowledgementMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,

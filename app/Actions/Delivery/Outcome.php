@@ -9,12 +9,15 @@ final readonly class Outcome
 {
     private const NO_SUCH_MAILBOX = 'no-such-mailbox';
 
-    /** @param  string|null  $problem a short code, never words of a server that may repeat an address */
-    private function __construct(public OutcomeKind $kind, public ?string $problem = null) {}
+    /**
+     * @param  string|null  $problem a short code, never words of a server that may repeat an address
+     * @param  string|null  $says what the other side said of it, one of a closed set of its handler's
+     */
+    private function __construct(public OutcomeKind $kind, public ?string $problem = null, public ?string $says = null) {}
 
-    public static function accepted(): self
+    public static function accepted(?string $says = null): self
     {
-        return new self(OutcomeKind::Accepted);
+        return new self(OutcomeKind::Accepted, says: $says);
     }
 
     public static function notNow(string $problem): self

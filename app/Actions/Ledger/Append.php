@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Actions\Consent\ProjectPermissions;
+use App\Actions\Handover\FollowLists;
 use App\Casts\Instants;
 use App\Models\StoredDisclosure;
 use App\Support\Journal;
@@ -28,6 +29,7 @@ final class Append
     public function __construct(
         private readonly LedgerTables $ledger,
         private readonly ProjectPermissions $project,
+        private readonly FollowLists $follow,
         private readonly Journal $journal,
         private readonly SystemClock $clock,
     ) {}
@@ -55,7 +57,7 @@ final class Append
         }
         DB::afterCommit(fn () => $this->note($entry, $position));
         if ($act->kind()->isPersons()) {
-            ($this->project)($subject);
+            ($this->follow)($entry, ($this->project)($subject));
         }
 
         return $entry;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Ledger;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Models\DeliveryKind;
 use App\Models\Role;
 use App\Models\User;
@@ -16,7 +16,7 @@ use App\Support\SystemClock;
  */
 final class MailCheckpoint
 {
-    public function __construct(private readonly LedgerTables $ledger, private readonly Deliveries $deliveries, private readonly SystemClock $clock) {}
+    public function __construct(private readonly LedgerTables $ledger, private readonly Outbox $outbox, private readonly SystemClock $clock) {}
 
     public function __invoke(): void
     {
@@ -25,7 +25,7 @@ final class MailCheckpoint
         }
         $day = $this->clock->instant()->utc->format('Y-m-d');
         foreach (User::query()->where('role', Role::Auditor)->orderBy('id')->get() as $auditor) {
-            $this->deliveries->toColleague($auditor, DeliveryKind::Checkpoint, $day);
+            $this->outbox->toColleague($auditor, DeliveryKind::Checkpoint, $day);
         }
     }
 }

@@ -52,6 +52,7 @@ final class Approve
         private readonly Propose $propose,
         private readonly PublishPoint $publish,
         private readonly Writers $writers,
+        private readonly AdmitWays $ways,
         private readonly ActLog $log,
         private readonly SystemClock $clock,
     ) {}
@@ -170,6 +171,7 @@ final class Approve
         if ($asking !== []) {
             throw Refused::because(ActRefusal::StatementsAskForIt, statements: implode(', ', $asking));
         }
+        $this->ways->admitRetirement($record);
     }
 
     /**
@@ -195,6 +197,7 @@ final class Approve
         }
         Records::check($record->kind, $revision->document, whole: true);
         $this->keepSheets($record, $revision);
+        $this->ways->admit(Records::read($record->kind, $revision->document));
         if ($record->kind === RecordKind::Statement) {
             $this->admitStatement(Statement::from($revision->document), $comment);
         }

@@ -14,6 +14,7 @@ use Illuminate\Support\Str;
 use Juramen\Canon\Document;
 use Juramen\Canon\Refused;
 use Juramen\Canon\Slug;
+use Juramen\Register\Channel;
 use Juramen\Register\Controller;
 use Juramen\Register\LegalBasis;
 use Juramen\Register\RecordKind;
@@ -21,7 +22,7 @@ use Juramen\Wording\MailKind;
 use Juramen\Wording\MailWording;
 use Juramen\Wording\Starters;
 
-/** A new statement, purpose, controller or processor, named by what it is called; or a mail, named by whose and which it is. */
+/** A new statement, purpose, controller, processor, list or destination, named by what it is called; or a mail, named by whose and which it is. */
 final class BeginRecord
 {
     private const ACCENT = '#0f4c5c';
@@ -44,6 +45,11 @@ final class BeginRecord
                 'id' => $slug->text, 'name' => $new->name, 'controller' => $this->controller($new)->id->text, 'own' => false, 'purposes' => [],
                 'does' => '', 'contract' => '', 'country' => '', 'transfer' => '', 'until' => '',
             ]), $author),
+            RecordKind::ContactList => $this->change->begin($kind, $slug, $this->list($slug, $new), $author),
+            RecordKind::Destination => $this->change->begin($kind, $slug, Document::from([
+                'id' => $slug->text, 'name' => $new->name, 'controller' => $this->controller($new)->id->text, 'address' => '', 'partner' => '', 'on' => false,
+                'mapping' => [],
+            ]), $author),
             RecordKind::Controller => $this->beginController($author, $slug, $new),
             RecordKind::Mail => $this->mail($author, $new),
             RecordKind::Rules, RecordKind::Sheet => throw Refused::because(ActRefusal::CannotBegin),
@@ -63,6 +69,16 @@ final class BeginRecord
         $purpose = $this->inForce->registers()->purpose($new->purpose);
 
         return Document::from(['id' => $slug->text, 'purpose' => $purpose->id->text, 'channels' => ['email'], 'texts' => ['en' => '']]);
+    }
+
+    private function list(Slug $slug, NewRecord $new): Document
+    {
+        $purpose = $this->inForce->registers()->purpose($new->purpose);
+
+        return Document::from([
+            'id' => $slug->text, 'controller' => $purpose->controller->text, 'purpose' => $purpose->id->text, 'channel' => Channel::Email->value,
+            'name' => $new->name, 'public-name' => [], 'confirmed' => true, 'statements' => [], 'points' => [], 'languages' => [],
+        ]);
     }
 
     private function beginController(User $author, Slug $slug, NewRecord $new): Record

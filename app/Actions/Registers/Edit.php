@@ -72,6 +72,7 @@ final readonly class Edit
             EditKind::Begin => "began $named",
             EditKind::Add => match (true) {
                 $this->place->text() === 'statements' => "asked also for $value",
+                $this->place->text() === 'lists' => "let $value go there too",
                 $this->place->last() === 'options' => "added an answer to {$this->fieldName()}",
                 $this->place->text() === 'pages' => 'added a page',
                 $this->place->text() === 'recipients' => 'added a recipient',
@@ -98,8 +99,8 @@ final readonly class Edit
             return $this->withRecipient($document);
         }
         $id = Slug::parse($what);
-        if ($this->place->text() === 'statements') {
-            return $document->at($this->place->in($id)) === null ? $document->with($this->place->in($id), ['id' => $id->text])
+        if (in_array($this->place->text(), ['statements', 'lists'], true)) {
+            return $document->at($this->place->in($id)) === null ? $this->withNamed($document, $id)
                 : throw Refused::because(DraftRefusal::FieldTwice, what: $id);
         }
         $kind = in_array($what, FieldKinds::ids(), true) ? FieldKinds::get($what)
@@ -151,6 +152,14 @@ final readonly class Edit
         $from = array_search($this->place->last(), $ids, true);
 
         return $from === false || $to < 1 || $to > count($ids) ? throw Refused::because(DraftRefusal::UnknownPlace) : $to - 1 - $from;
+    }
+
+    /** Another item that is named by what it stands for. */
+    private function withNamed(Document $document, Slug $id): Document
+    {
+        $item = $this->place->text() === 'lists' ? ['id' => $id->text, 'group' => '', 'mark' => '', 'starts' => ''] : ['id' => $id->text];
+
+        return $document->items($this->place) === [] ? $document->with($this->place, [$item]) : $document->with($this->place->in($id), $item);
     }
 
     /** Another recipient, whose address is still to be written. */

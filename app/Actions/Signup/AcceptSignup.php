@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\DeleteValues;
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\Append;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
@@ -44,7 +44,7 @@ final class AcceptSignup
         private readonly Screen $screen,
         private readonly KeepAssessment $assessed,
         private readonly DeleteValues $delete,
-        private readonly Deliveries $deliveries,
+        private readonly Outbox $outbox,
         private readonly SystemClock $clock,
     ) {}
 
@@ -177,10 +177,10 @@ final class AcceptSignup
             $this->delete->welcomeBack($subscriber->subject);
         }
         if ($mail !== null && $byMail) {
-            $this->deliveries->toSubscriber($mail, $waits ? DeliveryKind::Confirmation : DeliveryKind::Welcome, $signup->network);
+            $this->outbox->toSubscriber($mail, $waits ? DeliveryKind::Confirmation : DeliveryKind::Welcome, $signup->network);
         }
         if ($number !== null) {
-            $this->deliveries->toSubscriber($number, DeliveryKind::NumberConfirmation, $signup->network);
+            $this->outbox->toSubscriber($number, DeliveryKind::NumberConfirmation, $signup->network);
         }
     }
 

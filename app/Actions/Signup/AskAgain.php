@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Models\DeliveryKind;
 use App\Models\KnownSignup;
 use App\Models\SignupJourney;
@@ -20,7 +20,7 @@ use Juramen\Consent\Through;
 final class AskAgain
 {
     public function __construct(
-        private readonly Deliveries $deliveries, private readonly KnownPeople $known, private readonly SystemClock $clock
+        private readonly Outbox $outbox, private readonly KnownPeople $known, private readonly SystemClock $clock
     ) {}
 
     /** @param  Id  $nonce  of the mark that was spent */
@@ -32,7 +32,7 @@ final class AskAgain
                 if ($next !== null) {
                     $journey->follow($next);
                     $kind = $journey->through === Through::Number ? DeliveryKind::NumberConfirmation : DeliveryKind::Resent;
-                    $this->deliveries->toSubscriber($journey, $kind, occasion: (string) $next->resent);
+                    $this->outbox->toSubscriber($journey, $kind, occasion: (string) $next->resent);
                 }
             }
             $known = KnownSignup::query()->where('nonce', $nonce->bytes)->lockForUpdate()->first();

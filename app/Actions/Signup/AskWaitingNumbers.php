@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\CurrentPermission;
@@ -27,7 +27,7 @@ use Juramen\Register\Channel;
  */
 final class AskWaitingNumbers
 {
-    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly Deliveries $deliveries) {}
+    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly Outbox $outbox) {}
 
     /** @return int how many got their path */
     public function __invoke(): int
@@ -71,7 +71,7 @@ final class AskWaitingNumbers
             if ($first === null || $paths->contains(static fn (SignupJourney $j): bool => $j->through === Through::Number)) {
                 continue;
             }
-            $this->deliveries->toSubscriber($this->path($first, $consent), DeliveryKind::NumberConfirmation);
+            $this->outbox->toSubscriber($this->path($first, $consent), DeliveryKind::NumberConfirmation);
             $begun++;
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\DeleteValues;
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\Append;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
@@ -23,7 +23,7 @@ final class ConfirmJourney
     public function __construct(
         private readonly Append $append,
         private readonly WaitingChannels $waiting,
-        private readonly Deliveries $deliveries,
+        private readonly Outbox $outbox,
         private readonly DeleteValues $delete,
         private readonly SystemClock $clock,
     ) {}
@@ -51,7 +51,7 @@ final class ConfirmJourney
             $journey->follow($next);
             $this->delete->welcomeBack($found->subscriber->subject);
             if ($journey->through === Through::Mail) {
-                $this->deliveries->toSubscriber($journey, DeliveryKind::Welcome);
+                $this->outbox->toSubscriber($journey, DeliveryKind::Welcome);
             }
 
             return $next->state;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Models\PublishedEdition;
 use App\Support\PublishedForms;
 use App\Support\Stored;
@@ -18,7 +18,7 @@ use Juramen\Points\RecipientGets;
 final class CountForTeams
 {
     public function __construct(
-        private readonly Deliveries $deliveries, private readonly EnquiriesOfDay $count, private readonly PublishedForms $published,
+        private readonly Outbox $outbox, private readonly EnquiriesOfDay $count, private readonly PublishedForms $published,
         private readonly SystemClock $clock
     ) {}
 
@@ -36,7 +36,7 @@ final class CountForTeams
             foreach ($daily as $recipient) {
                 if (($this->count)($slug, $recipient->id->text, $day) > 0) {
                     $row = PublishedEdition::query()->where('digest', $edition->digest()->bytes)->firstOrFail();
-                    $this->deliveries->countOfDay($row, $recipient->id->text, $day);
+                    $this->outbox->countOfDay($row, $recipient->id->text, $day);
                     $laid++;
                 }
             }

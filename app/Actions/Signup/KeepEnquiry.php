@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Casts\Instants;
 use App\Models\DeliveryKind;
 use App\Models\Enquiry;
@@ -31,7 +31,7 @@ final class KeepEnquiry
     private const ACKNOWLEDGED = 3;
 
     public function __construct(
-        private readonly KeyStore $keys, private readonly Deliveries $deliveries, private readonly PublishedForms $published,
+        private readonly KeyStore $keys, private readonly Outbox $outbox, private readonly PublishedForms $published,
         private readonly SystemClock $clock
     ) {}
 
@@ -82,11 +82,11 @@ final class KeepEnquiry
             if (Recipient::among($edition->sheet->draft->recipients, $recipient)?->gets === RecipientGets::Daily) {
                 continue;
             }
-            $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Enquiry, $recipient, $occasion);
+            $this->outbox->aboutEnquiry($enquiry, DeliveryKind::Enquiry, $recipient, $occasion);
         }
         $words = $edition->in($enquiry->language)->mail(DeliveryKind::Acknowledgement->value)->words;
         if (! $enquiry->doubtful && $words !== [] && $this->sentToday($enquiry->lookup) <= self::ACKNOWLEDGED) {
-            $this->deliveries->aboutEnquiry($enquiry, DeliveryKind::Acknowledgement, occasion: $occasion);
+            $this->outbox->aboutEnquiry($enquiry, DeliveryKind::Acknowledgement, occasion: $occasion);
         }
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\PersonalValues;
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\Delivery;
 use App\Models\DeliveryKind;
@@ -33,7 +33,7 @@ final class KnownPeople
 {
     public function __construct(
         private readonly LedgerTables $ledger,
-        private readonly Deliveries $deliveries,
+        private readonly Outbox $outbox,
         private readonly PersonalValues $personal,
         private readonly PublishedForms $published,
         private readonly SystemClock $clock,
@@ -80,7 +80,7 @@ final class KnownPeople
     /** Nothing is left to ask for: they get word that nothing has changed, or are asked whether other details are theirs. */
     public function tell(KnownSignup $known): void
     {
-        $this->deliveries->toKnown($known, $this->changes($known) === [] ? DeliveryKind::Choices : DeliveryKind::Details, $known->id->hex());
+        $this->outbox->toKnown($known, $this->changes($known) === [] ? DeliveryKind::Choices : DeliveryKind::Details, $known->id->hex());
     }
 
     /** The same mail once more, as often and as far apart as a confirmation. */
@@ -90,7 +90,7 @@ final class KnownPeople
             ->orderByDesc('id')->get();
         $newest = $sent->first();
         if ($newest !== null && $sent->count() <= Journey::RESENDS && ! $newest->made_at->plusSeconds(Journey::APART)->isAfter($this->clock->instant())) {
-            $this->deliveries->toKnown($known, $newest->kind, "{$known->id->hex()} {$sent->count()}");
+            $this->outbox->toKnown($known, $newest->kind, "{$known->id->hex()} {$sent->count()}");
         }
     }
 
@@ -108,7 +108,7 @@ final class KnownPeople
         if ($about !== []) {
             $ids = implode(' ', array_map(static fn (Said $s): string => $s->id()->text, $about));
             $day = $this->clock->instant()->utc->format('Y-m-d');
-            $this->deliveries->toKnown($kept ?? $this->keep($signup, $subscriber), DeliveryKind::NoChosen, "{$subscriber->subject->hex()} $ids $day");
+            $this->outbox->toKnown($kept ?? $this->keep($signup, $subscriber), DeliveryKind::NoChosen, "{$subscriber->subject->hex()} $ids $day");
         }
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\ActLog;
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Models\ActKind;
 use App\Models\CurrentPermission;
 use App\Models\DeliveryKind;
@@ -27,7 +27,7 @@ use Juramen\Register\EmailAddress;
 final class RecordWithdrawal
 {
     public function __construct(
-        private readonly KnowSubscriber $subscribers, private readonly WithdrawConsent $withdraw, private readonly Deliveries $deliveries,
+        private readonly KnowSubscriber $subscribers, private readonly WithdrawConsent $withdraw, private readonly Outbox $outbox,
         private readonly ActLog $log, private readonly SystemClock $clock
     ) {}
 
@@ -52,7 +52,7 @@ final class RecordWithdrawal
             $ended = $this->withdraw->told($subscriber->subject, $told, static fn (Target $t): bool => $purpose === null || $t->purpose === $purpose);
             $journey = SignupJourney::query()->where('subscriber_id', $subscriber->id)->where('besides', false)->orderByDesc('asked_at')->first();
             if ($ended && $mailed && $journey !== null) {
-                $this->deliveries->toSubscriber($journey, DeliveryKind::Withdrawn, occasion: $this->clock->instant()->text());
+                $this->outbox->toSubscriber($journey, DeliveryKind::Withdrawn, occasion: $this->clock->instant()->text());
             }
         }, 5);
     }

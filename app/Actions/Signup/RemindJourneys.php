@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Casts\Instants;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
@@ -18,7 +18,7 @@ use Throwable;
 /** Lays out the one reminder of each sign-up that is still unconfirmed when its rule says so. It moves no deadline. */
 final class RemindJourneys
 {
-    public function __construct(private readonly Deliveries $deliveries, private readonly SystemClock $clock) {}
+    public function __construct(private readonly Outbox $outbox, private readonly SystemClock $clock) {}
 
     /** @return int how many are reminded */
     public function __invoke(): int
@@ -43,7 +43,7 @@ final class RemindJourneys
                     return 0;
                 }
                 $journey->follow($next);
-                $this->deliveries->toSubscriber($journey, DeliveryKind::Reminder);
+                $this->outbox->toSubscriber($journey, DeliveryKind::Reminder);
 
                 return 1;
             }, 3);

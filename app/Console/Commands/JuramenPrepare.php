@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Consent\RebuildPermissions;
 use App\Actions\Ledger\Seal;
 use App\Actions\Signup\AskWaitingNumbers;
+use App\Models\CurrentPermission;
 use App\Models\User;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
@@ -28,6 +30,10 @@ final class JuramenPrepare extends Command
             $this->line('Loading the demo');
             app(Demo::class)->load();
             app(Seal::class)(everything: true);
+        }
+        // What was projected before lists knew by which yes it is permitted.
+        if (CurrentPermission::query()->where('allowed', true)->where('statements', ' ')->exists()) {
+            app(RebuildPermissions::class)(true, static fn (int $done) => null);
         }
         app(AskWaitingNumbers::class)();
         $published->refresh();

@@ -61,7 +61,8 @@ final class Decisions
     public function __construct(
         private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
-        private readonly Handovers $handovers, private readonly ListEnquiries $enquiries, private readonly ListRequests $requests,
+        private readonly Handovers $handovers, private readonly WaysOut $ways,
+        private readonly ListEnquiries $enquiries, private readonly ListRequests $requests,
         private readonly SystemClock $clock
     ) {}
 
@@ -77,7 +78,7 @@ final class Decisions
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
             ...($user->can('viewAny', Record::class) ? [
                 ...$this->handovers->waiting($user), ...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(),
-                ...$this->contracts(),
+                ...$this->contracts(), ...$this->ways->decisions(),
             ] : []),
         ];
         usort($all, static fn (Decision $a, Decision $b): int => [$a->urgency, $a->sort] <=> [$b->urgency, $b->sort]);

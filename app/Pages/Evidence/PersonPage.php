@@ -13,6 +13,7 @@ final readonly class PersonPage
      * @param  string  $print  address of all of it, to be printed
      * @param  Question|null  $question  null where nothing was ever asked
      * @param  list<ActRow>  $acts
+     * @param  list<WentRow>  $went  lists and destinations
      * @param  ChosenAct|null  $chosen  the act whose proof stands in the margin
      * @param  ShownForm|null  $shown  the form behind it
      */
@@ -23,6 +24,7 @@ final readonly class PersonPage
         public string $print,
         public ?Question $question,
         public array $acts,
+        public array $went,
         public ?ChosenAct $chosen,
         public ?ShownForm $shown,
     ) {}

@@ -46,6 +46,7 @@ final class ShowPerson
         private readonly RegistersInForce $inForce,
         private readonly PublishedForms $published,
         private readonly AnsweredForm $answered,
+        private readonly WhereItWent $went,
         private readonly SystemClock $clock,
     ) {}
 
@@ -67,7 +68,7 @@ final class ShowPerson
             $subscriber, $values->get('email')->value ?? 'A person whose details were deleted', implode(' · ', array_filter($state)),
             route('evidence.printed', $subscriber->subject->hex()),
             $asking === null ? null : $this->question($subscriber, $proven, $asked, $asking, $chosen, $names),
-            $this->acts($subscriber, $proven->entries, $chosen, $names),
+            $this->acts($subscriber, $proven->entries, $chosen, $names), $this->went->of($subscriber, $proven->entries, $names),
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null
                 : new ShownForm(Moments::exact($consent->act->occurred), $this->pagesOf($subscriber, $consent)),
@@ -98,7 +99,7 @@ final class ShowPerson
         return new PrintedPerson(
             $values->get('email')->value ?? 'A person whose details were deleted', $registers->controller($subscriber->controller->slug)->name,
             route('evidence.person', $subscriber->subject->hex()), Moments::exact($now)." by {$by->name}", $answers, $proven->faults,
-            $this->acts($subscriber, $proven->entries, null, $names),
+            $this->acts($subscriber, $proven->entries, null, $names), $this->went->of($subscriber, $proven->entries, $names),
             array_map(fn (Entry $e): ChosenAct => $this->chosen($e, self::consentBehind($e, $proven->entries)?->act, $proven), $proven->entries),
         );
     }

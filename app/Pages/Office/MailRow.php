@@ -45,7 +45,7 @@ final readonly class MailRow
     {
         return match (true) {
             $problem === null => '',
-            preg_match('/^(server|carrier)-said-(\d+)$/D', $problem, $said) === 1 => __("office.problems.$said[1]-said", ['code' => $said[2]]),
+            preg_match('/^(server|carrier|destination)-said-(\d+)$/D', $problem, $said) === 1 => __("office.problems.$said[1]-said", ['code' => $said[2]]),
             default => __("office.problems.$problem"),
         };
     }

@@ -30,6 +30,7 @@ final readonly class SheetPage
      * @param  list<RuleRow>  $rules
      * @param  list<WordsGroup>  $words
      * @param  Choice|null  $acknowledges  null where the form serves nothing but consent
+     * @param  list<LeadLine>  $leads  where a yes leads
      * @param  list<RecipientRow>  $recipients
      * @param  bool  $draws  whether a winner is drawn of what is sent
      * @param  int|null  $edition  number of the one in force
@@ -66,6 +67,7 @@ final readonly class SheetPage
         public array $rules,
         public array $words,
         public bool $ownNotice,
+        public array $leads,
         public ?Choice $acknowledges,
         public array $recipients,
         public Press $anotherRecipient,

@@ -12,6 +12,8 @@ use App\Pages\Registers\Forms\MailProof;
 use App\Pages\Registers\Forms\StatementForm;
 use App\Pages\Registers\Forms\StatementText;
 use Juramen\Audit\Judgement;
+use Juramen\Register\ContactList;
+use Juramen\Register\Destination;
 use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
 use Juramen\Register\Registered;
@@ -24,6 +26,8 @@ final readonly class JudgedRecord
      * @param  Margin|null  $margin  null for what is not judged
      * @param  list<string>  $unfilled  placeholders that cannot be filled, each in a sentence
      * @param  list<string>  $lacks  what the record of a processor lacks
+     * @param  list<string>  $stops  why a list is not approved, or nobody may be handed over to a destination
+     * @param  list<string>  $cautions  what may not be meant there, or gets lost
      */
     public function __construct(
         public Record $record,
@@ -33,6 +37,8 @@ final readonly class JudgedRecord
         public ?Margin $margin,
         public array $unfilled,
         public array $lacks,
+        public array $stops,
+        public array $cautions,
     ) {}
 
     /** @return list<ToWrite> languages that were begun, and in which nothing is written yet */
@@ -60,6 +66,24 @@ final readonly class JudgedRecord
     public function says(): string
     {
         return route('records.say', [$this->record->kind->value, $this->record->slug]);
+    }
+
+    /** Whether people come onto it, or are handed over to it. */
+    public function isWay(): bool
+    {
+        return $this->entry instanceof ContactList || $this->entry instanceof Destination;
+    }
+
+    /** What is said where nothing stands in the way. */
+    public function soundWay(): string
+    {
+        return $this->entry instanceof Destination ? 'People may be handed over as it is written' : 'Purpose, channel and confirmation fit';
+    }
+
+    /** What follows where something does. */
+    public function stopped(): string
+    {
+        return $this->entry instanceof Destination ? 'Nobody may be handed over' : 'Cannot be approved';
     }
 
     /** Whether something must be on record of it before it may get details. */

@@ -63,6 +63,11 @@ final readonly class RecordPage
         return $this->mayWrite && $this->record->kind === RecordKind::Controller;
     }
 
+    public function isDestination(): bool
+    {
+        return $this->record->kind === RecordKind::Destination;
+    }
+
     public function isOpen(): bool
     {
         return $this->state === RecordState::Draft || $this->state === RecordState::Submitted;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Registers;
 
 use App\Actions\Mailing\MailSample;
+use App\Actions\Registers\AdmitWays;
 use App\Models\ApprovedEdition;
 use App\Models\Decided;
 use App\Models\Proposal;
@@ -17,6 +18,8 @@ use App\Pages\Controls\ConflictView;
 use App\Pages\Notes\Answers;
 use App\Pages\Notes\Margin;
 use App\Pages\Registers\Forms\ControllerForm;
+use App\Pages\Registers\Forms\DestinationForm;
+use App\Pages\Registers\Forms\ListForm;
 use App\Pages\Registers\Forms\MailForm;
 use App\Pages\Registers\Forms\MailView;
 use App\Pages\Registers\Forms\ProcessorForm;
@@ -38,7 +41,9 @@ use Juramen\Canon\Conflict;
 use Juramen\Canon\Document;
 use Juramen\Points\Records;
 use Juramen\Points\Registers;
+use Juramen\Register\ContactList;
 use Juramen\Register\Controller;
+use Juramen\Register\Destination;
 use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
 use Juramen\Register\Processor;
@@ -59,6 +64,7 @@ final class ShowRecord
         private readonly RelatedRecords $related,
         private readonly MailsOfHouse $mails,
         private readonly MailSample $sample,
+        private readonly AdmitWays $ways,
         private readonly SystemClock $clock,
     ) {}
 
@@ -74,7 +80,7 @@ final class ShowRecord
         return new JudgedRecord(
             $record, $entry, $this->form($entry, $document, $registers, $margin, $view ?? new MailView), $judgement, $margin,
             $entry instanceof Statement ? Unfilled::said($registers->unfilled($entry)) : [],
-            $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [],
+            $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [], $this->ways->faults($entry), $this->ways->warnings($entry),
         );
     }
 
@@ -99,7 +105,7 @@ final class ShowRecord
             $record, $revision, $revision->document, $record->titled($entry),
             self::mayWrite($record, $user), $user->can('approve', Record::class), $judged,
             $entry instanceof Statement ? $this->sheets($entry) : null,
-            $this->related->to($entry, $registers),
+            $this->related->to($entry, $registers, $user->can('viewAny', Subscriber::class)),
             array_values($editions->map(fn (ApprovedEdition $e): EditionView => $this->view($e, $uses->get($e->id), $user))->all()),
             $edition, $state, $this->standing($record, $state, $edition, $revision, $open), $open, $returned?->reply,
             $returned === null ? null : $returned->decider?->name.', '.Moments::day($returned->decided_at ?? $returned->submitted_at),
@@ -125,6 +131,8 @@ final class ShowRecord
                 $entry, $registers, $this->mails->languages($entry->controller), $view,
                 fn (Language $l): string => $this->sample->of($entry, $l)?->words->word('subject') ?? ''
             ),
+            $entry instanceof ContactList => ListForm::of($entry, $registers, $this->inForce->sheets()),
+            $entry instanceof Destination => DestinationForm::of($entry, $registers, $this->ways->handover($entry)),
             $entry instanceof HouseRules => RulesForm::of($entry, $this->inForce->sheets()),
             default => throw new \LogicException('There is no form for such an entry.'),
         };

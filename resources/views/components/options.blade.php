@@ -1,4 +1,4 @@
-@props(['id', 'of'])
-<select id="{{ $id }}" name="{{ $id }}">
+@props(['id', 'of', 'name' => null])
+<select id="{{ $id }}" name="{{ $name ?? $id }}">
 @foreach ($of as $option)<option value="{{ $option->value }}" @selected($option->chosen)>{{ $option->text }}</option>@endforeach
 </select>

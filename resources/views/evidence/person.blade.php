@@ -10,6 +10,7 @@
 @include('evidence.asked', ['question' => $page->question])
 @endif
 @include('evidence.acts', ['oob' => false])
+@include('evidence.went', ['went' => $page->went])
 <p><a href="{{ $page->print }}">All of this on paper</a></p>
 </div>
 @include('evidence.proof', ['oob' => false])

@@ -16,6 +16,7 @@
 @endforelse
 @endif
 @include('evidence.acts', ['oob' => false, 'page' => $page])
+@include('evidence.went', ['went' => $page->went])
 @foreach ($page->proofs as $act)
 <div class="proof-of-act">@include('evidence.chosen', ['act' => $act])</div>
 @endforeach

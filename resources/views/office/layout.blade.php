@@ -22,8 +22,10 @@
 <nav aria-label="Areas">
 <a href="{{ route('desk') }}" data-go="d" @if(request()->routeIs('desk', 'mails*', 'work*', 'withdrawals*', 'acts*')) aria-current="page" @endif>Desk</a>
 @can('viewAny', App\Models\Point::class)
-<a href="{{ route('points') }}" data-go="p" @if(request()->routeIs('points*', 'rules*', 'enquiries*')) aria-current="page" @endif>Signup points</a>
-<a href="{{ route('wording') }}" data-go="w" @if(request()->routeIs('wording*', 'records*')) aria-current="page" @endif>Wording</a>
+<a href="{{ route('points') }}" data-go="p" @if(($tab ?? '') === 'lists'
+ || request()->routeIs('points*', 'rules*', 'enquiries*', 'lists*')) aria-current="page"
+ @endif>Signup points</a>
+<a href="{{ route('wording') }}" data-go="w" @if(($tab ?? '') !== 'lists' && request()->routeIs('wording*', 'records*')) aria-current="page" @endif>Wording</a>
 @endcan
 @can('viewAny', App\Models\Subscriber::class)
 <a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*')) aria-current="page" @endif>Screening</a>
@@ -31,6 +33,9 @@
 @endcan
 @can('viewAny', App\Models\RightsRequest::class)
 <a href="{{ route('requests') }}" data-go="r" @if(request()->routeIs('requests*')) aria-current="page" @endif>Requests</a>
+@endcan
+@can('setKey', App\Models\Record::class)
+<a href="{{ route('keys') }}" @if(request()->routeIs('keys')) aria-current="page" @endif>Keys</a>
 @endcan
 @can('viewAny', App\Models\User::class)
 <a href="{{ route('accounts') }}" data-go="o" @if(request()->routeIs('accounts*')) aria-current="page" @endif>Accounts</a>

@@ -110,8 +110,14 @@ open from its publishing on.</div>
 @endforeach
 @unless ($page->ownNotice)<p class="sentence soft">The privacy notice is the controller's, in each language.</p>@endunless
 </section>
-@if ($page->acknowledges)
 <section aria-labelledby="part-6"><h2 id="part-6"><span>6</span> Where it goes</h2>
+@foreach ($page->leads as $lead)
+<p class="sentence">Whoever says yes to “{{ $lead->statement }}” @if ($lead->list !== null)comes, by {{ $lead->channel }}, onto
+<a href="{{ $lead->link }}">{{ $lead->list }}</a>, {{ $lead->goes }}.@else may be reached by {{ $lead->channel }}, and comes onto
+<a href="{{ $lead->link }}">no list</a>: nobody would send them anything.@endif
+@if ($lead->caution !== '')<span class="weakness"><x-shape verdict="weakness" /> {{ $lead->caution }}</span>@endif</p>
+@endforeach
+@if ($page->acknowledges)
 <p class="sentence">Whoever sends it <x-place.choice :of="$page->acknowledges">.</x-place.choice>
 @if ($page->recipients === []) Nobody is told of it; it waits under <a href="{{ route('enquiries') }}">Enquiries</a>.@endif</p>
 @foreach ($page->recipients as $recipient)
@@ -122,9 +128,9 @@ open from its publishing on.</div>
 <span class="line">@foreach ($recipient->presses as $press)<x-place.press :of="$press" />@endforeach</span></div>
 @endforeach
 <p class="sentence"><x-place.press :of="$page->anotherRecipient" /></p>
-</section>
 @endif
-<section aria-labelledby="part-7"><h2 id="part-7"><span>{{ $page->acknowledges ? 7 : 6 }}</span> How it looks</h2>
+</section>
+<section aria-labelledby="part-7"><h2 id="part-7"><span>7</span> How it looks</h2>
 @include('points.look', ['look' => $page->look])
 </section>
 </fieldset>

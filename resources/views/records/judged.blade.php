@@ -13,4 +13,14 @@
 <p class="met"><span aria-hidden="true">✓</span> Contract, place and ground are on record</p>
 @endforelse
 @endif
+@if ($judged->isWay())
+@forelse ($judged->stops as $says)
+<section class="note"><p class="breach"><x-shape verdict="breach" /> {{ $judged->stopped() }}</p><p>{{ $says }}</p></section>
+@empty
+<p class="met"><span aria-hidden="true">✓</span> {{ $judged->soundWay() }}</p>
+@endforelse
+@foreach ($judged->cautions as $says)
+<section class="note"><p class="weakness"><x-shape verdict="weakness" /> To be looked at</p><p>{{ $says }}</p></section>
+@endforeach
+@endif
 </div>

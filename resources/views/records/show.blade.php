@@ -2,7 +2,7 @@
 @section('title', $page->title)
 @section('own-title', 'yes')
 @section('content')
-@include('wording.tabs', ['tab' => $tab])
+@include($tab === 'lists' ? 'points.tabs' : 'wording.tabs', ['tab' => $tab])
 @include('records.body')
 @if ($page->maySign())
 <section class="page apart" aria-label="Sign">
@@ -18,6 +18,14 @@
 <form method="post" action="{{ route('mails.send', [$page->record->slug, $page->judged->proof()->shown]) }}" class="ask">@csrf
 <button>Send it to me</button>
 <span class="soft">As it is saved, in the language of the proof, to your own address; its links lead nowhere.</span></form></section>
+@endif
+@if ($page->isDestination() && $page->mayWrite)
+<section class="page apart" aria-label="Fields and test">
+<form method="post" action="{{ route('destinations.fetch', $page->record->slug) }}" class="ask">@csrf
+<button>Fetch its fields</button><span class="soft">Asks the service which fields and groups it has, and how it takes addresses.</span></form>
+<form method="post" action="{{ route('destinations.try', $page->record->slug) }}" class="ask">@csrf
+<button>Try it</button><span class="soft">Hands over your own address as confirmed, says in which state it arrived, and takes it back.</span>
+@error('service')<p class="wrong" role="alert">{{ $message }}</p>@enderror</form></section>
 @endif
 @if ($page->mayCopy)
 <section class="page apart" aria-label="Name and copy">

@@ -9,6 +9,7 @@ const fillings = {
   'points/{point}': () => all('SELECT slug FROM points ORDER BY id').map((point) => ({ point })),
   'records/{kind}/{slug}': () => all("SELECT kind, slug FROM records WHERE kind <> 'sheet' ORDER BY kind, id").map((line) => line.split('\t'))
     .map(([kind, slug]) => ({ kind, slug })),
+  'lists/{slug}': () => [{ slug: first("SELECT slug FROM records WHERE kind = 'list' ORDER BY slug DESC") }],
   'requirements/{id}': () => [{ id: 'purpose-said' }],
   'evidence/{subject}': () => [{ subject: subject() }],
   'enquiries/{enquiry}': () => ['SELECT LOWER(HEX(enquiry_id)) FROM rights_requests ORDER BY id', 'SELECT LOWER(HEX(id)) FROM enquiries ORDER BY received_at, id']

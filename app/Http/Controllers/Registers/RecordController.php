@@ -44,6 +44,7 @@ final class RecordController
             RecordKind::Statement => 'wording',
             RecordKind::Rules => 'house',
             RecordKind::Mail => 'wording.mails',
+            RecordKind::ContactList, RecordKind::Destination => 'lists',
             default => 'wording.registers',
         };
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Registers;
 
-use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Mailing\MailSample;
 use App\Models\DeliveryKind;
 use App\Models\Record;
@@ -53,11 +53,11 @@ final class WordedMailController
     }
 
     /** To whoever writes it: as it is saved, in one language. */
-    public function send(Request $request, Deliveries $deliveries, SystemClock $clock, string $slug, string $language): RedirectResponse
+    public function send(Request $request, Outbox $outbox, SystemClock $clock, string $slug, string $language): RedirectResponse
     {
         $record = Record::named(RecordKind::Mail, $slug);
         $user = SignedIn::user($request);
-        $deliveries->toColleague(
+        $outbox->toColleague(
             $user, DeliveryKind::Proof, "$slug $language ".$clock->instant()->utc->format('Y-m-d H:i'), "$record->slug ".(Language::from($language)->value)
         );
 

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Outgoing;
+
+use GuzzleHttp\Exception\ConnectException;
+use GuzzleHttp\Exception\TransferException;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Http;
+use Juramen\Register\Network;
+use RuntimeException;
+
+/**
+ * The one way out to addresses that somebody can choose. A name is resolved once and the call pinned to what it resolved to, so that it cannot
+ * lead elsewhere between check and call; private networks are refused, but for stand-ins that the configuration names; redirects are not
+ * followed, answers are limited in size and time.
+ */
+final class OutgoingClient
+{
+    private const CONNECT_SECONDS = 3;
+
+    private const SECONDS = 10;
+
+    /** Bytes of an answer. */
+    private const LARGEST = 1_000_000;
+
+    /** What cURL says where a line never stood, so that nothing was handed over. */
+    private const NO_LINE = '/cURL error (?:6|7|35|51|58|60)\b/';
+
+    public function __construct(private readonly Resolver $resolver) {}
+
+    /**
+     * @param  string|null  $json  what is sent, already written; null for nothing
+     * @param  string|null  $key  by which the other side knows us
+     * @param  string|null  $repeats  the same on every try of the same thing
+     *
+     * @throws OutgoingFailed
+     */
+    public function call(string $method, string $url, ?string $json = null, ?string $key = null, ?string $repeats = null): OutgoingAnswer
+    {
+        [$to, $pinned] = $this->admit($url);
+        $request = Http::connectTimeout(self::CONNECT_SECONDS)->timeout(self::SECONDS)->withoutRedirecting()->acceptJson()->withOptions([
+            'proxy' => '', 'curl' => $pinned === [] ? [] : [CURLOPT_RESOLVE => $pinned],
+            'progress' => static fn (int|float $all, int|float $got): null => max($all, $got) > self::LARGEST ? throw new RuntimeException('too large') : null,
+        ]);
+        $request = $key === null ? $request : $request->withToken($key);
+        $request = $repeats === null ? $request : $request->withHeaders(['Idempotency-Key' => $repeats]);
+        try {
+            $answer = ($json === null ? $request : $request->withBody($json))->send($method, $to);
+        } catch (ConnectionException|ConnectException $e) {
+            throw preg_match(self::NO_LINE, $e->getMessage()) === 1 ? OutgoingFailed::noConnection() : OutgoingFailed::noAnswer();
+        } catch (TransferException|RuntimeException) {
+            throw OutgoingFailed::noAnswer();
+        }
+        if ($answer->status() >= 300 && $answer->status() < 400) {
+            throw OutgoingFailed::refused('leads-elsewhere');
+        }
+
+        return new OutgoingAnswer($answer->status(), substr($answer->body(), 0, self::LARGEST));
+    }
+
+    /**
+     * @return array{string, list<string>} where the call goes, and what its host is pinned to
+     *
+     * @throws OutgoingFailed
+     */
+    private function admit(string $url): array
+    {
+        $parts = parse_url($url);
+        $host = strtolower(is_array($parts) ? $parts['host'] ?? '' : '');
+        $standIn = self::standIns()[$host] ?? null;
+        if ($standIn !== null) {
+            return [$standIn.($parts['path'] ?? ''), []];
+        }
+        if (! is_array($parts) || ($parts['scheme'] ?? '') !== 'https' || $host === '' || isset($parts['user']) || isset($parts['fragment'])) {
+            throw OutgoingFailed::refused('not-https');
+        }
+        $literal = trim($host, '[]');
+        $addresses = filter_var($literal, FILTER_VALIDATE_IP) !== false ? [$literal] : $this->resolver->addresses($host);
+        if ($addresses === []) {
+            throw OutgoingFailed::refused('no-such-host');
+        }
+        foreach ($addresses as $address) {
+            if (! Network::isPublic($address)) {
+                throw OutgoingFailed::refused('private-network');
+            }
+        }
+        $port = $parts['port'] ?? 443;
+
+        return [$url, ["$host:$port:".implode(',', $addresses)]];
+    }
+
+    /** @return array<string, string> host to where it really stands */
+    private static function standIns(): array
+    {
+        $all = [];
+        foreach (explode(',', config()->string('juramen.outgoing.stand_ins', '')) as $each) {
+            [$host, $base] = explode('=', trim($each), 2) + ['', ''];
+            if ($host !== '' && $base !== '') {
+                $all[strtolower($host)] = rtrim($base, '/');
+            }
+        }
+
+        return $all;
+    }
+}
