@@ -101,6 +101,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/publish', [PublishController::class, 'review'])->can('viewAny', Point::class)->name('publish');
         Route::post('/publish', [PublishController::class, 'publish'])->can('publish', Point::class)->name('publish.do');
         Route::post('/image', [SheetController::class, 'image'])->can('change', 'point')->name('image');
+        Route::post('/gift', [SheetController::class, 'gift'])->can('change', 'point')->name('gift');
         Route::post('/handover', [PublishController::class, 'handOver'])->can('change', 'point')->name('handover');
         Route::post('/takeback', [PublishController::class, 'takeBack'])->can('change', 'point')->name('takeback');
         Route::post('/return', [PublishController::class, 'return'])->can('publish', Point::class)->name('return');

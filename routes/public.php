@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Visitor\ConfirmController;
 use App\Http\Controllers\Visitor\DetailsController;
 use App\Http\Controllers\Visitor\FormController;
+use App\Http\Controllers\Visitor\GiftController;
 use App\Http\Controllers\Visitor\LedgerController;
 use App\Http\Controllers\Visitor\NotTheirsController;
 use App\Http\Controllers\Visitor\ReturnedController;
@@ -45,6 +46,8 @@ Route::get('/withdraw', [WithdrawController::class, 'show'])->name('withdraw');
 Route::get('/withdraw/{token}', [WithdrawController::class, 'open'])->name('withdraw.open');
 Route::post('/withdraw', [WithdrawController::class, 'press'])->name('withdraw.press');
 Route::post('/withdraw/{token}', [WithdrawController::class, 'oneClick'])->name('withdraw.one-click');
+
+Route::get('/gift/{token}', [GiftController::class, 'open'])->name('gift');
 
 Route::post('/mail/returned', [ReturnedController::class, 'take'])->name('mail.returned');
 

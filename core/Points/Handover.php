@@ -79,7 +79,8 @@ final readonly class Handover
             ...$this->there?->asksTwice() !== true ? []
                 : ['It has every address confirmed once more and does not take ours as confirmed: people will be asked twice.'],
             ...$silent->count() === 0 ? [] : [
-                'Nobody has said whether these go over, so they do not: '.implode(', ', array_map(static fn (PassedValue $v): string => $v->title, $silent->all()))
+                'Nobody has said whether these go over, so they do not: '
+                    .implode(', ', array_map(static fn (PassedValue $v): string => $v->title, $silent->all()))
                     .'. Choose a field for each, or say that it is not passed on.',
             ],
             ...array_merge([], ...array_map(fn (FieldThere $f): array => $this->warningsOf($f, $values), $this->there?->fields->all() ?? [])),

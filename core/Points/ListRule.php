@@ -39,7 +39,8 @@ final readonly class ListRule
         $statements = $this->statements();
         $chosen = array_map(static fn (Slug $s): string => $s->text, $this->list->points);
 
-        return array_values(array_filter($this->sheets, static fn (SheetDraft $d): bool => $d->elsewhere === '' && ($chosen === [] || in_array($d->point->text, $chosen, true))
+        return array_values(array_filter($this->sheets, static fn (SheetDraft $d): bool => $d->elsewhere === ''
+            && ($chosen === [] || in_array($d->point->text, $chosen, true))
             && array_filter($d->controls, static fn (Control $c): bool => $statements->has($c->statement)) !== []));
     }
 

@@ -23,7 +23,7 @@ final class Sentences
     {
         return [
             ...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet),
-            ...self::words($sheet->draft), ...self::enquiry($sheet->draft), ...self::look($sheet->draft),
+            ...self::gift($sheet->draft), ...self::words($sheet->draft), ...self::enquiry($sheet->draft), ...self::look($sheet->draft),
         ];
     }
 
@@ -195,6 +195,20 @@ final class Sentences
                 default => 'Apart from the house look, '.str_replace('-', ' ', $name).' is '.($written->text($name) ?: (string) $written->number($name)).'.',
             }
         ), $written->members());
+    }
+
+    /** @return list<Sentence> */
+    private static function gift(SheetDraft $sheet): array
+    {
+        $gift = $sheet->gift;
+        if ($gift === null) {
+            return [];
+        }
+        $name = $gift->name->model() ?: 'something that is still to be named';
+
+        return [new Sentence(SheetPart::Confirmed, 'gift', $gift->spot ? "“{$name}” is handed over on the spot." : ($gift->file === null
+            ? "“{$name}” is given, and its file is still to be chosen."
+            : "“{$name}” ({$gift->file->name}, {$gift->file->sizeSaid()}) is given by a link that works for {$gift->days} days."))];
     }
 
     /** @return list<Sentence> where what people want besides goes */

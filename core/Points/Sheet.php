@@ -76,6 +76,7 @@ final readonly class Sheet
         $unnamed = array_filter($terms, static fn (Field $f): bool => $f->terms->edition === '');
 
         return array_map(static fn (string $says): ToDo => new ToDo($says), array_values(array_filter([
+            ...$this->giftToDo(),
             $draft->place === '' ? 'Say where it stands.' : '',
             $draft->elsewhere !== '' ? 'It lives on another system, so it is read and judged here, and published there.' : '',
             $draft->forChildren ? 'A parent has to agree, and there is no way yet to ask one: publishing waits for it.' : '',
@@ -83,6 +84,29 @@ final readonly class Sheet
             $draft->kind === FormKind::PrizeDraw && $terms === [] ? 'A draw has terms: ask for a field “Terms to accept” and name them.' : '',
             $unnamed !== [] ? 'Name the edition of the terms, so that it can be told later which were accepted.' : '',
         ])));
+    }
+
+    /** @return list<string> what keeps a gift from being given as it should */
+    private function giftToDo(): array
+    {
+        $gift = $this->draft->gift;
+        if ($gift === null) {
+            return [];
+        }
+        // One statement that names it is enough: a gift is given once.
+        $silent = array_filter($this->rules->giftWithout ? [] : $this->draft->languages, fn (Language $l): bool => array_filter(
+            $this->statements, static fn (Statement $s): bool => $gift->isNamedIn($s->words($l), $l)
+        ) === []);
+
+        return [
+            $gift->file === null && ! $gift->spot ? 'Choose the file that is given, or say that it is handed over on the spot.' : '',
+            $this->rules->giftWithout && ! $this->draft->kind->servesSomethingElse()
+                ? 'The gift is given also to whoever agrees to nothing, and this form can only be sent with a yes: make it a form for a download.' : '',
+            $this->rules->giftWithout && ! $this->draft->acknowledges && $gift->hasLink() && $this->draft->kind->servesSomethingElse()
+                ? 'Whoever agrees to nothing gets the gift by the mail that it arrived: let arrival be acknowledged.' : '',
+            $silent === [] ? '' : 'The gift is given for agreeing alone, so the words that are agreed to have to say so: name it in '
+                .implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $silent)).'.',
+        ];
     }
 
     /** How its form looks. */

@@ -15,18 +15,7 @@ use Juramen\Register\Country;
 use Juramen\Register\Departure;
 use Juramen\Register\Language;
 use Juramen\Register\LookDraft;
-use Juramen\Register\Schema\DepartureValue;
-use Juramen\Register\Schema\Item;
-use Juramen\Register\Schema\Items;
-use Juramen\Register\Schema\Marks;
-use Juramen\Register\Schema\Member;
-use Juramen\Register\Schema\OneOf;
 use Juramen\Register\Schema\Schema;
-use Juramen\Register\Schema\Some;
-use Juramen\Register\Schema\Text;
-use Juramen\Register\Schema\TextForm;
-use Juramen\Register\Schema\Writer;
-use Juramen\Register\Schema\YesNo;
 use Juramen\Register\Texts;
 
 /** A signup point's sheet as written: fields and statements each with a stable id. The registers make it whole (see Registers::complete). */
@@ -50,6 +39,7 @@ final readonly class SheetDraft
      * @param  string  $elsewhere  address of a form that lives on another system; empty where it is ours
      * @param  LookDraft  $look  what departs from the house look
      * @param  bool  $forChildren  whether it is aimed at children, so that a parent agrees
+     * @param  Gift|null  $gift  that whoever agrees, or whoever sends it, gets
      * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
     private function __construct(
@@ -76,6 +66,7 @@ final readonly class SheetDraft
         public bool $forChildren,
         public LookDraft $look,
         private Document $lookAsWritten,
+        public ?Gift $gift = null,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -99,81 +90,13 @@ final readonly class SheetDraft
             array_map(Recipient::from(...), $document->items('recipients')), $document->flag('acknowledges') !== false,
             Opening::read($document->text('opens'), $document->text('closes')), $document->text('elsewhere'),
             $document->flag('for-children') === true, LookDraft::from($document->part('look')), $document->part('look'),
+            Gift::from($document->part('gift')),
         );
     }
 
-    /** What may be written of one. */
     public static function schema(): Schema
     {
-        return new Schema(Writer::Editor, [
-            new Member('point', 'the signup point', new Text(60, TextForm::Slug, needed: true), needed: true, writer: Writer::Nobody),
-            new Member('controller', 'the controller', new Text(60, TextForm::Slug, needed: true), needed: true, writer: Writer::Nobody),
-            new Member('name', 'the name', new Text(100, needed: true), needed: true),
-            new Member('place', 'the place where it stands', new Text(200), needed: true, redraws: true),
-            new Member('kind', 'the kind of form', new OneOf(array_column(FormKind::cases(), 'value')), redraws: true, needed: true),
-            new Member('countries', 'countries', new Some(TextForm::Country), redraws: true),
-            new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value'), needed: true), redraws: true, needed: true),
-            new Member('elsewhere', 'the address on another system', new Text(500, TextForm::Link), redraws: true),
-            ...LookDraft::ofPoint(),
-            new Member('for-children', 'whether it is aimed at children', new YesNo, redraws: true),
-            new Member('opens', 'the first day', new Text(10, TextForm::Day)),
-            new Member('closes', 'the last day', new Text(10, TextForm::Day)),
-            ...self::texts('title', 'the title', 200),
-            ...self::texts('purpose-line', 'the line under the title', 500),
-            ...self::texts('button', 'the button\'s text', 100),
-            new Member('notice', 'the links to the privacy notice', new Item, redraws: true, mayGo: true),
-            // What is no link yet is written and found; nothing with it is published.
-            new Member('notice/{language}', 'the link to the privacy notice', new Text(500)),
-            new Member('fields', 'fields', new Items, redraws: true, needed: true),
-            new Member('fields/{item}', 'the field {item}', new Item, redraws: true, mayGo: true),
-            new Member('fields/{item}/id', 'the field\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
-            new Member('fields/{item}/kind', 'the kind of field', new OneOf(FieldKinds::ids()), redraws: true),
-            new Member('fields/{item}/label', 'the labels of {item}', new Item),
-            new Member('fields/{item}/label/{language}', 'the label of {item}', new Text(200)),
-            new Member('fields/{item}/help', 'the help of {item}', new Item, mayGo: true),
-            new Member('fields/{item}/help/{language}', 'the help of {item}', new Text(300)),
-            new Member('fields/{item}/options', 'the answers of {item}', new Items, redraws: true),
-            new Member('fields/{item}/options/{item}', 'an answer of {item}', new Item, redraws: true, mayGo: true),
-            new Member('fields/{item}/options/{item}/id', 'the answer\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
-            new Member('fields/{item}/options/{item}/label', 'the words of an answer of {item}', new Item),
-            new Member('fields/{item}/options/{item}/label/{language}', 'the words of an answer of {item}', new Text(200)),
-            new Member('fields/{item}/required', 'whether {item} must be filled in', new YesNo),
-            new Member('fields/{item}/reason', 'the reason of {item}', new Text(300)),
-            new Member('fields/{item}/page', 'the page of {item}', new Text(60, TextForm::Slug), redraws: true),
-            ...self::condition('fields/{item}'),
-            new Member('fields/{item}/terms', 'the terms', new Item),
-            new Member('fields/{item}/terms/name', 'the names of the terms', new Item),
-            new Member('fields/{item}/terms/name/{language}', 'the name of the terms', new Text(200)),
-            new Member('fields/{item}/terms/edition', 'the edition of the terms', new Text(60)),
-            new Member('fields/{item}/terms/link', 'the links to the terms', new Item),
-            new Member('fields/{item}/terms/link/{language}', 'the link to the terms', new Text(500)),
-            new Member('fields/{item}/adds', 'whether new answers to {item} are added to earlier ones', new YesNo),
-            new Member('fields/{item}/marks', 'the marks of {item}', new Marks, redraws: true),
-            new Member('pages', 'pages', new Items, redraws: true),
-            new Member('pages/{item}', 'the page {item}', new Item, redraws: true, mayGo: true),
-            new Member('pages/{item}/id', 'the page\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
-            new Member('pages/{item}/title', 'the titles of {item}', new Item),
-            new Member('pages/{item}/title/{language}', 'the title of {item}', new Text(100)),
-            new Member('progress', 'whether visitors see how far they are', new YesNo, redraws: true),
-            new Member('recipients', 'recipients', new Items, redraws: true),
-            new Member('recipients/{item}', 'the recipient {item}', new Item, redraws: true, mayGo: true),
-            new Member('recipients/{item}/id', 'the recipient\'s id', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
-            new Member('recipients/{item}/address', 'the address of {item}', new Text(254, TextForm::Address), redraws: true),
-            new Member('recipients/{item}/whole', 'whether {item} gets the words', new YesNo, writer: Writer::Nobody),
-            new Member('recipients/{item}/gets', 'what {item} gets', new OneOf(array_column(RecipientGets::cases(), 'value'))),
-            new Member('recipients/{item}/languages', 'the languages of {item}', new Some(array_column(Language::cases(), 'value')), redraws: true),
-            ...self::condition('recipients/{item}'),
-            new Member('acknowledges', 'whether arrival is acknowledged', new YesNo),
-            new Member('statements', 'statements', new Items, redraws: true, needed: true),
-            new Member('statements/{item}', 'the statement {item}', new Item, redraws: true, mayGo: true),
-            new Member('statements/{item}/id', 'the statement', new Text(60, TextForm::Slug, needed: true), writer: Writer::Nobody),
-            new Member('statements/{item}/control', 'how {item} is answered', new OneOf(array_column(ControlKind::cases(), 'value')), redraws: true),
-            new Member('statements/{item}/needed', 'whether {item} must be answered', new YesNo, redraws: true),
-            new Member('statements/{item}/page', 'the page of {item}', new Text(60, TextForm::Slug), redraws: true),
-            ...self::condition('statements/{item}'),
-            new Member('departures', 'the departures', new Item),
-            new Member('departures/{rule}', 'the departure from', new DepartureValue, redraws: true, mayGo: true),
-        ]);
+        return SheetSchema::schema();
     }
 
     /**
@@ -306,6 +229,7 @@ final readonly class SheetDraft
             new PlacedTexts(Place::of('title'), 'the title', $this->title),
             new PlacedTexts(Place::of('purpose-line'), 'the line under the title', $this->purposeLine),
             new PlacedTexts(Place::of('button'), 'the button\'s text', $this->button),
+            ...($this->gift === null ? [] : [new PlacedTexts(Place::of('gift', 'name'), 'what the gift is called', $this->gift->name)]),
             ...array_merge(...array_map(self::textsOf(...), $this->fields)),
             ...array_map(static fn (FormPage $p): PlacedTexts => new PlacedTexts(
                 Place::of('pages', $p->id, 'title'), "the title of the page {$p->id}", $p->title
@@ -356,6 +280,7 @@ final readonly class SheetDraft
             ...($this->acknowledges ? [] : ['acknowledges' => false]),
             ...($this->forChildren ? ['for-children' => true] : []),
             ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
+            ...($this->gift === null ? [] : ['gift' => $this->gift->document()->toArray()]),
             ...($this->elsewhere === '' ? [] : ['elsewhere' => $this->elsewhere]),
             ...($this->opening->first === null ? [] : ['opens' => $this->opening->first->text]),
             ...($this->opening->last === null ? [] : ['closes' => $this->opening->last->text]),
@@ -378,21 +303,5 @@ final readonly class SheetDraft
         }
 
         return Document::from($this->notice === null ? $shown : ['notice' => $only($this->notice)] + $shown);
-    }
-
-    /** @return list<Member> */
-    private static function condition(string $item): array
-    {
-        return [
-            new Member("$item/when", 'when {item} is shown', new Item, redraws: true, mayGo: true),
-            new Member("$item/when/field", 'the field on which {item} hangs', new Text(60, TextForm::Slug), redraws: true),
-            new Member("$item/when/answers", 'the answers that call for {item}', new Some(TextForm::Slug), redraws: true),
-        ];
-    }
-
-    /** @return list<Member> */
-    private static function texts(string $place, string $what, int $longest): array
-    {
-        return [new Member($place, $what, new Item), new Member("$place/{language}", $what, new Text($longest))];
     }
 }

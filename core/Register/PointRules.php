@@ -15,11 +15,12 @@ final readonly class PointRules
      * @param  bool  $doubleOptIn  whether an email address is confirmed through a mail before it is used
      * @param  int  $lapseDays  days from the mail's acceptance until an unconfirmed sign-up lapses (GDPR Art. 5(1)(e))
      * @param  bool  $keepNetwork  whether a truncated network address is kept with the consent; never the whole one
+     * @param  bool  $giftWithout  whether whoever wants a gift gets it without agreeing to anything
      * @param  int  $reminderDays  days from the mail's acceptance until one reminder; 0 for none
      */
     public function __construct(
         public bool $doubleOptIn = true, public int $lapseDays = 7, public bool $keepNetwork = true, public bool $screening = true,
-        public int $reminderDays = 0
+        public int $reminderDays = 0, public bool $giftWithout = true
     ) {}
 
     /** Reads whatever was ever written; what is missing is as it is without a rule. */
@@ -29,6 +30,7 @@ final readonly class PointRules
             $document->flag(Rule::DoubleOptIn->value) ?? true, $document->number(Rule::LapseDays->value) ?? 7,
             $document->flag(Rule::KeepNetwork->value) ?? true,
             $document->flag(Rule::Screening->value) ?? true, $document->number(Rule::ReminderDays->value) ?? 0,
+            $document->flag(Rule::GiftWithout->value) ?? true,
         );
     }
 
@@ -58,7 +60,9 @@ final readonly class PointRules
     /** The same without a reminder for which the time to confirm leaves no room. */
     public function withoutLateReminder(): self
     {
-        return $this->reminderDays < $this->lapseDays ? $this : new self($this->doubleOptIn, $this->lapseDays, $this->keepNetwork, $this->screening, 0);
+        return $this->reminderDays < $this->lapseDays ? $this : new self(
+            $this->doubleOptIn, $this->lapseDays, $this->keepNetwork, $this->screening, 0, $this->giftWithout
+        );
     }
 
     public function value(Rule $rule): bool|int
@@ -69,6 +73,7 @@ final readonly class PointRules
             Rule::LapseDays => $this->lapseDays,
             Rule::ReminderDays => $this->reminderDays,
             Rule::KeepNetwork => $this->keepNetwork,
+            Rule::GiftWithout => $this->giftWithout,
         };
     }
 
@@ -76,7 +81,7 @@ final readonly class PointRules
     {
         return Document::from([
             'double-opt-in' => $this->doubleOptIn, 'lapse-days' => $this->lapseDays, 'keep-network' => $this->keepNetwork, 'screening' => $this->screening,
-            'reminder-days' => $this->reminderDays,
+            'reminder-days' => $this->reminderDays, 'gift-without' => $this->giftWithout,
         ]);
     }
 }

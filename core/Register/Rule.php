@@ -16,6 +16,8 @@ enum Rule: string
     case LapseDays = 'lapse-days';
     case ReminderDays = 'reminder-days';
     case KeepNetwork = 'keep-network';
+    /** Whether whoever wants a gift gets it without agreeing to anything. Source: GDPR Art. 7(4), recital 43 */
+    case GiftWithout = 'gift-without';
 
     /** What the rule is about, in a few words. */
     public function title(): string
@@ -26,6 +28,7 @@ enum Rule: string
             self::LapseDays => 'Days to confirm',
             self::ReminderDays => 'Reminder',
             self::KeepNetwork => 'Network address',
+            self::GiftWithout => 'Gifts',
         };
     }
 
@@ -38,6 +41,7 @@ enum Rule: string
             self::LapseDays => $value === 1 ? '1 day' : "$value days",
             self::ReminderDays => $value === 0 ? 'no reminder' : ($value === 1 ? 'one reminder after 1 day' : "one reminder after $value days"),
             self::KeepNetwork => $value ? 'a truncated network address is kept' : 'nothing of the visitor is kept',
+            self::GiftWithout => $value ? 'gifts are given also to whoever agrees to nothing' : 'gifts are given for agreeing alone, and the words say so',
         };
     }
 

@@ -77,10 +77,11 @@ enum MailKind: string
                 'the words that were agreed to, as they stood on the form', 'the link behind the button, also in the text, so that it survives copying',
                 'no link to unsubscribe, since nobody has subscribed yet (in Canada there is one)', $legal,
             ],
-            self::Welcome, self::Choices, self::NoChosen => ['the words that were agreed to, as they stood on the form', $stop, $legal],
+            self::Welcome, self::Choices => ['the words that were agreed to, as they stood on the form', 'the link to a gift, where the form gives one', $stop, $legal],
+            self::NoChosen => ['the words that were agreed to, as they stood on the form', $stop, $legal],
             self::Details => ['the link behind the button, also in the text', 'nothing of what was typed', $stop, $legal],
             self::Withdrawn => ['no advertising, and no way back in: nobody who withdrew is asked again', $legal],
-            self::Acknowledgement => ['nothing of what was typed', 'no advertising (BGH VI ZR 134/15)', $legal],
+            self::Acknowledgement => ['nothing of what was typed', 'no advertising (BGH VI ZR 134/15)', 'the link to a gift, where the form gives one', $legal],
         };
     }
 }

@@ -10,6 +10,7 @@ use App\Actions\Handover\SetDestinationKey;
 use App\Actions\Ledger\Append;
 use App\Actions\Points\ImagePlace;
 use App\Actions\Points\PublishPoint;
+use App\Actions\Points\PutGift;
 use App\Actions\Points\PutImage;
 use App\Actions\Points\ReviewPublication;
 use App\Actions\Registers\Approve;
@@ -68,6 +69,7 @@ final class Demo
         private readonly ReviewPublication $review,
         private readonly PublishPoint $publish,
         private readonly PutImage $image,
+        private readonly PutGift $gift,
         private readonly ChangeRecord $change,
         private readonly Propose $proposals,
         private readonly Approve $approve,
@@ -116,6 +118,7 @@ final class Demo
                 $point = $this->point($sheet, 'malin');
                 if ($sheet['point'] === 'walking-guide') {
                     ($this->image)($point->record, ImagePlace::Above, IslandPicture::png(), $this->person('malin'));
+                    ($this->gift)($point->record, 'Six walks.pdf', GuidePdf::bytes(), $this->person('malin'));
                 }
                 $this->editions[$sheet['point']] = $this->published($point, $officer);
             }

@@ -10,7 +10,7 @@ final class WalkingGuide
     public const SHEET = [
         'point' => 'walking-guide',
         'name' => 'Island walking guide',
-        'kind' => 'newsletter',
+        'kind' => 'download',
         'place' => 'the island pages of tidewick.example',
         'controller' => 'tidewick-ferries',
         'countries' => ['GB', 'DE', 'DK', 'SE'],
@@ -29,6 +29,9 @@ final class WalkingGuide
             'spacing' => 'even',
         ],
         'button' => ['en' => 'Send me the routes', 'de' => 'Routen schicken'],
+        'gift' => [
+            'name' => ['en' => 'Six walks between two ferries', 'de' => 'Sechs Wanderungen zwischen zwei Fähren'], 'days' => 30,
+        ],
         'departures' => [
             'lapse-days' => [
                 'value' => 10, 'reason' => 'Many on the islands read their mail once a week; seven days were too short for them.', 'by' => 'Malin Fors',

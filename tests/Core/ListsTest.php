@@ -123,12 +123,14 @@ test('what would get lost is said: values that nobody spoke of, required fields,
         ->and($warned([], ['point' => '-']))->not->toContain('signup point')
         ->and($warned(['asks-itself' => true, 'takes-confirmed' => false]))->toContain('asked twice')
         ->and($warned(['asks-itself' => true]))->not->toContain('asked twice')
-        ->and($warned(['fields' => [...Lists::SERVICE['fields'], ['id' => 'town', 'title' => 'Town', 'required' => true]]]))->toContain('“Town” is required there')
+        ->and($warned(['fields' => [...Lists::SERVICE['fields'], ['id' => 'town', 'title' => 'Town', 'required' => true]]]))
+        ->toContain('“Town” is required there')
         ->and($warned(['fields' => [...array_slice(Lists::SERVICE['fields'], 1), ['id' => 'given_name', 'title' => 'Given name', 'required' => true]]]))
         ->toContain('not always given on')
         ->and($warned(['fields' => [['id' => 'given_name', 'title' => 'Given name', 'type' => 'number']]]))->toContain('is a number there')
         ->and(implode(' ', handoverOf(service: null)->warnings()))->toContain('never fetched');
-    $born = [...FooterNewsletter::SHEET, 'fields' => [...FooterNewsletter::SHEET['fields'], ['id' => 'born', 'kind' => 'birthday', 'label' => ['en' => 'Born']]]];
+    $field = ['id' => 'born', 'kind' => 'birthday', 'label' => ['en' => 'Born']];
+    $born = [...FooterNewsletter::SHEET, 'fields' => [...FooterNewsletter::SHEET['fields'], $field]];
     $mapped = handoverOf(['mapping' => ['birthday' => 'born']], sheets: [SheetDraft::from(Document::from($born))]);
     expect(implode(' ', $mapped->warnings()))->toContain('written dd/mm/yyyy there');
 });

@@ -155,7 +155,7 @@ test('house rules keep within what the law and sense allow', function (array $ch
 
 test('rules and register entries come back from their documents as they were', function (): void {
     $rules = Document::from([
-        'double-opt-in' => false, 'lapse-days' => 9, 'keep-network' => false, 'screening' => false, 'reminder-days' => 3,
+        'double-opt-in' => false, 'lapse-days' => 9, 'keep-network' => false, 'screening' => false, 'reminder-days' => 3, 'gift-without' => false,
         'refresh-months' => ['email' => 12, 'sms' => 24, 'phone' => 24, 'post' => 36, 'messaging' => 24],
         'retention-days' => ['held' => 3, 'enquiry' => 9, 'withdrawn' => 100], 'four-eyes' => false, 'languages' => ['sv'], 'child-ages' => ['GB' => 15],
         'unknown-is-strict' => false,

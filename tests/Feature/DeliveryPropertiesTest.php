@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Delivery\Deliveries;
+use App\Actions\Delivery\Outbox;
 use App\Actions\Delivery\Outcome;
 use App\Actions\Delivery\OutcomeKind;
 use App\Models\Delivery;
@@ -119,7 +120,7 @@ test('a mail that turned out to have been sent after all is entered then, and on
 
 test('what goes to somebody who works here concerns no sign-up, and goes to exactly one', function (): void {
     $tove = User::query()->where('role', 'auditor')->firstOrFail();
-    $deliveries = app(Deliveries::class);
+    [$deliveries, $outbox] = [app(Deliveries::class), app(Outbox::class)];
     $outbox->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-27');
     $outbox->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-27');
     $outbox->toColleague($tove, DeliveryKind::Checkpoint, '2026-11-28');

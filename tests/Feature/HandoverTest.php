@@ -83,9 +83,12 @@ beforeEach(function (): void {
     $this->destination = function (array $changed = []): void {
         ($this->approved)(RecordKind::Processor, [...House::PROCESSORS[0], 'purposes' => ['voyage-news']]);
         ($this->approved)(RecordKind::ContactList, Lists::ALL[0]);
-        DestinationFacts::query()->create(['destination' => 'quayside-lists', 'service' => ServiceThere::from(Document::from(Lists::SERVICE))->document()->json()]);
+        $service = ServiceThere::from(Document::from(Lists::SERVICE))->document()->json();
+        DestinationFacts::query()->create(['destination' => 'quayside-lists', 'service' => $service]);
         app(SetDestinationKey::class)('quayside-lists', Lists::KEY, $this->runa);
-        ($this->approved)(RecordKind::Destination, [...Lists::QUAYSIDE, 'lists' => [Lists::QUAYSIDE['lists'][0]], ...$changed]);
+        ($this->approved)(RecordKind::Destination, [
+            ...Lists::QUAYSIDE, 'lists' => [Lists::QUAYSIDE['lists'][0]], ...$changed,
+        ]);
     };
     $this->confirmed = function (string $address, array $more = []): Subscriber {
         $this->signUp($address, $more);
@@ -220,7 +223,8 @@ test('approving refuses what may not be, whatever the request says', function ()
     expect(fn () => app(Approve::class)($bare->name(), $this->arne, newestOf($bare), ''))->toBeRefused(ActRefusal::MayNotGoThere);
     written($bare, $this->runa, 'on', false);
     app(Approve::class)($bare->name(), $this->arne, newestOf($bare), '');
-    expect(fn () => app(Approve::class)->retire(recordOf('list', 'crossed'), $this->arne, 'Nobody is on it, and nobody will.'))->toBeRefused(ActRefusal::ListGoesThere);
+    expect(fn () => app(Approve::class)->retire(recordOf('list', 'crossed'), $this->arne, 'Nobody is on it, and nobody will.'))
+        ->toBeRefused(ActRefusal::ListGoesThere);
     // An editor writes neither.
     $malin = User::query()->where('email', 'like', 'malin@%')->firstOrFail();
     $this->actingAs($malin)->post('/records/list', ['name' => 'Mine', 'purpose' => 'voyage-news'])->assertForbidden();
@@ -316,7 +320,8 @@ test('its fields are fetched, an address of one\'s own is tried and taken back, 
 test('a filter is kept by a name with its count, and needs something to filter', function (): void {
     ($this->approved)(RecordKind::ContactList, Lists::ALL[0]);
     ($this->confirmed)('imke@post.example');
-    $this->actingAs($this->runa)->get('/lists/voyage-news-mails/people?language=en')->assertOk()->assertSee('imke@post.example')->assertSee('Keep this filter as');
+    $this->actingAs($this->runa)->get('/lists/voyage-news-mails/people?language=en')->assertOk()->assertSee('imke@post.example')
+        ->assertSee('Keep this filter as');
     $this->post('/lists/voyage-news-mails/filters', ['name' => 'English', 'query' => 'language=en&evil=1'])->assertRedirect();
     expect(SavedFilter::query()->sole()->query)->toBe('language=en');
     $this->get('/lists/voyage-news-mails/people')->assertSee('English <span class="soft">1</span>', false);

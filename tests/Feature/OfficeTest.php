@@ -72,7 +72,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'],
         'points.undo' => ['officer', 'editor'], 'points.redo' => ['officer', 'editor'],
         ...array_fill_keys(
-            ['points.handover', 'points.image', 'points.takeback', 'points.copy', 'statements.rename', 'statements.copy'], ['officer', 'editor']
+            ['points.handover', 'points.image', 'points.gift', 'points.takeback', 'points.copy', 'statements.rename', 'statements.copy'], ['officer', 'editor']
         ),
         'points.return' => ['officer'], 'points.draw' => ['officer', 'editor', 'auditor'], 'points.draw.run' => ['officer'],
         'evidence' => ['officer', 'auditor'], 'evidence.signups' => ['officer', 'auditor'], 'evidence.asked' => ['officer', 'auditor'],

@@ -6,6 +6,7 @@ namespace App\Actions\Mailing;
 
 use App\Models\Delivery;
 use App\Models\Enquiry;
+use App\Support\Gifts;
 use App\Support\PublishedForms;
 use Juramen\Points\PointEdition;
 use Symfony\Component\Mime\Address;
@@ -17,7 +18,7 @@ use Symfony\Component\Mime\Email;
  */
 final class AcknowledgementMail extends MailAboutEnquiry
 {
-    public function __construct(SmtpSender $smtp, PublishedForms $published, private readonly MailWords $words)
+    public function __construct(SmtpSender $smtp, PublishedForms $published, private readonly MailWords $words, private readonly Gifts $gifts)
     {
         parent::__construct($smtp, $published);
     }
@@ -28,6 +29,8 @@ final class AcknowledgementMail extends MailAboutEnquiry
             $edition->sheet, $edition->controller, $enquiry->language, $this->words->of($edition, $delivery->kind->value, $enquiry->language)
         );
 
-        return $paper->write($mail, 'acknowledgement')->to(new Address($enquiry->content->email));
+        $gift = $edition->sheet->rules->giftWithout && ! $enquiry->doubtful ? $this->gifts->of($edition, $enquiry->language, $enquiry->received_at) : null;
+
+        return $paper->write($mail, 'acknowledgement', new LetterParts(gift: $gift))->to(new Address($enquiry->content->email));
     }
 }

@@ -9,6 +9,7 @@ use App\Actions\Delivery\Outcome;
 use App\Actions\Signup\HearOfAsking;
 use App\Models\Delivery;
 use App\Models\SignupJourney;
+use App\Support\Gifts;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Juramen\Canon\MacRing;
@@ -23,10 +24,10 @@ use Symfony\Component\Mime\Email;
 abstract class AskingMail extends JourneyMail
 {
     public function __construct(
-        SmtpSender $smtp, PublishedForms $published, PersonalValues $personal, MailWords $words, MacRing $keys, private readonly HearOfAsking $hear,
-        private readonly SystemClock $clock
+        SmtpSender $smtp, PublishedForms $published, PersonalValues $personal, MailWords $words, MacRing $keys, Gifts $gifts,
+        private readonly HearOfAsking $hear, private readonly SystemClock $clock
     ) {
-        parent::__construct($smtp, $published, $personal, $words, $keys);
+        parent::__construct($smtp, $published, $personal, $words, $keys, $gifts);
     }
 
     abstract protected function asking(): AskedBy;

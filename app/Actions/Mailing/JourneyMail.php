@@ -8,6 +8,7 @@ use App\Actions\Consent\PersonalValues;
 use App\Models\Delivery;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
+use App\Support\Gifts;
 use App\Support\PublishedForms;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
@@ -24,7 +25,7 @@ abstract class JourneyMail extends Mail
 {
     public function __construct(
         SmtpSender $smtp, private readonly PublishedForms $published, private readonly PersonalValues $personal, private readonly MailWords $words,
-        protected readonly MacRing $keys
+        protected readonly MacRing $keys, private readonly Gifts $gifts
     ) {
         parent::__construct($smtp);
     }
@@ -64,10 +65,12 @@ abstract class JourneyMail extends Mail
     protected function written(string $view, Email $mail, Letter $letter, ?string $link, ?string $stop = null, ?string $notTheirs = null): Email
     {
         $typed = $letter->values->get('first-name') ?? $letter->values->get('name');
+        $given = $letter->journey->ended_at;
         $parts = new LetterParts(
             $letter->journey->agreedWords($letter->edition), $link, $stop,
             self::greeting($letter->words, $typed === null ? null : PlainName::of($typed->value)), $notTheirs,
             $this->words->of($letter->edition, 'welcome', $letter->language),
+            $given === null ? null : $this->gifts->of($letter->edition, $letter->language, $given),
         );
 
         return (new LetterPaper($letter->edition->sheet, $letter->edition->controller, $letter->language, $letter->words))->write($mail, $view, $parts);

@@ -11,6 +11,7 @@ use App\Models\DeliveryKind;
 use App\Models\KnownSignup;
 use App\Queries\Visitor\EndingConsent;
 use App\Queries\Visitor\WordsThatEnd;
+use App\Support\Gifts;
 use App\Support\PublishedForms;
 use Juramen\Canon\MacRing;
 use Juramen\Consent\Link;
@@ -31,6 +32,7 @@ final class KnownMail extends Mail
         private readonly WordsThatEnd $ending,
         private readonly MailWords $words,
         private readonly MacRing $keys,
+        private readonly Gifts $gifts,
     ) {
         parent::__construct($smtp);
     }
@@ -48,8 +50,9 @@ final class KnownMail extends Mail
         $words = $this->words->of($edition, $delivery->kind->value, $language);
         $stop = url('/withdraw/'.Link::Withdraw->token($known->subscriber->subject, $this->keys));
         $link = $delivery->kind === DeliveryKind::Details ? url('/details/'.Link::Details->token($known->id, $this->keys)) : null;
+        $gift = $delivery->kind === DeliveryKind::Choices ? $this->gifts->of($edition, $language, $known->made_at) : null;
         $mail = (new LetterPaper($edition->sheet, $edition->controller, $language, $words))->write(
-            $this->beginFrom($delivery, $edition->controller), 'known', new LetterParts($statements, $link, $stop)
+            $this->beginFrom($delivery, $edition->controller), 'known', new LetterParts($statements, $link, $stop, gift: $gift)
         )->to(new Address($address->value));
 
         return self::stoppable($mail, $stop);

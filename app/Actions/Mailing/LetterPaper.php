@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
+use App\Support\Moments;
 use Illuminate\Support\Facades\View;
 use Juramen\Points\FrozenMail;
 use Juramen\Points\Sheet;
@@ -41,6 +42,8 @@ final readonly class LetterPaper
             'notice' => ($this->sheet->draft->notice ?? $this->controller->notice)->orNothing($this->language),
             'statements' => $parts->statements, 'link' => $parts->link, 'stop' => $parts->stop, 'greeting' => $parts->greeting,
             'notTheirs' => $parts->notTheirs, 'stopping' => $parts->stopping ?? $this->words,
+            'gift' => $this->words->word('gift') === '' ? null : $parts->gift,
+            'giftText' => str_replace(':until', Moments::dayIn($parts->gift?->until, $this->language), $this->words->word('gift')),
         ])->render();
     }
 }

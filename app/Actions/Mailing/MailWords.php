@@ -26,12 +26,16 @@ final class MailWords
 
     public function freeze(string $kind, Language $language, Sheet $sheet, Controller $controller): FrozenMail
     {
+        $gift = $sheet->draft->gift?->hasLink() === true && ($kind !== MailKind::Acknowledgement->value || $sheet->rules->giftWithout);
         $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
         // A name that ends with a full stop, such as one with "Inc.", ends its sentence too.
         $stop = str_ends_with($controller->name, '.') ? ["{$controller->name}." => $controller->name] : [];
         $own = array_values(array_filter($sheet->mails, static fn (MailWording $m): bool => $m->kind->value === $kind))[0] ?? null;
         $words = [];
         foreach (self::ours($kind, $language)->words as $ours) {
+            if ($ours->key === 'gift' && ! $gift) {
+                continue;
+            }
             $part = MailPart::tryFrom($ours->key);
             $said = $part === null ? '' : $own?->words($part, $language) ?? '';
             $words[] = new FrozenWords($ours->key, strtr(strtr($said === '' ? $ours->text : self::asOurs($said), $fill), $stop));

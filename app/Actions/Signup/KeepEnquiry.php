@@ -16,6 +16,7 @@ use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
+use Juramen\Points\FormKind;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Recipient;
 use Juramen\Points\RecipientGets;
@@ -43,6 +44,8 @@ final class KeepEnquiry
     public function __invoke(Signup $signup, bool $doubtful = false): void
     {
         $controller = $signup->edition->controller->id->text;
+        $draft = $signup->edition->sheet->draft;
+        $asksNothing = ! $doubtful && self::isAnsweredByGift($signup->edition) && $draft->recipients === [];
         $enquiry = Enquiry::query()->create([
             'id' => Id::random(),
             'point_edition_id' => $signup->editionId(),
@@ -51,7 +54,9 @@ final class KeepEnquiry
             'language' => $signup->language,
             'content' => HeldContent::enquiry($signup->email->text, $signup->values),
             'received_at' => $signup->occurred,
-            'state' => EnquiryState::Open,
+            // A download is answered by the mail that brings it; there is nothing to work on.
+            'state' => $asksNothing ? EnquiryState::Closed : EnquiryState::Open,
+            'closed_at' => $asksNothing ? $signup->occurred : null,
             'doubtful' => $doubtful,
             'recipients' => $signup->recipients,
             'nonce' => $signup->nonce,
@@ -63,15 +68,26 @@ final class KeepEnquiry
     public function mend(Id $nonce, Id $mended, EmailAddress $email): void
     {
         $enquiry = Enquiry::query()->with('edition')->where('nonce', $nonce->bytes)->lockForUpdate()->first();
-        if ($enquiry === null || $enquiry->state !== EnquiryState::Open) {
+        if ($enquiry === null) {
             return;
         }
         $edition = $this->published->edition($enquiry->edition->digest);
+        if ($enquiry->state !== EnquiryState::Open && ! self::isAnsweredByGift($edition)) {
+            return;
+        }
         $enquiry->update([
             'content' => $enquiry->content->to($email->text), 'lookup' => $this->keys->lookup($edition->controller->id->text, 'email', $email->lookup()),
             'nonce' => $mended, 'corrected_at' => $this->clock->instant(),
         ]);
         $this->tell($enquiry, $edition, $mended->hex());
+    }
+
+    /** Whether whoever asks has what they asked for with the mail that it arrived. */
+    private static function isAnsweredByGift(PointEdition $edition): bool
+    {
+        $draft = $edition->sheet->draft;
+
+        return $draft->kind === FormKind::Download && $draft->gift?->hasLink() === true && $edition->sheet->rules->giftWithout;
     }
 
     /** @param  string  $occasion  where it is told again */

@@ -67,6 +67,7 @@ final readonly class SheetPage
         public array $rules,
         public array $words,
         public bool $ownNotice,
+        public GiftForm $gift,
         public array $leads,
         public ?Choice $acknowledges,
         public array $recipients,

@@ -6,6 +6,7 @@ namespace Juramen\Register\Schema;
 
 use Juramen\Canon\DraftRefusal;
 use Juramen\Register\EmailAddress;
+use Juramen\Register\FrozenFile;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Register\Picture;
 
@@ -21,6 +22,7 @@ enum TextForm
     case Country;
     case Slug;
     case Picture;
+    case File;
 
     /** Why a text is none of this form; null where it is. */
     public function fault(string $text): ?DraftRefusal
@@ -35,6 +37,7 @@ enum TextForm
             self::Country => preg_match('/^[A-Z]{2}$/D', $text) === 1,
             self::Slug => preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $text) === 1,
             self::Picture => Picture::find($text) !== null,
+            self::File => FrozenFile::find($text) !== null,
         };
 
         return $fits ? null : match ($this) {
@@ -46,7 +49,7 @@ enum TextForm
             self::Day => DraftRefusal::NotADay,
             self::Country => DraftRefusal::NotACountry,
             self::Slug => DraftRefusal::NotASlug,
-            self::Picture => DraftRefusal::NotAPicture,
+            self::Picture, self::File => DraftRefusal::NotAPicture,
         };
     }
 

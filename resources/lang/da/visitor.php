@@ -61,6 +61,8 @@ return [
         'phone' => 'Det telefonnummer kender vi ikke. Skriv det med landekoden, for eksempel +45 for Danmark.',
     ],
     'tick' => 'Uden dit kryds har vi intet at sende. Sæt kryds i feltet, hvis du siger ja.',
+    'gift' => ['title' => 'Din gave', 'text' => 'Du må beholde den, uanset hvad du beslutter senere. Linket gælder til og med :day.', 'spot' => ':gift får du på stedet, hvor du lige har tilmeldt dig.'],
+    'gift-over' => ['title' => 'Linket gælder ikke længere', 'text' => 'Det gjaldt en tid, og den er forbi. Udfyld formularen igen, så får du et nyt:'],
     'sent' => [
         'title' => 'Se i din indbakke',
         'text' => 'Vi har sendt en mail til den adresse, du skrev. Tryk på knappen i den, så er du tilmeldt. Indtil da sker der intet.',
@@ -145,6 +147,7 @@ return [
             'ignore' => 'Hvis det ikke var dig, behøver du ikke gøre noget: uden knappen bliver intet sendt, og adressen bliver slettet :days dage efter den første mail.',
         ],
         'welcome' => [
+            'gift' => 'Her er det, du bad om. Linket gælder til og med :until:',
             'subject' => 'Velkommen: :title',
             'greeting' => 'Hej :name,',
             'greeting-without-name' => 'Hej,',
@@ -155,6 +158,7 @@ return [
             'not-theirs' => 'Det var ikke mig',
         ],
         'choices' => [
+            'gift' => 'Her er det, du bad om. Linket gælder til og med :until:',
             'subject' => 'Intet er ændret: :title',
             'heading' => 'Det får du allerede',
             'because' => 'Din adresse blev skrevet på »:title« hos :controller. Du har sagt ja til dette før, og intet er ændret:',
@@ -187,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: dette nummer blev skrevet på »:title«. Var det dig, så bekræft det her: :link Hvis ikke, behøver du ikke gøre noget.'],
         'acknowledgement' => [
+            'gift' => 'Her er det, du bad om. Linket gælder til og med :until:',
             'subject' => 'Det er kommet frem: :title',
             'heading' => 'Det er kommet frem',
             'text' => 'Det, du sendte med „:title“, er nået frem til os. Nogen svarer dig.',

@@ -61,6 +61,8 @@ return [
         'phone' => 'Diese Telefonnummer kennen wir nicht. Bitte schreiben Sie sie mit der Vorwahl ihres Landes, für Deutschland etwa +49.',
     ],
     'tick' => 'Ohne Häkchen können wir Ihnen nichts schicken. Bitte kreuzen Sie das Kästchen an, wenn Sie einverstanden sind.',
+    'gift' => ['title' => 'Ihr Geschenk', 'text' => 'Sie dürfen es behalten, wie auch immer Sie sich später entscheiden. Der Link gilt bis :day.', 'spot' => ':gift bekommen Sie gleich hier, wo Sie sich angemeldet haben.'],
+    'gift-over' => ['title' => 'Dieser Link ist abgelaufen', 'text' => 'Er hat eine Zeit lang gegolten, und die ist vorbei. Füllen Sie das Formular noch einmal aus, dann bekommen Sie einen neuen:'],
     'sent' => [
         'title' => 'Bitte prüfen Sie Ihr Postfach',
         'text' => 'Wir haben eine E-Mail an die angegebene Adresse geschickt. Klicken Sie darin auf die Schaltfläche, dann sind Sie angemeldet. Bis dahin geschieht nichts.',
@@ -145,6 +147,7 @@ return [
             'ignore' => 'Waren Sie es nicht, brauchen Sie nichts zu tun: Ohne diesen Klick wird nichts geschickt, und die Adresse wird :days Tage nach der ersten E-Mail gelöscht.',
         ],
         'welcome' => [
+            'gift' => 'Hier ist, was Sie haben wollten. Der Link gilt bis :until:',
             'subject' => 'Willkommen: :title',
             'greeting' => 'Guten Tag, :name,',
             'greeting-without-name' => 'Guten Tag,',
@@ -155,6 +158,7 @@ return [
             'not-theirs' => 'Das war ich nicht',
         ],
         'choices' => [
+            'gift' => 'Hier ist, was Sie haben wollten. Der Link gilt bis :until:',
             'subject' => 'Es bleibt, wie es ist: :title',
             'heading' => 'Das bekommen Sie schon',
             'because' => 'Ihre Adresse wurde bei „:title“ von :controller eingegeben. Sie hatten dem schon zugestimmt, und es hat sich nichts geändert:',
@@ -187,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: Diese Nummer wurde bei „:title“ eingegeben. Wenn Sie das waren, bestätigen Sie sie bitte hier: :link Wenn nicht, brauchen Sie nichts zu tun.'],
         'acknowledgement' => [
+            'gift' => 'Hier ist, was Sie haben wollten. Der Link gilt bis :until:',
             'subject' => 'Es ist angekommen: :title',
             'heading' => 'Es ist angekommen',
             'text' => 'Was Sie mit „:title“ gesendet haben, ist bei uns. Jemand wird Ihnen antworten.',

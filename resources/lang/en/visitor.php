@@ -61,6 +61,8 @@ return [
         'phone' => 'This is no phone number that we know. Write it with the code of its country, such as +44 for the United Kingdom.',
     ],
     'tick' => 'Without your tick we have nothing to send. Please tick the box if you agree.',
+    'gift' => ['title' => 'Your gift', 'text' => 'It is yours to keep, whatever you decide later. The link works until :day.', 'spot' => ':gift is handed to you where you have just signed up.'],
+    'gift-over' => ['title' => 'This link has ended', 'text' => 'It worked for a time, and that is over. Fill in the form once more to get a new one:'],
     'sent' => [
         'title' => 'Check your inbox',
         'text' => 'We have sent a mail to the address you gave. Press the button in it, and you are signed up. Until then nothing happens.',
@@ -145,6 +147,7 @@ return [
             'ignore' => 'If it was not you, you need do nothing: without the button nothing is sent, and the address is deleted :days days after the first mail.',
         ],
         'welcome' => [
+            'gift' => 'Here is what you asked for. The link works until :until:',
             'subject' => 'Welcome: :title',
             'greeting' => 'Hello :name,',
             'greeting-without-name' => 'Hello,',
@@ -155,6 +158,7 @@ return [
             'not-theirs' => 'That was not me',
         ],
         'choices' => [
+            'gift' => 'Here is what you asked for. The link works until :until:',
             'subject' => 'Nothing has changed: :title',
             'heading' => 'You get this already',
             'because' => 'Your address was entered at “:title” of :controller. You agreed to this before, and nothing has changed:',
@@ -187,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: this number was entered at “:title”. If that was you, please confirm it here: :link If not, you need do nothing.'],
         'acknowledgement' => [
+            'gift' => 'Here is what you asked for. The link works until :until:',
             'subject' => 'It has arrived: :title',
             'heading' => 'It has arrived',
             'text' => 'What you sent with “:title” has reached us. Somebody will answer you.',

@@ -61,6 +61,8 @@ return [
         'phone' => 'Nous ne connaissons pas ce numéro de téléphone. Écrivez-le avec l’indicatif de son pays, par exemple +33 pour la France.',
     ],
     'tick' => 'Si la case n’est pas cochée, nous n’avons rien à envoyer. Cochez la case si vous êtes d’accord.',
+    'gift' => ['title' => 'Votre cadeau', 'text' => 'Il est à vous, quoi que vous décidiez plus tard. Le lien est valable jusqu’au :day.', 'spot' => ':gift vous est remis sur place, là où vous venez de vous inscrire.'],
+    'gift-over' => ['title' => 'Ce lien n’est plus valable', 'text' => 'Il l’a été un certain temps, et ce temps est passé. Remplissez à nouveau le formulaire pour en recevoir un autre :'],
     'sent' => [
         'title' => 'Regardez votre boîte de réception',
         'text' => 'Nous avons envoyé un e-mail à l’adresse indiquée. Cliquez sur son bouton, et votre inscription est confirmée. D’ici là, rien ne se passe.',
@@ -145,6 +147,7 @@ return [
             'ignore' => 'Si ce n’était pas vous, vous n’avez rien à faire : sans le bouton, rien n’est envoyé, et l’adresse est effacée :days jours après le premier e-mail.',
         ],
         'welcome' => [
+            'gift' => 'Voici ce que vous avez demandé. Le lien est valable jusqu’au :until :',
             'subject' => 'Bienvenue : :title',
             'greeting' => 'Bonjour :name,',
             'greeting-without-name' => 'Bonjour,',
@@ -155,6 +158,7 @@ return [
             'not-theirs' => 'Ce n’était pas moi',
         ],
         'choices' => [
+            'gift' => 'Voici ce que vous avez demandé. Le lien est valable jusqu’au :until :',
             'subject' => 'Rien n’a changé : :title',
             'heading' => 'Vous recevez déjà ceci',
             'because' => 'Votre adresse a été saisie sur « :title » de :controller. Vous aviez déjà accepté ceci, et rien n’a changé :',
@@ -187,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller : ce numéro a été saisi sur « :title ». Si c’était vous, confirmez-le ici : :link Sinon, vous n’avez rien à faire.'],
         'acknowledgement' => [
+            'gift' => 'Voici ce que vous avez demandé. Le lien est valable jusqu’au :until :',
             'subject' => 'Bien arrivé : :title',
             'heading' => 'C’est bien arrivé',
             'text' => 'Ce que vous avez envoyé par « :title » nous est parvenu. Quelqu’un vous répondra.',

@@ -61,6 +61,8 @@ return [
         'phone' => 'Det telefonnumret känner vi inte till. Skriv det med landets nummer, till exempel +46 för Sverige.',
     ],
     'tick' => 'Utan ditt kryss har vi inget att skicka. Kryssa i rutan om du går med på det.',
+    'gift' => ['title' => 'Din gåva', 'text' => 'Du får behålla den, vad du än bestämmer senare. Länken gäller till och med :day.', 'spot' => ':gift får du på plats, där du nyss anmälde dig.'],
+    'gift-over' => ['title' => 'Länken gäller inte längre', 'text' => 'Den gällde en tid, och den är över. Fyll i formuläret en gång till så får du en ny:'],
     'sent' => [
         'title' => 'Titta i din inkorg',
         'text' => 'Vi har skickat ett mejl till adressen du skrev. Tryck på knappen i det, så är du anmäld. Innan dess händer inget.',
@@ -145,6 +147,7 @@ return [
             'ignore' => 'Var det inte du behöver du inte göra något: utan knappen skickas inget, och adressen raderas :days dagar efter det första mejlet.',
         ],
         'welcome' => [
+            'gift' => 'Här är det du bad om. Länken gäller till och med :until:',
             'subject' => 'Välkommen: :title',
             'greeting' => 'Hej :name,',
             'greeting-without-name' => 'Hej,',
@@ -155,6 +158,7 @@ return [
             'not-theirs' => 'Det var inte jag',
         ],
         'choices' => [
+            'gift' => 'Här är det du bad om. Länken gäller till och med :until:',
             'subject' => 'Inget har ändrats: :title',
             'heading' => 'Det här får du redan',
             'because' => 'Din adress skrevs in på ”:title” hos :controller. Du har redan samtyckt till det här, och inget har ändrats:',
@@ -187,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: det här numret skrevs in på ”:title”. Om det var du, bekräfta det här: :link Om inte behöver du inte göra något.'],
         'acknowledgement' => [
+            'gift' => 'Här är det du bad om. Länken gäller till och med :until:',
             'subject' => 'Det har kommit fram: :title',
             'heading' => 'Det har kommit fram',
             'text' => 'Det du skickade med ”:title” har nått oss. Någon svarar dig.',

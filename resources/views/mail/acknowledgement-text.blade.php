@@ -2,6 +2,7 @@
 
 {{ $words->word('text') }}
 
+@include('mail.gift-text')
 {{ $words->word('ignore') }}
 
 @include('mail.foot-text')

@@ -12,6 +12,7 @@
 
 @endforeach
 @endif
+@include('mail.gift-text')
 {{ $words->word('withdraw-text') }}
 {{ $stop }}
 

@@ -6,6 +6,7 @@
   {{ $statement }}
 
 @endforeach
+@include('mail.gift-text')
 {{ $words->word('withdraw-text') }}
 {{ $link }}
 @if ($notTheirs)

@@ -5,6 +5,7 @@
 @foreach ($statements as $statement)
 <p style="margin:0 0 16px;padding-left:16px;border-left:3px solid {{ $controller->accent }}">{{ $statement }}</p>
 @endforeach
+@include('mail.gift')
 <p class="text" style="margin:0">{{ $words->word('withdraw-text') }}
 <a href="{{ $link }}" style="color:{{ $controller->accent }}">{{ $words->word('withdraw') }}</a></p>
 @if ($notTheirs)

@@ -101,6 +101,7 @@ open from its publishing on.</div>
 <p class="sentence">{{ $sentence }} @if ($loop->first)<x-marks :of="$page->confirmationMarks" />@endif</p>
 @endforeach
 @include('points.applied')
+@include('points.gift', ['gift' => $page->gift])
 </section>
 
 <section aria-labelledby="part-5"><h2 id="part-5"><span>5</span> What visitors read</h2>

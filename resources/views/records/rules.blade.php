@@ -4,7 +4,8 @@
 <p class="sentence">Submissions are <x-place.choice :of="$form->screening">;</x-place.choice> what is held is deleted after
 <x-place.choice :of="$form->held">.</x-place.choice>
  What people send besides is deleted after <x-place.choice :of="$form->enquiry"
- />. Of the visitor we keep <x-place.choice :of="$form->network">.</x-place.choice></p>
+ />. Of the visitor we keep <x-place.choice :of="$form->network">.</x-place.choice>
+ Gifts are <x-place.choice :of="$form->gifts">.</x-place.choice></p>
 <div class="sentence">Every point offers at least <x-place.several :of="$form->languages" />.
  Where nobody knows where visitors come from, they get <x-place.choice :of="$form->unknown">.</x-place.choice></div>
 </section>

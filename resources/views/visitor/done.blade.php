@@ -2,6 +2,7 @@
 @section('title', $say('sent.done-title'))
 @section('content')
 <p>{{ $say('sent.done') }}</p>
+@if ($spot !== '')<p><b>{{ $say('gift.spot', ['gift' => $spot]) }}</b></p>@endif
 @if ($besides)<p>{{ $say('received.besides') }}</p>@endif
 @if ($number)<p>{{ $say('received.number') }}</p>@endif
 @endsection

@@ -2,6 +2,7 @@
 @section('title', $say($page.'.title'))
 @section('content')
 <p>{{ $say($page.'.text', ['day' => $day ?? '']) }}</p>
+@includeWhen(isset($gift), 'visitor.gift')
 @if ($page === 'confirmed')
 <p>{{ $say('confirmed.junk', ['sender' => $sender]) }}</p>
 @if ($names !== [])

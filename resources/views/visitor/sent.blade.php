@@ -11,6 +11,7 @@
 <p>{{ $say('sent.press') }}</p>
 @endif
 <p>{{ $say('sent.days', ['days' => $days]) }}</p>
+@if ($spot !== '')<p><b>{{ $say('gift.spot', ['gift' => $spot]) }}</b></p>@endif
 @if ($besides)<p>{{ $say('received.besides') }}</p>@endif
 @if ($number)<p>{{ $say('received.number') }}</p>@endif
 @if ($ticket === null)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Points;
 
 use App\Actions\Points\ImagePlace;
+use App\Actions\Points\PutGift;
 use App\Actions\Points\PutImage;
 use App\Actions\Registers\ChangeRecord;
 use App\Http\RefusedAnswer;
@@ -99,6 +100,23 @@ final class SheetController
         }
 
         return $back->with('said', 'The image stands above the form. It was made small, and nothing else of its file is kept.');
+    }
+
+    /** The file that is given. */
+    public function gift(Request $request, Point $point, PutGift $put): RedirectResponse
+    {
+        $file = $request->file('gift');
+        $back = redirect()->to(route('points.sheet', $point->slug).'#part-4');
+        try {
+            $put(
+                $this->loaded($point)->record, $file instanceof UploadedFile ? $file->getClientOriginalName() : '',
+                $file instanceof UploadedFile ? (string) $file->getContent() : '', SignedIn::user($request)
+            );
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm($back, 'gift', $e);
+        }
+
+        return $back->with('said', 'The file is the gift. Nobody can open it but by a link of their own.');
     }
 
     public function undo(Request $request, Point $point): Response

@@ -10,6 +10,8 @@ use App\Http\LinkCookie;
 use App\Models\SignupJourney;
 use App\Pages\Visitor\NameLine;
 use App\Queries\Visitor\LinkTargets;
+use App\Support\Gifts;
+use App\Support\Moments;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use App\Support\VisitorPage;
@@ -32,7 +34,7 @@ final class ConfirmController
 {
     public function __construct(
         private readonly LinkTargets $links, private readonly PublishedForms $published, private readonly MacRing $keys,
-        private readonly CorrectName $correct, private readonly SystemClock $clock
+        private readonly CorrectName $correct, private readonly Gifts $gifts, private readonly SystemClock $clock
     ) {}
 
     /** The link of the mail: its secret leaves the address bar at once, so that whoever reloads or shares the page keeps it to themselves. */
@@ -119,6 +121,8 @@ final class ConfirmController
             default => 'lapsed',
         };
 
+        $given = in_array($page, ['confirmed', 'already', 'number-confirmed'], true) ? $journey->refresh()->ended_at : null;
+        $gift = $given === null ? null : $this->gifts->of($edition, $language, $given);
         $form = route('form', [$edition->sheet->draft->point->text, $language->value]);
 
         return VisitorPage::respond($language, 'ending', [
@@ -126,6 +130,7 @@ final class ConfirmController
             'sender' => $edition->controller->sender,
             'names' => $page === 'confirmed' ? $this->names($journey->refresh(), $typed, $faults) : [],
             'token' => Link::Confirm->token($journey->id, $this->keys),
+            'gift' => $gift, 'giftDay' => Moments::dayIn($gift?->until, $language),
             'again' => match ($page) {
                 'lapsed', 'journey-withdrawn', 'journey-ended' => $form,
                 'number-confirmed' => url('/withdraw/'.Link::Withdraw->token($journey->subscriber->subject, $this->keys)),

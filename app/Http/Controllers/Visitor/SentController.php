@@ -97,8 +97,11 @@ final class SentController
     ): Response {
         $spoken = $this->spoken($edition, $language);
 
+        $gift = $edition->sheet->draft->gift;
+
         return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
             'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(),
+            'spot' => $gift?->spot === true ? ucfirst($gift->name->orNothing($spoken)) : '',
             'number' => $edition->sheet->asksByNumber(), 'ticket' => $ticket, 'done' => $done, 'typed' => $typed, 'fault' => $fault,
             'page' => route('form.sent', [$edition->sheet->draft->point->text, $spoken->value], false),
             'form' => route('form', [$edition->sheet->draft->point->text, $spoken->value], false),

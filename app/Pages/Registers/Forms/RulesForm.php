@@ -37,6 +37,7 @@ final readonly class RulesForm
         public Choice $held,
         public Choice $enquiry,
         public Choice $network,
+        public Choice $gifts,
         public Several $languages,
         public Choice $unknown,
         public array $refresh,
@@ -74,6 +75,9 @@ final readonly class RulesForm
             Choice::yesNo('screening', 'Screening', $points->screening, 'screened', 'not screened'),
             $kept(Retention::Held, 'Days for held submissions', [3, 7, 14, 21, 30]), $kept(Retention::Enquiry, 'Days for enquiries', [30, 90, 180, 365, 730]),
             Choice::yesNo('keep-network', 'What is kept of the visitor', $points->keepNetwork, 'a truncated network address', 'nothing'),
+            Choice::yesNo(
+                'gift-without', 'Gifts', $points->giftWithout, 'given also to whoever agrees to nothing', 'given for agreeing alone, and the words say so'
+            ),
             new Several('languages', 'Languages demanded', $names === [] ? 'whatever language its sheet says' : Sentences::listed($names),
                 array_map(static fn (Language $l): Option => new Option($l->value, $l->endonym(), in_array($l->value, $tags, true)), Language::cases())),
             Choice::yesNo(

@@ -1,0 +1,5 @@
+@if ($gift)
+{{ $giftText }}
+{{ $gift->url }}
+
+@endif
