@@ -41,7 +41,7 @@ enum Rule: string
             self::LapseDays => $value === 1 ? '1 day' : "$value days",
             self::ReminderDays => $value === 0 ? 'no reminder' : ($value === 1 ? 'one reminder after 1 day' : "one reminder after $value days"),
             self::KeepNetwork => $value ? 'a truncated network address is kept' : 'nothing of the visitor is kept',
-            self::GiftWithout => $value ? 'gifts are given also to whoever agrees to nothing' : 'gifts are given for agreeing alone, and the words say so',
+            self::GiftWithout => $value ? 'gifts go to whoever asks' : 'gifts are for agreeing alone, and the words say so',
         };
     }
 

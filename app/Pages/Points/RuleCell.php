@@ -42,7 +42,7 @@ final readonly class RuleCell
             Rule::LapseDays => $value.($value === 1 ? ' day' : ' days'),
             Rule::ReminderDays => $value === 0 ? 'none' : "after $value",
             Rule::KeepNetwork => $value ? 'truncated' : 'nothing',
-            Rule::GiftWithout => $value ? 'without a yes' : 'for a yes',
+            Rule::GiftWithout => $value ? 'to all' : 'for a yes',
         };
     }
 }
