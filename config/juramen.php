@@ -35,6 +35,8 @@ return [
     'machine' => preg_replace('/[^A-Za-z0-9-]/', '-', (string) env('MACHINE', gethostname() ?: 'machine')),
     // Copies of published forms beside the database, so that a page is served without it.
     'published' => env('PUBLISHED_PATH', storage_path('published')),
+    // What is counted of forms, until the scheduler has added it up.
+    'flow' => env('FLOW_PATH', storage_path('flow')),
     'screening' => [
         'least_seconds' => (int) env('SCREENING_LEAST_SECONDS', 2),
         'most_for_address' => (int) env('SCREENING_MOST_FOR_ADDRESS', 5),

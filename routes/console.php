@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Delivery\Deliveries;
+use App\Actions\Flow\AddCounts;
 use App\Actions\Handover\HandOverExisting;
 use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\Seal;
@@ -31,6 +32,7 @@ Schedule::call(fn (MailCheckpoint $mail) => $mail())->name('mail-checkpoint')->e
 Schedule::call(fn (Deliveries $deliveries): int => $deliveries->markUncertain())->name('uncertain-mails')->everyTenSeconds();
 Schedule::call(fn (LapseJourneys $lapse): int => $lapse())->name('lapse')->everyMinute();
 Schedule::call(fn (RemindJourneys $remind): int => $remind())->name('remind')->everyMinute();
+Schedule::call(fn (AddCounts $add): int => $add())->name('add-counts')->everyMinute();
 Schedule::call(fn (HandOverExisting $handOver): int => $handOver())->name('hand-over')->everyMinute();
 Schedule::call(fn (PublishedForms $published) => $published->refresh())->name('published-forms')->everyMinute();
 Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMinute();

@@ -23,6 +23,7 @@ use App\Http\Controllers\Office\MailController;
 use App\Http\Controllers\Office\RequestController;
 use App\Http\Controllers\Office\WorkController;
 use App\Http\Controllers\Points\DrawController;
+use App\Http\Controllers\Points\FlowController;
 use App\Http\Controllers\Points\InventoryController;
 use App\Http\Controllers\Points\PublishController;
 use App\Http\Controllers\Points\RequirementController;
@@ -98,6 +99,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/since/{number}', [SheetController::class, 'since'])->can('viewAny', Point::class)->whereNumber('number')->name('since');
         Route::get('/proof/{language}/{draft}', [SheetController::class, 'proof'])->can('viewAny', Point::class)->name('proof');
         Route::get('/history', [PublishController::class, 'history'])->can('viewAny', Point::class)->name('history');
+        Route::get('/flow', [FlowController::class, 'show'])->can('viewAny', Point::class)->name('flow');
         Route::get('/publish', [PublishController::class, 'review'])->can('viewAny', Point::class)->name('publish');
         Route::post('/publish', [PublishController::class, 'publish'])->can('publish', Point::class)->name('publish.do');
         Route::post('/image', [SheetController::class, 'image'])->can('change', 'point')->name('image');

@@ -36,6 +36,10 @@ use Juramen\Wording\Statement;
  * @property Id $consent by which entries name it: that of the sign-up, which the paths through inbox and number share
  * @property Through $through
  * @property bool $besides whether it is the path through the number of a sign-up that has one through the inbox too
+ * @property string $placement where the person came upon the form
+ * @property string|null $allotted which of two confirmation mails chance allotted
+ * @property bool $opened whether the page behind the mail's link was opened, as long as the sign-up has not ended
+ * @property Instant|null $confirmed_at when it was confirmed, whatever came later
  * @property Id|null $nonce of the mark that was spent on it, by which whoever has just sent the form is known
  * @property-read Subscriber $subscriber
  * @property-read PublishedEdition $edition
@@ -49,7 +53,7 @@ final class SignupJourney extends Model
     public $incrementing = false;
 
     /** Only follow() writes them. */
-    protected $guarded = ['state', 'lapse_days', 'lapses_at', 'remind_at', 'mailed_at', 'resent', 'ended_at'];
+    protected $guarded = ['state', 'lapse_days', 'lapses_at', 'remind_at', 'mailed_at', 'resent', 'ended_at', 'confirmed_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -58,16 +62,23 @@ final class SignupJourney extends Model
             'id' => ValueCast::ID, 'language' => Language::class, 'state' => JourneyState::class,
             'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'remind_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
             'mailed_at' => ValueCast::INSTANT, 'nonce' => ValueCast::ID, 'consent' => ValueCast::ID, 'through' => Through::class, 'besides' => 'boolean',
+            'opened' => 'boolean', 'confirmed_at' => ValueCast::INSTANT,
         ];
     }
 
-    /** @param  Id  $consent  by which entries name it */
+    /**
+     * @param  Id  $consent  by which entries name it
+     * @param  string  $placement  where the person came upon the form
+     * @param  string|null  $allotted  which of two confirmation mails, "a" or "b"; null where there is one
+     */
     public static function begin(
-        Journey $path, Id $consent, Through $through, Subscriber $subscriber, int $editionId, Language $language, ?Id $nonce
+        Journey $path, Id $consent, Through $through, Subscriber $subscriber, int $editionId, Language $language, ?Id $nonce, string $placement = 'page',
+        ?string $allotted = null
     ): self {
         $journey = new self([
             'id' => $path->id, 'subscriber_id' => $subscriber->id, 'point_edition_id' => $editionId, 'language' => $language, 'asked_at' => $path->asked,
             'nonce' => $nonce, 'consent' => $consent, 'through' => $through, 'besides' => ! $path->id->equals($consent),
+            'placement' => $placement, 'allotted' => $allotted,
         ]);
         $journey->follow($path);
 
@@ -88,6 +99,7 @@ final class SignupJourney extends Model
             $this->forceFill([
                 'state' => $next->state, 'lapse_days' => $next->lapseDays, 'lapses_at' => $next->lapses, 'remind_at' => $next->reminds,
                 'mailed_at' => $next->mailed, 'resent' => $next->resent, 'ended_at' => $next->ended,
+                ...$next->state === JourneyState::Confirmed ? ['confirmed_at' => $next->ended] : [],
             ])->save();
         }
     }

@@ -10,6 +10,7 @@ use App\Actions\Mailing\SmtpSender;
 use App\Http\HalfEntry;
 use App\Queries\Points\EditionsInForce;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\FlowLog;
 use App\Support\Journal;
 use App\Support\KeyStore;
 use App\Support\Outgoing\Resolver;
@@ -45,6 +46,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Journal::class, fn (): Journal => new Journal(config('juramen.keys').'/journal', config('juramen.machine')));
         $this->app->singleton(MacRing::class, fn (): MacRing => $this->app->make(KeyStore::class)->macs());
         $this->app->singleton(PublishedForms::class, fn (): PublishedForms => new PublishedForms(config('juramen.published'), new EditionsInForce));
+        $this->app->singleton(FlowLog::class, fn (): FlowLog => new FlowLog(config()->string('juramen.flow'), $this->app->make(SystemClock::class)));
         // One connection to the mail server, whatever kinds of mail go over it.
         $this->app->singleton(SmtpSender::class);
         $this->app->singleton(Resolver::class, static function (): Resolver {

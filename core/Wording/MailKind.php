@@ -8,6 +8,8 @@ namespace Juramen\Wording;
 enum MailKind: string
 {
     case Confirmation = 'confirmation';
+    /** Other words of the confirmation, which chance allots to half of those who are asked. */
+    case Second = 'confirmation-second';
     case Reminder = 'reminder';
     case Welcome = 'welcome';
     case Choices = 'choices';
@@ -21,6 +23,7 @@ enum MailKind: string
     {
         return match ($this) {
             self::Confirmation => 'Confirmation',
+            self::Second => 'Confirmation, second wording',
             self::Reminder => 'Reminder',
             self::Welcome => 'Welcome',
             self::Choices => 'Nothing has changed',
@@ -36,6 +39,7 @@ enum MailKind: string
     {
         return match ($this) {
             self::Confirmation => 'to whoever ticked: its button confirms',
+            self::Second => 'to half of those who ticked, by chance, while both wordings are approved: which of them confirms better',
             self::Reminder => 'once, to whoever has not confirmed yet, where the rules remind',
             self::Welcome => 'to whoever has confirmed, or agreed without confirmation',
             self::Choices => 'to somebody known who agreed to the same again',
@@ -50,7 +54,7 @@ enum MailKind: string
     public function parts(): array
     {
         return match ($this) {
-            self::Confirmation, self::Reminder => [
+            self::Confirmation, self::Second, self::Reminder => [
                 MailPart::Subject, MailPart::Greeting, MailPart::GreetingWithoutName, MailPart::Heading, MailPart::Because, MailPart::Button, MailPart::Ignore,
             ],
             self::Welcome => [
@@ -73,15 +77,23 @@ enum MailKind: string
         $legal = 'the controller with its address, another contact, and the privacy notice';
 
         return match ($this) {
-            self::Confirmation, self::Reminder => [
+            self::Confirmation, self::Second, self::Reminder => [
                 'the words that were agreed to, as they stood on the form', 'the link behind the button, also in the text, so that it survives copying',
                 'no link to unsubscribe, since nobody has subscribed yet (in Canada there is one)', $legal,
             ],
-            self::Welcome, self::Choices => ['the words that were agreed to, as they stood on the form', 'the link to a gift, where the form gives one', $stop, $legal],
+            self::Welcome, self::Choices => [
+                'the words that were agreed to, as they stood on the form', 'the link to a gift, where the form gives one', $stop, $legal,
+            ],
             self::NoChosen => ['the words that were agreed to, as they stood on the form', $stop, $legal],
             self::Details => ['the link behind the button, also in the text', 'nothing of what was typed', $stop, $legal],
             self::Withdrawn => ['no advertising, and no way back in: nobody who withdrew is asked again', $legal],
             self::Acknowledgement => ['nothing of what was typed', 'no advertising (BGH VI ZR 134/15)', 'the link to a gift, where the form gives one', $legal],
         };
+    }
+
+    /** Whose words stand where this kind says nothing of its own. */
+    public function behind(): self
+    {
+        return $this === self::Second ? self::Confirmation : $this;
     }
 }

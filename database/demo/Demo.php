@@ -6,6 +6,7 @@ namespace Database\Demo;
 
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Delivery\Outcome;
+use App\Actions\Flow\NoteOpened;
 use App\Actions\Handover\SetDestinationKey;
 use App\Actions\Ledger\Append;
 use App\Actions\Points\ImagePlace;
@@ -36,6 +37,7 @@ use App\Models\RegisteredController;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Models\User;
+use App\Support\FlowLog;
 use App\Support\SystemClock;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
@@ -83,6 +85,8 @@ final class Demo
         private readonly HearOfAsking $hear,
         private readonly WithdrawConsent $withdraw,
         private readonly SetDestinationKey $key,
+        private readonly FlowLog $flow,
+        private readonly NoteOpened $opened,
         private readonly LapseJourneys $lapse,
         private readonly DeleteDue $delete,
         private readonly KnowSubscriber $subscribers,
@@ -107,7 +111,7 @@ final class Demo
             foreach (array_slice(House::STATEMENTS, 1) as $statement) {
                 $this->approved(RecordKind::Statement, $statement, 'malin', 'arne');
             }
-            foreach (House::MAILS as $mail) {
+            foreach ([...House::MAILS, House::SECOND_MAIL] as $mail) {
                 $this->approved(RecordKind::Mail, $mail, 'malin', 'arne');
             }
             $published = [
@@ -261,6 +265,7 @@ final class Demo
     private function act(array $event): void
     {
         ($this->lapse)();
+        $this->shown($event);
         $email = EmailAddress::parse($event['email']);
         $known = $this->subscribers->find($this->editions[$event['point']]->controller->id->text, $email);
         match ($event['do']) {
@@ -274,6 +279,11 @@ final class Demo
             default => null,
         };
         $this->mailsAreTaken();
+        // Some open the page behind the link, and think better of it.
+        if ($event['do'] === 'ask' && crc32($event['email']) % 4 === 0) {
+            $asked = $this->subscribers->find($this->editions[$event['point']]->controller->id->text, $email);
+            $asked === null ? null : ($this->opened)($this->newestOf($asked));
+        }
     }
 
     /** @param  array{do: string, email: string, name: string|null, language: string, network: string, point: string}  $event */
@@ -307,8 +317,22 @@ final class Demo
         };
     }
 
+    /**
+     * Of those who see a form, some send it.
+     *
+     * @param  array{do: string, email: string, name: string|null, language: string, network: string, point: string}  $event
+     */
+    private function shown(array $event): void
+    {
+        $times = in_array($event['do'], ['ask', 'hold'], true) ? 2 + crc32($event['email'].$event['point']) % 5 : 0;
+        for ($i = 0; $i < $times; $i++) {
+            $this->flow->shown($this->editions[$event['point']], Language::from($event['language']));
+        }
+    }
+
     private function press(Subscriber $subscriber): void
     {
+        ($this->opened)($this->newestOf($subscriber));
         ($this->confirm)($this->newestOf($subscriber)->id, null);
     }
 

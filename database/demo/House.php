@@ -180,6 +180,14 @@ final class House
         ],
     ];
 
+    /** A second wording of the confirmation, which chance allots to half of those who are asked. */
+    public const SECOND_MAIL = [
+        'id' => 'tidewick-ferries-confirmation-second', 'controller' => 'tidewick-ferries', 'kind' => 'confirmation-second', 'parts' => [
+            'subject' => ['en' => 'One press, and you are aboard: {title}', 'de' => 'Ein Klick, und Sie sind an Bord: {title}'],
+            'button' => ['en' => 'Come aboard', 'de' => 'An Bord gehen'],
+        ],
+    ];
+
     /** Begun, and not approved yet. */
     public const MAIL_DRAFT = [
         'id' => 'tidewick-ferries-acknowledgement', 'controller' => 'tidewick-ferries', 'kind' => 'acknowledgement', 'parts' => [

@@ -151,6 +151,11 @@ test('over random histories, failures, slow lines and killed workers it knows in
             expect($said['confirmed'])->toBeString();
         }
     }
+    // One more, who meets a destination that fails before it takes them.
+    $this->answers = static fn (): int => 500;
+    Carbon::setTestNow(now()->addHour());
+    ($this->confirmed)('last@post.example');
+    ($this->work)();
     $this->answers = static fn (): int => 200;
     for ($round = 0; $round < 4; $round++) {
         Carbon::setTestNow(now()->addHours(2));

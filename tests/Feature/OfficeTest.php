@@ -66,7 +66,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         ),
         ...array_fill_keys(['records.return', 'records.approve', 'records.retire'], ['officer']),
         'points.sheet' => ['officer', 'editor', 'auditor'], 'points.since' => ['officer', 'editor', 'auditor'],
-        'points.proof' => ['officer', 'editor', 'auditor'],
+        'points.proof' => ['officer', 'editor', 'auditor'], 'points.flow' => ['officer', 'editor', 'auditor'],
         'points.pausing' => ['officer'], 'points.pause' => ['officer'], 'points.history' => ['officer', 'editor', 'auditor'],
         'points.publish' => ['officer', 'editor', 'auditor'], 'points.publish.do' => ['officer'],
         'points.judge' => ['officer', 'editor'], 'points.change' => ['officer', 'editor'], 'points.mend' => ['officer', 'editor'],

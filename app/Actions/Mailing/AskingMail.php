@@ -18,6 +18,7 @@ use Juramen\Consent\Link;
 use Juramen\Consent\ReturnPath;
 use Juramen\Register\Audience;
 use Juramen\Register\Regime;
+use Juramen\Wording\MailKind;
 use Symfony\Component\Mime\Email;
 
 /** Asks a person to confirm, unless the sign-up has ended; what becomes of it moves the sign-up. */
@@ -31,6 +32,12 @@ abstract class AskingMail extends JourneyMail
     }
 
     abstract protected function asking(): AskedBy;
+
+    /** The confirmation's words, or the second ones where chance allotted these. */
+    protected static function confirmation(SignupJourney $journey): string
+    {
+        return ($journey->allotted === 'b' ? MailKind::Second : MailKind::Confirmation)->value;
+    }
 
     public function settled(Delivery $delivery, Outcome $outcome): void
     {

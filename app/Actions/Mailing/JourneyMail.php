@@ -6,7 +6,6 @@ namespace App\Actions\Mailing;
 
 use App\Actions\Consent\PersonalValues;
 use App\Models\Delivery;
-use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Support\Gifts;
 use App\Support\PublishedForms;
@@ -33,9 +32,9 @@ abstract class JourneyMail extends Mail
     abstract protected function isWanted(SignupJourney $journey): bool;
 
     /** The kind of mail whose words it bears. */
-    protected function wordsOf(Delivery $delivery): DeliveryKind
+    protected function wordsOf(Delivery $delivery, SignupJourney $journey): string
     {
-        return $delivery->kind;
+        return $delivery->kind->value;
     }
 
     /** Puts text and links into the mail. */
@@ -55,7 +54,7 @@ abstract class JourneyMail extends Mail
             return null;
         }
         $edition = $this->published->edition($published->digest);
-        $words = $this->words->of($edition, $this->wordsOf($delivery)->value, $language);
+        $words = $this->words->of($edition, $this->wordsOf($delivery, $journey), $language);
 
         $letter = new Letter($delivery, $subscriber->subject, $journey, $edition, $language, $words, $values);
 
@@ -65,7 +64,7 @@ abstract class JourneyMail extends Mail
     protected function written(string $view, Email $mail, Letter $letter, ?string $link, ?string $stop = null, ?string $notTheirs = null): Email
     {
         $typed = $letter->values->get('first-name') ?? $letter->values->get('name');
-        $given = $letter->journey->ended_at;
+        $given = $letter->journey->confirmed_at;
         $parts = new LetterParts(
             $letter->journey->agreedWords($letter->edition), $link, $stop,
             self::greeting($letter->words, $typed === null ? null : PlainName::of($typed->value)), $notTheirs,

@@ -47,7 +47,7 @@ final class MailSample
     {
         $statements = array_values(array_filter(array_map(static fn (Statement $s): string => $s->words($language), $sheet->statements)));
         $view = match ($kind) {
-            MailKind::Confirmation, MailKind::Reminder => 'confirmation',
+            MailKind::Confirmation, MailKind::Second, MailKind::Reminder => 'confirmation',
             MailKind::Welcome => 'welcome',
             MailKind::Choices, MailKind::Details, MailKind::NoChosen => 'known',
             MailKind::Withdrawn, MailKind::Acknowledgement => 'acknowledgement',

@@ -30,14 +30,16 @@ final class MailWords
         $fill = [':title' => $sheet->draft->title->in($language), ':controller' => $controller->name, ':days' => (string) $sheet->rules->lapseDays];
         // A name that ends with a full stop, such as one with "Inc.", ends its sentence too.
         $stop = str_ends_with($controller->name, '.') ? ["{$controller->name}." => $controller->name] : [];
-        $own = array_values(array_filter($sheet->mails, static fn (MailWording $m): bool => $m->kind->value === $kind))[0] ?? null;
+        $own = self::own($sheet, $kind);
+        $behind = MailKind::tryFrom($kind)?->behind()->value ?? $kind;
+        $first = $behind === $kind ? null : self::own($sheet, $behind);
         $words = [];
         foreach (self::ours($kind, $language)->words as $ours) {
             if ($ours->key === 'gift' && ! $gift) {
                 continue;
             }
             $part = MailPart::tryFrom($ours->key);
-            $said = $part === null ? '' : $own?->words($part, $language) ?? '';
+            $said = $part === null ? '' : ($own?->words($part, $language) ?: $first?->words($part, $language) ?? '');
             $words[] = new FrozenWords($ours->key, strtr(strtr($said === '' ? $ours->text : self::asOurs($said), $fill), $stop));
         }
         $edition = $own?->edition() === null ? [] : [new FrozenWords('edition', $own->edition()->hex())];
@@ -45,10 +47,16 @@ final class MailWords
         return new FrozenMail($kind, [...$words, new FrozenWords('notice', (string) __('visitor.mail.notice', [], $language->value)), ...$edition]);
     }
 
+    private static function own(Sheet $sheet, string $kind): ?MailWording
+    {
+        return array_values(array_filter($sheet->mails, static fn (MailWording $m): bool => $m->kind->value === $kind))[0] ?? null;
+    }
+
     /** Our own words, in which a part that we leave empty can still be said. */
     public static function ours(string $kind, Language $language): FrozenMail
     {
-        $ours = array_map(strval(...), (array) __("visitor.mail.$kind", [], $language->value));
+        $behind = MailKind::tryFrom($kind)?->behind()->value ?? $kind;
+        $ours = array_map(strval(...), (array) __("visitor.mail.$behind", [], $language->value));
         $more = array_map(static fn (MailPart $p): string => $p->value, MailKind::tryFrom($kind)?->parts() ?? []);
         $all = $ours + array_fill_keys($more, '');
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Mailing;
 
 use App\Models\Delivery;
-use App\Models\DeliveryKind;
+use App\Models\SignupJourney;
 use Juramen\Consent\AskedBy;
 
 /** The first mail once more, because the person asked for it. */
@@ -16,8 +16,8 @@ final class ResentMail extends AskingMail
         return AskedBy::Resent;
     }
 
-    protected function wordsOf(Delivery $delivery): DeliveryKind
+    protected function wordsOf(Delivery $delivery, SignupJourney $journey): string
     {
-        return DeliveryKind::Confirmation;
+        return self::confirmation($journey);
     }
 }

@@ -38,6 +38,8 @@ use Juramen\Points\PointEdition;
 use Juramen\Points\Sheet;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Wording\MailKind;
+use Juramen\Wording\MailWording;
 use LogicException;
 
 /**
@@ -215,8 +217,10 @@ final class PublishPoint
     private function mails(Language $language, Sheet $sheet, Controller $controller): array
     {
         $acknowledged = $sheet->draft->kind->servesSomethingElse() && $sheet->draft->acknowledges;
+        $second = array_filter($sheet->mails, static fn (MailWording $m): bool => $m->kind === MailKind::Second);
         $kinds = [
-            'confirmation', ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []), 'welcome', 'choices', 'details', 'no-chosen', 'withdrawn',
+            'confirmation', ...$second === [] ? [] : [MailKind::Second->value], ...($sheet->rules->reminderDays > 0 ? ['reminder'] : []),
+            'welcome', 'choices', 'details', 'no-chosen', 'withdrawn',
             ...($acknowledged ? ['acknowledgement'] : []), ...($sheet->asksByNumber() ? ['number-confirmation'] : []),
         ];
 

@@ -10,6 +10,7 @@ use App\Actions\Ledger\Append;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
+use App\Support\FlowLog;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -25,6 +26,7 @@ use Juramen\Points\Said;
 use Juramen\Register\Channel;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
+use Juramen\Wording\MailKind;
 use LogicException;
 
 /**
@@ -45,6 +47,7 @@ final class AcceptSignup
         private readonly KeepAssessment $assessed,
         private readonly DeleteValues $delete,
         private readonly Outbox $outbox,
+        private readonly FlowLog $flow,
         private readonly SystemClock $clock,
     ) {}
 
@@ -71,6 +74,9 @@ final class AcceptSignup
             } elseif ($signup->declined() !== []) {
                 $this->enterNo($signup);
             }
+            DB::afterCommit(fn () => $this->flow->sent(
+                $signup->edition, $signup->language, array_map(static fn (Said $s): string => $s->id()->text, $signup->agreed())
+            ));
         }, 5);
     }
 
@@ -103,6 +109,14 @@ final class AcceptSignup
             ($this->append)($known->chain, $this->declined($signup));
             $this->known->tellOfNo($signup, $known->subscriber, $permitted, $kept);
         }
+    }
+
+    /** Which of two confirmation mails the visit mark's nonce allots; null where there is one, or no mark. */
+    private function allotted(Signup $signup): ?string
+    {
+        $second = $signup->edition->in($signup->language)->mail(MailKind::Second->value)->words;
+
+        return $second === [] || $signup->nonce === null ? null : (ord($signup->nonce->bytes[15]) % 2 === 0 ? 'a' : 'b');
     }
 
     /**
@@ -163,8 +177,9 @@ final class AcceptSignup
         $waits = $byMail && $confirmed;
         // What a person released is asked now, whenever it was sent.
         $now = $this->clock->instant();
-        $begin = static fn (Journey $path, Through $through): SignupJourney => SignupJourney::begin(
-            $path, $consent, $through, $subscriber, $signup->editionId(), $signup->language, $signup->nonce
+        $begin = fn (Journey $path, Through $through): SignupJourney => SignupJourney::begin(
+            $path, $consent, $through, $subscriber, $signup->editionId(), $signup->language, $signup->nonce, $signup->placement,
+            $waits && $through === Through::Mail ? $this->allotted($signup) : null
         );
         $mail = $byMail || ! $byNumber ? $begin(
             $waits ? Journey::asked($consent, $rules->lapseDays, $now) : Journey::withoutConfirmation($consent, $rules->lapseDays, $now), Through::Mail

@@ -11,6 +11,7 @@ use App\Models\ActKind;
 use App\Models\HeldSubmission;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\FlowLog;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
@@ -37,6 +38,7 @@ final class HoldSubmission
         private readonly LedgerTables $ledger,
         private readonly PublishedForms $published,
         private readonly RegistersInForce $inForce,
+        private readonly FlowLog $flow,
         private readonly ActLog $log,
         private readonly SystemClock $clock,
     ) {}
@@ -71,6 +73,7 @@ final class HoldSubmission
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
             ]);
             ($this->assessed)($signup->editionId(), $assessment);
+            DB::afterCommit(fn () => $this->flow->held($signup->edition, $signup->language));
         }, 3);
     }
 

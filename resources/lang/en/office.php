@@ -123,6 +123,8 @@ return [
         'thirty-days-only' => 'answers within thirty days.',
         'caution' => 'answers within a month. We know no law of its country, so this is a caution.',
     ],
+    // Where people come upon a form.
+    'placements' => ['page' => 'on our own page', 'copy' => 'on a copy'],
     'sources' => [
         'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',
         'ours' => 'Good practice of ours; never more than a weakness.',

@@ -5,7 +5,8 @@
 @if ($page->isPublished)edition {{ $page->edition }} in force
 @else draft{{ $page->edition ? ' after edition '.$page->edition : '' }} · saved {{ $page->saved }}@endif
  · <a href="{{ $page->to('history') }}">history</a>
-@if ($page->edition) · <a href="{{ route('form', [$page->point->slug, $page->proof->language]) }}">as visitors see it</a>
+@if ($page->edition) · <a href="{{ route('points.flow', $page->point->slug) }}">how it goes</a> ·
+<a href="{{ route('form', [$page->point->slug, $page->proof->language]) }}">as visitors see it</a>
 @if ($page->draws) · <a href="{{ $page->to('draw') }}">the draw</a>@endif @endif</p>
 @if ($page->may)
 <button type="button" class="plain" id="undo" data-act="{{ $page->to('undo') }}" @disabled(! $page->canUndo)>Undo <kbd>Ctrl Z</kbd></button>

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visitor;
 
+use App\Actions\Flow\NoteOpened;
 use App\Actions\Signup\ConfirmJourney;
 use App\Actions\Signup\CorrectName;
 use App\Http\LinkCookie;
+use App\Http\People;
 use App\Models\SignupJourney;
 use App\Pages\Visitor\NameLine;
 use App\Queries\Visitor\LinkTargets;
@@ -34,7 +36,7 @@ final class ConfirmController
 {
     public function __construct(
         private readonly LinkTargets $links, private readonly PublishedForms $published, private readonly MacRing $keys,
-        private readonly CorrectName $correct, private readonly Gifts $gifts, private readonly SystemClock $clock
+        private readonly CorrectName $correct, private readonly Gifts $gifts, private readonly NoteOpened $opened, private readonly SystemClock $clock
     ) {}
 
     /** The link of the mail: its secret leaves the address bar at once, so that whoever reloads or shares the page keeps it to themselves. */
@@ -54,6 +56,9 @@ final class ConfirmController
         $state = $journey->path()->stateAt($this->clock->instant());
         if ($state->hasEnded()) {
             return $this->ending($state, $journey, $edition, first: false);
+        }
+        if (People::looksLikeOne($request)) {
+            ($this->opened)($journey);
         }
 
         return VisitorPage::respond(
@@ -121,7 +126,7 @@ final class ConfirmController
             default => 'lapsed',
         };
 
-        $given = in_array($page, ['confirmed', 'already', 'number-confirmed'], true) ? $journey->refresh()->ended_at : null;
+        $given = in_array($page, ['confirmed', 'already', 'number-confirmed'], true) ? $journey->refresh()->confirmed_at : null;
         $gift = $given === null ? null : $this->gifts->of($edition, $language, $given);
         $form = route('form', [$edition->sheet->draft->point->text, $language->value]);
 

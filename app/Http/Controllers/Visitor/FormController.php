@@ -6,8 +6,10 @@ namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\FormMarks;
 use App\Actions\Signup\ReceiveSubmission;
+use App\Http\People;
 use App\Pages\Points\DraftProof;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\FlowLog;
 use App\Support\HouseLook;
 use App\Support\Moments;
 use App\Support\OnTheAir;
@@ -22,6 +24,7 @@ use Juramen\Canon\Document;
 use Juramen\Points\Field;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
+use Juramen\Points\FormRenderer;
 use Juramen\Points\PointEdition;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\Colour;
@@ -33,7 +36,7 @@ use Juramen\Register\LookDraft;
 final class FormController
 {
     public function __construct(
-        private readonly PublishedForms $published, private readonly FormMarks $marks, private readonly SystemClock $clock
+        private readonly PublishedForms $published, private readonly FormMarks $marks, private readonly FlowLog $flow, private readonly SystemClock $clock
     ) {}
 
     public function preferred(Request $request, string $point): Response
@@ -68,7 +71,11 @@ final class FormController
 
             return $outcome->ticket === null ? $answer : $answer->withCookie($outcome->ticket->cookie($page));
         }
-        $form = $this->published->form($outcome->edition, $spoken, $outcome->page->number ?? 1);
+        $number = $outcome->page->number ?? 1;
+        if ($outcome->status === 200 && $number > 1 && $request->post(FormRenderer::GO) !== 'back') {
+            $this->flow->shown($outcome->edition, $spoken, $number);
+        }
+        $form = $this->published->form($outcome->edition, $spoken, $number);
 
         return $this->html($form->with($outcome->again->pieces()), $outcome->status);
     }
@@ -120,6 +127,10 @@ final class FormController
             return $this->offAir($edition, $language);
         }
         $filling = new Filling(self::from($request, $edition), hidden: $this->marks->issue($edition, $language));
+
+        if (People::looksLikeOne($request)) {
+            $this->flow->shown($edition, $language);
+        }
 
         return $this->html($this->published->form($edition, $language)->with($filling->pieces()), 200);
     }

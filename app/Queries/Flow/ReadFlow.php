@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Flow;
+
+use App\Casts\Instants;
+use App\Models\Point;
+use App\Models\PublishedEdition;
+use App\Models\SignupJourney;
+use App\Support\Moments;
+use App\Support\SystemClock;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Day;
+use Juramen\Canon\Instant;
+use Juramen\Consent\Durations;
+use Juramen\Consent\JourneyState;
+use Juramen\Consent\Through;
+use Juramen\Consent\Trial;
+use Juramen\Consent\TrialSide;
+
+/** Reads how sign-ups at a point went: from counts of each day what was shown and sent, from sign-ups what became of them. */
+final class ReadFlow
+{
+    public function __construct(private readonly SystemClock $clock) {}
+
+    public function of(Point $point, FlowFilter $filter): Flow
+    {
+        $counts = $this->counts($point, $filter);
+        $journeys = $this->journeys($point, $filter)->get(['asked_at', 'mailed_at', 'confirmed_at', 'ended_at', 'state', 'opened']);
+        $is = static fn (callable $that): int => $journeys->filter($that)->count();
+        $pages = $counts['shown 1'] === null ? [null] : array_map(
+            static fn (int $page): int => (int) $counts["shown $page"], range(1, max(1, ...array_map(self::page(...), array_keys($counts))))
+        );
+        $ticked = [];
+        foreach ($counts as $what => $count) {
+            if (str_starts_with($what, 'ticked ')) {
+                $ticked[] = new Ticked(substr($what, 7), (int) $count);
+            }
+        }
+
+        return new Flow(
+            $pages, $counts['sent'] === null ? null : (int) $counts['sent'] + (int) $counts['held'], $counts['held'], $ticked, $journeys->count(),
+            $is(static fn (SignupJourney $j): bool => $j->mailed_at !== null),
+            $is(static fn (SignupJourney $j): bool => $j->opened) + (int) $counts['opened, pressed'] + (int) $counts['opened, not pressed'],
+            $is(static fn (SignupJourney $j): bool => $j->confirmed_at !== null),
+            $is(static fn (SignupJourney $j): bool => $j->state === JourneyState::Lapsed),
+            $is(static fn (SignupJourney $j): bool => $j->confirmed_at === null && $j->ended_at !== null && $j->state !== JourneyState::Lapsed),
+            $is(static fn (SignupJourney $j): bool => $j->ended_at === null), $is(self::withdrew(...)),
+            self::durations($journeys->all(), static fn (SignupJourney $j): Instant => $j->asked_at, static fn (SignupJourney $j): ?Instant => $j->mailed_at),
+            self::durations(
+                $journeys->all(), static fn (SignupJourney $j): ?Instant => $j->mailed_at, static fn (SignupJourney $j): ?Instant => $j->confirmed_at
+            ),
+            $this->countedSince($point),
+        );
+    }
+
+    /**
+     * The two confirmation mails of a point beside each other, over all sign-ups whose time is over: those who are quick must not be counted
+     * before those who are not. Null where chance never allotted any.
+     */
+    public function trial(Point $point): ?Trial
+    {
+        $sides = [];
+        foreach (['a', 'b'] as $side) {
+            $all = $this->allotted($point)->where('allotted', $side)->whereNotNull('mailed_at')
+                ->where('asked_at', '<', Instants::write($this->clock->instant()->plusDays(-self::longest($point))))->get();
+            $sides[] = new TrialSide(
+                $all->count(), $all->filter(static fn (SignupJourney $j): bool => $j->confirmed_at !== null)->count(),
+                $all->filter(self::withdrew(...))->count()
+            );
+        }
+
+        return $this->allotted($point)->exists() ? new Trial(...$sides) : null;
+    }
+
+    /** How many were allotted whose time is not over yet. */
+    public function stillOpen(Point $point): int
+    {
+        return $this->allotted($point)->where('asked_at', '>=', Instants::write($this->clock->instant()->plusDays(-self::longest($point))))->count();
+    }
+
+    /** @return list<string> where people came upon the form */
+    public function placements(Point $point): array
+    {
+        $of = SignupJourney::query()->whereRelation('edition', 'point_id', $point->id);
+
+        return array_values(array_filter($of->distinct()->orderBy('placement')->pluck('placement')->all(), is_string(...)));
+    }
+
+    /** Days after which whoever was asked has confirmed or will not. */
+    private static function longest(Point $point): int
+    {
+        return (int) SignupJourney::query()->whereRelation('edition', 'point_id', $point->id)->whereNotNull('allotted')->max('lapse_days');
+    }
+
+    private static function withdrew(SignupJourney $journey): bool
+    {
+        return $journey->state === JourneyState::Revoked && $journey->confirmed_at !== null && $journey->ended_at !== null
+            && ! $journey->ended_at->isAfter($journey->confirmed_at->plusDays(TrialSide::DAYS));
+    }
+
+    /**
+     * @param  array<array-key, SignupJourney>  $journeys
+     * @param  callable(SignupJourney): ?Instant  $from
+     * @param  callable(SignupJourney): ?Instant  $to
+     */
+    private static function durations(array $journeys, callable $from, callable $to): Durations
+    {
+        $seconds = [];
+        foreach ($journeys as $journey) {
+            [$began, $ended] = [$from($journey), $to($journey)];
+            if ($began !== null && $ended !== null) {
+                $seconds[] = max(0, $ended->utc->getTimestamp() - $began->utc->getTimestamp());
+            }
+        }
+
+        return new Durations($seconds);
+    }
+
+    /** @return Builder<SignupJourney> that ask by a mail */
+    private function journeys(Point $point, FlowFilter $filter): Builder
+    {
+        $query = SignupJourney::query()->where('through', Through::Mail)->where('asked_at', '>=', Instants::write($filter->from->begins(Moments::zone())))
+            ->whereIn('point_edition_id', $this->editions($point, $filter)->select('id'));
+        foreach (['language' => $filter->language?->value, 'placement' => $filter->placement] as $column => $value) {
+            $value === null ? null : $query->where($column, $value);
+        }
+
+        return $query;
+    }
+
+    /** @return Builder<SignupJourney> */
+    private function allotted(Point $point): Builder
+    {
+        return SignupJourney::query()->whereNotNull('allotted')
+            ->whereIn('point_edition_id', PublishedEdition::query()->select('id')->where('point_id', $point->id));
+    }
+
+    /** @return Builder<PublishedEdition> */
+    private function editions(Point $point, FlowFilter $filter): Builder
+    {
+        $query = PublishedEdition::query()->where('point_id', $point->id);
+
+        return $filter->edition === null ? $query : $query->where('number', $filter->edition);
+    }
+
+    /** @return array<string, int|null> what happened to how often; null where it was never counted, or cannot be told apart so */
+    private function counts(Point $point, FlowFilter $filter): array
+    {
+        $known = ['shown 1' => null, 'sent' => null, 'held' => null, 'opened, pressed' => null, 'opened, not pressed' => null];
+        if (! $filter->isAnywhere()) {
+            return $known;
+        }
+        $query = DB::table('flow_counts')->where('day', '>=', $filter->from->text)
+            ->whereIn('edition', $this->editions($point, $filter)->select('digest')->toBase())->groupBy('what')->selectRaw('what, SUM(count) AS count');
+        if ($filter->language !== null) {
+            $query->where('language', $filter->language->value);
+        }
+        foreach ($query->get() as $row) {
+            $known[(string) $row->what] = (int) $row->count;
+        }
+
+        return $known;
+    }
+
+    private function countedSince(Point $point): ?Day
+    {
+        $editions = PublishedEdition::query()->select('digest')->where('point_id', $point->id)->toBase();
+        $first = DB::table('flow_counts')->where('what', 'shown 1')->whereIn('edition', $editions)->min('day');
+
+        return is_string($first) ? Day::tryParse($first) : null;
+    }
+
+    private static function page(string $what): int
+    {
+        return str_starts_with($what, 'shown ') ? (int) substr($what, 6) : 0;
+    }
+}
