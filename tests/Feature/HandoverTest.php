@@ -90,17 +90,17 @@ beforeEach(function (): void {
             ...Lists::QUAYSIDE, 'lists' => [Lists::QUAYSIDE['lists'][0]], ...$changed,
         ]);
     };
-    $this->confirmed = function (string $address, array $more = []): Subscriber {
-        $this->signUp($address, $more);
-        $this->mailsAreTaken();
-        $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
-
-        return SignupJourney::query()->with('subscriber')->orderByDesc('asked_at')->firstOrFail()->subscriber;
-    };
     $this->work = function (): void {
         while (($delivery = app(Deliveries::class)->claim()) !== null) {
             $delivery->kind === DeliveryKind::Handover ? app(Deliver::class)($delivery) : app(Deliveries::class)->settle($delivery, Outcome::accepted());
         }
+    };
+    $this->confirmed = function (string $address, array $more = []): Subscriber {
+        $this->signUp($address, $more);
+        ($this->work)();
+        $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+
+        return SignupJourney::query()->with('subscriber')->orderByDesc('asked_at')->firstOrFail()->subscriber;
     };
 });
 
