@@ -39,6 +39,9 @@ final readonly class Handover
     /** @return ById<PassedValue> that can go there, from the forms that lead there; the address itself always goes, and is not among them */
     public function values(): ById
     {
+        if ($this->lists()->count() === 0) {
+            return ById::none();
+        }
         $sheets = array_merge([], ...array_map(fn (ContactList $l): array => $this->rule($l)->points(), $this->lists()->all()));
         $values = PassedValue::of($sheets);
         foreach ($this->lists()->all() as $list) {

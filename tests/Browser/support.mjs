@@ -16,6 +16,14 @@ export const mailIds = async () => (await fetch(`${mailbox}/ids.json`)).json();
 /** Messages to a number, the newest first. */
 export const messages = async (to) => (await fetch(`${mailbox}/messages.json?to=${encodeURIComponent(to)}`)).json();
 export const mailServer = (name, seconds = 0) => fetch(`${mailbox}/mode`, { method: 'POST', body: new URLSearchParams({ name, seconds }), redirect: 'manual' });
+/** The list service stand-in: whom it knows, what was asked of it, and how it is to behave. */
+const lists = `http://127.0.0.1:${process.env.LISTS_PORT ?? Number(process.env.MAILBOX_PORT) + 1}`;
+export const handedOver = async (address) => (await (await fetch(`${lists}/people.json`)).json())
+  .filter((person) => person.address === address);
+export const listCalls = async () => (await fetch(`${lists}/calls.json`)).json();
+export const listService = (act, values = {}) => fetch(`${lists}/${act}`, { method: 'POST', body: new URLSearchParams(values), redirect: 'manual' });
+/** What the clock does, at once. */
+export const scheduled = (name) => artisan('schedule:test', `--name=${name}`);
 export const linkIn = (mail, path) => mail.text.match(new RegExp(`http://[^\\s]+/${path}/[^\\s>]+`))[0];
 
 /** Waits for the number of mails to an address; fails with what is there. */

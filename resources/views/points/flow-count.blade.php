@@ -1,1 +1,7 @@
-@if ($count === null)not known@elseif ($link)<a href="{{ $link }}">{{ number_format($count) }}</a>@else{{ number_format($count) }}@endif
+@if ($count === null)
+not known
+@elseif ($link)
+<a href="{{ $link }}">{{ number_format($count) }}</a>
+@else
+{{ number_format($count) }}
+@endif

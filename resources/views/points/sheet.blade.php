@@ -11,7 +11,6 @@
 <span class="soft">It is made small, at most 100 kB, and belongs to the edition.</span>
 @error('image')<p class="wrong" id="wrong-image" role="alert">{{ $message }}</p>@enderror
 </form></section>
-@unless ($page->gift->begin)
 <section class="page apart" aria-label="Gift">
 <form method="post" action="{{ $page->to('gift') }}" enctype="multipart/form-data" class="ask">@csrf
 <label for="gift">The file that is given</label><input type="file" id="gift" name="gift" accept="application/pdf,application/zip,image/png,image/jpeg" required
@@ -19,7 +18,6 @@
 <span class="soft">A PDF, a picture or a ZIP of at most 8 MB. It has no address of its own, and belongs to the edition.</span>
 @error('gift')<p class="wrong" id="wrong-gift" role="alert">{{ $message }}</p>@enderror
 </form></section>
-@endunless
 <section class="page apart" aria-label="Copy">
 <form method="post" action="{{ $page->to('copy') }}" class="ask">@csrf
 <label for="copy">Copy this sheet as</label><input id="copy" name="copy" class="short" autocomplete="off" value="{{ old('copy') }}"
