@@ -21,6 +21,7 @@ use App\Http\Controllers\Office\HeldController;
 use App\Http\Controllers\Office\LoginController;
 use App\Http\Controllers\Office\MailController;
 use App\Http\Controllers\Office\RequestController;
+use App\Http\Controllers\Office\SenderController;
 use App\Http\Controllers\Office\WorkController;
 use App\Http\Controllers\Points\DrawController;
 use App\Http\Controllers\Points\FlowController;
@@ -58,6 +59,8 @@ Route::get('/login/code', [LoginController::class, 'code'])->middleware('guest')
 Route::post('/login/code', [LoginController::class, 'prove'])->middleware(['guest', 'throttle:login'])->name('login.prove');
 Route::get('/forgotten', [ForgottenController::class, 'show'])->middleware('guest')->name('forgotten');
 Route::post('/forgotten', [ForgottenController::class, 'ask'])->middleware(['guest', 'throttle:login'])->name('forgotten.ask');
+Route::get('/sender/{token}', [SenderController::class, 'show'])->name('sender');
+Route::post('/sender', [SenderController::class, 'press'])->middleware('throttle:login')->name('sender.press');
 Route::get('/enter', [EntryController::class, 'show'])->name('enter');
 Route::get('/enter/{token}', [EntryController::class, 'open'])->name('enter.open');
 Route::post('/enter', [EntryController::class, 'set'])->middleware('throttle:login')->name('enter.set');
@@ -162,6 +165,7 @@ Route::middleware('auth')->group(function (): void {
     foreach (['fetch', 'try'] as $act) {
         Route::post("/destinations/{slug}/$act", [DestinationController::class, $act])->can('handOver', Record::class)->name("destinations.$act");
     }
+    Route::post('/senders/{slug}', [SenderController::class, 'ask'])->can('handOver', Record::class)->name('senders.ask');
     Route::get('/keys', [KeyController::class, 'index'])->can('setKey', Record::class)->name('keys');
     Route::post('/keys/{slug}', [KeyController::class, 'set'])->can('setKey', Record::class)->name('keys.set');
 

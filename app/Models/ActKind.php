@@ -59,6 +59,7 @@ enum ActKind: string
     case SetDestinationKey = 'set-destination-key';
     case TriedDestination = 'tried-destination';
     case FetchedFields = 'fetched-fields';
+    case AskedSender = 'asked-sender';
 
     public function subject(): ActSubject
     {
@@ -68,7 +69,8 @@ enum ActKind: string
             self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
             self::DroppedSecondFactor => ActSubject::Colleague,
             self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
-            self::AnsweredNote, self::SaidReadWrongly, self::SetDestinationKey, self::TriedDestination, self::FetchedFields => ActSubject::Record,
+            self::AnsweredNote, self::SaidReadWrongly, self::SetDestinationKey, self::TriedDestination, self::FetchedFields,
+            self::AskedSender => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
             self::RanDraw, self::ReadEnquiry, self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest,
             self::DroppedRequest => ActSubject::Point,

@@ -23,6 +23,7 @@ use Juramen\Register\Language;
  * @property Id|null $journey
  * @property Id|null $enquiry_id that it is about
  * @property Id|null $known_id what was entered with the address of somebody known
+ * @property int|null $sender_address_id that is asked
  * @property int|null $handover_id of which it tells
  * @property string|null $recipient id of whom it goes to, as the enquiry's edition has them; null where to the person who sent it
  * @property int|null $point_edition_id

@@ -37,6 +37,8 @@ enum DeliveryKind: string
     case Checkpoint = 'checkpoint';
     /** A mail of the house, to whoever words it. */
     case Proof = 'proof';
+    /** Asks whoever reads an address whether mails may come from it. */
+    case Sender = 'sender';
     /** Somebody may work here from now on. */
     case Invitation = 'invitation';
     /** Somebody who works here has forgotten the password. */

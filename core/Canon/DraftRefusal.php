@@ -27,6 +27,7 @@ enum DraftRefusal: string implements Refusal
     case NotACountry = 'not-a-country';
     case NotAnAddress = 'not-an-address';
     case NotALink = 'not-a-link';
+    case NotHosts = 'not-hosts';
     case NotAColour = 'not-a-colour';
     case NoSuchPlaceholder = 'no-such-placeholder';
     case NoPlaceholderHere = 'no-placeholder-here';
@@ -86,6 +87,7 @@ enum DraftRefusal: string implements Refusal
             self::NotADay => '“:given” is not a day; write it like 2026-12-31.',
             self::NotACountry => '“:given” is not a country\'s two-letter code.',
             self::NotAnAddress => ':what is one email address, like voyages@tidewick.example, and nothing else.',
+            self::NotHosts => '“:given” in :what are no names of hosts; write them like tidewick.example, with a comma between.',
             self::NotALink => '“:given” is not the address of a page; it begins with https://.',
             self::NotAPicture => 'An image is put above a form by choosing its file.',
             self::NoSuchPlaceholder => ':what knows no “:given”; what is filled in there is one of :names.',

@@ -148,7 +148,7 @@ final readonly class Registers
         }
 
         // A reminder for which the time to confirm leaves no room is left out.
-        return new Sheet($draft, $statements, PointRules::of($this->applied($draft))->withoutLateReminder(), $this->mailsOf($draft->controller));
+        return new Sheet($draft, $statements, PointRules::of($this->applied($draft))->withoutLateReminder(), $this->mailsOf($draft->controller), $this->house);
     }
 
     /** @return list<MailWording> how a controller words its mails, as far as that was approved */

@@ -23,7 +23,8 @@ final class Sentences
     {
         return [
             ...self::people($sheet->draft), ...self::fields($sheet->draft), ...self::statements($sheet), ...self::confirmed($sheet),
-            ...self::gift($sheet->draft), ...self::words($sheet->draft), ...self::enquiry($sheet->draft), ...self::look($sheet->draft),
+            ...self::gift($sheet->draft), ...self::words($sheet->draft), ...self::after($sheet->draft),
+            ...self::enquiry($sheet->draft), ...self::look($sheet->draft),
         ];
     }
 
@@ -209,6 +210,23 @@ final class Sentences
         return [new Sentence(SheetPart::Confirmed, 'gift', $gift->spot ? "“{$name}” is handed over on the spot." : ($gift->file === null
             ? "“{$name}” is given, and its file is still to be chosen."
             : "“{$name}” ({$gift->file->name}, {$gift->file->sizeSaid()}) is given by a link that works for {$gift->days} days."))];
+    }
+
+    /** @return list<Sentence> */
+    private static function after(SheetDraft $sheet): array
+    {
+        $sentences = [];
+        $says = [
+            'sent' => 'On the page after sending', 'confirmed' => 'On the page after confirming', 'next' => 'The next step is called',
+            'next-to' => 'The next step leads to', 'sent-to' => 'Whoever sent it is led to', 'confirmed-to' => 'Whoever confirmed is led to',
+        ];
+        foreach ($sheet->after->document()->toArray() as $what => $texts) {
+            foreach (Texts::from($texts)->toArray() as $tag => $text) {
+                $sentences[] = new Sentence(SheetPart::Words, "after $what $tag", "{$says[$what]} ($tag): {$text}");
+            }
+        }
+
+        return $sentences;
     }
 
     /** @return list<Sentence> where what people want besides goes */

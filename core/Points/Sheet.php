@@ -10,6 +10,7 @@ use Juramen\Canon\Slug;
 use Juramen\Register\Channel;
 use Juramen\Register\Colour;
 use Juramen\Register\Controller;
+use Juramen\Register\HouseRules;
 use Juramen\Register\Language;
 use Juramen\Register\Look;
 use Juramen\Register\PointRules;
@@ -22,8 +23,11 @@ final readonly class Sheet
     /**
      * @param  list<Statement>  $statements  in the order shown; each answered by a tick box that starts empty
      * @param  list<MailWording>  $mails  how its controller words its mails; what is missing stands in our own words
+     * @param  HouseRules|null  $house  which says to which hosts it may lead people; null of what is published already
      */
-    public function __construct(public SheetDraft $draft, public array $statements, public PointRules $rules, public array $mails = []) {}
+    public function __construct(
+        public SheetDraft $draft, public array $statements, public PointRules $rules, public array $mails = [], private ?HouseRules $house = null
+    ) {}
 
     public function statement(string|Slug $id): ?Statement
     {
@@ -76,7 +80,7 @@ final readonly class Sheet
         $unnamed = array_filter($terms, static fn (Field $f): bool => $f->terms->edition === '');
 
         return array_map(static fn (string $says): ToDo => new ToDo($says), array_values(array_filter([
-            ...$this->giftToDo(),
+            ...$this->giftToDo(), ...$this->afterToDo(),
             $draft->place === '' ? 'Say where it stands.' : '',
             $draft->elsewhere !== '' ? 'It lives on another system, so it is read and judged here, and published there.' : '',
             $draft->forChildren ? 'A parent has to agree, and there is no way yet to ask one: publishing waits for it.' : '',
@@ -84,6 +88,18 @@ final readonly class Sheet
             $draft->kind === FormKind::PrizeDraw && $terms === [] ? 'A draw has terms: ask for a field “Terms to accept” and name them.' : '',
             $unnamed !== [] ? 'Name the edition of the terms, so that it can be told later which were accepted.' : '',
         ])));
+    }
+
+    /** @return list<string> addresses to which nobody may be led */
+    private function afterToDo(): array
+    {
+        $foreign = array_filter($this->draft->after->addresses(...$this->draft->languages), fn (string $to): bool => $this->house?->allows($to) === false);
+        $allowed = implode(', ', $this->house?->hosts() ?? []) ?: 'none yet';
+
+        return array_values(array_map(
+            static fn (string $to): string => "“{$to}” leads people to where the house lets no form lead them: its rules name the hosts ($allowed), over https.",
+            $foreign
+        ));
     }
 
     /** @return list<string> what keeps a gift from being given as it should */
@@ -165,7 +181,7 @@ final readonly class Sheet
 
         return new self(
             $this->draft->filled(), array_map(static fn (Statement $s): Statement => $s->withTexts($s->texts->filled('…', ...$languages)), $this->statements),
-            $this->rules, $this->mails
+            $this->rules, $this->mails, $this->house
         );
     }
 

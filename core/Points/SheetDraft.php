@@ -40,6 +40,7 @@ final readonly class SheetDraft
      * @param  LookDraft  $look  what departs from the house look
      * @param  bool  $forChildren  whether it is aimed at children, so that a parent agrees
      * @param  Gift|null  $gift  that whoever agrees, or whoever sends it, gets
+     * @param  After  $after  what people see once they have sent it, and confirmed
      * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
     private function __construct(
@@ -66,7 +67,8 @@ final readonly class SheetDraft
         public bool $forChildren,
         public LookDraft $look,
         private Document $lookAsWritten,
-        public ?Gift $gift = null,
+        public ?Gift $gift,
+        public After $after,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -90,7 +92,7 @@ final readonly class SheetDraft
             array_map(Recipient::from(...), $document->items('recipients')), $document->flag('acknowledges') !== false,
             Opening::read($document->text('opens'), $document->text('closes')), $document->text('elsewhere'),
             $document->flag('for-children') === true, LookDraft::from($document->part('look')), $document->part('look'),
-            Gift::from($document->part('gift')),
+            Gift::from($document->part('gift')), After::from($document->part('after')),
         );
     }
 
@@ -280,6 +282,7 @@ final readonly class SheetDraft
             ...($this->acknowledges ? [] : ['acknowledges' => false]),
             ...($this->forChildren ? ['for-children' => true] : []),
             ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
+            ...($this->after->document()->members() === [] ? [] : ['after' => $this->after->document()->toArray()]),
             ...($this->gift === null ? [] : ['gift' => $this->gift->document()->toArray()]),
             ...($this->elsewhere === '' ? [] : ['elsewhere' => $this->elsewhere]),
             ...($this->opening->first === null ? [] : ['opens' => $this->opening->first->text]),

@@ -92,6 +92,13 @@ final class SheetSchema
             new Member('statements/{item}/needed', 'whether {item} must be answered', new YesNo, redraws: true),
             new Member('statements/{item}/page', 'the page of {item}', new Text(60, TextForm::Slug), redraws: true),
             ...self::condition('statements/{item}'),
+            new Member('after', 'what comes after it', new Item, mayGo: true),
+            ...self::texts('after/sent', 'the words after sending', 1000, TextForm::Paragraphs),
+            ...self::texts('after/confirmed', 'the words after confirming', 1000, TextForm::Paragraphs),
+            ...self::texts('after/next', 'the next step', 100),
+            ...self::texts('after/next-to', 'where the next step leads', 500, TextForm::Link),
+            ...self::texts('after/sent-to', 'where whoever sent it is led', 500, TextForm::Link),
+            ...self::texts('after/confirmed-to', 'where whoever confirmed is led', 500, TextForm::Link),
             new Member('gift', 'the gift', new Item, redraws: true, mayGo: true),
             ...self::texts('gift/name', 'what the gift is called', 120),
             new Member('gift/file', 'the file', new Text(300, TextForm::File), writer: Writer::Nobody),
@@ -113,8 +120,8 @@ final class SheetSchema
     }
 
     /** @return list<Member> */
-    private static function texts(string $place, string $what, int $longest): array
+    private static function texts(string $place, string $what, int $longest, TextForm $form = TextForm::Line): array
     {
-        return [new Member($place, $what, new Item), new Member("$place/{language}", $what, new Text($longest))];
+        return [new Member($place, $what, new Item), new Member("$place/{language}", $what, new Text($longest, $form))];
     }
 }

@@ -26,6 +26,7 @@ final readonly class Controller implements Registered
      * @param  string  $dpo  the data protection officer's contact; may be empty (GDPR Art. 37)
      * @param  string  $representative  in the EU or the UK, of a controller outside; may be empty (GDPR Art. 27)
      * @param  Country|null  $country  of its seat; null where nobody has said
+     * @param  string  $dkimSelector  under which the key stands with which its mails are signed; empty where nobody has said
      * @param  LookDraft  $look  of the house, besides the accent
      * @param  Texts  $closing  a line with which its mails end; of no language where there is none
      */
@@ -44,6 +45,7 @@ final readonly class Controller implements Registered
         public LookDraft $look,
         public Texts $closing,
         private Document $lookAsWritten,
+        public string $dkimSelector = '',
     ) {}
 
     public static function from(Document $document): self
@@ -54,6 +56,7 @@ final readonly class Controller implements Registered
             $document->text('accent'), Texts::from($document->at('notice')), Texts::from($document->at('notice-text')),
             trim($document->text('dpo')), trim($document->text('representative')), Country::find($document->text('country')),
             LookDraft::from($document->part('look')), Texts::from($document->at('closing')), $document->part('look'),
+            $document->text('dkim-selector'),
         );
     }
 
@@ -66,6 +69,7 @@ final readonly class Controller implements Registered
             new Member('postal-address', 'its postal address', new Text(300, needed: true), needed: true),
             new Member('contact', 'the address at which people reach the controller', new Text(254, TextForm::Address, $whole), needed: true),
             new Member('sender', 'the address that mails come from', new Text(254, TextForm::Address, $whole), needed: true),
+            new Member('dkim-selector', 'the name of the key with which mails are signed', new Text(63, TextForm::Slug)),
             new Member('accent', 'the colour of buttons', new Text(7, TextForm::Colour, needed: true), redraws: true, needed: true),
             ...array_values(array_filter(LookDraft::ofHouse(), static fn (Member $m): bool => $m->place()?->text() !== 'look/accent')),
             new Member('closing', 'the closing of mails', new Item),
@@ -115,6 +119,7 @@ final readonly class Controller implements Registered
             'representative' => $this->representative,
             'country' => (string) $this->country,
             ...($this->closing->languages() === [] ? [] : ['closing' => $this->closing->toArray()]),
+            ...($this->dkimSelector === '' ? [] : ['dkim-selector' => $this->dkimSelector]),
             ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
         ]);
     }

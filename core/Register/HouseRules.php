@@ -13,6 +13,8 @@ use Juramen\Register\Schema\Member;
 use Juramen\Register\Schema\Number;
 use Juramen\Register\Schema\Schema;
 use Juramen\Register\Schema\Some;
+use Juramen\Register\Schema\Text;
+use Juramen\Register\Schema\TextForm;
 use Juramen\Register\Schema\Writer;
 use Juramen\Register\Schema\YesNo;
 
@@ -25,6 +27,7 @@ final readonly class HouseRules implements Registered
      * @param  bool  $unknownIsStrict  whether visitors from nobody knows where get what the strictest place demands
      * @param  array<string, int>  $refreshMonths  channel to months, where it is not ours to start with
      * @param  array<string, int>  $retentionDays  what is kept to days, where it is not ours to start with
+     * @param  string  $hosts  to which forms may lead people, a comma between
      * @param  array<string, int>  $childAges  country to the age from which a child consents alone, where it is not the country's own
      */
     private function __construct(
@@ -35,6 +38,7 @@ final readonly class HouseRules implements Registered
         private array $refreshMonths,
         private array $retentionDays,
         private array $childAges,
+        private string $hosts = '',
     ) {}
 
     /** Reads whatever was ever written; what is missing is ours to start with. */
@@ -46,6 +50,7 @@ final readonly class HouseRules implements Registered
             PointRules::from($document), $document->flag('four-eyes') ?? true,
             array_values(array_filter(array_map(Language::tryFrom(...), $document->names('languages')))),
             $document->flag('unknown-is-strict') ?? true, $map('refresh-months'), $map('retention-days'), $map('child-ages'),
+            $document->text('hosts'),
         );
     }
 
@@ -66,6 +71,7 @@ final readonly class HouseRules implements Registered
             ...$rules,
             new Member('four-eyes', 'whether four eyes are demanded', new YesNo),
             new Member('unknown-is-strict', 'what holds for visitors from nobody knows where', new YesNo),
+            new Member('hosts', 'the hosts to which forms may lead people', new Text(500, TextForm::Hosts)),
             new Member('languages', 'languages', new Some(array_column(Language::cases(), 'value')), redraws: true),
             new Member('refresh-months', 'the periods after which consent is asked for again', new Item),
             new Member('refresh-months/{channel}', 'the months after which consent is asked for again', new Number(1, 60)),
@@ -94,6 +100,21 @@ final readonly class HouseRules implements Registered
     public function childAge(Country $country): int
     {
         return $this->childAges[$country->code] ?? $country->childAge();
+    }
+
+    /** @return list<string> hosts to which forms may lead people */
+    public function hosts(): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', mb_strtolower($this->hosts))), static fn (string $h): bool => $h !== ''));
+    }
+
+    /** Whether forms may lead people to an address: over HTTPS, to one of the hosts named. */
+    public function allows(string $address): bool
+    {
+        $parts = parse_url($address);
+
+        return is_array($parts) && ($parts['scheme'] ?? '') === 'https' && ! isset($parts['user']) && ! isset($parts['pass']) && ! isset($parts['port'])
+            && in_array(mb_strtolower($parts['host'] ?? ''), $this->hosts(), true);
     }
 
     /** @param  list<Country>  $countries  empty where unknown */
@@ -143,7 +164,7 @@ final readonly class HouseRules implements Registered
             'four-eyes' => $this->fourEyes,
             'languages' => array_map(static fn (Language $l): string => $l->value, $this->languages),
             'child-ages' => $this->childAges,
-            'unknown-is-strict' => $this->unknownIsStrict,
+            'unknown-is-strict' => $this->unknownIsStrict, ...$this->hosts === '' ? [] : ['hosts' => $this->hosts],
         ]);
     }
 }

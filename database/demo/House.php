@@ -31,6 +31,7 @@ final class House
         'dpo' => 'dpo@tidewick.example',
         'representative' => 'Harbour Office Marsund, Germany',
         'country' => 'GB',
+        'dkim-selector' => 'tide2025',
     ];
 
     public const ATLANTIC = [

@@ -51,7 +51,7 @@ test('one sign-up, from the form to the proof, and out again', async ({ page, br
   await office.waitForTimeout(1000);
   await office.goto(office.url());
   await expect(office.locator('#answer')).toContainText('Yes.');
-  await expect(office.getByRole('table')).toContainText('Confirmed from the mail');
+  await expect(office.getByRole('table', { name: 'Acts, in order' })).toContainText('Confirmed from the mail');
   const shown = office.frameLocator('iframe');
   await expect(shown.locator('#email')).toHaveValue(email);
   await expect(shown.locator('#first-name')).toHaveValue('Jette');
@@ -84,7 +84,7 @@ test('one sign-up, from the form to the proof, and out again', async ({ page, br
   await office.goto(office.url().replace(/\?.*/, ''));
   await expect(office.locator('#answer')).toContainText('No.');
   await expect(office.locator('#answer')).toContainText('withdrew');
-  await expect(office.getByRole('table')).toContainText("one-click");
+  await expect(office.getByRole('table', { name: 'Acts, in order' })).toContainText("one-click");
   await page.goto(out);
   await expect(page.getByRole('heading', { name: 'Es ist nichts mehr abzubestellen' })).toBeVisible();
   expect((await mails(email)).length).toBe(2);

@@ -23,7 +23,7 @@ use Tests\Support\Visitor;
 uses(Visitor::class);
 
 /** Whoever is not signed in comes in by these. */
-const OPEN = ['login', 'login.enter', 'login.code', 'login.prove', 'forgotten', 'forgotten.ask', 'enter', 'enter.open', 'enter.set'];
+const OPEN = ['login', 'login.enter', 'login.code', 'login.prove', 'forgotten', 'forgotten.ask', 'enter', 'enter.open', 'enter.set', 'sender', 'sender.press'];
 
 function as_(Role $role): User
 {
@@ -87,7 +87,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
         'lists' => ['officer', 'editor', 'auditor'], 'lists.people' => ['officer', 'auditor'],
         ...array_fill_keys(['lists.filters', 'lists.filters.drop', 'destinations.fetch', 'destinations.try'], ['officer']),
-        ...array_fill_keys(['keys', 'keys.set'], ['administrator']),
+        ...array_fill_keys(['keys', 'keys.set'], ['administrator']), 'senders.ask' => ['officer'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
         'mails.leave' => ['officer', 'administrator'],

@@ -16,6 +16,7 @@ use App\Actions\Mailing\NumberMessage;
 use App\Actions\Mailing\ProofMail;
 use App\Actions\Mailing\ReminderMail;
 use App\Actions\Mailing\ResentMail;
+use App\Actions\Mailing\SenderMail;
 use App\Actions\Mailing\WelcomeMail;
 use App\Actions\Mailing\WithdrawnMail;
 use App\Models\DeliveryKind;
@@ -42,6 +43,7 @@ final class DeliveryHandlers
             DeliveryKind::Acknowledgement => AcknowledgementMail::class,
             DeliveryKind::Checkpoint => CheckpointMail::class,
             DeliveryKind::Proof => ProofMail::class,
+            DeliveryKind::Sender => SenderMail::class,
             DeliveryKind::Invitation, DeliveryKind::Password => EntryMail::class,
         });
     }

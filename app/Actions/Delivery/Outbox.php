@@ -12,6 +12,7 @@ use App\Models\Enquiry;
 use App\Models\Handover;
 use App\Models\KnownSignup;
 use App\Models\PublishedEdition;
+use App\Models\SenderAddress;
 use App\Models\SignupJourney;
 use App\Models\User;
 use App\Support\SystemClock;
@@ -96,6 +97,12 @@ final class Outbox
         $this->lay(DeliveryKind::Handover, "$handover->id $occasion", $ahead, [
             'subscriber_id' => $handover->subscriber_id, 'handover_id' => $handover->id,
         ]);
+    }
+
+    /** To an address that mails are to come from: once on each occasion. */
+    public function toSender(SenderAddress $sender, string $occasion): void
+    {
+        $this->lay(DeliveryKind::Sender, "$sender->id $occasion", 0, ['sender_address_id' => $sender->id]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Support\LedOn;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,9 +17,11 @@ final class PublicHeaders
     {
         $response = $next($request);
         $headers = $response->headers;
+        $origins = $request->attributes->get(LedOn::ORIGINS, []);
+        $action = implode(' ', ["'self'", ...is_array($origins) ? array_filter($origins, is_string(...)) : []]);
         $headers->set(
             'Content-Security-Policy',
-            "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self'; form-action 'self'; "
+            "default-src 'none'; style-src 'self'; script-src 'self'; font-src 'self'; img-src 'self'; form-action $action; "
             ."base-uri 'none'; frame-ancestors 'none'"
         );
         // A form says to us from where it is sent, and to nobody else; pages behind a mail's link say nothing to anybody.

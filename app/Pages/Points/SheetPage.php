@@ -68,6 +68,7 @@ final readonly class SheetPage
         public array $words,
         public bool $ownNotice,
         public GiftForm $gift,
+        public AfterForm $after,
         public array $leads,
         public ?Choice $acknowledges,
         public array $recipients,

@@ -103,7 +103,8 @@ final class ShowSheet
                 ...($sheet->unaddressed() === [] ? [] : ['A recipient has no address yet. It cannot be published so.']),
             ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
-            $draft->notice !== null, GiftForm::of($draft, $sheet->rules->giftWithout), $this->leads->of($sheet),
+            $draft->notice !== null, GiftForm::of($draft, $sheet->rules->giftWithout),
+            AfterForm::of($draft, $registers->house->hosts()), $this->leads->of($sheet),
             $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
             $placing->anotherRecipient(),
             LookForm::of(

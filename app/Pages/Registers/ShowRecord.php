@@ -6,6 +6,7 @@ namespace App\Pages\Registers;
 
 use App\Actions\Mailing\MailSample;
 use App\Actions\Registers\AdmitWays;
+use App\Actions\Senders\ProveSender;
 use App\Models\ApprovedEdition;
 use App\Models\Decided;
 use App\Models\Proposal;
@@ -65,6 +66,7 @@ final class ShowRecord
         private readonly MailsOfHouse $mails,
         private readonly MailSample $sample,
         private readonly AdmitWays $ways,
+        private readonly ProveSender $prove,
         private readonly SystemClock $clock,
     ) {}
 
@@ -124,7 +126,7 @@ final class ShowRecord
     {
         return match (true) {
             $entry instanceof Statement => StatementForm::of($entry, $document, $registers, $margin),
-            $entry instanceof Controller => ControllerForm::of($entry),
+            $entry instanceof Controller => ControllerForm::of($entry, ($this->prove)($entry)),
             $entry instanceof Purpose => PurposeForm::of($entry, $registers),
             $entry instanceof Processor => ProcessorForm::of($entry, $registers),
             $entry instanceof MailWording => MailForm::of(

@@ -23,6 +23,9 @@ enum TextForm
     case Slug;
     case Picture;
     case File;
+    case Hosts;
+
+    private const HOST = '(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,63}';
 
     /** Why a text is none of this form; null where it is. */
     public function fault(string $text): ?DraftRefusal
@@ -38,6 +41,7 @@ enum TextForm
             self::Slug => preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $text) === 1,
             self::Picture => Picture::find($text) !== null,
             self::File => FrozenFile::find($text) !== null,
+            self::Hosts => preg_match('/^'.self::HOST.'( *, *'.self::HOST.')*$/Di', trim($text)) === 1,
         };
 
         return $fits ? null : match ($this) {
@@ -45,6 +49,7 @@ enum TextForm
             self::Paragraphs => DraftRefusal::NotText,
             self::Address => DraftRefusal::NotAnAddress,
             self::Link => DraftRefusal::NotALink,
+            self::Hosts => DraftRefusal::NotHosts,
             self::Colour => DraftRefusal::NotAColour,
             self::Day => DraftRefusal::NotADay,
             self::Country => DraftRefusal::NotACountry,

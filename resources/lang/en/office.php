@@ -48,7 +48,7 @@ return [
         'uncertain' => 'A worker stopped, or the server fell silent, after it may have taken the mail. Nothing is sent twice by itself: decide whether to send again.',
     ],
     'mails' => [
-        'handover' => 'Word to a destination', 'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'resent' => 'Confirmation, once more', 'number-confirmation' => 'Confirmation of a number', 'choices' => 'Nothing has changed', 'details' => 'Details to take over',
+        'handover' => 'Word to a destination', 'sender' => 'Verifying a sender', 'confirmation' => 'Confirmation', 'reminder' => 'Reminder', 'resent' => 'Confirmation, once more', 'number-confirmation' => 'Confirmation of a number', 'choices' => 'Nothing has changed', 'details' => 'Details to take over',
         'no-chosen' => 'A no was chosen', 'proof' => 'Proof of a mail', 'daily-count' => 'Count of a day to the team',
         'withdrawn' => 'Withdrawal entered', 'welcome' => 'Welcome', 'checkpoint' => 'Checkpoint',
         'enquiry' => 'Enquiry to the team', 'acknowledgement' => 'Acknowledgement',
@@ -105,6 +105,7 @@ return [
         'deleted' => 'deleted what was kept from :about', 'sent-again' => 'sent mail :about again', 'left-mail' => 'left mail :about as it is',
         'did-work-again' => 'had failed work done again', 'left-work' => 'left failed work', 'took-file' => 'took :about from a file',
         'set-destination-key' => 'set the key of :about', 'tried-destination' => 'tried :about', 'fetched-fields' => 'fetched the fields of :about',
+        'asked-sender' => 'had the sender of :about verified',
         'answered-note' => 'answered a note about :about', 'said-read-wrongly' => 'said that :about was read wrongly',
     ],
     // What people ask for, as a list says it, and as a sentence goes on after "It asks".
@@ -122,6 +123,10 @@ return [
         'thirty-days' => 'answers within thirty days, or, where it says within these why it takes longer, within sixty.',
         'thirty-days-only' => 'answers within thirty days.',
         'caution' => 'answers within a month. We know no law of its country, so this is a caution.',
+    ],
+    'sender-mail' => [
+        'subject' => 'Do mails come from this address?',
+        'text' => ":name wants mails of :controller to come from this address.\n\nIf you read it, and that is right, open this link and press its button. It works for seven days:\n\n:link\n\nIf it is not, do nothing: no mail comes from here then.",
     ],
     // Where people come upon a form.
     'placements' => ['page' => 'on our own page', 'copy' => 'on a copy'],

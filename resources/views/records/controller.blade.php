@@ -5,8 +5,17 @@
  Where it has no establishment in the EU, or none in the UK, its representative there is <x-place.line :of="$form->representative">.</x-place.line></p>
 </section>
 <section><h2>House look</h2>
-<p class="sentence">Mails come from <x-place.line :of="$form->sender">.</x-place.line> They end with
+<p class="sentence">Mails come from <x-place.line :of="$form->sender">,</x-place.line> signed by the key
+<x-place.line :of="$form->selector">.</x-place.line> They end with
 @foreach ($form->closings as $line)<x-place.line :of="$line" /> @endforeach</p>
+@if ($form->proof)
+<table><caption>Whether receivers believe it</caption>
+<tbody><tr><td>Who reads it</td><td>{{ $form->verified }}</td></tr>
+@foreach ($form->proof->findings as $finding)
+<tr><td>{{ $finding->name }}</td><td>@if ($finding->met)<span class="met">✓</span>@else<span class="weakness"><x-shape verdict="weakness" /></span>@endif
+{{ $finding->says }}</td></tr>
+@endforeach</tbody></table>
+@endif
 @include('points.look', ['look' => $form->look])
 </section>
 <section><h2>Privacy notice</h2>

@@ -6,6 +6,7 @@
  What people send besides is deleted after <x-place.choice :of="$form->enquiry"
  />. Of the visitor we keep <x-place.choice :of="$form->network">.</x-place.choice>
  Gifts are <x-place.choice :of="$form->gifts">.</x-place.choice></p>
+<div class="sentence">A form may lead people on to pages at <x-place.line :of="$form->hosts">,</x-place.line> and nowhere else.</div>
 <div class="sentence">Every point offers at least <x-place.several :of="$form->languages" />.
  Where nobody knows where visitors come from, they get <x-place.choice :of="$form->unknown">.</x-place.choice></div>
 </section>

@@ -19,6 +19,12 @@
 <button>Send it to me</button>
 <span class="soft">As it is saved, in the language of the proof, to your own address; its links lead nowhere.</span></form></section>
 @endif
+@if ($page->maySign())
+<section class="page apart" aria-label="Sender">
+<form method="post" action="{{ route('senders.ask', $page->record->slug) }}" class="ask">@csrf
+<button>Verify the sender</button><span class="soft">Sends a mail to the address that mails come from; whoever reads it says so.</span>
+@error('sender')<p class="wrong" role="alert">{{ $message }}</p>@enderror</form></section>
+@endif
 @if ($page->isDestination() && $page->mayWrite)
 <section class="page apart" aria-label="Fields and test">
 <form method="post" action="{{ route('destinations.fetch', $page->record->slug) }}" class="ask">@csrf

@@ -2,7 +2,9 @@
 @section('title', $say($page.'.title'))
 @section('content')
 <p>{{ $say($page.'.text', ['day' => $day ?? '']) }}</p>
+@if (($own ?? '') !== '')<div class="own">{!! $own !!}</div>@endif
 @includeWhen(isset($gift), 'visitor.gift')
+@isset($next)<p class="next"><a href="{{ $next->to }}">{{ $next->says }}</a></p>@endisset
 @if ($page === 'confirmed')
 <p>{{ $say('confirmed.junk', ['sender' => $sender]) }}</p>
 @if ($names !== [])

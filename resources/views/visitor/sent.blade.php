@@ -1,6 +1,7 @@
 @extends('visitor.layout')
 @section('title', $say('sent.title'))
 @section('content')
+@if ($own !== '')<div class="own">{!! $own !!}</div>@endif
 @if ($done !== '')
 <p role="status" class="done">{{ $say("sent.$done") }}@if ($done === 'over') <a href="{{ $form }}">{{ $say('sent.form') }}</a>@endif</p>
 @endif

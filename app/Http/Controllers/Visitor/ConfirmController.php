@@ -13,6 +13,7 @@ use App\Models\SignupJourney;
 use App\Pages\Visitor\NameLine;
 use App\Queries\Visitor\LinkTargets;
 use App\Support\Gifts;
+use App\Support\LedOn;
 use App\Support\Moments;
 use App\Support\PublishedForms;
 use App\Support\SystemClock;
@@ -30,13 +31,15 @@ use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Typed;
 use Juramen\Register\Network;
+use Juramen\Wording\Markup;
 
 /** The page behind the link of a confirmation mail. Opening it changes nothing; its one button confirms. */
 final class ConfirmController
 {
     public function __construct(
         private readonly LinkTargets $links, private readonly PublishedForms $published, private readonly MacRing $keys,
-        private readonly CorrectName $correct, private readonly Gifts $gifts, private readonly NoteOpened $opened, private readonly SystemClock $clock
+        private readonly CorrectName $correct, private readonly Gifts $gifts, private readonly NoteOpened $opened, private readonly LedOn $led,
+        private readonly SystemClock $clock
     ) {}
 
     /** The link of the mail: its secret leaves the address bar at once, so that whoever reloads or shares the page keeps it to themselves. */
@@ -61,6 +64,8 @@ final class ConfirmController
             ($this->opened)($journey);
         }
 
+        LedOn::allow($request, $edition, $journey->language);
+
         return VisitorPage::respond(
             $journey->language, 'confirm', [
                 'token' => $token, 'number' => $edition->sheet->asksByNumber(), 'statements' => $journey->agreedWords($edition),
@@ -69,7 +74,7 @@ final class ConfirmController
         );
     }
 
-    public function press(Request $request, ConfirmJourney $confirm): Response
+    public function press(Request $request, ConfirmJourney $confirm): Response|RedirectResponse
     {
         $token = $request->post('token');
         $journey = $this->links->journey(is_string($token) ? $token : '');
@@ -79,7 +84,12 @@ final class ConfirmController
         $edition = $this->edition($journey);
         $network = $edition->sheet->rules->keepNetwork ? Network::truncate((string) $request->ip()) : null;
 
-        return $this->ending($confirm($journey->id, $network), $journey, $edition, first: ! $journey->state->hasEnded());
+        LedOn::allow($request, $edition, $journey->language);
+        $state = $confirm($journey->id, $network);
+        $isThrough = $state === JourneyState::Confirmed && ! $journey->state->hasEnded() && $journey->through === Through::Mail;
+        $elsewhere = $isThrough ? $this->led->afterConfirming($edition, $journey->language) : null;
+
+        return $elsewhere ?? $this->ending($state, $journey, $edition, first: ! $journey->state->hasEnded());
     }
 
     /** The name that was typed, mended by whoever has just confirmed. */
@@ -135,6 +145,8 @@ final class ConfirmController
             'sender' => $edition->controller->sender,
             'names' => $page === 'confirmed' ? $this->names($journey->refresh(), $typed, $faults) : [],
             'token' => Link::Confirm->token($journey->id, $this->keys),
+            'own' => $page === 'confirmed' ? Markup::html($edition->sheet->draft->after->confirmed->orNothing($language)) : '',
+            'next' => $page === 'confirmed' ? $this->led->step($edition, $language) : null,
             'gift' => $gift, 'giftDay' => Moments::dayIn($gift?->until, $language),
             'again' => match ($page) {
                 'lapsed', 'journey-withdrawn', 'journey-ended' => $form,

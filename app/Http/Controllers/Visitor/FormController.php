@@ -11,6 +11,7 @@ use App\Pages\Points\DraftProof;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\FlowLog;
 use App\Support\HouseLook;
+use App\Support\LedOn;
 use App\Support\Moments;
 use App\Support\OnTheAir;
 use App\Support\PublishedForms;
@@ -36,7 +37,8 @@ use Juramen\Register\LookDraft;
 final class FormController
 {
     public function __construct(
-        private readonly PublishedForms $published, private readonly FormMarks $marks, private readonly FlowLog $flow, private readonly SystemClock $clock
+        private readonly PublishedForms $published, private readonly FormMarks $marks, private readonly FlowLog $flow,
+        private readonly LedOn $led, private readonly SystemClock $clock
     ) {}
 
     public function preferred(Request $request, string $point): Response
@@ -65,7 +67,12 @@ final class FormController
             return $this->offAir($edition, $spoken);
         }
         $outcome = $receive($request, $edition, $spoken);
+        LedOn::allow($request, $edition, $spoken);
         if ($outcome->again === null) {
+            $elsewhere = $outcome->mailed ? $this->led->afterSending($edition, $spoken) : null;
+            if ($elsewhere !== null) {
+                return $elsewhere;
+            }
             $page = route($outcome->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], false);
             $answer = redirect($page, 303);
 
@@ -128,6 +135,7 @@ final class FormController
         }
         $filling = new Filling(self::from($request, $edition), hidden: $this->marks->issue($edition, $language));
 
+        LedOn::allow($request, $edition, $language);
         if (People::looksLikeOne($request)) {
             $this->flow->shown($edition, $language);
         }

@@ -17,6 +17,7 @@ use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Register\Language;
+use Juramen\Wording\Markup;
 
 /**
  * The page behind a form that was sent. Whoever sent it may have the mail sent once more, or mend the address; the answer is the same
@@ -101,6 +102,7 @@ final class SentController
 
         return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
             'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(),
+            'own' => Markup::html($edition->sheet->draft->after->sent->orNothing($spoken)),
             'spot' => $gift?->spot === true ? ucfirst($gift->name->orNothing($spoken)) : '',
             'number' => $edition->sheet->asksByNumber(), 'ticket' => $ticket, 'done' => $done, 'typed' => $typed, 'fault' => $fault,
             'page' => route('form.sent', [$edition->sheet->draft->point->text, $spoken->value], false),

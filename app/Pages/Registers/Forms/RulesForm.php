@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Registers\Forms;
 
 use App\Pages\Controls\Choice;
+use App\Pages\Controls\Line;
 use App\Pages\Controls\Option;
 use App\Pages\Controls\Several;
 use App\Queries\Registers\SheetOnFile;
@@ -38,6 +39,7 @@ final readonly class RulesForm
         public Choice $enquiry,
         public Choice $network,
         public Choice $gifts,
+        public Line $hosts,
         public Several $languages,
         public Choice $unknown,
         public array $refresh,
@@ -78,6 +80,7 @@ final readonly class RulesForm
             Choice::yesNo(
                 'gift-without', 'Gifts', $points->giftWithout, 'given also to whoever agrees to nothing', 'given for agreeing alone, and the words say so'
             ),
+            new Line('hosts', 'Hosts to which forms may lead people', implode(', ', $rules->hosts()), 'none', needed: false),
             new Several('languages', 'Languages demanded', $names === [] ? 'whatever language its sheet says' : Sentences::listed($names),
                 array_map(static fn (Language $l): Option => new Option($l->value, $l->endonym(), in_array($l->value, $tags, true)), Language::cases())),
             Choice::yesNo(

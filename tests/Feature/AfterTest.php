@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\ActRefusal;
+use App\Actions\Points\PublishPoint;
+use App\Actions\Points\ReviewPublication;
+use App\Actions\Registers\Approve;
+use App\Models\Point;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Juramen\Register\HouseRules;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+/* What people see once they have sent a form, and once they have confirmed: words, a next step, or a page of the house's own, and of nobody else. */
+
+beforeEach(function (): void {
+    [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
+    $this->point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
+    $this->hosts = function (string $hosts): void {
+        $rules = recordOf('rules', 'house');
+        written($rules, $this->runa, 'hosts', $hosts);
+        app(Approve::class)($rules->name(), $this->arne, newestOf($rules), '');
+    };
+    $this->publish = function (array $after): void {
+        foreach ($after as $place => $value) {
+            written($this->point->record, $this->malin, "after/$place", $value);
+        }
+        app(PublishPoint::class)($this->point->refresh(), $this->runa, app(ReviewPublication::class)->newest($this->point)->looked());
+        Carbon::setTestNow(now()->addHour());
+    };
+    $this->sent = fn () => $this->signUp(someone(), ['first-name' => 'Jo'])->assertRedirect();
+    $this->csp = static fn ($response): string => (string) $response->headers->get('Content-Security-Policy');
+});
+
+test('words of its own stand before ours, as limited markup, and ours stay', function (): void {
+    ($this->hosts)('tidewick.example');
+    ($this->publish)([
+        'sent/en' => "Look *now*: [the timetable](https://tidewick.example/timetable)\n\n<script>alert(1)</script>", 'confirmed/en' => 'Fair winds!',
+        'next/en' => 'See what sails in May', 'next-to/en' => 'https://tidewick.example/may',
+    ]);
+    $page = $this->get((string) ($this->sent)()->headers->get('Location'))->assertOk();
+    $page->assertSee('<em>now</em>', false)->assertDontSee('<script>', false)->assertSee('Check your inbox')->assertSee('days');
+    $this->mailsAreTaken();
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk()->assertSee('Fair winds!')->assertSee('See what sails in May')
+        ->assertSee('https://tidewick.example/may')->assertSee('junk');
+});
+
+test('people are led only to hosts that the house names, when it is published and when it is done', function (): void {
+    $to = ['sent-to/en' => 'https://tidewick.example/thanks', 'confirmed-to/en' => 'https://tidewick.example/aboard'];
+    expect(fn () => ($this->publish)($to))->toBeRefused(ActRefusal::StillToDo);
+    ($this->hosts)('Tidewick.example, atlantic.tidewick.example');
+    ($this->publish)($to);
+    expect(($this->csp)($this->get('/forms/footer-newsletter/en')))->toContain("form-action 'self' https://tidewick.example;")
+        ->and(($this->csp)($this->get('/forms/footer-newsletter/de')))->toContain("form-action 'self';");
+    expect(($this->sent)()->headers->get('Location'))->toBe('https://tidewick.example/thanks');
+    $this->mailsAreTaken();
+    $this->post('/confirm', ['token' => $token = $this->confirmToken()])->assertStatus(303)->assertRedirect('https://tidewick.example/aboard');
+    // Once more says what it always says, here.
+    $this->post('/confirm', ['token' => $token])->assertOk()->assertSee('already');
+    // The house lets them no more: what was frozen leads nowhere.
+    ($this->hosts)('elsewhere.example');
+    expect(($this->sent)()->headers->get('Location'))->toBe('/forms/footer-newsletter/en/sent');
+    $this->mailsAreTaken();
+    $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+});
+
+test('only the very host is meant, over https, without a name, a password or a port', function (): void {
+    $house = HouseRules::from(Juramen\Canon\Document::from(['hosts' => 'tidewick.example, shop.tidewick.example']));
+    foreach (['https://tidewick.example/x', 'https://SHOP.tidewick.example', 'https://tidewick.example?a=b#c'] as $fine) {
+        expect($house->allows($fine))->toBeTrue($fine);
+    }
+    foreach (['http://tidewick.example', 'https://evil.example', 'https://tidewick.example.evil.example', 'https://eviltidewick.example', '//tidewick.example',
+        'https://tidewick.example@evil.example', 'https://a:b@tidewick.example', 'https://tidewick.example:8443', 'javascript:alert(1)', '', 'https:///x',
+        'https://tidewick.example\\@evil.example', "https://evil.example\t.tidewick.example"] as $not) {
+        expect($house->allows($not))->toBeFalse($not);
+    }
+    expect(fn () => written(recordOf('rules', 'house'), $this->runa, 'hosts', 'https://tidewick.example'))->toThrow(Juramen\Canon\Refused::class);
+});
