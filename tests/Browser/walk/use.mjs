@@ -70,6 +70,7 @@ export function candidates(control) {
   if (type === 'color') return [value === '#0f4c5c' ? '#123a52' : '#0f4c5c'];
   if (type === 'date') return ['2027-03-14'];
   if (type === 'number') return [String(Number(value || control.least || 1) + 1), String(control.least || 1), String(Number(value) - 1)];
+  if (/^hosts /i.test(name)) return ['walk.example'];
   if (type === 'email') return ['walk@post.example'];
   const ends = ['Walked here', 'walk@tidewick.example', 'https://tidewick.example/walk', '2027-03-14'];
   if (/^https?:/.test(value)) return [`${value.replace(/\/$/, '')}/walk`];

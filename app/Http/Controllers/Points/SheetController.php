@@ -106,7 +106,7 @@ final class SheetController
     public function gift(Request $request, Point $point, PutGift $put): RedirectResponse
     {
         $file = $request->file('gift');
-        $back = redirect()->to(route('points.sheet', $point->slug).'#part-4');
+        $back = redirect()->route('points.sheet', $point->slug);
         try {
             $put(
                 $this->loaded($point)->record, $file instanceof UploadedFile ? $file->getClientOriginalName() : '',
