@@ -104,6 +104,7 @@ enum ActRefusal: string implements Refusal
     case MayNotGoThere = 'may-not-go-there';
     case ListGoesThere = 'list-goes-there';
     case PeopleAreThere = 'people-are-there';
+    case MailAdvertises = 'mail-advertises';
     case GiftKind = 'gift-kind';
     case FilterName = 'filter-name';
     case FilterOpen = 'filter-open';
@@ -210,6 +211,7 @@ enum ActRefusal: string implements Refusal
             self::MayNotGoThere => 'Nobody may be handed over as it is. :why Mend it, or leave it switched off.',
             self::ListGoesThere => '“:name” goes to :destinations. Take it out there first.',
             self::PeopleAreThere => ':count still there. Switch it off, take its lists out, and retire it once it has acknowledged that nobody is left.',
+            self::MailAdvertises => ':what Take it out, or say in the comment why it is none.',
             self::GiftKind => 'A PDF, a picture (JPEG, PNG) or a ZIP is given; this is something else.',
             self::FilterName => 'Give the filter a name of at most :most characters.',
             self::FilterOpen => 'It lets everybody through. Filter by point, language or days first, then keep it.',

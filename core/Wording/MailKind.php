@@ -96,4 +96,10 @@ enum MailKind: string
     {
         return $this === self::Second ? self::Confirmation : $this;
     }
+
+    /** Whether it is sent for something else than what somebody agreed to be sent, so that it carries no advertising. */
+    public function isService(): bool
+    {
+        return $this !== self::Welcome && $this !== self::Choices;
+    }
 }

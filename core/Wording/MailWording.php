@@ -23,6 +23,8 @@ use Juramen\Register\Schema\Text;
 use Juramen\Register\Schema\TextForm;
 use Juramen\Register\Schema\Writer;
 use Juramen\Register\Texts;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\WordClass;
 
 /** How one controller words one of its mails, in one or more languages. A part that says nothing stays in our own words. */
 final readonly class MailWording implements Registered
@@ -93,6 +95,41 @@ final readonly class MailWording implements Registered
         return array_values(array_filter(Language::cases(), fn (Language $l): bool => array_filter(
             $this->kind->parts(), fn (MailPart $p): bool => $this->words($p, $l) !== ''
         ) !== []));
+    }
+
+    /**
+     * What reads like advertising in a mail that is sent for something else, each in a sentence.
+     * Source: BGH, 15 December 2015, VI ZR 134/15 (mails that answer); ePrivacy Directive Art. 13(1) (mails before anybody has agreed)
+     *
+     * @return list<string>
+     */
+    public function advertises(): array
+    {
+        $found = [];
+        foreach ($this->kind->isService() ? $this->kind->parts() : [] as $part) {
+            foreach ($this->languages() as $language) {
+                $words = self::advertisingIn(Passage::of($this->words($part, $language), $language));
+                if ($words !== null) {
+                    $found[] = "“{$words}” reads like advertising ({$part->title()}, {$language->endonym()}), and this mail is sent to somebody who has "
+                        .'agreed to none, or wants something else.';
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** The first words that offer something; "no advertising" offers nothing. */
+    private static function advertisingIn(Passage $passage): ?string
+    {
+        foreach ($passage->sentences as $sentence) {
+            $said = $sentence->has(WordClass::Not, WordClass::NoLonger, WordClass::Without) ? [] : $sentence->said(WordClass::Advertising, WordClass::Price);
+            if ($said !== []) {
+                return $passage->hitWords($sentence, $said[0])->words;
+            }
+        }
+
+        return null;
     }
 
     /** The name of the approved edition of these words; null where they are a draft's. */

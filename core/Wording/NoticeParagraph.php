@@ -28,6 +28,7 @@ final readonly class NoticeParagraph
                 .'before.',
             'We keep proof of your consent for :months months after it ended:cite-f, to defend legal claims.', 'Opens and clicks of these mails are measured.',
             'These work for us under a contract: :names.',
+            'We count how often our forms, and the pages behind the links of our confirmation mails, are opened. Whether yours was is noted of your sign-up until that ends, without when.',
         ],
         'de' => [
             'Nur mit Ihrer Einwilligung:cite-a nutzen wir Ihre Kontaktdaten für Folgendes:',
@@ -38,6 +39,7 @@ final readonly class NoticeParagraph
                 .'Rechtmäßigkeit dessen, was vorher geschah.',
             'Den Nachweis Ihrer Einwilligung bewahren wir :months Monate nach ihrem Ende auf:cite-f, um Rechtsansprüche abzuwehren.',
             'Öffnungen und Klicks dieser E-Mails werden gemessen.', 'Für uns arbeiten unter Vertrag: :names.',
+            'Wir zählen, wie oft unsere Formulare und die Seiten hinter den Links unserer Bestätigungsmails geöffnet werden. Ob Ihre geöffnet wurde, ist bis zum Ende Ihrer Anmeldung vermerkt, ohne Zeitpunkt.',
         ],
         'fr' => [
             'Avec votre seul consentement:cite-a, nous utilisons vos coordonnées pour ce qui suit :',
@@ -48,6 +50,7 @@ final readonly class NoticeParagraph
                 .'pas la licéité de ce qui a été fait auparavant.',
             'Nous conservons la preuve de votre consentement :months mois après sa fin:cite-f, pour nous défendre en justice.',
             'Les ouvertures et les clics de ces e-mails sont mesurés.', 'Travaillent pour nous sous contrat : :names.',
+            'Nous comptons combien de fois nos formulaires, et les pages derrière les liens de nos e-mails de confirmation, sont ouverts. Si la vôtre l’a été, nous le notons jusqu’à la fin de votre inscription, sans l’heure.',
         ],
         'sv' => [
             'Endast med ditt samtycke:cite-a använder vi dina kontaktuppgifter för följande:',
@@ -58,6 +61,7 @@ final readonly class NoticeParagraph
                 .'som skedde innan.',
             'Vi sparar beviset på ditt samtycke i :months månader efter att det upphörde:cite-f, för att kunna bemöta rättsliga anspråk.',
             'Öppningar och klick i dessa mejl mäts.', 'För oss arbetar enligt avtal: :names.',
+            'Vi räknar hur ofta våra formulär, och sidorna bakom länkarna i våra bekräftelsemejl, öppnas. Om din har öppnats är noterat tills din anmälan är avslutad, utan tidpunkt.',
         ],
         'da' => [
             'Kun med dit samtykke:cite-a bruger vi dine kontaktoplysninger til følgende:',
@@ -68,6 +72,7 @@ final readonly class NoticeParagraph
                 .'der skete før.',
             'Vi gemmer beviset for dit samtykke i :months måneder efter, at det ophørte:cite-f, for at kunne imødegå retskrav.',
             'Åbninger og klik i disse mails måles.', 'For os arbejder efter aftale: :names.',
+            'Vi tæller, hvor ofte vores formularer, og siderne bag linkene i vores bekræftelsesmails, åbnes. Om din er åbnet, er noteret, indtil din tilmelding er afsluttet, uden tidspunkt.',
         ],
     ];
 
@@ -116,6 +121,7 @@ final readonly class NoticeParagraph
         // Who only writes to existing customers has no consent to speak of.
         if (array_filter($asked, static fn (AskedPurpose $a): bool => $a->purpose->basis === LegalBasis::Consent) !== []) {
             $sentences[] = $words[3];
+            $sentences[] = $words[7];
             $sentences[] = strtr(
                 $words[4], [':months' => (string) max([0, ...array_map(static fn (AskedPurpose $a): int => $house->monthsKept($a->purpose), $asked)])]
             );

@@ -277,7 +277,7 @@ test('the paragraph for the notice says each purpose with its channels, and what
         ->and(NoticeParagraph::of(Language::French, $asked, $house)->lacks)->toHaveCount(2)
         ->and(NoticeParagraph::of(Language::English, [], $house)->sentences)->toBe([]);
     foreach (Language::cases() as $language) {
-        expect(count(NoticeParagraph::of($language, $asked, $house)->sentences))->toBe(4);
+        expect(count(NoticeParagraph::of($language, $asked, $house)->sentences))->toBe(5);
     }
 });
 

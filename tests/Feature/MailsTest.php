@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\ActRefusal;
 use App\Actions\Delivery\OutcomeKind;
+use App\Actions\Mailing\MailWords;
 use App\Actions\Registers\Approve;
 use App\Actions\Registers\Propose;
 use App\Models\Point;
@@ -10,9 +12,12 @@ use App\Models\Record;
 use App\Models\User;
 use App\Support\PublishedForms;
 use Illuminate\Support\Carbon;
+use Juramen\Canon\Document;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
 use Juramen\Register\RecordKind;
+use Juramen\Wording\MailKind;
+use Juramen\Wording\MailWording;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -148,4 +153,29 @@ test('it goes the way of all wording: submitted, returned with a reply, undone, 
     $this->get("/records/mail/$mail->slug/review")->assertOk()->assertSee('We have it')->assertSee('Subject, English')->assertDontSee('Parts, English');
     $this->actingAs($this->malin)->post("/records/mail/$mail->slug/undo", ['base' => newestOf($mail)])->assertOk();
     $this->get("/records/mail/$mail->slug/history")->assertOk();
+});
+
+test('a mail that is sent for something else carries no advertising, unless somebody says why it is none', function (): void {
+    $mail = ($this->begin)('acknowledgement');
+    ($this->change)($mail, 'parts/text/de', 'Ihre Nachricht ist da. Sichern Sie sich jetzt unsere Angebote!')->assertOk();
+    $this->actingAs($this->malin)->get("/records/mail/$mail->slug")->assertSee('reads like advertising');
+    expect(fn () => app(Approve::class)($mail->name(), $this->runa, newestOf($mail), ''))->toBeRefused(ActRefusal::MailAdvertises);
+    app(Approve::class)($mail->name(), $this->runa, newestOf($mail), 'The word is the name of our harbour magazine.');
+    // Whoever has agreed may be told of offers in the mail that welcomes them.
+    $welcome = ($this->begin)('welcome');
+    ($this->change)($welcome, 'parts/text/en', 'Thank you. Our first offers come on Friday.')->assertOk();
+    app(Approve::class)($welcome->name(), $this->runa, newestOf($welcome), '');
+    // Our own words are none.
+    foreach (MailKind::cases() as $kind) {
+        $parts = [];
+        foreach (Language::cases() as $language) {
+            foreach ($kind->parts() as $part) {
+                $parts[$part->value][$language->value] = MailWords::asWritten(MailWords::ours($kind->value, $language)->word($part->value));
+            }
+        }
+        $ours = MailWording::from(Document::from([
+            'id' => 'x', 'controller' => 'tidewick-ferries', 'kind' => $kind->value, 'parts' => array_map(array_filter(...), $parts),
+        ]));
+        expect($ours->advertises())->toBe([]);
+    }
 });

@@ -34,6 +34,7 @@ use Juramen\Register\Language;
 use Juramen\Register\RecordEdition;
 use Juramen\Register\RecordKind;
 use Juramen\Register\RecordName;
+use Juramen\Wording\MailWording;
 use Juramen\Wording\Statement;
 use Juramen\Wording\Unfilled;
 
@@ -198,6 +199,10 @@ final class Approve
         Records::check($record->kind, $revision->document, whole: true);
         $this->keepSheets($record, $revision);
         $this->ways->admit(Records::read($record->kind, $revision->document));
+        $advertises = $record->kind === RecordKind::Mail ? MailWording::from($revision->document)->advertises() : [];
+        if ($advertises !== [] && mb_strlen($comment) < self::EXPLAINS) {
+            throw Refused::because(ActRefusal::MailAdvertises, what: $advertises[0]);
+        }
         if ($record->kind === RecordKind::Statement) {
             $this->admitStatement(Statement::from($revision->document), $comment);
         }

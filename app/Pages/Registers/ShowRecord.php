@@ -82,7 +82,8 @@ final class ShowRecord
         return new JudgedRecord(
             $record, $entry, $this->form($entry, $document, $registers, $margin, $view ?? new MailView), $judgement, $margin,
             $entry instanceof Statement ? Unfilled::said($registers->unfilled($entry)) : [],
-            $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [], $this->ways->faults($entry), $this->ways->warnings($entry),
+            $entry instanceof Processor ? $entry->lacks($this->clock->today()) : [], $this->ways->faults($entry),
+            $entry instanceof MailWording ? $entry->advertises() : $this->ways->warnings($entry),
         );
     }
 

@@ -19,8 +19,8 @@
 @empty
 <p class="met"><span aria-hidden="true">✓</span> {{ $judged->soundWay() }}</p>
 @endforelse
+@endif
 @foreach ($judged->cautions as $says)
 <section class="note"><p class="weakness"><x-shape verdict="weakness" /> To be looked at</p><p>{{ $says }}</p></section>
 @endforeach
-@endif
 </div>
