@@ -10,6 +10,9 @@ final readonly class Trial
     /** The difference that is worth finding where nobody says another: ten in a hundred. */
     public const WORTH = 0.10;
 
+    /** People on each side below which nothing is decided: whoever looks every day finds a difference by chance sooner or later. */
+    public const LEAST = 50;
+
     public function __construct(public TrialSide $first, public TrialSide $second) {}
 
     public function confirming(): TwoShares
@@ -24,13 +27,19 @@ final readonly class Trial
     public function better(): ?TrialSide
     {
         $difference = $this->confirming()->difference();
-        if ($difference === null || ! $this->confirming()->isMoreThanChance()) {
+        if ($difference === null || $this->isEarly() || ! $this->confirming()->isMoreThanChance()) {
             return null;
         }
         $staying = (new TwoShares($this->first->stays(), $this->second->stays()))->difference() ?? 0.0;
         $better = $difference > 0 ? $this->first : $this->second;
 
         return ($difference > 0) === ($staying > 0) && $staying !== 0.0 ? $better : null;
+    }
+
+    /** Whether there are too few on a side to decide by. */
+    public function isEarly(): bool
+    {
+        return min($this->first->mailed, $this->second->mailed) < self::LEAST;
     }
 
     /** How many people each mail needs in all, so that a difference worth finding is found; null where the rates leave no room for it. */

@@ -10,7 +10,7 @@ export default defineConfig({
   // On a busy machine one may stumble: it is tried once more, and bin/test says which, counts them, and fails for more than two.
   retries: 1,
   workers: 1,
-  reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/${project}.json` }]],
+  reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/${project}${process.env.PART ?? ''}.json` }]],
   // What breaks things on purpose leaves an instance with traces, and has one of its own; floods and figures of time need a quiet machine
   // and come last.
   testDir: '..',

@@ -57,10 +57,11 @@ function standsForItsKind() {
 const going = long ? manners.slice(1) : manners.slice(0, 1);
 const walks = screens().filter((screen) => long || screen.alike === 0).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
 
-// Shards are halves of the list. What takes long, the sheets and records, is dealt out by turns, and so is the rest; slow manners, too.
+// Shards are thirds of the list. What takes long, the sheets and records, is dealt out by turns, and so is the rest; slow manners, too.
 const takesLong = ({ route }) => ['points/{point}', 'records/{kind}/{slug}'].includes(route);
-const half = (i) => (going.length === 1 ? i : i + Math.floor(i / going.length)) % 2;
-const shared = [0, 1].flatMap((which) => [takesLong, (walk) => !takesLong(walk)].flatMap((kind) => walks.filter(kind).filter((_, i) => half(i) === which)));
+const third = (i) => (going.length === 1 ? i : i + Math.floor(i / going.length)) % 3;
+const kinds = [takesLong, (walk) => !takesLong(walk)];
+const shared = [0, 1, 2].flatMap((which) => kinds.flatMap((kind) => walks.filter(kind).filter((_, i) => third(i) === which)));
 
 for (const walk of shared) {
   test(`${walk.path}, ${walk.manner.says}`, async ({ browser }) => {

@@ -134,6 +134,7 @@ test('pushing does not win: more have to confirm, by more than chance, and not f
         ->and((new Trial($side(500, 300, 10), $side(500, 380, 150)))->better())->toBeNull('they withdraw again')
         ->and((new Trial($side(50, 30, 1), $side(50, 36, 1)))->better())->toBeNull('by chance')
         ->and((new Trial($side(0, 0, 0), $side(5, 5, 0)))->better())->toBeNull()
+        ->and((new Trial($side(40, 5, 0), $side(400, 380, 0)))->better())->toBeNull('too early')
         ->and((new Trial($side(50, 30, 0), $side(50, 36, 0)))->needed())->toBeGreaterThan(200)
         ->and((new Trial($side(5, 0, 0), $side(5, 0, 0)))->needed())->toBeNull();
 });

@@ -63,7 +63,8 @@ test('whoever confirms gets it on the page and in the welcome mail, whoever agre
     $this->signUp($no, ['yes-voyage-news' => null]);
     work();
     $arrived = arrived($no);
-    expect($arrived)->toHaveCount(1)->and($this->get(($this->linkIn)($arrived[0]['text']))->getStatusCode())->toBe(200)
+    expect($arrived)->toHaveCount(1)->and($arrived[0]['text'])->toContain('What you asked for')->not->toContain('will answer')
+        ->and($this->get(($this->linkIn)($arrived[0]['text']))->getStatusCode())->toBe(200)
         ->and(Enquiry::query()->where('state', EnquiryState::Open)->count())->toBe(0);
     // Withdrawing takes nothing back; its days do.
     $this->post('/withdraw', ['token' => Link::Withdraw->token(

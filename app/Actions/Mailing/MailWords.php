@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Mailing;
 
+use Juramen\Points\FormKind;
 use Juramen\Points\FrozenMail;
 use Juramen\Points\FrozenWords;
 use Juramen\Points\PointEdition;
@@ -35,12 +36,15 @@ final class MailWords
         $first = $behind === $kind ? null : self::own($sheet, $behind);
         $words = [];
         foreach (self::ours($kind, $language)->words as $ours) {
-            if ($ours->key === 'gift' && ! $gift) {
+            // Whoever asked for a download has it with the mail, and nobody answers.
+            $given = $ours->key === 'text' && $gift && $kind === MailKind::Acknowledgement->value && $sheet->draft->kind === FormKind::Download;
+            if (($ours->key === 'gift' && ! $gift) || $ours->key === 'text-given') {
                 continue;
             }
+            $standing = $given ? self::ours($kind, $language)->word('text-given') : $ours->text;
             $part = MailPart::tryFrom($ours->key);
             $said = $part === null ? '' : ($own?->words($part, $language) ?: $first?->words($part, $language) ?? '');
-            $words[] = new FrozenWords($ours->key, strtr(strtr($said === '' ? $ours->text : self::asOurs($said), $fill), $stop));
+            $words[] = new FrozenWords($ours->key, strtr(strtr($said === '' ? $standing : self::asOurs($said), $fill), $stop));
         }
         $edition = $own?->edition() === null ? [] : [new FrozenWords('edition', $own->edition()->hex())];
 

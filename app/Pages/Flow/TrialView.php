@@ -59,6 +59,10 @@ final readonly class TrialView
             return "More confirm after the $which wording, by {$points($difference)} in a hundred; that may be chance: with 95 % confidence the first is "
                 .'between '.self::signed($interval, 'fewer', 'more').'. There is no winner.';
         }
+        if ($trial->isEarly()) {
+            return "More confirm after the $which wording, by {$points($difference)} in a hundred. With fewer than ".Trial::LEAST.' people on a side it is too early '
+                .'to say more: whoever looks every day finds such a difference by chance sooner or later. There is no winner.';
+        }
         $bounds = [$points($interval->from), $points($interval->to)];
         sort($bounds, SORT_NUMERIC);
         $says = "More confirm after the $which wording, by {$points($difference)} in a hundred (with 95 % confidence $bounds[0] to $bounds[1]), which is more "

@@ -191,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: dette nummer blev skrevet på »:title«. Var det dig, så bekræft det her: :link Hvis ikke, behøver du ikke gøre noget.'],
         'acknowledgement' => [
+            'text-given' => 'Det, du bad om med »:title«, er nået frem til os.',
             'gift' => 'Her er det, du bad om. Linket gælder til og med :until:',
             'subject' => 'Det er kommet frem: :title',
             'heading' => 'Det er kommet frem',

@@ -191,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: Diese Nummer wurde bei „:title“ eingegeben. Wenn Sie das waren, bestätigen Sie sie bitte hier: :link Wenn nicht, brauchen Sie nichts zu tun.'],
         'acknowledgement' => [
+            'text-given' => 'Ihre Anfrage mit „:title“ ist bei uns angekommen.',
             'gift' => 'Hier ist, was Sie haben wollten. Der Link gilt bis :until:',
             'subject' => 'Es ist angekommen: :title',
             'heading' => 'Es ist angekommen',

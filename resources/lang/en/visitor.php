@@ -191,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: this number was entered at “:title”. If that was you, please confirm it here: :link If not, you need do nothing.'],
         'acknowledgement' => [
+            'text-given' => 'What you asked for with “:title” has arrived here.',
             'gift' => 'Here is what you asked for. The link works until :until:',
             'subject' => 'It has arrived: :title',
             'heading' => 'It has arrived',

@@ -191,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller : ce numéro a été saisi sur « :title ». Si c’était vous, confirmez-le ici : :link Sinon, vous n’avez rien à faire.'],
         'acknowledgement' => [
+            'text-given' => 'Votre demande avec « :title » nous est bien parvenue.',
             'gift' => 'Voici ce que vous avez demandé. Le lien est valable jusqu’au :until :',
             'subject' => 'Bien arrivé : :title',
             'heading' => 'C’est bien arrivé',

@@ -191,6 +191,7 @@ return [
         ],
         'number-confirmation' => ['text' => ':controller: det här numret skrevs in på ”:title”. Om det var du, bekräfta det här: :link Om inte behöver du inte göra något.'],
         'acknowledgement' => [
+            'text-given' => 'Det du bad om med ”:title” har kommit fram hit.',
             'gift' => 'Här är det du bad om. Länken gäller till och med :until:',
             'subject' => 'Det har kommit fram: :title',
             'heading' => 'Det har kommit fram',

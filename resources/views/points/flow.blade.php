@@ -15,6 +15,7 @@
 <button>Show</button><a href="{{ request()->fullUrlWithQuery(['as' => 'csv']) }}">CSV</a>
 </form>
 <figure class="chart flow">
+<div class="wide" tabindex="0" role="region" aria-label="The way, drawn">
 <svg viewBox="0 0 {{ $page->drawing->width() }} {{ $page->drawing::HEIGHT + $page->drawing::TOP + 4 }}" role="img" aria-labelledby="flow-title">
 <title id="flow-title">{{ $page->drawing->title() }}</title>
 <defs><pattern id="hatched" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -36,6 +37,7 @@
  class="flow-said">{{ $bar->lost }}</text>@endif
 @endforeach
 </svg>
+</div>
 <details><summary>The same as a table</summary>
 <table><thead><tr><th scope="col">Step</th><th scope="col" class="figure">How many</th></tr></thead>
 <tbody>@foreach ($page->drawing->steps as $step)
