@@ -60,8 +60,8 @@ final readonly class TrialView
                 .'between '.self::signed($interval, 'fewer', 'more').'. There is no winner.';
         }
         if ($trial->isEarly()) {
-            return "More confirm after the $which wording, by {$points($difference)} in a hundred. With fewer than ".Trial::LEAST.' people on a side it is too early '
-                .'to say more: whoever looks every day finds such a difference by chance sooner or later. There is no winner.';
+            return "More confirm after the $which wording, by {$points($difference)} in a hundred. With fewer than ".Trial::LEAST.' people on a side it is '
+                .'too early to say more: whoever looks every day finds such a difference by chance sooner or later. There is no winner.';
         }
         $bounds = [$points($interval->from), $points($interval->to)];
         sort($bounds, SORT_NUMERIC);
