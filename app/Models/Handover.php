@@ -20,6 +20,7 @@ use Juramen\Canon\Instant;
  * @property Instant $wanted_at
  * @property HandoverState|null $told null where nothing was acknowledged yet
  * @property Instant|null $told_at
+ * @property bool $settled whether the destination has acknowledged what is wanted
  * @property-read Subscriber $subscriber
  */
 final class Handover extends Model
@@ -31,13 +32,9 @@ final class Handover extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['wanted' => 'boolean', 'wanted_at' => ValueCast::INSTANT, 'told' => HandoverState::class, 'told_at' => ValueCast::INSTANT];
-    }
-
-    /** Whether the destination has acknowledged what is wanted. */
-    public function isSettled(): bool
-    {
-        return $this->told?->answers($this->wanted) === true;
+        return [
+            'wanted' => 'boolean', 'settled' => 'boolean', 'wanted_at' => ValueCast::INSTANT, 'told' => HandoverState::class, 'told_at' => ValueCast::INSTANT,
+        ];
     }
 
     /** @return BelongsTo<Subscriber, $this> */

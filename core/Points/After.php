@@ -18,16 +18,21 @@ final readonly class After
      * @param  Texts  $nextTo  and where it leads
      * @param  Texts  $sentTo  where whoever sent it is led instead of our page
      * @param  Texts  $confirmedTo  where whoever confirmed is
+     * @param  bool  $inPlace  whether what stands after sending takes the place of the form, at its own address
      */
     private function __construct(
-        public Texts $sent, public Texts $confirmed, public Texts $next, public Texts $nextTo, public Texts $sentTo, public Texts $confirmedTo
+        public Texts $sent, public Texts $confirmed, public Texts $next, public Texts $nextTo, public Texts $sentTo, public Texts $confirmedTo,
+        public bool $inPlace
     ) {}
 
     public static function from(Document $part): self
     {
-        return new self(...array_map(
-            static fn (string $name): Texts => Texts::from($part->at($name)), ['sent', 'confirmed', 'next', 'next-to', 'sent-to', 'confirmed-to']
-        ));
+        $texts = static fn (string $name): Texts => Texts::from($part->at($name));
+
+        return new self(
+            $texts('sent'), $texts('confirmed'), $texts('next'), $texts('next-to'), $texts('sent-to'), $texts('confirmed-to'),
+            $part->flag('in-place') === true
+        );
     }
 
     /** The next step in a language; null where there is none. */
@@ -62,9 +67,9 @@ final readonly class After
 
     public function document(): Document
     {
-        return Document::from(array_filter([
+        return Document::from([...$this->inPlace ? ['in-place' => true] : [], ...array_filter([
             'sent' => $this->sent->toArray(), 'confirmed' => $this->confirmed->toArray(), 'next' => $this->next->toArray(),
             'next-to' => $this->nextTo->toArray(), 'sent-to' => $this->sentTo->toArray(), 'confirmed-to' => $this->confirmedTo->toArray(),
-        ], static fn (array $texts): bool => $texts !== []));
+        ], static fn (array $texts): bool => $texts !== [])]);
     }
 }

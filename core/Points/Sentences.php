@@ -220,7 +220,13 @@ final class Sentences
             'sent' => 'On the page after sending', 'confirmed' => 'On the page after confirming', 'next' => 'The next step is called',
             'next-to' => 'The next step leads to', 'sent-to' => 'Whoever sent it is led to', 'confirmed-to' => 'Whoever confirmed is led to',
         ];
+        if ($sheet->after->inPlace) {
+            $sentences[] = new Sentence(SheetPart::Words, 'after in place', 'What stands after sending takes the place of the form.');
+        }
         foreach ($sheet->after->document()->toArray() as $what => $texts) {
+            if (! is_array($texts)) {
+                continue;
+            }
             foreach (Texts::from($texts)->toArray() as $tag => $text) {
                 $sentences[] = new Sentence(SheetPart::Words, "after $what $tag", "{$says[$what]} ($tag): {$text}");
             }

@@ -93,6 +93,7 @@ final class SheetSchema
             new Member('statements/{item}/page', 'the page of {item}', new Text(60, TextForm::Slug), redraws: true),
             ...self::condition('statements/{item}'),
             new Member('after', 'what comes after it', new Item, mayGo: true),
+            new Member('after/in-place', 'whether what stands after sending takes the place of the form', new YesNo),
             ...self::texts('after/sent', 'the words after sending', 1000, TextForm::Paragraphs),
             ...self::texts('after/confirmed', 'the words after confirming', 1000, TextForm::Paragraphs),
             ...self::texts('after/next', 'the next step', 100),

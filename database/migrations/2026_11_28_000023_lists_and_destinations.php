@@ -27,8 +27,10 @@ return new class extends Migration
             $table->dateTime('wanted_at', 6);
             $table->string('told', 16)->nullable();
             $table->dateTime('told_at', 6)->nullable();
+            $table->boolean('settled')->default(false);
             $table->unique(['subscriber_id', 'destination', 'list']);
             $table->index(['destination', 'list', 'wanted']);
+            $table->index(['destination', 'settled']);
         });
         Schema::table('deliveries', fn (Blueprint $table) => $table->foreignId('handover_id')->nullable()->constrained());
         // The key is encrypted with the application's own; it stands in no record, no log and on no page.

@@ -37,8 +37,9 @@
     const { place } = control.closest('[data-place]').dataset;
     const waits = queue.find((edit) => edit.place === place && edit.does === 'set');
     const value = valueOf(control);
-    if (isText(control) && value === control.defaultValue && !waits && sending?.place !== place) return;
+    const stands = isText(control) && value === control.defaultValue && !waits && ![sending, ...failed].some((edit) => edit?.place === place);
     settle(control.id);
+    if (stands) return;
     failed = failed.filter((edit) => edit.place !== place);
     if (waits) { waits.value = value; return; }
     add({ url: body().dataset.change, place, does: 'set', value, from: control.id, base: began.get(control.id) ?? revision() });

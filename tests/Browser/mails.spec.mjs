@@ -21,6 +21,11 @@ test('an editor words a mail in two languages, sees it on a phone in the dark, s
   await page.keyboard.press('Tab');
   await expect(page.getByText('knows no “{titel}”')).toBeVisible();
   await expect(german).toHaveValue('Fast an Bord: {titel}');
+  // Put back as it was saved, nothing is wrong any more.
+  const stood = await german.evaluate((field) => field.defaultValue);
+  await german.fill(stood);
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('knows no')).toHaveCount(0);
   await german.fill('Fast an Bord: {title}');
   await page.keyboard.press('Tab');
   await expect(page.getByText('knows no')).toHaveCount(0);
@@ -29,6 +34,7 @@ test('an editor words a mail in two languages, sees it on a phone in the dark, s
 
   // On a phone, in the dark, in German; with an odd name; and as text.
   await page.getByRole('link', { name: 'Deutsch' }).click();
+  await expect(page).toHaveURL(/[?&]shown=de/);
   await page.getByRole('link', { name: 'Dark' }).click();
   await expect(page.locator('.subject')).toContainText(/Fast an Bord: \p{Lu}/u);
   const proof = page.frameLocator('#proof iframe');

@@ -67,6 +67,20 @@ test('people are led only to hosts that the house names, when it is published an
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
 });
 
+test('in place of the form, what stands after sending stands at its own address, and sent twice it is taken once', function (): void {
+    ($this->publish)(['in-place' => true, 'sent/en' => 'Thank you, *now*.']);
+    $marks = $this->marks();
+    $first = $this->signUp($to = someone(), [], 'en', $marks)->assertOk();
+    $first->assertSee('<em>now</em>', false)->assertSee('Check your inbox')->assertSee($to)->assertSee('/forms/footer-newsletter/en/sent');
+    $this->signUp($to, [], 'en', $marks)->assertOk()->assertSee('Check your inbox');
+    expect($this->acts())->toBe(['given']);
+    // What it offers there works from there.
+    $ticket = $this->hidden($first)['ticket'];
+    $this->mailsAreTaken();
+    Carbon::setTestNow(now()->addMinutes(2));
+    $this->post('/forms/footer-newsletter/en/sent', ['ticket' => $ticket, 'do' => 'again'])->assertStatus(303);
+});
+
 test('only the very host is meant, over https, without a name, a password or a port', function (): void {
     $house = HouseRules::from(Juramen\Canon\Document::from(['hosts' => 'tidewick.example, shop.tidewick.example']));
     foreach (['https://tidewick.example/x', 'https://SHOP.tidewick.example', 'https://tidewick.example?a=b#c'] as $fine) {

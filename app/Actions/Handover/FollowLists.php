@@ -67,7 +67,7 @@ final class FollowLists
                 continue;
             }
             $handover ??= Handover::query()->make(['subscriber_id' => $subscriber->id, 'destination' => $way->destination, 'list' => $way->list]);
-            $handover->fill($same ? [] : ['wanted' => $wanted, 'wanted_at' => $now])->save();
+            $handover->fill($same ? [] : ['wanted' => $wanted, 'wanted_at' => $now, 'settled' => $handover->told?->answers($wanted) === true])->save();
             $this->outbox->toDestination($handover, $occasion, $ahead);
         }
     }

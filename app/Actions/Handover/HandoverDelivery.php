@@ -59,8 +59,8 @@ final class HandoverDelivery implements DeliveryHandler
         if ($handover === null || $state === null) {
             return;
         }
-        $handover->update(['told' => $state, 'told_at' => $this->clock->instant()]);
-        if (! $handover->isSettled()) {
+        $handover->update(['told' => $state, 'told_at' => $this->clock->instant(), 'settled' => $state->answers($handover->wanted)]);
+        if (! $handover->settled) {
             // It changed while this was on its way.
             $this->outbox->toDestination($handover, "after $delivery->id");
         }

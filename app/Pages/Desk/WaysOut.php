@@ -50,7 +50,8 @@ final class WaysOut
         if ($count->problem === 'key-refused' || $count->problem === 'no-key') {
             $decisions[] = new Decision(
                 0, 'Today', $destination->name, ($count->problem === 'no-key' ? 'has no key of ours' : 'refuses our key').", since $since.",
-                $people($count->open).' wait for it, withdrawals among them perhaps. An administrator sets a new key.', 'See', $link
+                ($count->open->counted === 1 ? 'One person waits' : "{$count->open->text()} people wait").' for it, withdrawals among them perhaps. '
+                    .'An administrator sets a new key.', 'See', $link
             );
         } elseif ($count->waitedSince($this->clock->instant()->plusSeconds(-3600 * self::HOURS))) {
             $decisions[] = new Decision(

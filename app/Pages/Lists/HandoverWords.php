@@ -19,8 +19,8 @@ final class HandoverWords
         $wanted = Moments::exact($handover->wanted_at);
 
         return "$name: ".match (true) {
-            ! $handover->isSettled() && $handover->wanted => "to be handed over since $wanted",
-            ! $handover->isSettled() => "to be taken off since $wanted".($told === '' ? '' : "$told before that"),
+            ! $handover->settled && $handover->wanted => "to be handed over since $wanted",
+            ! $handover->settled => "to be taken off since $wanted".($told === '' ? '' : "$told before that"),
             $handover->told === HandoverState::Waiting => "handed over; it asks them to confirm once more$told",
             $handover->wanted => "handed over$told",
             default => "taken off$told",

@@ -52,14 +52,15 @@ final class ListsPage
 
         return array_map(function (Destination $d) use ($registers): DestinationRow {
             $count = HandoverCount::of($d->id->text);
+            $there = HandoverCount::there($d->id->text);
             $key = DestinationKey::query()->find($d->id->text) === null ? ', no key' : '';
 
             return new DestinationRow(
                 $d->name, route('records.show', ['destination', $d->id->text]),
                 $d->partner === null ? 'nobody yet' : $registers->processors->get($d->partner)->name ?? '',
                 implode(', ', array_map(static fn (ListThere $l): string => $registers->lists->get($l->list)->name ?? '', $d->lists->all())) ?: 'none',
-                ($d->on ? 'on' : 'off').$key.($this->state($d->recordName()) === '' ? '' : ', '.$this->state($d->recordName())), $count->there,
-                $this->open($count), $d->on || $count->there > 0 ? $this->ways->faults($d) : [],
+                ($d->on ? 'on' : 'off').$key.($this->state($d->recordName()) === '' ? '' : ', '.$this->state($d->recordName())), $there->text(),
+                $this->open($count), $d->on || $there->counted > 0 ? $this->ways->faults($d) : [],
             );
         }, $registers->destinations->all());
     }
@@ -81,7 +82,7 @@ final class ListsPage
     private function open(HandoverCount $count): string
     {
         $parts = [
-            $count->open === 0 ? '' : "$count->open not acknowledged yet",
+            $count->open->counted === 0 ? '' : "{$count->open->text()} not acknowledged yet",
             $count->failed === 0 ? '' : "$count->failed refused there",
             $count->waitsSince === null || $count->problem === null ? '' : 'tried since '.Moments::exact($count->waitsSince),
         ];

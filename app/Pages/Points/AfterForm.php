@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Points;
 
+use App\Pages\Controls\Choice;
 use App\Pages\Controls\Line;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\Language;
@@ -12,14 +13,16 @@ use Juramen\Register\Language;
 final readonly class AfterForm
 {
     /** @param  list<AfterLines>  $languages */
-    private function __construct(public array $languages, public bool $isOpen, public string $hosts) {}
+    private function __construct(public Choice $inPlace, public array $languages, public bool $isOpen, public string $hosts) {}
 
     /** @param  list<string>  $hosts  to which forms may lead people */
     public static function of(SheetDraft $draft, array $hosts): self
     {
         $after = $draft->after;
 
-        return new self(array_map(static fn (Language $l): AfterLines => new AfterLines(
+        return new self(Choice::yesNo(
+            'after/in-place', 'Where it stands after sending', $after->inPlace, 'takes the place of the form', 'is a page of its own'
+        ), array_map(static fn (Language $l): AfterLines => new AfterLines(
             $l->endonym(), $l->value,
             new Line("after/sent/{$l->value}", "After sending, {$l->endonym()}", $after->sent->orNothing($l), 'nothing more', 'area', false),
             new Line(

@@ -23,13 +23,14 @@ use Juramen\Consent\TrialSide;
 /** Reads how sign-ups at a point went: from counts of each day what was shown and sent, from sign-ups what became of them. */
 final class ReadFlow
 {
+    /** Of how many, the newest, it is said how long they took. */
+    private const TIMED = 20_000;
+
     public function __construct(private readonly SystemClock $clock) {}
 
     public function of(Point $point, FlowFilter $filter): Flow
     {
         $counts = $this->counts($point, $filter);
-        $journeys = $this->journeys($point, $filter)->get(['asked_at', 'mailed_at', 'confirmed_at', 'ended_at', 'state', 'opened']);
-        $is = static fn (callable $that): int => $journeys->filter($that)->count();
         $pages = $counts['shown 1'] === null ? [null] : array_map(
             static fn (int $page): int => (int) $counts["shown $page"], range(1, max(1, ...array_map(self::page(...), array_keys($counts))))
         );
@@ -39,21 +40,38 @@ final class ReadFlow
                 $ticked[] = new Ticked(substr($what, 7), (int) $count);
             }
         }
+        $of = self::sums($this->journeys($point, $filter));
+        $newest = $this->journeys($point, $filter)->whereNotNull('mailed_at')->orderByDesc('asked_at')->limit(self::TIMED)
+            ->get(['asked_at', 'mailed_at', 'confirmed_at'])->all();
 
         return new Flow(
-            $pages, $counts['sent'] === null ? null : (int) $counts['sent'] + (int) $counts['held'], $counts['held'], $ticked, $journeys->count(),
-            $is(static fn (SignupJourney $j): bool => $j->mailed_at !== null),
-            $is(static fn (SignupJourney $j): bool => $j->opened) + (int) $counts['opened, pressed'] + (int) $counts['opened, not pressed'],
-            $is(static fn (SignupJourney $j): bool => $j->confirmed_at !== null),
-            $is(static fn (SignupJourney $j): bool => $j->state === JourneyState::Lapsed),
-            $is(static fn (SignupJourney $j): bool => $j->confirmed_at === null && $j->ended_at !== null && $j->state !== JourneyState::Lapsed),
-            $is(static fn (SignupJourney $j): bool => $j->ended_at === null), $is(self::withdrew(...)),
-            self::durations($journeys->all(), static fn (SignupJourney $j): Instant => $j->asked_at, static fn (SignupJourney $j): ?Instant => $j->mailed_at),
-            self::durations(
-                $journeys->all(), static fn (SignupJourney $j): ?Instant => $j->mailed_at, static fn (SignupJourney $j): ?Instant => $j->confirmed_at
-            ),
+            $pages, $counts['sent'] === null ? null : (int) $counts['sent'] + (int) $counts['held'], $counts['held'], $ticked, $of['asked'], $of['mailed'],
+            $of['opened'] + (int) $counts['opened, pressed'] + (int) $counts['opened, not pressed'], $of['confirmed'], $of['lapsed'], $of['ended'],
+            $of['waiting'], $of['withdrawn'],
+            self::durations($newest, static fn (SignupJourney $j): Instant => $j->asked_at, static fn (SignupJourney $j): ?Instant => $j->mailed_at),
+            self::durations($newest, static fn (SignupJourney $j): ?Instant => $j->mailed_at, static fn (SignupJourney $j): ?Instant => $j->confirmed_at),
             $this->countedSince($point),
         );
+    }
+
+    /**
+     * @param  Builder<SignupJourney>  $journeys
+     * @return array{asked: int, mailed: int, opened: int, confirmed: int, lapsed: int, waiting: int, ended: int, withdrawn: int}
+     */
+    private static function sums(Builder $journeys): array
+    {
+        $row = $journeys->toBase()->selectRaw(
+            'COUNT(*) AS asked, SUM(mailed_at IS NOT NULL) AS mailed, SUM(opened) AS opened, SUM(confirmed_at IS NOT NULL) AS confirmed,
+             SUM(state = ?) AS lapsed, SUM(ended_at IS NULL) AS waiting, SUM(confirmed_at IS NULL AND ended_at IS NOT NULL AND state <> ?) AS ended,
+             SUM(state = ? AND ended_at <= DATE_ADD(confirmed_at, INTERVAL ? DAY)) AS withdrawn',
+            [JourneyState::Lapsed->value, JourneyState::Lapsed->value, JourneyState::Revoked->value, TrialSide::DAYS]
+        )->first();
+        $of = static fn (string $name): int => is_numeric($row?->{$name}) ? (int) $row->{$name} : 0;
+
+        return [
+            'asked' => $of('asked'), 'mailed' => $of('mailed'), 'opened' => $of('opened'), 'confirmed' => $of('confirmed'), 'lapsed' => $of('lapsed'),
+            'waiting' => $of('waiting'), 'ended' => $of('ended'), 'withdrawn' => $of('withdrawn'),
+        ];
     }
 
     /**
@@ -62,15 +80,12 @@ final class ReadFlow
      */
     public function trial(Point $point): ?Trial
     {
-        $sides = [];
-        foreach (['a', 'b'] as $side) {
-            $all = $this->allotted($point)->where('allotted', $side)->whereNotNull('mailed_at')
-                ->where('asked_at', '<', Instants::write($this->clock->instant()->plusDays(-self::longest($point))))->get();
-            $sides[] = new TrialSide(
-                $all->count(), $all->filter(static fn (SignupJourney $j): bool => $j->confirmed_at !== null)->count(),
-                $all->filter(self::withdrew(...))->count()
-            );
-        }
+        $over = Instants::write($this->clock->instant()->plusDays(-self::longest($point)));
+        $sides = array_map(function (string $side) use ($point, $over): TrialSide {
+            $of = self::sums($this->allotted($point)->where('allotted', $side)->whereNotNull('mailed_at')->where('asked_at', '<', $over));
+
+            return new TrialSide($of['asked'], $of['confirmed'], $of['withdrawn']);
+        }, ['a', 'b']);
 
         return $this->allotted($point)->exists() ? new Trial(...$sides) : null;
     }
@@ -93,12 +108,6 @@ final class ReadFlow
     private static function longest(Point $point): int
     {
         return (int) SignupJourney::query()->whereRelation('edition', 'point_id', $point->id)->whereNotNull('allotted')->max('lapse_days');
-    }
-
-    private static function withdrew(SignupJourney $journey): bool
-    {
-        return $journey->state === JourneyState::Revoked && $journey->confirmed_at !== null && $journey->ended_at !== null
-            && ! $journey->ended_at->isAfter($journey->confirmed_at->plusDays(TrialSide::DAYS));
     }
 
     /**

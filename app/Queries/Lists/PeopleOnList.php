@@ -7,7 +7,6 @@ namespace App\Queries\Lists;
 use App\Casts\Instants;
 use App\Models\CurrentPermission;
 use App\Models\Handover;
-use App\Models\HandoverState;
 use App\Support\Moments;
 use App\Support\Tally;
 use Illuminate\Database\Eloquent\Builder;
@@ -101,7 +100,7 @@ final class PeopleOnList
         }
         if ($filter->untold) {
             $query->whereIn('subscriber_id', Handover::query()->select('subscriber_id')->where('list', $list->id->text)->where('wanted', true)
-                ->where(static fn (Builder $q) => $q->whereNull('told')->orWhere('told', HandoverState::Out)));
+                ->where('settled', false));
         }
 
         return $query;

@@ -1,6 +1,7 @@
 <details class="after" @if ($after->isOpen) open @endif><summary id="after">What people see afterwards</summary>
 <p class="soft">Our pages say what is needed in every language: where to look for the mail, how to have it once more, how to mend the address; that stays.
  What you write comes before it. A page of your own is led to only at hosts that the house allows: {{ $after->hosts }}.</p>
+<p class="sentence">What stands after sending <x-place.choice :of="$after->inPlace">.</x-place.choice></p>
 <table class="asked"><caption>What people see afterwards, by language</caption>
 <tbody>
 @foreach ($after->languages as $lines)

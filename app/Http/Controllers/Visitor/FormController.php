@@ -8,6 +8,7 @@ use App\Actions\Signup\FormMarks;
 use App\Actions\Signup\ReceiveSubmission;
 use App\Http\People;
 use App\Pages\Points\DraftProof;
+use App\Pages\Visitor\SentPage;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\FlowLog;
 use App\Support\HouseLook;
@@ -72,6 +73,9 @@ final class FormController
             $elsewhere = $outcome->mailed ? $this->led->afterSending($edition, $spoken) : null;
             if ($elsewhere !== null) {
                 return $elsewhere;
+            }
+            if ($outcome->mailed && $outcome->edition->sheet->draft->after->inPlace) {
+                return SentPage::respond($outcome->edition, $spoken, $outcome->ticket);
             }
             $page = route($outcome->mailed ? 'form.sent' : 'form.received', [$point, $spoken->value], false);
             $answer = redirect($page, 303);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Visitor;
 
 use App\Actions\Signup\AskAgain;
 use App\Actions\Signup\MendAddress;
+use App\Pages\Visitor\SentPage;
 use App\Support\PublishedForms;
 use App\Support\SentTicket;
 use App\Support\SystemClock;
@@ -17,7 +18,6 @@ use Juramen\Points\PointEdition;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Register\Language;
-use Juramen\Wording\Markup;
 
 /**
  * The page behind a form that was sent. Whoever sent it may have the mail sent once more, or mend the address; the answer is the same
@@ -96,18 +96,7 @@ final class SentController
     private function page(
         PointEdition $edition, string $language, ?SentTicket $ticket, string $done, int $status = 200, string $typed = '', string $fault = ''
     ): Response {
-        $spoken = $this->spoken($edition, $language);
-
-        $gift = $edition->sheet->draft->gift;
-
-        return VisitorPage::respond($spoken, $edition->sheet->rules->doubleOptIn ? 'sent' : 'done', [
-            'days' => $edition->sheet->rules->lapseDays, 'besides' => $edition->sheet->draft->kind->servesSomethingElse(),
-            'own' => Markup::html($edition->sheet->draft->after->sent->orNothing($spoken)),
-            'spot' => $gift?->spot === true ? ucfirst($gift->name->orNothing($spoken)) : '',
-            'number' => $edition->sheet->asksByNumber(), 'ticket' => $ticket, 'done' => $done, 'typed' => $typed, 'fault' => $fault,
-            'page' => route('form.sent', [$edition->sheet->draft->point->text, $spoken->value], false),
-            'form' => route('form', [$edition->sheet->draft->point->text, $spoken->value], false),
-        ], $edition, $status);
+        return SentPage::respond($edition, $this->spoken($edition, $language), $ticket, $done, $status, $typed, $fault);
     }
 
     private function edition(string $point): PointEdition
