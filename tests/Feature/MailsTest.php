@@ -157,7 +157,9 @@ test('it goes the way of all wording: submitted, returned with a reply, undone, 
 
 test('a mail that is sent for something else carries no advertising, unless somebody says why it is none', function (): void {
     $mail = ($this->begin)('acknowledgement');
-    ($this->change)($mail, 'parts/text/de', 'Ihre Nachricht ist da. Sichern Sie sich jetzt unsere Angebote!')->assertOk();
+    ($this->change)($mail, 'parts/text/de', 'Ihre Nachricht liegt der Redaktion vor; warten Sie ihre Reaktion ab.')->assertOk();
+    $this->actingAs($this->malin)->get("/records/mail/$mail->slug")->assertDontSee('reads like advertising');
+    ($this->change)($mail, 'parts/text/de', 'Ihre Nachricht ist da. Sichern Sie sich jetzt unsere Kabinenangebote!')->assertOk();
     $this->actingAs($this->malin)->get("/records/mail/$mail->slug")->assertSee('reads like advertising');
     expect(fn () => app(Approve::class)($mail->name(), $this->runa, newestOf($mail), ''))->toBeRefused(ActRefusal::MailAdvertises);
     app(Approve::class)($mail->name(), $this->runa, newestOf($mail), 'The word is the name of our harbour magazine.');

@@ -21,7 +21,7 @@ final readonly class AfterForm
         $after = $draft->after;
 
         return new self(Choice::yesNo(
-            'after/in-place', 'Where it stands after sending', $after->inPlace, 'takes the place of the form', 'is a page of its own'
+            'after/in-place', 'What stands after sending', $after->inPlace, 'takes the place of the form', 'is a page of its own'
         ), array_map(static fn (Language $l): AfterLines => new AfterLines(
             $l->endonym(), $l->value,
             new Line("after/sent/{$l->value}", "After sending, {$l->endonym()}", $after->sent->orNothing($l), 'nothing more', 'area', false),
