@@ -8,6 +8,8 @@ use App\Actions\Signup\WithdrawConsent;
 use App\Models\Point;
 use App\Models\SignupJourney;
 use App\Models\User;
+use App\Pages\Flow\FlowDrawing;
+use App\Pages\Flow\FlowStep;
 use App\Queries\Flow\Flow;
 use App\Queries\Flow\FlowFilter;
 use App\Queries\Flow\ReadFlow;
@@ -137,4 +139,32 @@ test('pushing does not win: more have to confirm, by more than chance, and not f
         ->and((new Trial($side(40, 5, 0), $side(400, 380, 0)))->better())->toBeNull('too early')
         ->and((new Trial($side(50, 30, 0), $side(50, 36, 0)))->needed())->toBeGreaterThan(200)
         ->and((new Trial($side(5, 0, 0), $side(5, 0, 0)))->needed())->toBeNull();
+});
+
+test('in the drawing no words stand over others, none run out of it, and no bar of somebody is too thin to be seen', function (): void {
+    mt_srand(41);
+    for ($i = 0; $i < 500; $i++) {
+        $count = mt_rand(1, 60);
+        $steps = [];
+        foreach (['', '', 'not mailed', 'not opened', 'not pressed', 'withdrew'] as $at => $lost) {
+            $steps[] = new FlowStep("Step $at", $at < 2 && $i % 3 === 0 ? null : $count, $lost);
+            $count -= min($count, mt_rand(0, $i % 2 === 0 ? 2 : 30));
+        }
+        $drawing = new FlowDrawing($steps);
+        $boxes = [];
+        foreach ($drawing->bars() as $bar) {
+            expect($bar->height)->toBeGreaterThanOrEqual(($bar->step->count ?? 0) > 0 ? 2.0 : 0.0)->and($bar->before)->toBeGreaterThanOrEqual($bar->height);
+            if ($bar->said === null) {
+                continue;
+            }
+            // Letters of 13 pixels are about 7 wide.
+            $wide = 7 * strlen($bar->said->words);
+            $from = $bar->said->anchor === 'end' ? $bar->said->x - $wide : $bar->said->x;
+            foreach ($boxes as [$left, $right, $y]) {
+                expect($from >= $right || $from + $wide <= $left || abs($bar->said->y - $y) >= 13)->toBeTrue("{$bar->said->words} stands over others");
+            }
+            expect($from >= 0 && $from + $wide <= $drawing->width() && $bar->said->y + 4 <= $drawing->height())->toBeTrue("{$bar->said->words} runs out");
+            $boxes[] = [$from, $from + $wide, $bar->said->y];
+        }
+    }
 });

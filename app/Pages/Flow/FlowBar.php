@@ -12,7 +12,9 @@ final readonly class FlowBar
      * @param  float  $before  of those who came to the step before
      * @param  string  $link  corners of what leads there from the step before; empty at the first
      */
-    public function __construct(public FlowStep $step, public int $x, public float $height, public float $before, public string $link, public string $lost) {}
+    public function __construct(
+        public FlowStep $step, public int $x, public float $height, public float $before, public string $link, public ?FlowWords $said
+    ) {}
 
     public function isKnown(): bool
     {

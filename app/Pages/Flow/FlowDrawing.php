@@ -21,9 +21,18 @@ final readonly class FlowDrawing
     /** @param  non-empty-list<FlowStep>  $steps */
     public function __construct(public array $steps) {}
 
+    /** Of a line of words beneath a bar. */
+    private const LINE = 16;
+
     public function width(): int
     {
         return (count($this->steps) - 1) * self::APART + self::WIDE;
+    }
+
+    /** With room beneath for what is said of those who were lost last. */
+    public function height(): int
+    {
+        return self::TOP + self::HEIGHT + 2 * self::LINE + 6;
     }
 
     /** @return list<FlowBar> */
@@ -39,7 +48,7 @@ final readonly class FlowDrawing
             $left = $before === null || $before->count === null || $step->count === null ? null : max(0, $before->count - $step->count);
             $bars[] = new FlowBar(
                 $step, $x, $here, max($here, $was), $i === 0 ? '' : self::corners($x, min($was, $here)),
-                $left === null || $left === 0 || $step->lost === '' ? '' : number_format($left).' '.$step->lost
+                $left === null || $left === 0 || $step->lost === '' ? null : $this->said($i, $here, max($here, $was), number_format($left).' '.$step->lost)
             );
             $before = $step->count === null ? $before : $step;
         }
@@ -53,6 +62,15 @@ final readonly class FlowDrawing
         $said = array_map(static fn (FlowStep $s): string => "$s->name: ".($s->count === null ? 'not known' : number_format($s->count)), $this->steps);
 
         return implode(', ', $said).'.';
+    }
+
+    /** To the right of a bar's end; at the last, which has nothing to its right, beneath it, under what the one before says. */
+    private function said(int $i, float $here, float $before, string $words): FlowWords
+    {
+        $right = $i * self::APART + self::WIDE;
+
+        return $i === count($this->steps) - 1 ? new FlowWords($words, $right, self::TOP + $before + 2 * self::LINE, 'end')
+            : new FlowWords($words, $right + 6, self::TOP + min($here + self::LINE - 2, self::HEIGHT), 'start');
     }
 
     private static function corners(int $x, float $height): string

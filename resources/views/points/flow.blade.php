@@ -16,7 +16,7 @@
 </form>
 <figure class="chart flow">
 <div class="wide" tabindex="0" role="region" aria-label="The way, drawn">
-<svg viewBox="0 0 {{ $page->drawing->width() }} {{ $page->drawing::HEIGHT + $page->drawing::TOP + 4 }}" role="img" aria-labelledby="flow-title">
+<svg viewBox="0 0 {{ $page->drawing->width() }} {{ $page->drawing->height() }}" role="img" aria-labelledby="flow-title">
 <title id="flow-title">{{ $page->drawing->title() }}</title>
 <defs><pattern id="hatched" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
 <rect width="5" height="5" class="hatch-ground"/><path d="M0 0V5" class="hatch-line"/></pattern></defs>
@@ -31,10 +31,8 @@
 @endif
 <text x="{{ $bar->x }}" y="14" class="flow-name">{{ $bar->step->name }}</text>
 <text x="{{ $bar->x }}" y="34" class="flow-count">{{ $bar->isKnown() ? number_format($bar->step->count) : 'not known' }}</text>
-@if ($bar->lost !== '' && ! $loop->last)<text x="{{ $bar->x + $page->drawing::WIDE + 6 }}"
- y="{{ $page->drawing::TOP + min($bar->height + 14, $page->drawing::HEIGHT) }}" class="flow-said">{{ $bar->lost }}</text>@endif
-@if ($bar->lost !== '' && $loop->last)<text x="{{ $bar->x + $page->drawing::WIDE }}" y="{{ $page->drawing::TOP + $bar->before + 18 }}" text-anchor="end"
- class="flow-said">{{ $bar->lost }}</text>@endif
+@if ($bar->said)<text x="{{ $bar->said->x }}" y="{{ $bar->said->y }}" text-anchor="{{ $bar->said->anchor }}"
+ class="flow-said">{{ $bar->said->words }}</text>@endif
 @endforeach
 </svg>
 </div>
