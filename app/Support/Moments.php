@@ -148,7 +148,7 @@ final class Moments
     /** As it stands on a clock, written as if in UTC; null where it is no such time. */
     private static function wall(string $text): ?DateTimeImmutable
     {
-        foreach (self::FORMS as $form => $last) {
+        foreach (str_contains($text, "\0") ? [] : self::FORMS as $form => $last) {
             $time = DateTimeImmutable::createFromFormat('!'.$form, $text, new DateTimeZone('UTC'));
             $faults = DateTimeImmutable::getLastErrors();
             if ($time !== false && ($faults === false || $faults['warning_count'] === 0)) {

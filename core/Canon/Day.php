@@ -20,7 +20,8 @@ final readonly class Day implements Stringable
      */
     public static function parse(string $text): self
     {
-        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text, new DateTimeZone('UTC'));
+        // A null byte is no fault to PHP but an error of its own.
+        $day = preg_match('/^\d{4}-\d\d-\d\d$/D', $text) === 1 ? DateTimeImmutable::createFromFormat('!Y-m-d', $text, new DateTimeZone('UTC')) : false;
 
         return $day !== false && $day->format('Y-m-d') === $text ? new self($text) : throw Refused::because(DraftRefusal::NotADay, given: $text);
     }

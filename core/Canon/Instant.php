@@ -28,7 +28,7 @@ final readonly class Instant
      */
     public static function parse(string $text): self
     {
-        $time = DateTimeImmutable::createFromFormat('!'.self::FORM, $text, new DateTimeZone('UTC'));
+        $time = str_contains($text, "\0") ? false : DateTimeImmutable::createFromFormat('!'.self::FORM, $text, new DateTimeZone('UTC'));
         if ($time === false || $time->format(self::FORM) !== $text) {
             throw new InvalidArgumentException("\"$text\" is not a time in UTC like 2026-11-25T02:47:33.000001Z.");
         }
