@@ -93,13 +93,18 @@ final readonly class Sheet
     /** @return list<string> addresses to which nobody may be led */
     private function afterToDo(): array
     {
-        $foreign = array_filter($this->draft->after->addresses(...$this->draft->languages), fn (string $to): bool => $this->house?->allows($to) === false);
-        $allowed = implode(', ', $this->house?->hosts() ?? []) ?: 'none yet';
+        return array_values(array_filter(array_map($this->leadsAstray(...), $this->draft->after->addresses(...$this->draft->languages))));
+    }
 
-        return array_values(array_map(
-            static fn (string $to): string => "“{$to}” leads people to where the house lets no form lead them: its rules name the hosts ($allowed), over https.",
-            $foreign
-        ));
+    /** Why nobody may be led to an address; empty where people may, or where nothing is written. */
+    public function leadsAstray(string $to): string
+    {
+        if ($to === '' || $this->house?->allows($to) !== false) {
+            return '';
+        }
+        $allowed = implode(', ', $this->house->hosts()) ?: 'none yet';
+
+        return "“{$to}” leads people to where the house lets no form lead them: its rules name the hosts ($allowed), over https.";
     }
 
     /** @return list<string> what keeps a gift from being given as it should */

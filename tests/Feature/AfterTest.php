@@ -10,6 +10,7 @@ use App\Models\Point;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Juramen\Register\HouseRules;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -65,6 +66,24 @@ test('people are led only to hosts that the house names, when it is published an
     expect(($this->sent)()->headers->get('Location'))->toBe('/forms/footer-newsletter/en/sent');
     $this->mailsAreTaken();
     $this->post('/confirm', ['token' => $this->confirmToken()])->assertOk();
+});
+
+test('an address at a foreign host is said to be wrong beside its field, while it is typed and once it is saved', function (): void {
+    ($this->hosts)('tidewick.example');
+    $wrong = 'leads people to where the house lets no form lead them';
+    $says = function ($response, string $name): string {
+        $fault = (new Crawler($response->assertOk()->getContent()))->filter("#fault-at-after-$name");
+
+        return trim($fault->text());
+    };
+    $typed = fn (string $to) => $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', [
+        'base' => newestOf($this->point->record), 'place' => 'after/next-to/en', 'value' => $to,
+    ]);
+    expect($says($typed('https://elsewhere.example/x'), 'next-to-en'))->toContain($wrong)->and($says($typed('https://tidewick.example/x'), 'next-to-en'))->toBe('')
+        ->and($says($typed('http://tidewick.example/x'), 'next-to-en'))->toContain('https');
+    written($this->point->record, $this->malin, 'after/sent-to/de', 'https://elsewhere.example/danke');
+    $sheet = $this->actingAs($this->malin)->get('/points/footer-newsletter');
+    expect($says($sheet, 'sent-to-de'))->toContain($wrong)->and($says($sheet, 'sent-to-en'))->toBe('');
 });
 
 test('in place of the form, what stands after sending stands at its own address, and sent twice it is taken once', function (): void {

@@ -176,10 +176,14 @@ test('what was on a list before is handed over in batches, once, and taken back 
         $subscribers[] = ($this->confirmed)("early$i@post.example", []);
     }
     ($this->destination)();
+    $lists = fn () => $this->actingAs($this->runa)->get('/lists')->assertOk();
+    $lists()->assertSee('5 still to be gone through')->assertDontSee('everything is acknowledged');
     expect(app(HandOverExisting::class)())->toBe(5)->and(app(HandOverExisting::class)())->toBe(0);
+    $lists()->assertDontSee('still to be gone through')->assertSee('5 not acknowledged yet');
     Carbon::setTestNow(now()->addMinute());
     ($this->work)();
     expect($this->there)->toHaveCount(5)->and(count($this->calls))->toBe(5);
+    $lists()->assertSee('everything is acknowledged');
     // The rule takes only those who agreed in German: nobody of them did.
     $list = recordOf('list', 'voyage-news-mails');
     written($list, $this->runa, 'languages', ['de']);

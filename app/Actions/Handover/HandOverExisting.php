@@ -9,7 +9,8 @@ use App\Actions\Ledger\LedgerTables;
 use App\Models\Handover;
 use App\Models\Subscriber;
 use App\Queries\Registers\RegistersInForce;
-use Illuminate\Database\Eloquent\Collection;
+use App\Support\Tally;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
 use Juramen\Consent\Permissions;
@@ -43,6 +44,20 @@ final class HandOverExisting
         return $looked;
     }
 
+    /** Of how many people it is not yet looked at whether they go to a destination, or come back from it. */
+    public function left(string $destination): Tally
+    {
+        $left = new Tally(0);
+        foreach (array_filter($this->ways(), static fn (Way $way): bool => $way->destination === $destination) as $way) {
+            $pass = DB::table('handover_passes')->where(['destination' => $destination, 'list' => $way->list, 'by' => $this->saidBy($way)->bytes])->first();
+            if (! ($pass->done ?? false)) {
+                $left = $left->plus(Tally::of($this->after($way, (int) ($pass->reached ?? 0))->select('id'), Tally::BESIDE));
+            }
+        }
+
+        return $left;
+    }
+
     /** @return list<Way> those in use, and those by which anybody went once */
     private function ways(): array
     {
@@ -69,7 +84,7 @@ final class HandOverExisting
             return 0;
         }
         $reached = (int) $pass->reached;
-        $people = $this->after($way, $reached);
+        $people = $this->after($way, $reached)->orderBy('id')->limit(self::AT_ONCE)->get();
         foreach ($people as $subscriber) {
             $this->one($subscriber, $by);
         }
@@ -90,8 +105,8 @@ final class HandOverExisting
         }, 3);
     }
 
-    /** @return Collection<int, Subscriber> the next of those who may be on the list, or were handed over by this way */
-    private function after(Way $way, int $id): Collection
+    /** @return Builder<Subscriber> those who may be on the list, or were handed over by this way, and come after one of them */
+    private function after(Way $way, int $id): Builder
     {
         $list = $this->inForce->registers()->lists->get($way->list);
         $permitted = DB::table('permissions')->select('subscriber_id')->where('purpose', $list->purpose->text ?? '')
@@ -99,7 +114,7 @@ final class HandOverExisting
         $known = Handover::query()->select('subscriber_id')->where('destination', $way->destination)->where('list', $way->list)
             ->where('subscriber_id', '>', $id);
 
-        return Subscriber::query()->whereIn('id', $permitted)->orWhereIn('id', $known->toBase())->orderBy('id')->limit(self::AT_ONCE)->get();
+        return Subscriber::query()->whereIn('id', $permitted)->orWhereIn('id', $known->toBase());
     }
 
     /** Names what says who goes: the list's rule, and that the way is in use. */

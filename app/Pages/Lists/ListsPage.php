@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Lists;
 
+use App\Actions\Handover\HandOverExisting;
 use App\Actions\Registers\AdmitWays;
 use App\Models\DestinationKey;
 use App\Pages\Controls\Option;
@@ -27,7 +28,10 @@ use Juramen\Register\RecordName;
 /** All lists, and where they go. */
 final class ListsPage
 {
-    public function __construct(private readonly RegistersInForce $inForce, private readonly PeopleOnList $people, private readonly AdmitWays $ways) {}
+    public function __construct(
+        private readonly RegistersInForce $inForce, private readonly PeopleOnList $people, private readonly AdmitWays $ways,
+        private readonly HandOverExisting $existing
+    ) {}
 
     /** @return list<ListRow> */
     public function lists(bool $maySeePeople): array
@@ -60,7 +64,7 @@ final class ListsPage
                 $d->partner === null ? 'nobody yet' : $registers->processors->get($d->partner)->name ?? '',
                 implode(', ', array_map(static fn (ListThere $l): string => $registers->lists->get($l->list)->name ?? '', $d->lists->all())) ?: 'none',
                 ($d->on ? 'on' : 'off').$key.($this->state($d->recordName()) === '' ? '' : ', '.$this->state($d->recordName())), $there->text(),
-                $this->open($count), $d->on || $there->counted > 0 ? $this->ways->faults($d) : [],
+                $this->open($count, $this->existing->left($d->id->text)), $d->on || $there->counted > 0 ? $this->ways->faults($d) : [],
             );
         }, $registers->destinations->all());
     }
@@ -79,9 +83,10 @@ final class ListsPage
         return count($all) < 2 ? [] : array_map(static fn (Controller $c): Option => new Option($c->id->text, $c->name), $all);
     }
 
-    private function open(HandoverCount $count): string
+    private function open(HandoverCount $count, Tally $left): string
     {
         $parts = [
+            $left->counted === 0 ? '' : "{$left->text()} still to be gone through",
             $count->open->counted === 0 ? '' : "{$count->open->text()} not acknowledged yet",
             $count->failed === 0 ? '' : "$count->failed refused there",
             $count->waitsSince === null || $count->problem === null ? '' : 'tried since '.Moments::exact($count->waitsSince),

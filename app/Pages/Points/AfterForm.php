@@ -6,8 +6,9 @@ namespace App\Pages\Points;
 
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\Line;
-use Juramen\Points\SheetDraft;
+use Juramen\Points\Sheet;
 use Juramen\Register\Language;
+use Juramen\Register\Texts;
 
 /** The controls of what people see once they have sent a form, and once they have confirmed. */
 final readonly class AfterForm
@@ -15,10 +16,19 @@ final readonly class AfterForm
     /** @param  list<AfterLines>  $languages */
     private function __construct(public Choice $inPlace, public array $languages, public bool $isOpen, public string $hosts) {}
 
-    /** @param  list<string>  $hosts  to which forms may lead people */
-    public static function of(SheetDraft $draft, array $hosts): self
+    /** @return list<Line> the places that say what is wrong with them */
+    public function judged(): array
     {
-        $after = $draft->after;
+        return array_merge(...array_map(static fn (AfterLines $l): array => [$l->nextTo, $l->sentTo, $l->confirmedTo], $this->languages));
+    }
+
+    /** @param  list<string>  $hosts  to which forms may lead people */
+    public static function of(Sheet $sheet, array $hosts): self
+    {
+        [$draft, $after] = [$sheet->draft, $sheet->draft->after];
+        $address = static fn (string $name, string $label, Texts $to, Language $l, string $empty): Line => new Line(
+            "after/$name/{$l->value}", "$label, {$l->endonym()}", $to->orNothing($l), $empty, 'url', false, $sheet->leadsAstray($to->orNothing($l))
+        );
 
         return new self(Choice::yesNo(
             'after/in-place', 'What stands after sending', $after->inPlace, 'takes the place of the form', 'is a page of its own'
@@ -29,12 +39,9 @@ final readonly class AfterForm
                 "after/confirmed/{$l->value}", "After confirming, {$l->endonym()}", $after->confirmed->orNothing($l), 'nothing more', 'area', false
             ),
             new Line("after/next/{$l->value}", "Next step, {$l->endonym()}", $after->next->orNothing($l), 'no next step', needed: false),
-            new Line("after/next-to/{$l->value}", "Where the next step leads, {$l->endonym()}", $after->nextTo->orNothing($l), 'https://', 'url', false),
-            new Line("after/sent-to/{$l->value}", "Led elsewhere after sending, {$l->endonym()}", $after->sentTo->orNothing($l), 'our own page', 'url', false),
-            new Line(
-                "after/confirmed-to/{$l->value}", "Led elsewhere after confirming, {$l->endonym()}", $after->confirmedTo->orNothing($l), 'our own page', 'url',
-                false
-            ),
+            $address('next-to', 'Where the next step leads', $after->nextTo, $l, 'https://'),
+            $address('sent-to', 'Led elsewhere after sending', $after->sentTo, $l, 'our own page'),
+            $address('confirmed-to', 'Led elsewhere after confirming', $after->confirmedTo, $l, 'our own page'),
         ), $draft->languages), $after->document()->members() !== [], $hosts === [] ? 'none; the house rules name them' : implode(', ', $hosts));
     }
 }

@@ -104,7 +104,7 @@ final class ShowSheet
             ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, GiftForm::of($draft, $sheet->rules->giftWithout),
-            AfterForm::of($draft, $registers->house->hosts()), $this->leads->of($sheet),
+            AfterForm::of($sheet, $registers->house->hosts()), $this->leads->of($sheet),
             $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
             $placing->anotherRecipient(),
             LookForm::of(
@@ -126,7 +126,9 @@ final class ShowSheet
         $sheet = $registers->complete(SheetDraft::from($document));
         $margin = $this->margin($point, $sheet, $this->judgements->ofTyped($sheet, $registers), $user->can('change', $point));
 
-        return new TypedPage($point, $margin, self::words($sheet->draft, $margin), $this->proofOf($point, $sheet, $view));
+        return new TypedPage(
+            $point, $margin, self::words($sheet->draft, $margin), AfterForm::of($sheet, $registers->house->hosts()), $this->proofOf($point, $sheet, $view)
+        );
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class TypedPage
         public Point $point,
         public Margin $margin,
         public array $words,
+        public AfterForm $after,
         public Proof $proof,
     ) {}
 }
