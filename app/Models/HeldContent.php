@@ -7,6 +7,7 @@ namespace App\Models;
 use Juramen\Canon\Document;
 use Juramen\Canon\Place;
 use Juramen\Points\FieldValue;
+use Juramen\Points\FormVersion;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
 use Juramen\Register\Channel;
@@ -22,7 +23,7 @@ final readonly class HeldContent
      */
     private function __construct(
         public string $email, public array $values, private array $said = [], public string $placement = 'page', public ?string $network = null,
-        public array $notShown = [], public bool $delivered = false,
+        public array $notShown = [], public bool $delivered = false, public FormVersion $version = FormVersion::First,
     ) {}
 
     /**
@@ -33,14 +34,15 @@ final readonly class HeldContent
      * @param  list<string>  $notShown
      */
     public static function submission(
-        string $email, array $values, array $said, string $placement, ?string $network, array $notShown, bool $delivered
+        string $email, array $values, array $said, string $placement, ?string $network, array $notShown, bool $delivered,
+        FormVersion $version = FormVersion::First
     ): self {
         $kept = [];
         foreach ($said as $each) {
             $kept[$each->id()->text] = array_map(static fn (Channel $c): string => $c->value, $each->channels);
         }
 
-        return new self($email, $values, $kept, $placement, $network, $notShown, $delivered);
+        return new self($email, $values, $kept, $placement, $network, $notShown, $delivered, $version);
     }
 
     /**
@@ -56,7 +58,7 @@ final readonly class HeldContent
     /** The same with another address. */
     public function to(string $email): self
     {
-        return new self($email, $this->values, $this->said, $this->placement, $this->network, $this->notShown, $this->delivered);
+        return new self($email, $this->values, $this->said, $this->placement, $this->network, $this->notShown, $this->delivered, $this->version);
     }
 
     /** As toDocument() gives it, or as it was before answers had channels: a list of ids. */
@@ -72,6 +74,7 @@ final readonly class HeldContent
         return new self(
             $kept->text('email'), array_map(static fn (string $name): FieldValue => new FieldValue($name, $values->text(Place::of($name))), $values->members()),
             $said, $kept->text('placement') ?: 'page', $kept->text('network') ?: null, $kept->names('not-shown'), $kept->flag('delivered') === true,
+            FormVersion::tryFrom($kept->text('version')) ?? FormVersion::First,
         );
     }
 
@@ -80,7 +83,7 @@ final readonly class HeldContent
         return Document::from([
             'email' => $this->email, 'values' => array_column(array_map(static fn (FieldValue $v): array => [$v->name, $v->value], $this->values), 1, 0),
             'statements' => $this->said, 'placement' => $this->placement, 'network' => $this->network, 'not-shown' => $this->notShown,
-            'delivered' => $this->delivered,
+            'delivered' => $this->delivered, 'version' => $this->version->value,
         ]);
     }
 

@@ -13,6 +13,7 @@ use Juramen\Canon\Instant;
 use Juramen\Consent\Journey;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Through;
+use Juramen\Points\FormVersion;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
 use Juramen\Wording\Statement;
@@ -38,6 +39,7 @@ use Juramen\Wording\Statement;
  * @property bool $besides whether it is the path through the number of a sign-up that has one through the inbox too
  * @property string $placement where the person came upon the form
  * @property string|null $allotted which of two confirmation mails chance allotted
+ * @property FormVersion|null $version which of two versions of the form chance allotted
  * @property bool $opened whether the page behind the mail's link was opened, as long as the sign-up has not ended
  * @property Instant|null $confirmed_at when it was confirmed, whatever came later
  * @property Id|null $nonce of the mark that was spent on it, by which whoever has just sent the form is known
@@ -62,23 +64,24 @@ final class SignupJourney extends Model
             'id' => ValueCast::ID, 'language' => Language::class, 'state' => JourneyState::class,
             'asked_at' => ValueCast::INSTANT, 'lapses_at' => ValueCast::INSTANT, 'remind_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT,
             'mailed_at' => ValueCast::INSTANT, 'nonce' => ValueCast::ID, 'consent' => ValueCast::ID, 'through' => Through::class, 'besides' => 'boolean',
-            'opened' => 'boolean', 'confirmed_at' => ValueCast::INSTANT,
+            'opened' => 'boolean', 'version' => FormVersion::class, 'confirmed_at' => ValueCast::INSTANT,
         ];
     }
 
     /**
      * @param  Id  $consent  by which entries name it
      * @param  string  $placement  where the person came upon the form
+     * @param  FormVersion|null  $version  which of two of the form; null where there is one
      * @param  string|null  $allotted  which of two confirmation mails, "a" or "b"; null where there is one
      */
     public static function begin(
         Journey $path, Id $consent, Through $through, Subscriber $subscriber, int $editionId, Language $language, ?Id $nonce, string $placement = 'page',
-        ?string $allotted = null
+        ?string $allotted = null, ?FormVersion $version = null
     ): self {
         $journey = new self([
             'id' => $path->id, 'subscriber_id' => $subscriber->id, 'point_edition_id' => $editionId, 'language' => $language, 'asked_at' => $path->asked,
             'nonce' => $nonce, 'consent' => $consent, 'through' => $through, 'besides' => ! $path->id->equals($consent),
-            'placement' => $placement, 'allotted' => $allotted,
+            'placement' => $placement, 'allotted' => $allotted, 'version' => $version,
         ]);
         $journey->follow($path);
 

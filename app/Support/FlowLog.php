@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Juramen\Points\FormVersion;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
 
@@ -17,10 +18,11 @@ final class FlowLog
 
     public function __construct(private readonly string $folder, private readonly SystemClock $clock) {}
 
-    /** A page of the form was shown. */
-    public function shown(PointEdition $edition, Language $language, int $page = 1): void
+    /** A page of the form was shown; of its first one it is counted, too, in which of two versions. */
+    public function shown(PointEdition $edition, Language $language, int $page = 1, ?FormVersion $version = null): void
     {
-        $this->write($edition, $language, "shown $page");
+        $allotted = $version !== null && $edition->in($language)->allots() ? ["shown $version->value"] : [];
+        $this->write($edition, $language, "shown $page", ...$allotted);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\PublishedEdition;
 use App\Queries\Points\EditionsInForce;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Digest;
+use Juramen\Points\FormVersion;
 use Juramen\Points\FrozenForm;
 use Juramen\Points\PointEdition;
 use Juramen\Register\Language;
@@ -73,9 +74,9 @@ final class PublishedForms
     }
 
     /** @param  int  $number  of the page, from 1 */
-    public function form(PointEdition $edition, Language $language, int $number = 1): FrozenForm
+    public function form(PointEdition $edition, Language $language, int $number = 1, FormVersion $version = FormVersion::First): FrozenForm
     {
-        $pages = $edition->in($language)->pages;
+        $pages = $edition->in($language)->pagesOf($version);
         $page = $pages[$number - 1] ?? $pages[0];
 
         return new FrozenForm($this->frozen($page->html), $page->slots);

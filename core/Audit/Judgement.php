@@ -35,13 +35,39 @@ final readonly class Judgement
         $reader = new SheetReader($registers);
         $results = [];
         foreach ($sheet->draft->languages as $language) {
-            foreach (Requirements::judge($reader->read($sheet, $language, $words($language))) as $result) {
+            $judged = Requirements::judge($reader->read($sheet, $language, $words($language)));
+            $more = $sheet->draft->differsIn($language)
+                ? self::ofSecond(Requirements::judge($reader->read($sheet->second(), $language, $words($language))), $judged) : [];
+            $more = array_map(static fn (Result $r): Result => $r->withinSecond($sheet->draft->second, $language), $more);
+            foreach ([...$judged, ...$more] as $result) {
                 // The words of a statement are mended in the register, not on the sheet.
                 $results[] = new ResultIn($language, $result->change?->place->first() === 'statements' ? $result->withChange(null) : $result);
             }
         }
 
         return self::collect($results);
+    }
+
+    /**
+     * What is found of the second version alone, where it is written.
+     *
+     * @param  list<Result>  $second
+     * @param  list<Result>  $first
+     * @return list<Result>
+     */
+    private static function ofSecond(array $second, array $first): array
+    {
+        $key = static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value} {$r->where?->text()}";
+        $known = array_count_values(array_map($key, $first));
+        $only = [];
+        foreach (array_filter($second, static fn (Result $r): bool => $r->verdict->isFinding() && ! $r->unwritten) as $result) {
+            $known[$key($result)] = ($known[$key($result)] ?? 0) - 1;
+            if ($known[$key($result)] < 0) {
+                $only[] = $result;
+            }
+        }
+
+        return $only;
     }
 
     /** A statement as the register has it; its placeholders are filled as far as they can be. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Juramen\Audit;
 
 use Juramen\Canon\Place;
+use Juramen\Points\SecondWords;
+use Juramen\Register\Language;
 use Juramen\Wording\Found;
 
 /** What one requirement found at one place. */
@@ -45,6 +47,18 @@ final readonly class Result
     public function withChange(?Mend $change): self
     {
         return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend, $change, $this->blocks, $this->unwritten);
+    }
+
+    /** The same of a form's second version: it stands at that version's words that led to it, and no change is known for it. */
+    public function withinSecond(SecondWords $second, Language $language): self
+    {
+        $parts = array_filter(SecondWords::PARTS, fn (string $part): bool => $this->words !== null
+            && str_contains($second->of($part)->orNothing($language), $this->words->words));
+        $where = $parts === [] ? $this->where : Place::of(SecondWords::PLACE, array_values($parts)[0], $language->value);
+
+        return new self(
+            $this->requirement, $this->verdict, "In the second version: $this->says", $where, $this->words, $this->mend, null, $this->blocks, $this->unwritten
+        );
     }
 
     /** The same with its words found within another text that shows the same ones, such as the template they were filled into. */

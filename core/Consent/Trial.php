@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Consent;
 
-/** Two mails beside each other, allotted by chance at the same time. */
+/** Two wordings beside each other, allotted by chance at the same time. */
 final readonly class Trial
 {
     /** The difference that is worth finding where nobody says another: ten in a hundred. */
@@ -22,7 +22,7 @@ final readonly class Trial
 
     /**
      * Which of them is better: more confirm, by more than chance, and not fewer stay. Whoever is pushed into confirming and withdraws does not
-     * make a mail win.
+     * make it win.
      */
     public function better(): ?TrialSide
     {
@@ -39,13 +39,13 @@ final readonly class Trial
     /** Whether there are too few on a side to decide by. */
     public function isEarly(): bool
     {
-        return min($this->first->mailed, $this->second->mailed) < self::LEAST;
+        return min($this->first->people, $this->second->people) < self::LEAST;
     }
 
-    /** How many people each mail needs in all, so that a difference worth finding is found; null where the rates leave no room for it. */
+    /** How many people each of them needs in all, so that a difference worth finding is found; null where the rates leave no room for it. */
     public function needed(float $worth = self::WORTH): ?int
     {
-        $all = new Share($this->first->confirmed + $this->second->confirmed, $this->first->mailed + $this->second->mailed);
+        $all = new Share($this->first->confirmed + $this->second->confirmed, $this->first->people + $this->second->people);
         $base = $all->rate();
         if ($base === null || $base <= 0 || $base >= 1) {
             return null;

@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace Juramen\Consent;
 
-/** What became of those to whom chance allotted one of two mails. */
+/** What became of those to whom chance allotted one of two wordings. */
 final readonly class TrialSide
 {
-    /** Days within which a withdrawal tells against the mail that won it. */
+    /** Days within which a withdrawal tells against the wording that won it. */
     public const DAYS = 90;
 
     /**
-     * @param  int  $mailed  whose mail was accepted
+     * @param  int  $people  who were reached: whose mail was accepted, or how often it was shown
      * @param  int  $confirmed  of these
      * @param  int  $withdrawn  of those within DAYS
      */
-    public function __construct(public int $mailed, public int $confirmed, public int $withdrawn) {}
+    public function __construct(public int $people, public int $confirmed, public int $withdrawn) {}
 
     public function confirms(): Share
     {
-        return new Share($this->confirmed, $this->mailed);
+        return new Share($this->confirmed, $this->people);
     }
 
     /** Those who confirmed and stayed. */
     public function stays(): Share
     {
-        return new Share($this->confirmed - $this->withdrawn, $this->mailed);
+        return new Share($this->confirmed - $this->withdrawn, $this->people);
     }
 
     public function withdraws(): Share

@@ -55,12 +55,8 @@ final readonly class PointEdition
             'languages' => array_map(static fn (FrozenLanguage $f): array => [
                 'language' => $f->language->value,
                 'css' => $f->css->hex(),
-                'pages' => array_map(
-                    static fn (FrozenPage $p): array => [
-                        'html' => $p->html->hex(), 'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $p->slots),
-                    ],
-                    $f->pages
-                ),
+                'pages' => array_map(self::pageToArray(...), $f->pages),
+                ...($f->second === [] ? [] : ['second' => array_map(self::pageToArray(...), $f->second)]),
                 'mails' => self::mailsToArray($f->mails),
             ], $languages),
         ]);
@@ -135,8 +131,15 @@ final readonly class PointEdition
         $pages = $data->items('pages') ?: [$data];
 
         return $language === null ? null : new FrozenLanguage(
-            $language, Digest::fromHex($data->text('css')), array_map(self::page(...), $pages), self::mails($data->part('mails'))
+            $language, Digest::fromHex($data->text('css')), array_map(self::page(...), $pages), self::mails($data->part('mails')),
+            array_map(self::page(...), $data->items('second'))
         );
+    }
+
+    /** @return array{html: string, slots: list<array{string, int}>} */
+    private static function pageToArray(FrozenPage $page): array
+    {
+        return ['html' => $page->html->hex(), 'slots' => array_map(static fn (Slot $s): array => [$s->name, $s->offset], $page->slots)];
     }
 
     private static function page(Document $data): FrozenPage

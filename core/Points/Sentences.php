@@ -266,8 +266,23 @@ final class Sentences
             ...self::texts('title', 'Title', $sheet->title, $sheet),
             ...self::texts('purpose-line', 'Line under it', $sheet->purposeLine, $sheet),
             ...self::texts('button', 'Button', $sheet->button, $sheet),
+            ...self::second($sheet),
             ...($sheet->notice === null ? [] : self::texts('notice', 'Link to the privacy notice', $sheet->notice, $sheet)),
         ];
+    }
+
+    /** @return list<Sentence> other words, where there are any */
+    private static function second(SheetDraft $sheet): array
+    {
+        $says = ['title' => 'Title for the other half', 'purpose-line' => 'Line under it for the other half', 'button' => 'Button for the other half'];
+        $sentences = [];
+        foreach ($says as $part => $what) {
+            foreach ($sheet->second->of($part)->only(...$sheet->languages)->toArray() as $tag => $text) {
+                $sentences[] = new Sentence(SheetPart::Words, "second $part $tag", "$what ($tag): $text");
+            }
+        }
+
+        return $sentences;
     }
 
     /** @return list<Sentence> */

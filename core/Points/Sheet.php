@@ -67,6 +67,12 @@ final readonly class Sheet
         return array_filter($this->missing(), static fn (MissingText $m): bool => $m->language === $language) !== [];
     }
 
+    /** As half of those who open it are shown it. */
+    public function second(): self
+    {
+        return new self($this->draft->second(), $this->statements, $this->rules, $this->mails, $this->house);
+    }
+
     public function layout(): Layout
     {
         return Layout::of($this);

@@ -41,6 +41,7 @@ final readonly class SheetDraft
      * @param  bool  $forChildren  whether it is aimed at children, so that a parent agrees
      * @param  Gift|null  $gift  that whoever agrees, or whoever sends it, gets
      * @param  After  $after  what people see once they have sent it, and confirmed
+     * @param  SecondWords  $second  of which half of those who open it are shown
      * @param  bool  $progress  whether visitors see how many pages there are, and which they are on
      */
     private function __construct(
@@ -69,6 +70,7 @@ final readonly class SheetDraft
         private Document $lookAsWritten,
         public ?Gift $gift,
         public After $after,
+        public SecondWords $second,
     ) {}
 
     /** Reads whatever was ever written; whether it may be written now, check() says. */
@@ -92,7 +94,7 @@ final readonly class SheetDraft
             array_map(Recipient::from(...), $document->items('recipients')), $document->flag('acknowledges') !== false,
             Opening::read($document->text('opens'), $document->text('closes')), $document->text('elsewhere'),
             $document->flag('for-children') === true, LookDraft::from($document->part('look')), $document->part('look'),
-            Gift::from($document->part('gift')), After::from($document->part('after')),
+            Gift::from($document->part('gift')), After::from($document->part('after')), SecondWords::from($document->part(SecondWords::PLACE)),
         );
     }
 
@@ -259,6 +261,23 @@ final readonly class SheetDraft
         ];
     }
 
+    /** As half of those who open it are shown; nothing is allotted any more then. */
+    public function second(): self
+    {
+        return self::from($this->second->put($this->document())->without(Place::of(SecondWords::PLACE)));
+    }
+
+    /** Whether the two versions differ in a language. */
+    public function differsIn(Language $language): bool
+    {
+        $first = $this->document();
+        $differing = array_filter(SecondWords::PARTS, fn (string $part): bool => ! in_array(
+            $this->second->of($part)->orNothing($language), ['', Texts::from($first->at($part))->orNothing($language)], true
+        ));
+
+        return $differing !== [];
+    }
+
     /** As it is written today, whatever it was read from. */
     public function document(): Document
     {
@@ -284,6 +303,7 @@ final readonly class SheetDraft
             ...($this->lookAsWritten->toArray() === [] ? [] : ['look' => $this->lookAsWritten->toArray()]),
             ...($this->after->document()->members() === [] ? [] : ['after' => $this->after->document()->toArray()]),
             ...($this->gift === null ? [] : ['gift' => $this->gift->document()->toArray()]),
+            ...($this->second->isEmpty() ? [] : [SecondWords::PLACE => $this->second->document()->toArray()]),
             ...($this->elsewhere === '' ? [] : ['elsewhere' => $this->elsewhere]),
             ...($this->opening->first === null ? [] : ['opens' => $this->opening->first->text]),
             ...($this->opening->last === null ? [] : ['closes' => $this->opening->last->text]),
@@ -303,6 +323,10 @@ final readonly class SheetDraft
         if ($this->pages !== []) {
             $pages = array_map(fn (FormPage $p): FormPage => $p->withTitle($p->title->only(...$this->languages)), $this->pages);
             $shown['pages'] = array_map(static fn (FormPage $p): array => $p->document()->toArray(), $pages);
+        }
+
+        if (! $this->second->isEmpty()) {
+            $shown[SecondWords::PLACE] = $this->second->only(...$this->languages)->document()->toArray();
         }
 
         return Document::from($this->notice === null ? $shown : ['notice' => $only($this->notice)] + $shown);

@@ -27,6 +27,12 @@ final readonly class Look
         return new self($chosen->over(LookDraft::withAccent($accent)), false);
     }
 
+    /** Whether mails bear the sign of the house. */
+    public function signsMails(): bool
+    {
+        return $this->chosen->signsMails;
+    }
+
     public function accent(): Colour
     {
         $accent = $this->chosen->accent ?? Colour::parse('#0f4c5c');

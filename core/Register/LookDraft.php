@@ -19,7 +19,7 @@ final readonly class LookDraft
         public ?Colour $accent, public ?Colour $ink, public ?Colour $page, public ?Colour $paper, public ?Colour $edge, public ?Colour $buttonText,
         public ?Colour $hover, public ?Colour $pressed, public ?LookFont $font, public ?LookSpacing $spacing, public ?int $corner, public ?int $edgeWidth,
         public ?string $edges, public ?string $labels, public ?string $layout, public ?string $dark, public ?string $ground, public ?Picture $picture,
-        public ?Picture $sign
+        public ?Picture $sign, public bool $signsMails = false
     ) {}
 
     /** @param  Document  $look  of a controller or a sheet */
@@ -33,7 +33,7 @@ final readonly class LookDraft
             $colour('pressed'), LookFont::tryFrom($look->text('font')), LookSpacing::tryFrom($look->text('spacing')), $look->number('corner'),
             $look->number('edge-width'), $one('edges', 'all', 'bottom'), $one('labels', 'above', 'beside'), $one('layout', 'page', 'line'),
             $one('dark', 'follows', 'never'), $one('ground', 'own', 'host'), Picture::find($look->text('image')),
-            Picture::find($look->text('sign')),
+            Picture::find($look->text('sign')), $look->text('mails') === 'sign',
         );
     }
 
@@ -51,14 +51,17 @@ final readonly class LookDraft
             $this->font ?? $house->font, $this->spacing ?? $house->spacing, $this->corner ?? $house->corner, $this->edgeWidth ?? $house->edgeWidth,
             $this->edges ?? $house->edges, $this->labels ?? $house->labels, $this->layout ?? $house->layout, $this->dark ?? $house->dark,
             $this->ground ?? $house->ground, $this->picture,
-            $this->sign ?? $house->sign,
+            $this->sign ?? $house->sign, $this->signsMails || $house->signsMails,
         );
     }
 
     /** @return list<Member> what a house may have besides: its sign, which stands on its forms and mails */
     public static function ofHouse(): array
     {
-        return [...self::members(), new Member('look/sign', 'the sign', new Text(80, TextForm::Picture), redraws: true, mayGo: true)];
+        return [
+            ...self::members(), new Member('look/sign', 'the sign', new Text(80, TextForm::Picture), redraws: true, mayGo: true),
+            new Member('look/mails', 'whether mails bear the sign', new OneOf(['plain', 'sign']), redraws: true, mayGo: true),
+        ];
     }
 
     /** @return list<Member> what a point may have besides: an image above its form, and what it shows */

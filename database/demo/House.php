@@ -47,6 +47,7 @@ final class House
         'representative' => '',
         'country' => 'CA',
         'closing' => ['en' => 'Fair winds, from the crew at Port Ansel', 'fr' => 'Bon vent, l’équipage de Port Ansel'],
+        'look' => ['mails' => 'sign'],
     ];
 
     public const VOYAGE_NEWS = [

@@ -79,7 +79,8 @@ test('an address at a foreign host is said to be wrong beside its field, while i
     $typed = fn (string $to) => $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', [
         'base' => newestOf($this->point->record), 'place' => 'after/next-to/en', 'value' => $to,
     ]);
-    expect($says($typed('https://elsewhere.example/x'), 'next-to-en'))->toContain($wrong)->and($says($typed('https://tidewick.example/x'), 'next-to-en'))->toBe('')
+    expect($says($typed('https://elsewhere.example/x'), 'next-to-en'))->toContain($wrong)
+        ->and($says($typed('https://tidewick.example/x'), 'next-to-en'))->toBe('')
         ->and($says($typed('http://tidewick.example/x'), 'next-to-en'))->toContain('https');
     written($this->point->record, $this->malin, 'after/sent-to/de', 'https://elsewhere.example/danke');
     $sheet = $this->actingAs($this->malin)->get('/points/footer-newsletter');

@@ -17,6 +17,7 @@ use Juramen\Register\Picture;
 use Juramen\Register\RecordKind;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
+use ZBateson\MailMimeParser\Message;
 
 uses(Visitor::class);
 
@@ -97,7 +98,19 @@ test('the sign of a house stands on its forms from the edition in which it was a
     $this->get((string) $image->attr('src'))->assertOk()->assertHeader('Content-Type', 'image/webp');
     $this->signUp($to = someone());
     work();
-    expect(arrived($to)[0]['html'])->toContain('Fair winds')->and(arrived($to)[0]['text'])->toContain("Fair winds\n\n--");
+    expect(arrived($to)[0]['html'])->not->toContain('<img')->toContain('Fair winds')->and(arrived($to)[0]['text'])->toContain("Fair winds\n\n--");
+    // Mails bear it where the house says so: a part of the mail itself, small, and the same on every try.
+    $this->post("$at/change", ['place' => 'look/mails', 'value' => 'sign', 'base' => $record->newestRevision()->number])->assertOk();
+    app(Approve::class)($record->name(), $this->arne, $record->newestRevision()->number, '');
+    publishNow('footer-newsletter', $this->arne);
+    $this->signUp($to = someone());
+    work();
+    $raw = arrived($to)[0]['raw'];
+    $mail = Message::from($raw, false);
+    $part = $mail->getPartByContentId(substr((string) (new Crawler((string) $mail->getHtmlContent()))->filter('img')->attr('src'), 4));
+    $image = getimagesizefromstring((string) $part?->getContent());
+    expect($image[2])->toBe(IMAGETYPE_PNG)->and($image[1])->toBeLessThanOrEqual(96)->and(strlen($raw))->toBeLessThan(20_000)
+        ->and($mail->getHtmlContent())->not->toContain('src="http')->and($mail->getTextContent())->toContain('Fair winds');
     // A crafted point has no sign of its own.
     $base = Point::query()->where('slug', 'footer-newsletter')->firstOrFail()->newest()->number;
     $this->post('/points/footer-newsletter/change', ['place' => 'look/sign', 'value' => str_repeat('a', 64).' 1x1', 'base' => $base])->assertStatus(422);

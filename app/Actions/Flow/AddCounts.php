@@ -22,7 +22,7 @@ final class AddCounts
     /** Seconds that a file is left alone, for whoever has it open. */
     private const REST = 5;
 
-    private const LINE = '/^(\d{4}-\d\d-\d\d) ([0-9a-f]{64}) ([a-z]{2}) ((?:shown \d{1,2}|sent|held|ticked [a-z0-9-]{1,60}))$/D';
+    private const LINE = '/^(\d{4}-\d\d-\d\d) ([0-9a-f]{64}) ([a-z]{2}) ((?:shown (?:\d{1,2}|first|second)|sent|held|ticked [a-z0-9-]{1,60}))$/D';
 
     public function __construct(private readonly FlowLog $log, private readonly SystemClock $clock) {}
 

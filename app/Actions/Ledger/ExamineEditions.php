@@ -17,7 +17,6 @@ use Juramen\Consent\Acts\Approved;
 use Juramen\Consent\Acts\Published;
 use Juramen\Consent\Entry;
 use Juramen\Consent\EntryKind;
-use Juramen\Points\FrozenPage;
 use Juramen\Points\PointEdition;
 
 /**
@@ -93,7 +92,7 @@ final class ExamineEditions
                         $html[$letters->bytes] = "$about, $name, its letters";
                     }
                     foreach ($edition->languages as $frozen) {
-                        foreach ([$frozen->css, ...array_map(static fn (FrozenPage $p): Digest => $p->html, $frozen->pages)] as $digest) {
+                        foreach ($frozen->digests() as $digest) {
                             $html[$digest->bytes] = "$about, $name, {$frozen->language->value}";
                         }
                     }

@@ -25,7 +25,7 @@ final class AcknowledgementMail extends MailAboutEnquiry
 
     protected function write(Email $mail, Delivery $delivery, Enquiry $enquiry, PointEdition $edition): Email
     {
-        $paper = new LetterPaper(
+        $paper = $this->words->paper(
             $edition->sheet, $edition->controller, $enquiry->language, $this->words->of($edition, $delivery->kind->value, $enquiry->language)
         );
 

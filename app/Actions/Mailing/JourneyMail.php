@@ -72,7 +72,7 @@ abstract class JourneyMail extends Mail
             $given === null ? null : $this->gifts->of($letter->edition, $letter->language, $given),
         );
 
-        return (new LetterPaper($letter->edition->sheet, $letter->edition->controller, $letter->language, $letter->words))->write($mail, $view, $parts);
+        return $this->words->paper($letter->edition->sheet, $letter->edition->controller, $letter->language, $letter->words)->write($mail, $view, $parts);
     }
 
     /** With the name where one was typed that may stand there. */

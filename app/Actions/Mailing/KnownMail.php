@@ -51,7 +51,7 @@ final class KnownMail extends Mail
         $stop = url('/withdraw/'.Link::Withdraw->token($known->subscriber->subject, $this->keys));
         $link = $delivery->kind === DeliveryKind::Details ? url('/details/'.Link::Details->token($known->id, $this->keys)) : null;
         $gift = $delivery->kind === DeliveryKind::Choices ? $this->gifts->of($edition, $language, $known->made_at) : null;
-        $mail = (new LetterPaper($edition->sheet, $edition->controller, $language, $words))->write(
+        $mail = $this->words->paper($edition->sheet, $edition->controller, $language, $words)->write(
             $this->beginFrom($delivery, $edition->controller), 'known', new LetterParts($statements, $link, $stop, gift: $gift)
         )->to(new Address($address->value));
 

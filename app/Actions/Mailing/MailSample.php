@@ -60,7 +60,7 @@ final class MailSample
         };
 
         return new SampledMail(
-            new LetterPaper($sheet, $controller, $language, $words), $view, $words, $controller,
+            $this->words->paper($sheet, $controller, $language, $words), $view, $words, $controller,
             new LetterParts(array_slice($statements, 0, 1), $link, $view === 'known' ? url('/withdraw'.self::LINK) : null)
         );
     }

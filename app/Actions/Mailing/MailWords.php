@@ -18,6 +18,14 @@ use Juramen\Wording\MailWording;
 /** The words of mails: as an edition froze them, or, where it is from before there were such mails, as it would freeze them now. */
 final class MailWords
 {
+    public function __construct(private readonly MailSigns $signs) {}
+
+    /** What a mail is put on: its words, and what all mails of its controller have in common. */
+    public function paper(Sheet $sheet, Controller $controller, Language $language, FrozenMail $words): LetterPaper
+    {
+        return new LetterPaper($sheet, $controller, $language, $words, $this->signs->of($controller));
+    }
+
     public function of(PointEdition $edition, string $kind, Language $language): FrozenMail
     {
         $frozen = $edition->isIn($language) ? $edition->in($language)->mail($kind) : new FrozenMail($kind, []);

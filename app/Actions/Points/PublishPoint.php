@@ -197,14 +197,19 @@ final class PublishPoint
             $frozen->freeze('font/woff2', $letters);
         }
         $css = $frozen->freeze('text/css', HouseLook::css($look).$sheet->layout()->css());
-        $renderer = new FormRenderer($sheet, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css");
+        $renderer = static fn (Sheet $of): FormRenderer => new FormRenderer(
+            $of, $controller, "/forms/{$sheet->draft->point}/LANGUAGE", "/frozen/{$css->hex()}.css"
+        );
+        $pages = static fn (Sheet $of, Language $language): array => array_map(
+            static fn (FrozenForm $page): FrozenPage => new FrozenPage($frozen->freeze('text/html', $page->html), $page->slots),
+            $renderer($of)->pages($language, VisitorWords::form($language)),
+        );
         $languages = [];
         foreach ($sheet->draft->languages as $language) {
-            $pages = array_map(
-                static fn (FrozenForm $page): FrozenPage => new FrozenPage($frozen->freeze('text/html', $page->html), $page->slots),
-                $renderer->pages($language, VisitorWords::form($language)),
+            $languages[] = new FrozenLanguage(
+                $language, $css, $pages($sheet, $language), $this->mails($language, $sheet, $controller),
+                $sheet->draft->differsIn($language) ? $pages($sheet->second(), $language) : []
             );
-            $languages[] = new FrozenLanguage($language, $css, $pages, $this->mails($language, $sheet, $controller));
         }
 
         return PointEdition::make(

@@ -135,7 +135,7 @@ final class AcceptSignup
         ($this->append)($known->chain, new Given(
             $signup->occurred, $signup->how, $signup->placement, $signup->nonce === null ? 'released' : 'pass', $journey, $edition->sheet->draft->point->text,
             $edition->digest(), $signup->language, $answers, $targets, $confirmed, array_map(static fn (Disclosure $d) => $d->digest(), $disclosures),
-            $signup->notShown, $signup->mended,
+            $signup->notShown, $signup->mended, $signup->version,
         ), $disclosures);
         $this->journey($signup, $known->subscriber, $journey, $answers, $targets, $confirmed);
     }
@@ -179,7 +179,7 @@ final class AcceptSignup
         $now = $this->clock->instant();
         $begin = fn (Journey $path, Through $through): SignupJourney => SignupJourney::begin(
             $path, $consent, $through, $subscriber, $signup->editionId(), $signup->language, $signup->nonce, $signup->placement,
-            $waits && $through === Through::Mail ? $this->allotted($signup) : null
+            $waits && $through === Through::Mail ? $this->allotted($signup) : null, $signup->allotted()
         );
         $mail = $byMail || ! $byNumber ? $begin(
             $waits ? Journey::asked($consent, $rules->lapseDays, $now) : Journey::withoutConfirmation($consent, $rules->lapseDays, $now), Through::Mail

@@ -10,6 +10,7 @@ use Juramen\Canon\Id;
 use Juramen\Canon\MacRing;
 use Juramen\Points\EarlierAnswers;
 use Juramen\Points\FieldValue;
+use Juramen\Points\FormVersion;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Stamp;
 use Juramen\Points\VisitMark;
@@ -33,21 +34,27 @@ final class FormMarks
     public function __construct(private readonly MacRing $keys, private readonly SystemClock $clock) {}
 
     /**
+     * Fresh marks for a form that is about to be served.
+     *
      * @param  string  $placement  where the person came upon the form: "page"; "copy" where somebody else had served it, or it was sent
      *                             from somebody else's page; "copy-kept" where besides what they wanted is kept already
-     * @return list<FieldValue> fresh marks for a form that is about to be served
+     * @param  FormVersion|null  $version  that was shown before, of this very edition; null where chance decides
      */
-    public function issue(PointEdition $edition, Language $language, string $placement = self::PAGE): array
+    public function issue(PointEdition $edition, Language $language, string $placement = self::PAGE, ?FormVersion $version = null): FreshMarks
     {
-        return $this->anew($edition, $language, $placement)->inputs;
-    }
-
-    public function anew(PointEdition $edition, Language $language, string $placement): FreshMarks
-    {
-        $visit = VisitMark::issue($this->clock->instant(), $edition->digest(), $language, $placement);
+        $frozen = $edition->in($language);
+        do {
+            $visit = VisitMark::issue($this->clock->instant(), $edition->digest(), $language, $placement);
+        } while ($version !== null && $frozen->allots() && $frozen->version($visit->nonce) !== $version);
         $stamp = new Stamp($edition->sheet->draft->point->text, $edition->digest(), $language, $placement);
 
         return new FreshMarks($visit, [new FieldValue(self::STAMP, $stamp->seal($this->keys)), new FieldValue(self::VISIT, $visit->seal($this->keys))]);
+    }
+
+    /** Which version of the form somebody is shown, or was, with a mark of an edition. */
+    public static function version(PointEdition $edition, VisitMark $visit): FormVersion
+    {
+        return $edition->isIn($visit->language) ? $edition->in($visit->language)->version($visit->nonce) : FormVersion::First;
     }
 
     /** @return list<FieldValue> what was answered so far, to travel with a page of a form that has several */

@@ -100,7 +100,7 @@ final class HoldSubmission
                 ($this->accept)(
                     new Signup(
                         $edition, $row->language, $email, $content->values, $agreed, $row->how, $content->placement, $row->received_at, null,
-                        $content->network, delivered: $content->delivered, notShown: $content->notShown,
+                        $content->network, delivered: $content->delivered, notShown: $content->notShown, version: $content->version,
                     )
                 );
             }

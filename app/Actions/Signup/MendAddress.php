@@ -87,7 +87,7 @@ final class MendAddress
         return new Signup(
             $edition, $known->language, $mended->email, $content->values, $content->said($edition), How::FormServed, $content->placement,
             $this->clock->instant(), $mended->nonce, $content->network, delivered: true, facts: self::facts($edition), notShown: $content->notShown,
-            mended: true,
+            mended: true, version: $content->version,
         );
     }
 
@@ -109,7 +109,7 @@ final class MendAddress
             $edition, $journey->language, $mended->email,
             array_values(array_map(static fn (Disclosure $d): FieldValue => new FieldValue($d->name, $d->value), $filled)),
             self::said($edition, $act), $act->how, $act->placement, $this->clock->instant(), $mended->nonce, $network?->value,
-            delivered: true, facts: self::facts($edition), notShown: $act->notShown, mended: true,
+            delivered: true, facts: self::facts($edition), notShown: $act->notShown, mended: true, version: $act->version,
         );
     }
 

@@ -54,7 +54,7 @@ final class ReceiveSubmission
         if ($visit->isOld($now)) {
             $anew = SubmittedForm::read($request, $current, $language, $this->clock->today(), $earlier);
 
-            return $this->fresh($anew, 'old', ticks: $edition->digest()->equals($current->digest()), placement: $visit->placement, page: $anew->page);
+            return $this->fresh($anew, 'old', $visit->placement, $edition->digest()->equals($current->digest()) ? $visit : null, page: $anew->page);
         }
         $went = $this->went($request, $form, $visit);
         if ($went !== null) {
@@ -63,7 +63,7 @@ final class ReceiveSubmission
         try {
             return $this->screened($request, $form, $visit);
         } catch (MarkAlreadySpent) {
-            return $this->fresh($form, 'spent', ticks: true, placement: $visit->placement, page: $form->page);
+            return $this->fresh($form, 'spent', $visit->placement, $visit, page: $form->page);
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
 
@@ -99,7 +99,7 @@ final class ReceiveSubmission
             $form->edition, $form->language, $form->email(), $form->kept(), $form->said(), How::FormServed,
             $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
             $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts, $form->notShown(),
-            $form->recipients(),
+            $form->recipients(), version: FormMarks::version($form->edition, $visit),
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
         if ($assessment?->band === Band::Again) {
@@ -145,7 +145,7 @@ final class ReceiveSubmission
     {
         $form = SubmittedForm::read($request, $current, $language, $this->clock->today());
         if (! $current->sheet->draft->kind->servesSomethingElse() || $form->withoutTicks()->errors() !== []) {
-            return $this->fresh($form, 'check', ticks: false, placement: FormMarks::COPY);
+            return $this->fresh($form, 'check', FormMarks::COPY);
         }
         try {
             $nonce = $visit->nonce ?? $this->marks->nonceFor($form);
@@ -159,10 +159,10 @@ final class ReceiveSubmission
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
 
-            return $this->fresh($form, 'down', ticks: false, placement: FormMarks::COPY, status: 503);
+            return $this->fresh($form, 'down', FormMarks::COPY, status: 503);
         }
 
-        return $this->fresh($form, 'check-kept', ticks: false, placement: FormMarks::COPY_KEPT);
+        return $this->fresh($form, 'check-kept', FormMarks::COPY_KEPT);
     }
 
     /** The edition that the visit mark says was shown, where it is one of this very point. */
@@ -193,22 +193,26 @@ final class ReceiveSubmission
             $form->typed->values, $form->ticked(), $errors, $heading === '' ? '' : $this->say($heading, $form->language), $marks, $form->leftOut($page)
         );
 
-        return SubmissionOutcome::again($form->edition, $filling, $page, $status);
+        return SubmissionOutcome::again($form->edition, $filling, $page, FormMarks::version($form->edition, $visit), $status);
     }
 
-    /** A new page with what was typed; ticks are carried over only where they were given to these very words. */
+    /**
+     * A new page with what was typed.
+     *
+     * @param  VisitMark|null  $same  of the page that was sent, where it showed these very words: only then ticks are carried over
+     */
     private function fresh(
-        SubmittedForm $form, string $heading, bool $ticks, string $placement, int $status = 422, ?LaidPage $page = null
+        SubmittedForm $form, string $heading, string $placement, ?VisitMark $same = null, int $status = 422, ?LaidPage $page = null
     ): SubmissionOutcome {
-        $form = $ticks ? $form : $form->withoutTicks();
+        $form = $same !== null ? $form : $form->withoutTicks();
         $page ??= $form->layout->pages[0];
-        $marks = $this->marks->anew($form->edition, $form->language, $placement);
+        $marks = $this->marks->issue($form->edition, $form->language, $placement, $same === null ? null : FormMarks::version($form->edition, $same));
         $filling = new Filling(
             $form->typed->values, $form->ticked(), [], $this->say($heading, $form->language),
             [...$marks->inputs, ...$this->marks->others($form, $marks->visit->nonce)], $form->leftOut($page)
         );
 
-        return SubmissionOutcome::again($form->edition, $filling, $page, $status);
+        return SubmissionOutcome::again($form->edition, $filling, $page, FormMarks::version($form->edition, $marks->visit), $status);
     }
 
     private function say(string $heading, Language $language): string

@@ -12,6 +12,7 @@ use Juramen\Canon\Id;
 use Juramen\Canon\Instant;
 use Juramen\Consent\How;
 use Juramen\Points\FieldValue;
+use Juramen\Points\FormVersion;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
 use Juramen\Register\Channel;
@@ -32,6 +33,7 @@ final readonly class Signup
      * @param  SubmissionFacts|null  $facts  what screening judges; null where it is not asked
      * @param  list<string>  $recipients  ids of those to whom what was wanted besides goes
      * @param  bool  $mended  whether it was sent before, with another address
+     * @param  FormVersion  $version  of the form that was shown
      * @param  list<string>  $notShown  names of fields and controls that the answers did not call for
      */
     public function __construct(
@@ -50,6 +52,7 @@ final readonly class Signup
         public array $notShown = [],
         public array $recipients = [],
         public bool $mended = false,
+        public FormVersion $version = FormVersion::First,
     ) {}
 
     /** @return list<Said> what was answered with yes */
@@ -80,8 +83,15 @@ final readonly class Signup
     public function held(bool $delivered): HeldContent
     {
         return HeldContent::submission(
-            $this->email->text, $this->values, $this->said, $this->placement, $this->network, $this->notShown, $delivered
+            $this->email->text, $this->values, $this->said, $this->placement, $this->network, $this->notShown, $delivered,
+            $this->version
         );
+    }
+
+    /** Which version chance allotted, on our own page; null where there was one, or where it was sent from somebody else's page. */
+    public function allotted(): ?FormVersion
+    {
+        return $this->placement === FormMarks::PAGE && $this->edition->in($this->language)->allots() ? $this->version : null;
     }
 
     /** Id of the row of its edition. */

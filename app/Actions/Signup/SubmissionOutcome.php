@@ -6,6 +6,7 @@ namespace App\Actions\Signup;
 
 use App\Support\SentTicket;
 use Juramen\Points\Filling;
+use Juramen\Points\FormVersion;
 use Juramen\Points\LaidPage;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
@@ -16,11 +17,12 @@ final readonly class SubmissionOutcome
 {
     /**
      * @param  bool  $mailed  whether the visitor is to look into an inbox: it hangs on what was ticked alone, never on who is known
+     * @param  FormVersion  $version  of the page that is shown
      * @param  SentTicket|null  $ticket  for the page behind the form; null where there is nothing to be sent again or mended
      */
     private function __construct(
         public PointEdition $edition, public ?Filling $again, public int $status, public bool $mailed = false, public ?LaidPage $page = null,
-        public ?SentTicket $ticket = null,
+        public ?SentTicket $ticket = null, public FormVersion $version = FormVersion::First,
     ) {}
 
     public static function taken(Signup $signup): self
@@ -33,8 +35,8 @@ final readonly class SubmissionOutcome
     }
 
     /** @param  int  $status of the answer: 422 where something must be mended, 503 where we could not save, 200 where another page was wanted */
-    public static function again(PointEdition $edition, Filling $filling, LaidPage $page, int $status = 422): self
+    public static function again(PointEdition $edition, Filling $filling, LaidPage $page, FormVersion $version, int $status = 422): self
     {
-        return new self($edition, $filling, $status, page: $page);
+        return new self($edition, $filling, $status, page: $page, version: $version);
     }
 }

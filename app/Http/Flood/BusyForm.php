@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Juramen\Canon\MacRing;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
+use Juramen\Points\FormVersion;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Language;
 use Symfony\Component\HttpFoundation\Response;
@@ -69,9 +70,10 @@ final class BusyForm
         $form = $ours ? $form : $form->withoutTicks();
         $marks = [...($ours ? FormMarks::sentBack($request) : []), new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, (string) time()))];
         $words = require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";
+        $version = $ours ? FormMarks::version($edition, $visit) : FormVersion::First;
         $marks = $ours ? [...$marks, ...$this->marks->others($form, $visit->nonce)] : $marks;
         $filling = new Filling($form->typed->values, $form->ticked(), [], $words['again']['busy'], $marks, $form->leftOut($form->page));
-        $html = $this->published->form($edition, $language, $form->page->number)->with($filling->pieces());
+        $html = $this->published->form($edition, $language, $form->page->number, $version)->with($filling->pieces());
 
         return (new PublicHeaders)->handle($request, static fn (): Response => new Response($html, 429, [
             'Content-Type' => 'text/html; charset=utf-8', 'Retry-After' => (string) self::WAIT,

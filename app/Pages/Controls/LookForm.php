@@ -22,7 +22,7 @@ final readonly class LookForm
     private function __construct(
         public array $colours, public Choice $font, public Choice $spacing, public Choice $edges, public Choice $labels, public Choice $layout,
         public ?Choice $dark, public Choice $ground, public Line $corner, public Line $edgeWidth, public array $contrasts, public ?Press $back,
-        public array $shows, public ?Press $takeOff, public ?Press $takeSignOff
+        public array $shows, public ?Press $takeOff, public ?Press $takeSignOff, public ?Choice $mails
     ) {}
 
     /**
@@ -61,6 +61,9 @@ final readonly class LookForm
             $departs ? new Press('at-look-back', 'look', 'Back to the house look', 'Back to the house look', 'remove') : null,
             $shows, $shows === [] ? null : new Press('at-look-image-off', 'look/image', 'Take the image off', 'Take the image off', 'remove'),
             $hasSign ? new Press('at-look-sign-off', 'look/sign', 'Take the sign off', 'Take the sign off', 'remove') : null,
+            $hasSign ? self::either(
+                'look/mails', 'The sign in mails', $look->signsMails(), ['plain' => 'bear no image', 'sign' => 'bear it above their words']
+            ) : null,
         );
     }
 

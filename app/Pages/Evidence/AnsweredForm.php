@@ -48,7 +48,7 @@ final class AnsweredForm
             leftOut: $given->notShown, readOnly: true,
         );
 
-        return $this->published->form($edition, $given->language, $page)->with($filling->pieces());
+        return $this->published->form($edition, $given->language, $page, $given->version)->with($filling->pieces());
     }
 
     /** @return int how many pages the form had */

@@ -12,6 +12,8 @@ use App\Pages\Controls\Option;
 use App\Queries\Flow\Flow;
 use App\Queries\Flow\FlowFilter;
 use App\Queries\Flow\ReadFlow;
+use App\Queries\Flow\ReadTrials;
+use App\Queries\Flow\TrialRun;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
 use Juramen\Canon\Slug;
@@ -20,7 +22,7 @@ use Juramen\Consent\Share;
 use Juramen\Consent\TrialSide;
 use Juramen\Register\Language;
 
-/** How sign-ups at a point go: where people are lost, how long they take, and which of two mails they confirm by. */
+/** How sign-ups at a point go: where people are lost, how long they take, and which of two wordings they confirm by. */
 final readonly class FlowPage
 {
     /**
@@ -33,18 +35,18 @@ final readonly class FlowPage
      * @param  list<FlowLine>  $fates  what became of those who were asked
      * @param  list<TimeRow>  $times
      * @param  string  $enough  how many days to confirm are enough; may be empty
+     * @param  list<TrialView>  $trials  of what chance allots
      * @param  string  $since  what is counted only since some day; may be empty
      */
     private function __construct(
         public string $name, public string $state, public array $days, public array $languages, public array $editions, public array $placements,
         public FlowDrawing $drawing, public array $ticked, public array $shown, public array $fates, public array $times, public string $enough,
-        public string $since, public ?TrialView $trial
+        public string $since, public array $trials
     ) {}
 
-    public static function of(Point $point, FlowFilter $filter, ReadFlow $read, RegistersInForce $inForce, User $user): self
+    public static function of(Point $point, FlowFilter $filter, ReadFlow $read, ReadTrials $trials, RegistersInForce $inForce, User $user): self
     {
         $flow = $read->of($point, $filter);
-        $trial = $read->trial($point);
         $editions = PublishedEdition::query()->where('point_id', $point->id)->orderByDesc('number')->limit(30)->pluck('number')->all();
         $placements = $read->placements($point);
         $link = fn (string $state): ?string => $user->can('viewAny', Subscriber::class)
@@ -87,7 +89,10 @@ final readonly class FlowPage
             self::enough($flow->confirming),
             $flow->countedSince !== null && $flow->countedSince->isAfter($filter->from)
                 ? 'How often it was shown and sent is counted since '.Moments::plain($flow->countedSince->text).'.' : '',
-            $trial === null ? null : TrialView::of($trial, $read->stillOpen($point)),
+            array_values(array_filter(array_map(
+                static fn (TrialOf $of, ?TrialRun $run): ?TrialView => $run === null ? null : TrialView::of($of, $run),
+                [TrialOf::Forms, TrialOf::Mails], [$trials->ofForms($point), $trials->ofMails($point)]
+            ))),
         );
     }
 

@@ -6,13 +6,13 @@ namespace App\Pages\Flow;
 
 use Juramen\Consent\Interval;
 
-/** One of two mails, in figures. */
+/** One of two wordings, in figures. */
 final readonly class TrialRow
 {
     private const WIDTH = 220;
 
     public function __construct(
-        public string $name, public int $mailed, public int $confirmed, public string $rate, private Interval $interval, public int $withdrawn,
+        public string $name, public int $people, public int $confirmed, public string $rate, private Interval $interval, public int $withdrawn,
         public string $withdrawal
     ) {}
 
@@ -35,6 +35,6 @@ final readonly class TrialRow
 
     public function at(): float
     {
-        return round(($this->mailed === 0 ? 0.5 : $this->confirmed / $this->mailed) * self::WIDTH, 1);
+        return round(($this->people === 0 ? 0.5 : $this->confirmed / $this->people) * self::WIDTH, 1);
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Flow;
 
+use App\Queries\Flow\TrialRun;
 use Juramen\Consent\Interval;
 use Juramen\Consent\Share;
 use Juramen\Consent\Trial;
 use Juramen\Consent\TrialSide;
 
-/** Two confirmation mails beside each other, in figures and in a sentence. */
+/** Two wordings beside each other, in figures and in a sentence. */
 final readonly class TrialView
 {
     /**
@@ -17,19 +18,19 @@ final readonly class TrialView
      * @param  string  $says  what follows, plainly
      * @param  string  $needed  how many people it takes; may be empty
      */
-    private function __construct(public array $rows, public string $says, public string $needed, public string $open) {}
+    private function __construct(public TrialOf $of, public array $rows, public string $says, public string $needed, public string $open) {}
 
-    /** @param  int  $open  sign-ups whose time is not over yet */
-    public static function of(Trial $trial, int $open): self
+    public static function of(TrialOf $of, TrialRun $run): self
     {
-        $names = ['First wording', 'Second wording'];
-        $rows = array_map(static fn (int $i, TrialSide $s): TrialRow => new TrialRow(
-            $names[$i], $s->mailed, $s->confirmed, self::percent($s->confirms()->rate()), $s->confirms()->interval(), $s->withdrawn,
+        $trial = $run->trial;
+        $rows = array_map(static fn (string $name, TrialSide $s): TrialRow => new TrialRow(
+            "$name {$of->noun()}", $s->people, $s->confirmed, self::percent($s->confirms()->rate()), $s->confirms()->interval(), $s->withdrawn,
             self::share($s->withdraws())
-        ), [0, 1], [$trial->first, $trial->second]);
+        ), ['First', 'Second'], [$trial->first, $trial->second]);
+        $open = $run->open;
 
         return new self(
-            $rows, self::sentence($trial), self::needed($trial),
+            $of, $rows, self::sentence($trial, $of->noun()), self::needed($trial, $of),
             $open === 0 ? '' : ($open === 1 ? '1 sign-up has' : "$open sign-ups have").' time left and '.($open === 1 ? 'is' : 'are').' not counted yet, '
                 .'so that whoever is quick does not count for more.'
         );
@@ -45,7 +46,7 @@ final readonly class TrialView
         return $share->of === 0 ? 'nobody confirmed' : "$share->count of $share->of";
     }
 
-    private static function sentence(Trial $trial): string
+    private static function sentence(Trial $trial, string $noun): string
     {
         $difference = $trial->confirming()->difference();
         if ($difference === null) {
@@ -56,16 +57,16 @@ final readonly class TrialView
         $better = $trial->better();
         $which = $difference >= 0 ? 'first' : 'second';
         if (! $trial->confirming()->isMoreThanChance()) {
-            return "More confirm after the $which wording, by {$points($difference)} in a hundred; that may be chance: with 95 % confidence the first is "
+            return "More confirm after the $which $noun, by {$points($difference)} in a hundred; that may be chance: with 95 % confidence the first is "
                 .'between '.self::signed($interval, 'fewer', 'more').'. There is no winner.';
         }
         if ($trial->isEarly()) {
-            return "More confirm after the $which wording, by {$points($difference)} in a hundred. With fewer than ".Trial::LEAST.' people on a side it is '
+            return "More confirm after the $which $noun, by {$points($difference)} in a hundred. With fewer than ".Trial::LEAST.' people on a side it is '
                 .'too early to say more: whoever looks every day finds such a difference by chance sooner or later. There is no winner.';
         }
         $bounds = [$points($interval->from), $points($interval->to)];
         sort($bounds, SORT_NUMERIC);
-        $says = "More confirm after the $which wording, by {$points($difference)} in a hundred (with 95 % confidence $bounds[0] to $bounds[1]), which is more "
+        $says = "More confirm after the $which $noun, by {$points($difference)} in a hundred (with 95 % confidence $bounds[0] to $bounds[1]), which is more "
             .'than chance.';
 
         return $better !== null ? $says.' Not more of them withdraw, so it is the better one.'
@@ -79,17 +80,17 @@ final readonly class TrialView
         return $says($interval->from).' and '.$says($interval->to);
     }
 
-    private static function needed(Trial $trial): string
+    private static function needed(Trial $trial, TrialOf $of): string
     {
         $needed = $trial->needed();
         if ($needed === null || $trial->better() !== null) {
             return '';
         }
-        $least = min($trial->first->mailed, $trial->second->mailed);
+        $least = min($trial->first->people, $trial->second->people);
         $worth = (int) round(100 * Trial::WORTH);
 
         return $least >= $needed ? "A difference of $worth in a hundred would have been found by now, four times out of five."
-            : "To find a difference of $worth in a hundred, four times out of five, each wording needs ".number_format($needed).' people; the smaller side has '
+            : "To find a difference of $worth in a hundred, four times out of five, each {$of->noun()} needs {$of->times($needed)}; the smaller side has "
                 .number_format($least).'.';
     }
 }

@@ -14,12 +14,13 @@ final readonly class Proof
      * @param  list<Tab>  $widths
      * @param  list<Tab>  $states  as it comes, and with errors
      * @param  list<Tab>  $lights
+     * @param  list<Tab>  $versions  none where there is one
      * @param  list<Tab>  $pages  none where the form has one page
      * @param  string  $link  address of what stands in the frame
      */
     public function __construct(
         public string $language, public string $endonym, public ProofView $view, public array $languages, public array $widths,
-        public array $states, public array $lights, public array $pages,
+        public array $states, public array $lights, public array $versions, public array $pages,
         public string $link
     ) {}
 }

@@ -69,6 +69,7 @@ final readonly class SheetPage
         public bool $ownNotice,
         public GiftForm $gift,
         public AfterForm $after,
+        public SecondForm $second,
         public array $leads,
         public ?Choice $acknowledges,
         public array $recipients,

@@ -104,7 +104,7 @@ final class ShowSheet
             ],
             array_map(static fn (AppliedRule $a): RuleRow => RuleRow::of($a), $registers->applied($draft)), self::words($draft, $margin),
             $draft->notice !== null, GiftForm::of($draft, $sheet->rules->giftWithout),
-            AfterForm::of($sheet, $registers->house->hosts()), $this->leads->of($sheet),
+            AfterForm::of($sheet, $registers->house->hosts()), SecondForm::of($draft, $margin), $this->leads->of($sheet),
             $draft->kind->servesSomethingElse() ? $placing->acknowledges() : null, $placing->recipients(),
             $placing->anotherRecipient(),
             LookForm::of(
@@ -127,7 +127,8 @@ final class ShowSheet
         $margin = $this->margin($point, $sheet, $this->judgements->ofTyped($sheet, $registers), $user->can('change', $point));
 
         return new TypedPage(
-            $point, $margin, self::words($sheet->draft, $margin), AfterForm::of($sheet, $registers->house->hosts()), $this->proofOf($point, $sheet, $view)
+            $point, $margin, self::words($sheet->draft, $margin), AfterForm::of($sheet, $registers->house->hosts()), SecondForm::of($sheet->draft, $margin),
+            $this->proofOf($point, $sheet, $view)
         );
     }
 
@@ -144,7 +145,8 @@ final class ShowSheet
         $controller = $registers->controller($sheet->draft->controller);
         $language = $sheet->draft->languageFor($view->language);
         $look = route('look', [$controller->id->text, ...($kept === null ? [] : ['draft' => $name]), ...($view->dark ? ['dark' => '1'] : [])], false);
-        $pages = (new FormRenderer($sheet, $controller, '/LANGUAGE', $look))->pages($language, VisitorWords::form($language));
+        $shown = $view->second ? $sheet->second() : $sheet;
+        $pages = (new FormRenderer($shown, $controller, '/LANGUAGE', $look))->pages($language, VisitorWords::form($language));
 
         $form = $pages[$view->page - 1] ?? $pages[0];
 
@@ -178,8 +180,8 @@ final class ShowSheet
         $draft = $sheet->draft;
         $name = DraftProof::keep($draft->document());
         $pages = $sheet->layout()->pages;
-        $view = $view->in($draft->languageFor($view->language))->at(min($view->page, count($pages)));
         $shown = $draft->languageFor($view->language);
+        $view = $view->in($shown)->at(min($view->page, count($pages)))->second($view->second && $draft->differsIn($shown));
         $tab = static fn (string $text, ProofView $other): Tab => new Tab(
             $text, route('points.sheet', [$point->slug, ...$other->query()]), $other->query() === $view->query()
         );
@@ -189,6 +191,7 @@ final class ShowSheet
             [$tab('Phone', $view->wide(false)), $tab('Desktop', $view->wide(true))],
             [$tab('Plain', $view->wrong(false)), $tab('With errors', $view->wrong(true))],
             [$tab('Day', $view->dark(false)), $tab('Dark', $view->dark(true))],
+            ! $draft->differsIn($shown) ? [] : [$tab('First version', $view->second(false)), $tab('Second version', $view->second(true))],
             count($pages) < 2 ? [] : array_map(static fn (LaidPage $p): Tab => $tab((string) $p->number, $view->at($p->number)), $pages),
             route('points.proof', [$point->slug, $shown->value, $name, ...$view->ofForm()]),
         );

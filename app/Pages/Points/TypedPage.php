@@ -18,6 +18,7 @@ final readonly class TypedPage
         public Margin $margin,
         public array $words,
         public AfterForm $after,
+        public SecondForm $second,
         public Proof $proof,
     ) {}
 }

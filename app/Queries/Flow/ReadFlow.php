@@ -17,7 +17,6 @@ use Juramen\Canon\Instant;
 use Juramen\Consent\Durations;
 use Juramen\Consent\JourneyState;
 use Juramen\Consent\Through;
-use Juramen\Consent\Trial;
 use Juramen\Consent\TrialSide;
 
 /** Reads how sign-ups at a point went: from counts of each day what was shown and sent, from sign-ups what became of them. */
@@ -55,10 +54,12 @@ final class ReadFlow
     }
 
     /**
+     * What became of some sign-ups, in numbers.
+     *
      * @param  Builder<SignupJourney>  $journeys
      * @return array{asked: int, mailed: int, opened: int, confirmed: int, lapsed: int, waiting: int, ended: int, withdrawn: int}
      */
-    private static function sums(Builder $journeys): array
+    public static function sums(Builder $journeys): array
     {
         $row = $journeys->toBase()->selectRaw(
             'COUNT(*) AS asked, SUM(mailed_at IS NOT NULL) AS mailed, SUM(opened) AS opened, SUM(confirmed_at IS NOT NULL) AS confirmed,
@@ -74,40 +75,12 @@ final class ReadFlow
         ];
     }
 
-    /**
-     * The two confirmation mails of a point beside each other, over all sign-ups whose time is over: those who are quick must not be counted
-     * before those who are not. Null where chance never allotted any.
-     */
-    public function trial(Point $point): ?Trial
-    {
-        $over = Instants::write($this->clock->instant()->plusDays(-self::longest($point)));
-        $sides = array_map(function (string $side) use ($point, $over): TrialSide {
-            $of = self::sums($this->allotted($point)->where('allotted', $side)->whereNotNull('mailed_at')->where('asked_at', '<', $over));
-
-            return new TrialSide($of['asked'], $of['confirmed'], $of['withdrawn']);
-        }, ['a', 'b']);
-
-        return $this->allotted($point)->exists() ? new Trial(...$sides) : null;
-    }
-
-    /** How many were allotted whose time is not over yet. */
-    public function stillOpen(Point $point): int
-    {
-        return $this->allotted($point)->where('asked_at', '>=', Instants::write($this->clock->instant()->plusDays(-self::longest($point))))->count();
-    }
-
     /** @return list<string> where people came upon the form */
     public function placements(Point $point): array
     {
         $of = SignupJourney::query()->whereRelation('edition', 'point_id', $point->id);
 
         return array_values(array_filter($of->distinct()->orderBy('placement')->pluck('placement')->all(), is_string(...)));
-    }
-
-    /** Days after which whoever was asked has confirmed or will not. */
-    private static function longest(Point $point): int
-    {
-        return (int) SignupJourney::query()->whereRelation('edition', 'point_id', $point->id)->whereNotNull('allotted')->max('lapse_days');
     }
 
     /**
@@ -138,13 +111,6 @@ final class ReadFlow
         }
 
         return $query;
-    }
-
-    /** @return Builder<SignupJourney> */
-    private function allotted(Point $point): Builder
-    {
-        return SignupJourney::query()->whereNotNull('allotted')
-            ->whereIn('point_edition_id', PublishedEdition::query()->select('id')->where('point_id', $point->id));
     }
 
     /** @return Builder<PublishedEdition> */

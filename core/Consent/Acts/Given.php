@@ -13,6 +13,7 @@ use Juramen\Consent\EntryKind;
 use Juramen\Consent\How;
 use Juramen\Consent\Members;
 use Juramen\Consent\Target;
+use Juramen\Points\FormVersion;
 use Juramen\Register\Language;
 
 /** Somebody said yes to statements on a form. */
@@ -28,12 +29,13 @@ final readonly class Given extends Act
      * @param  bool  $confirmationNeeded  whether permission waits for confirmation
      * @param  list<Digest>  $personal  of the disclosures that hold its personal values
      * @param  bool  $mended  whether the form had been sent with another address, which the person mended on the page behind it
+     * @param  FormVersion  $version  of the form's own words, of which chance allots one where there are two
      * @param  list<string>  $notShown  names of fields and controls of the edition that were not shown, since the answers did not call for them
      */
     public function __construct(
         Instant $occurred, How $how, public string $placement, public string $screening, public Id $journey, public string $point, public Digest $edition,
         public Language $language, public array $answers, public array $targets, public bool $confirmationNeeded, public array $personal,
-        public array $notShown = [], public bool $mended = false,
+        public array $notShown = [], public bool $mended = false, public FormVersion $version = FormVersion::First,
     ) {
         parent::__construct($occurred, $how);
     }
@@ -83,6 +85,7 @@ final readonly class Given extends Act
             'details' => [
                 'placement' => $this->placement, 'screening' => $this->screening, ...($this->notShown === [] ? [] : ['not-shown' => $this->notShown]),
                 ...($this->mended ? ['mended' => true] : []),
+                ...($this->version === FormVersion::First ? [] : ['second-version' => true]),
             ],
         ];
     }
@@ -96,6 +99,7 @@ final readonly class Given extends Act
             $members->digest('edition'),
             $members->language('language'), $members->answers('statements'), $members->targets('targets'), $members->flag('confirmation-needed'),
             $members->digests('_sd'), $details->texts('not-shown'), $details->flagOr('mended', false),
+            $details->flagOr('second-version', false) ? FormVersion::Second : FormVersion::First,
         );
     }
 }

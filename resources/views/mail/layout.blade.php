@@ -8,6 +8,9 @@
 @unless ($dark ?? false)}@endunless</style></head>
 <body class="ground" style="margin:0;background:#f3f0e8;color:#1b2230;font-family:Georgia,'Noto Serif',serif;font-size:17px;line-height:1.5">
 <div class="paper" style="max-width:560px;margin:0 auto;padding:24px;background:#fffdf9">
+@if ($sign)
+<p style="margin:0 0 24px"><img src="{{ $sign }}" alt="" width="{{ $wide }}" height="{{ $tall }}" style="display:block"></p>
+@endif
 @yield('content')
 @if ($closing)
 <p style="margin:24px 0 0">{{ $closing }}</p>

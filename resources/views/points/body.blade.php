@@ -110,6 +110,7 @@ open from its publishing on.</div>
 @foreach ($group->words as $words)<x-place.words :of="$words" />@endforeach
 @endforeach
 @unless ($page->ownNotice)<p class="sentence soft">The privacy notice is the controller's, in each language.</p>@endunless
+@include('points.second', ['second' => $page->second])
 @include('points.after', ['after' => $page->after])
 </section>
 <section aria-labelledby="part-6"><h2 id="part-6"><span>6</span> Where it goes</h2>

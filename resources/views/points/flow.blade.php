@@ -52,21 +52,21 @@
 @if ($page->shown !== [])
 @include('points.flow-lines', ['title' => 'Pages shown', 'lines' => $page->shown])
 @endif
-@if ($page->trial !== null)
-<section aria-labelledby="trial"><h2 id="trial">Two confirmation mails</h2>
-<p><b>{{ $page->trial->says }}</b></p>
-<p class="soft">{{ $page->trial->needed }} {{ $page->trial->open }}</p>
+@foreach ($page->trials as $trial)
+<section aria-labelledby="trial-{{ $trial->of->value }}"><h2 id="trial-{{ $trial->of->value }}">{{ $trial->of->heading() }}</h2>
+<p><b>{{ $trial->says }}</b></p>
+<p class="soft">{{ $trial->needed }} {{ $trial->open }}</p>
 <table><caption>Allotted by chance, at the same time</caption>
-<thead><tr><th scope="col">Mail</th><th scope="col" class="figure">Accepted</th><th scope="col" class="figure">Confirmed</th>
-<th scope="col">Rate, with 95 % confidence</th><th scope="col">Withdrew within 90 days</th></tr></thead>
-<tbody>@foreach ($page->trial->rows as $row)
-<tr><td>{{ $row->name }}</td><td class="figure">{{ number_format($row->mailed) }}</td><td class="figure">{{ number_format($row->confirmed) }}</td>
+<thead><tr><th scope="col">{{ ucfirst($trial->of->noun()) }}</th><th scope="col" class="figure">{{ $trial->of->reached() }}</th>
+<th scope="col" class="figure">Confirmed</th><th scope="col">Rate, with 95 % confidence</th><th scope="col">Withdrew within 90 days</th></tr></thead>
+<tbody>@foreach ($trial->rows as $row)
+<tr><td>{{ $row->name }}</td><td class="figure">{{ number_format($row->people) }}</td><td class="figure">{{ number_format($row->confirmed) }}</td>
 <td class="line"><svg width="220" height="18" aria-hidden="true"><path d="M0 9H220" class="trial-line"/><path
  d="M{{ $row->from() }} 9H{{ $row->to() }}" class="trial-span"/><path d="M{{ $row->at() }} 3V15" class="trial-at"/></svg> {{ $row->rate }}
 <span class="soft">{{ $row->bounds() }}</span></td><td>{{ $row->withdrawal }}</td></tr>
 @endforeach</tbody></table>
 </section>
-@endif
+@endforeach
 </div>
 <aside class="margin" aria-label="Notes">
 <section><p><b>How it is counted</b></p>

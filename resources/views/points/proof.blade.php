@@ -9,6 +9,11 @@
 <span class="gap"></span>
 @foreach ($page->proof->lights as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
 </nav>
+@if ($page->proof->versions !== [])
+<nav aria-label="Version of the proof" class="choices">
+@foreach ($page->proof->versions as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach
+</nav>
+@endif
 @if ($page->proof->pages !== [])
 <nav aria-label="Page of the proof" class="choices"><span class="soft">Page</span>
 @foreach ($page->proof->pages as $tab)<a href="{{ $tab->link }}" @if ($tab->current) aria-current="true" @endif>{{ $tab->text }}</a>@endforeach

@@ -43,7 +43,7 @@ final class WordedMailController
         $document = DraftProof::find($draft) ?? Record::named(RecordKind::Mail, $slug)->newestRevision()->document;
         $view = MailView::from($request->query->all());
         $mail = $sample->of(MailWording::from($document), Language::tryFrom($language) ?? abort(404));
-        $headers = ['Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'self'; sandbox"];
+        $headers = ['Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'; sandbox"];
         if ($mail === null) {
             return response(__('office.mail-proof-none'), 200, ['Content-Type' => 'text/plain; charset=utf-8', ...$headers]);
         }

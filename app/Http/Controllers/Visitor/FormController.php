@@ -86,7 +86,7 @@ final class FormController
         if ($outcome->status === 200 && $number > 1 && $request->post(FormRenderer::GO) !== 'back') {
             $this->flow->shown($outcome->edition, $spoken, $number);
         }
-        $form = $this->published->form($outcome->edition, $spoken, $number);
+        $form = $this->published->form($outcome->edition, $spoken, $number, $outcome->version);
 
         return $this->html($form->with($outcome->again->pieces()), $outcome->status);
     }
@@ -137,14 +137,16 @@ final class FormController
         if ($this->air($edition) !== OnTheAir::Open) {
             return $this->offAir($edition, $language);
         }
-        $filling = new Filling(self::from($request, $edition), hidden: $this->marks->issue($edition, $language));
+        $marks = $this->marks->issue($edition, $language);
+        $version = FormMarks::version($edition, $marks->visit);
+        $filling = new Filling(self::from($request, $edition), hidden: $marks->inputs);
 
         LedOn::allow($request, $edition, $language);
         if (People::looksLikeOne($request)) {
-            $this->flow->shown($edition, $language);
+            $this->flow->shown($edition, $language, 1, $version);
         }
 
-        return $this->html($this->published->form($edition, $language)->with($filling->pieces()), 200);
+        return $this->html($this->published->form($edition, $language, 1, $version)->with($filling->pieces()), 200);
     }
 
     /** @return list<FieldValue> the mark of where the form was come upon, where its address bears one that the sheet knows */
