@@ -28,5 +28,9 @@ final class AtlanticNewsletter
             'edge' => '#7b93a6', 'font' => 'sans', 'corner' => 2, 'dark' => 'never',
         ],
         'button' => ['en' => 'Send me the crossings', 'fr' => 'Envoyez-moi les traversées'],
+        'second' => [
+            'title' => ['en' => 'Where we sail from Port Ansel', 'fr' => 'Nos traversées depuis Port Ansel'],
+            'button' => ['en' => 'Tell me when', 'fr' => 'Dites-moi quand'],
+        ],
     ];
 }

@@ -49,6 +49,7 @@ use Juramen\Canon\Place;
 use Juramen\Canon\Slug;
 use Juramen\Consent\How;
 use Juramen\Points\FieldValue;
+use Juramen\Points\FormVersion;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
 use Juramen\Points\ServiceThere;
@@ -298,11 +299,14 @@ final class Demo
         $edition = $this->editions[$event['point']];
         $asksName = array_filter($edition->sheet->draft->fields, static fn ($f): bool => $f->name() === 'first-name') !== [];
 
+        // The same every time, so that chance allots the same.
+        $nonce = Id::fromBytes(substr(hash('sha256', "{$event['email']} {$event['point']} ".$this->clock->instant()->text(), true), 0, 16));
+        $language = Language::from($event['language']);
+
         return new Signup(
-            $edition, Language::from($event['language']), $email, $event['name'] === null || ! $asksName ? [] : [new FieldValue('first-name', $event['name'])],
+            $edition, $language, $email, $event['name'] === null || ! $asksName ? [] : [new FieldValue('first-name', $event['name'])],
             [Said::yes($edition->sheet->statements[0])], How::FormServed, 'page', $this->clock->instant(),
-            // The same every time, so that chance allots the same mails.
-            Id::fromBytes(substr(hash('sha256', "{$event['email']} {$event['point']} ".$this->clock->instant()->text(), true), 0, 16)), $event['network'],
+            $nonce, $event['network'], version: $edition->in($language)->version($nonce),
         );
     }
 
@@ -334,7 +338,8 @@ final class Demo
     {
         $times = in_array($event['do'], ['ask', 'hold'], true) ? 2 + crc32($event['email'].$event['point']) % 5 : 0;
         for ($i = 0; $i < $times; $i++) {
-            $this->flow->shown($this->editions[$event['point']], Language::from($event['language']));
+            $version = ($i + crc32($event['email'])) % 2 === 0 ? FormVersion::First : FormVersion::Second;
+            $this->flow->shown($this->editions[$event['point']], Language::from($event['language']), 1, $version);
         }
     }
 

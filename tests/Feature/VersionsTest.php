@@ -19,6 +19,7 @@ use App\Support\SentTicket;
 use App\Support\SystemClock;
 use Database\Demo\ContactForm;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Juramen\Canon\Document;
 use Juramen\Canon\Id;
@@ -181,8 +182,12 @@ test('compared is what was shown and confirmed, of editions in the same words, a
     Carbon::setTestNow(now()->addDays(9));
     $run = $trials();
     expect([$run->trial->second->confirmed, $run->trial->first->confirmed, $run->open])->toBe([3, 1, 0])
-        ->and([$run->trial->first->people, $run->trial->second->people])->toBe([$shown('first'), $shown('second')]);
+        ->and([$run->trial->first->people, $run->trial->second->people, $run->isKnown])->toBe([$shown('first'), $shown('second'), true]);
     $this->actingAs($this->runa)->get('/points/footer-newsletter/flow')->assertOk()->assertSee('Two versions of the form')->assertSee('There is no winner');
+    // What was not counted is not taken for a rate.
+    DB::table('flow_counts')->where('what', 'shown second')->update(['count' => 2]);
+    expect($trials()->isKnown)->toBeFalse();
+    $this->get('/points/footer-newsletter/flow')->assertOk()->assertSee('nothing can be compared')->assertDontSee('Second version');
     ($this->publish)(['title/en' => 'Sail with us, today']);
     expect($trials()->trial->first->people)->toBe(0)->and($trials()->since)->toBe($run->since + 2);
 });

@@ -30,7 +30,9 @@ final readonly class TrialView
         $open = $run->open;
 
         return new self(
-            $of, $rows, self::sentence($trial, $of->noun()), self::needed($trial, $of),
+            $of, $run->isKnown ? $rows : [],
+            $run->isKnown ? self::sentence($trial, $of->noun()) : 'How often each was shown was not counted all the time, so nothing can be compared.',
+            $run->isKnown ? self::needed($trial, $of) : '',
             $open === 0 ? '' : ($open === 1 ? '1 sign-up has' : "$open sign-ups have").' time left and '.($open === 1 ? 'is' : 'are').' not counted yet, '
                 .'so that whoever is quick does not count for more.'
         );
@@ -56,6 +58,10 @@ final readonly class TrialView
         $interval = $trial->confirming()->interval();
         $better = $trial->better();
         $which = $difference >= 0 ? 'first' : 'second';
+        if (round(100 * $difference) == 0.0) {
+            return "As many confirm after either $noun; with 95 % confidence after the first it is between ".self::signed($interval, 'fewer', 'more')
+                .' in a hundred. There is no winner.';
+        }
         if (! $trial->confirming()->isMoreThanChance()) {
             return "More confirm after the $which $noun, by {$points($difference)} in a hundred; that may be chance: with 95 % confidence the first is "
                 .'between '.self::signed($interval, 'fewer', 'more').'. There is no winner.';

@@ -69,17 +69,19 @@ final class ReadTrials
         // What is shown is known by the day, so whole days count.
         $day = Day::at($this->over($sent()), Moments::zone());
         $begins = Instants::write($day->begins(Moments::zone()));
-        $side = function (FormVersion $version) use ($editions, $sent, $day, $begins): TrialSide {
+        $isKnown = true;
+        $side = function (FormVersion $version) use ($editions, $sent, $day, $begins, &$isKnown): TrialSide {
             $of = ReadFlow::sums($sent()->where('version', $version)->where('asked_at', '<', $begins));
             $shown = (int) DB::table('flow_counts')->whereIn('edition', array_map(static fn (PublishedEdition $e): string => $e->digest->bytes, $editions))
                 ->where('what', "shown $version->value")->where('day', '<', $day->text)->sum('count');
 
-            return new TrialSide(max($shown, $of['confirmed']), $of['confirmed'], $of['withdrawn']);
-        };
+            $isKnown = $isKnown && $shown >= $of['asked'];
 
-        return new TrialRun(
-            new Trial($side(FormVersion::First), $side(FormVersion::Second)), $sent()->where('asked_at', '>=', $begins)->count(), self::first($editions)
-        );
+            return new TrialSide(max($shown, $of['asked']), $of['confirmed'], $of['withdrawn']);
+        };
+        $trial = new Trial($side(FormVersion::First), $side(FormVersion::Second));
+
+        return new TrialRun($trial, $sent()->where('asked_at', '>=', $begins)->count(), self::first($editions), $isKnown);
     }
 
     /**

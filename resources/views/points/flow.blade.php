@@ -56,6 +56,7 @@
 <section aria-labelledby="trial-{{ $trial->of->value }}"><h2 id="trial-{{ $trial->of->value }}">{{ $trial->of->heading() }}</h2>
 <p><b>{{ $trial->says }}</b></p>
 <p class="soft">{{ $trial->needed }} {{ $trial->open }}</p>
+@if ($trial->rows !== [])
 <table><caption>Allotted by chance, at the same time</caption>
 <thead><tr><th scope="col">{{ ucfirst($trial->of->noun()) }}</th><th scope="col" class="figure">{{ $trial->of->reached() }}</th>
 <th scope="col" class="figure">Confirmed</th><th scope="col">Rate, with 95 % confidence</th><th scope="col">Withdrew within 90 days</th></tr></thead>
@@ -65,6 +66,7 @@
  d="M{{ $row->from() }} 9H{{ $row->to() }}" class="trial-span"/><path d="M{{ $row->at() }} 3V15" class="trial-at"/></svg> {{ $row->rate }}
 <span class="soft">{{ $row->bounds() }}</span></td><td>{{ $row->withdrawal }}</td></tr>
 @endforeach</tbody></table>
+@endif
 </section>
 @endforeach
 </div>
