@@ -22,6 +22,7 @@ Route::post('/forms/{point}/{language}', [FormController::class, 'submit'])->nam
 Route::get('/forms/{point}/{language}/sent', [SentController::class, 'show'])->name('form.sent');
 Route::post('/forms/{point}/{language}/sent', [SentController::class, 'act'])->name('form.sent.act');
 Route::get('/forms/{point}/{language}/received', [SentController::class, 'received'])->name('form.received');
+Route::post('/forms/{point}/{language}/received', [SentController::class, 'againByNumber'])->name('form.received.act');
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
 Route::get('/frozen/{digest}.woff2', [FormController::class, 'letters'])->where('digest', '[0-9a-f]{64}')->name('frozen.letters');
 Route::get('/frozen/{digest}.webp', [FormController::class, 'image'])->where('digest', '[0-9a-f]{64}')->name('frozen.image');

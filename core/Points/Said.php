@@ -59,6 +59,12 @@ final readonly class Said
         return in_array($channel, $this->channels, true);
     }
 
+    /** Whether anything of it reaches people by their number. */
+    public function byNumber(): bool
+    {
+        return array_filter($this->channels, static fn (Channel $c): bool => $c->isByNumber()) !== [];
+    }
+
     public function id(): Slug
     {
         return $this->statement->id;

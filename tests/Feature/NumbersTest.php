@@ -89,7 +89,8 @@ test('the mail confirms email alone, the message everything by number, each on i
 
 test('for a number alone no mail is sent; it lapses as an address does, and is deleted then', function (): void {
     ($this->offer)('sms');
-    $location = (string) $this->signUp('imke@post.example', $this->both)->assertRedirect('/forms/footer-newsletter/en/received')->headers->get('Location');
+    $sent = $this->signUp('imke@post.example', $this->both)->assertRedirect('/forms/footer-newsletter/en/received');
+    $location = (string) $sent->headers->get('Location');
     $this->get($location)->assertSee('only once your number is confirmed');
     expect(work())->toBe([OutcomeKind::Accepted])->and(Delivery::query()->pluck('kind')->all())->toBe([DeliveryKind::NumberConfirmation]);
     $token = ($this->tokenOf)(($this->messages)()[0]);
@@ -99,6 +100,38 @@ test('for a number alone no mail is sent; it lapses as an address does, and is d
         ->and(DB::table('disclosures')->count())->toBe(0)->and(DB::table('contact_points')->count())->toBe(0)
         ->and($this->acts())->toBe(['given', 'confirmation-sent', 'lapsed', 'erased']);
     $this->artisan('consent:rebuild', ['--check' => true])->assertExitCode(0);
+});
+
+test('whoever agreed by a number alone has the message sent once more: twice at most, a minute apart, and everybody is answered alike', function (): void {
+    ($this->offer)('sms');
+    $sent = $this->signUp('imke@post.example', $this->both);
+    [$page, $cookie] = [(string) $sent->headers->get('Location'), $sent->getCookie('sent', false)];
+    expect($cookie->getPath())->toBe($page)->and(($this->texts = fn (): int => count(($this->messages)()))())->toBe(0);
+    $ticket = $this->hidden($this->withUnencryptedCookie('sent', (string) $cookie->getValue())->get($page)->assertOk())['ticket'];
+    $again = function () use ($page, $ticket): int {
+        $this->post($page, ['ticket' => $ticket])->assertRedirect("$page?done=again");
+        $this->get("$page?done=again")->assertOk()->assertSee('We send it once more');
+        work();
+
+        return ($this->texts)();
+    };
+    // Nothing has left yet: there is nothing to repeat.
+    expect($again())->toBe(1)->and($again())->toBe(1);
+    foreach ([2, 3, 3] as $count) {
+        Carbon::setTestNow(now()->addSeconds(61));
+        expect($again())->toBe($count);
+    }
+    $tokens = array_unique(array_map($this->tokenOf, ($this->messages)()));
+    expect($tokens)->toHaveCount(1)->and(Delivery::query()->where('kind', '<>', DeliveryKind::NumberConfirmation)->count())->toBe(0);
+    // The same answer once it is confirmed, and to a bot that is held; a ticket of nobody's, and one whose time is over, are told so.
+    $this->post('/confirm', ['token' => $tokens[0]])->assertOk();
+    Carbon::setTestNow(now()->addSeconds(61));
+    expect($again())->toBe(3);
+    $held = $this->signUp('bot@post.example', [...$this->both, 'homepage' => 'x'])->assertRedirect($page);
+    expect($held->getCookie('sent', false)?->getPath())->toBe($page);
+    $this->post($page, ['ticket' => 'nobody'])->assertStatus(410)->assertSee('open for too long');
+    Carbon::setTestNow(now()->addMinutes(31));
+    $this->post($page, ['ticket' => $ticket])->assertStatus(410);
 });
 
 test('whichever path comes to nothing takes what it was for, and leaves the other what it needs', function (string $lapses): void {

@@ -28,7 +28,9 @@ final readonly class SubmissionOutcome
     public static function taken(Signup $signup): self
     {
         $mailed = array_filter($signup->agreed(), static fn (Said $s): bool => $s->by(Channel::Email)) !== [];
-        $ticket = $mailed && $signup->edition->sheet->rules->doubleOptIn && $signup->nonce !== null
+        $numbered = array_filter($signup->agreed(), static fn (Said $s): bool => $s->byNumber()) !== [];
+        $asked = ($mailed && $signup->edition->sheet->rules->doubleOptIn) || $numbered;
+        $ticket = $asked && $signup->nonce !== null
             ? SentTicket::issue($signup->nonce, $signup->email, $signup->occurred) : null;
 
         return new self($signup->edition, null, 303, $mailed, ticket: $ticket);

@@ -31,6 +31,7 @@ final class SentPage
             'own' => Markup::html($draft->after->sent->orNothing($spoken)),
             'spot' => $gift?->spot === true ? ucfirst($gift->name->orNothing($spoken)) : '',
             'number' => $edition->sheet->asksByNumber(), 'ticket' => $ticket, 'done' => $done, 'typed' => $typed, 'fault' => $fault,
+            'numberPage' => route('form.received', [$draft->point->text, $spoken->value], false),
             'page' => route('form.sent', [$draft->point->text, $spoken->value], false), 'form' => route('form', [$draft->point->text, $spoken->value], false),
         ], $edition, $status);
     }

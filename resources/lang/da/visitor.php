@@ -83,7 +83,15 @@ return [
         'over' => 'Siden har været åben for længe, eller adressen er allerede ændret to gange. Udfyld venligst formularen en gang til:',
         'form' => 'til formularen',
     ],
-    'received' => ['title' => 'Tak', 'text' => 'Det, du sendte, er kommet frem.', 'besides' => 'Det andet, du sendte, er kommet frem.', 'number' => 'På SMS, telefon eller beskedtjeneste kontakter vi dig først, når dit nummer er bekræftet: den, der har sagt ja til det, får en besked med et link.'],
+    'received' => [
+        'title' => 'Tak',
+        'text' => 'Det, du sendte, er kommet frem.',
+        'besides' => 'Det andet, du sendte, er kommet frem.',
+        'number' => 'På SMS, telefon eller beskedtjeneste kontakter vi dig først, når dit nummer er bekræftet: den, der har sagt ja til det, får en besked med et link.',
+        'again-button' => 'Er der ikke kommet noget? Send beskeden en gang til',
+        'again' => 'Vi sender den en gang til, højst to gange og med mindst et minut imellem.',
+        'over' => 'Siden har været åben for længe. Udfyld venligst formularen en gang til:',
+    ],
     'confirm' => [
         'title' => 'Et klik, så er du tilmeldt',
         'text' => 'Dette bekræfter du:',

@@ -83,7 +83,15 @@ return [
         'over' => 'Diese Seite war zu lange offen, oder die Adresse wurde schon zweimal geändert. Bitte füllen Sie das Formular noch einmal aus:',
         'form' => 'zum Formular',
     ],
-    'received' => ['title' => 'Vielen Dank', 'text' => 'Was Sie gesendet haben, ist angekommen.', 'besides' => 'Was Sie sonst gesendet haben, ist angekommen.', 'number' => 'Per SMS, Telefon oder Messenger erreichen wir Sie erst, wenn Ihre Nummer bestätigt ist: Wer dem zugestimmt hat, bekommt eine Nachricht mit einem Link.'],
+    'received' => [
+        'title' => 'Vielen Dank',
+        'text' => 'Was Sie gesendet haben, ist angekommen.',
+        'besides' => 'Was Sie sonst gesendet haben, ist angekommen.',
+        'number' => 'Per SMS, Telefon oder Messenger erreichen wir Sie erst, wenn Ihre Nummer bestätigt ist: Wer dem zugestimmt hat, bekommt eine Nachricht mit einem Link.',
+        'again-button' => 'Nichts gekommen? Nachricht noch einmal schicken',
+        'again' => 'Wir schicken sie noch einmal, höchstens zweimal und im Abstand von mindestens einer Minute.',
+        'over' => 'Diese Seite war zu lange offen. Bitte füllen Sie das Formular noch einmal aus:',
+    ],
     'confirm' => [
         'title' => 'Noch ein Klick, und Sie sind angemeldet',
         'text' => 'Sie bestätigen damit:',

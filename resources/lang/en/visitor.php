@@ -83,7 +83,15 @@ return [
         'over' => 'This page has been open for too long, or its address was changed twice already. Please fill in the form once more:',
         'form' => 'to the form',
     ],
-    'received' => ['title' => 'Thank you', 'text' => 'What you sent has arrived.', 'besides' => 'What else you sent has arrived.', 'number' => 'By SMS, phone or messenger we reach you only once your number is confirmed: whoever agreed to that gets a message with a link.'],
+    'received' => [
+        'title' => 'Thank you',
+        'text' => 'What you sent has arrived.',
+        'besides' => 'What else you sent has arrived.',
+        'number' => 'By SMS, phone or messenger we reach you only once your number is confirmed: whoever agreed to that gets a message with a link.',
+        'again-button' => 'Nothing has come? Send the message once more',
+        'again' => 'We send it once more; twice at most, and at least a minute apart.',
+        'over' => 'This page has been open for too long. Please fill in the form once more:',
+    ],
     'confirm' => [
         'title' => 'One press, and you are signed up',
         'text' => 'You are about to confirm:',

@@ -83,7 +83,15 @@ return [
         'over' => 'Cette page est restée ouverte trop longtemps, ou l’adresse a déjà été changée deux fois. Veuillez remplir à nouveau le formulaire :',
         'form' => 'vers le formulaire',
     ],
-    'received' => ['title' => 'Merci', 'text' => 'Ce que vous avez envoyé est bien arrivé.', 'besides' => 'Le reste de votre envoi est bien arrivé.', 'number' => 'Par SMS, téléphone ou messagerie, nous ne vous contactons qu’une fois votre numéro confirmé : si vous y avez consenti, vous recevez un message avec un lien.'],
+    'received' => [
+        'title' => 'Merci',
+        'text' => 'Ce que vous avez envoyé est bien arrivé.',
+        'besides' => 'Le reste de votre envoi est bien arrivé.',
+        'number' => 'Par SMS, téléphone ou messagerie, nous ne vous contactons qu’une fois votre numéro confirmé : si vous y avez consenti, vous recevez un message avec un lien.',
+        'again-button' => 'Rien reçu ? Renvoyer le message',
+        'again' => 'Nous le renvoyons, deux fois au plus et à une minute d’intervalle au moins.',
+        'over' => 'Cette page est restée ouverte trop longtemps. Veuillez remplir à nouveau le formulaire :',
+    ],
     'confirm' => [
         'title' => 'Encore un clic pour vous inscrire',
         'text' => 'Vous allez confirmer ceci :',

@@ -83,7 +83,15 @@ return [
         'over' => 'Sidan har varit öppen för länge, eller så har adressen redan ändrats två gånger. Fyll i formuläret en gång till:',
         'form' => 'till formuläret',
     ],
-    'received' => ['title' => 'Tack', 'text' => 'Det du skickade har kommit fram.', 'besides' => 'Det andra du skickade har kommit fram.', 'number' => 'Via SMS, telefon eller meddelandetjänst når vi dig först när ditt nummer är bekräftat: den som har samtyckt till det får ett meddelande med en länk.'],
+    'received' => [
+        'title' => 'Tack',
+        'text' => 'Det du skickade har kommit fram.',
+        'besides' => 'Det andra du skickade har kommit fram.',
+        'number' => 'Via SMS, telefon eller meddelandetjänst når vi dig först när ditt nummer är bekräftat: den som har samtyckt till det får ett meddelande med en länk.',
+        'again-button' => 'Har inget kommit? Skicka meddelandet en gång till',
+        'again' => 'Vi skickar det en gång till, högst två gånger och med minst en minut emellan.',
+        'over' => 'Sidan har varit öppen för länge. Fyll i formuläret en gång till:',
+    ],
     'confirm' => [
         'title' => 'Ett klick, så är du anmäld',
         'text' => 'Det här bekräftar du:',

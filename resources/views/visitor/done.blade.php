@@ -5,5 +5,7 @@
 <p>{{ $say('sent.done') }}</p>
 @if ($spot !== '')<p><b>{{ $say('gift.spot', ['gift' => $spot]) }}</b></p>@endif
 @if ($besides)<p>{{ $say('received.besides') }}</p>@endif
-@if ($number)<p>{{ $say('received.number') }}</p>@endif
+@if ($number)
+@include('visitor.number')
+@endif
 @endsection

@@ -2,5 +2,8 @@
 @section('title', $say('received.title'))
 @section('content')
 <p>{{ $say('received.text') }}</p>
-@if ($number)<p class="small">{{ $say('received.number') }}</p>@endif
+@if ($done === 'over')<p role="status" class="done">{{ $say('received.over') }} <a href="{{ $form }}">{{ $say('sent.form') }}</a></p>@endif
+@if ($number)
+@include('visitor.number')
+@endif
 @endsection

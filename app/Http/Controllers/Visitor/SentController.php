@@ -38,12 +38,37 @@ final class SentController
         return $this->page($this->edition($point), $language, $ticket, in_array($done, ['again', 'mended'], true) && $ticket !== null ? $done : '');
     }
 
-    /** What was sent without anything that goes there by mail. */
-    public function received(string $point, string $language): Response
+    /** What was sent without anything that goes there by mail; whoever agreed by a number may have its message sent once more. */
+    public function received(Request $request, string $point, string $language): Response
     {
-        $edition = $this->edition($point);
+        $ticket = SentTicket::of($request, $this->clock->instant());
 
-        return VisitorPage::respond($this->spoken($edition, $language), 'received', ['number' => $edition->sheet->asksByNumber()], $edition);
+        return $this->arrived($this->edition($point), $language, $ticket, $ticket !== null && $request->query(self::DONE) === 'again' ? 'again' : '');
+    }
+
+    /** Its button. */
+    public function againByNumber(Request $request, AskAgain $again, string $point, string $language): Response|RedirectResponse
+    {
+        $sealed = $request->post('ticket');
+        $ticket = is_string($sealed) ? SentTicket::open($sealed, $this->clock->instant()) : null;
+        if ($ticket === null) {
+            return $this->arrived($this->edition($point), $language, null, 'over', 410);
+        }
+        $again($ticket->nonce);
+
+        return $this->done('again', $ticket, 'form.received', $point, $language);
+    }
+
+    /** @param  string  $done  what was done last */
+    private function arrived(PointEdition $edition, string $language, ?SentTicket $ticket, string $done, int $status = 200): Response
+    {
+        $spoken = $this->spoken($edition, $language);
+        $at = [$edition->sheet->draft->point->text, $spoken->value];
+
+        return VisitorPage::respond($spoken, 'received', [
+            'number' => $edition->sheet->asksByNumber(), 'ticket' => $ticket, 'done' => $done,
+            'numberPage' => route('form.received', $at, false), 'form' => route('form', $at, false),
+        ], $edition, $status);
     }
 
     /** One of the two buttons: on the page's own address, so that a page that is loaded anew leads back to it. */
@@ -61,7 +86,7 @@ final class SentController
         }
         $again($ticket->nonce);
 
-        return $this->done('again', $ticket, $point, $language);
+        return $this->done('again', $ticket, 'form.sent', $point, $language);
     }
 
     private function mend(Request $request, MendAddress $mend, SentTicket $ticket, PointEdition $edition, string $language): Response|RedirectResponse
@@ -79,12 +104,12 @@ final class SentController
         $mended = $ticket->mended($email, $this->clock->instant());
         $mend($ticket, $mended);
 
-        return $this->done('mended', $mended, $edition->sheet->draft->point->text, $language);
+        return $this->done('mended', $mended, 'form.sent', $edition->sheet->draft->point->text, $language);
     }
 
-    private function done(string $what, SentTicket $ticket, string $point, string $language): RedirectResponse
+    private function done(string $what, SentTicket $ticket, string $route, string $point, string $language): RedirectResponse
     {
-        $page = route('form.sent', [$point, $language], false);
+        $page = route($route, [$point, $language], false);
 
         return redirect("$page?".self::DONE."=$what", 303)->withCookie($ticket->cookie($page));
     }
