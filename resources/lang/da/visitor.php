@@ -112,7 +112,11 @@ return [
         'name-button' => 'Ret det',
         'junk' => 'Sæt :sender i din adressebog, så havner vores mails ikke blandt uønsket mail.',
     ],
-    'number-confirmed' => ['title' => 'Dit nummer er bekræftet', 'text' => 'Tak. Du kan stoppe når som helst, her og uden adgangskode:'],
+    'number-confirmed' => [
+        'title' => 'Dit nummer er bekræftet',
+        'text' => 'Tak. Du kan stoppe når som helst, her og uden adgangskode:',
+        'stop' => 'Trække mit samtykke tilbage',
+    ],
     'already' => ['title' => 'Du havde allerede bekræftet', 'text' => 'Der er intet tilbage at gøre; du er tilmeldt.'],
     'lapsed' => ['title' => 'Dette link er udløbet', 'text' => 'Tilmeldingen blev ikke bekræftet i tide, så vi slettede den. Intet blev sendt. Du er velkommen til at tilmelde dig igen.'],
     'journey-withdrawn' => ['title' => 'Denne tilmelding blev trukket tilbage', 'text' => 'Der sendes ikke mere på grund af den. Du kan tilmelde dig igen når som helst:'],

@@ -112,7 +112,11 @@ return [
         'name-button' => 'Berichtigen',
         'junk' => 'Damit unsere E-Mails nicht im Spam-Ordner landen, nehmen Sie :sender in Ihr Adressbuch auf.',
     ],
-    'number-confirmed' => ['title' => 'Ihre Nummer ist bestätigt', 'text' => 'Vielen Dank. Sie können sich jederzeit abmelden, hier und ohne Passwort:'],
+    'number-confirmed' => [
+        'title' => 'Ihre Nummer ist bestätigt',
+        'text' => 'Vielen Dank. Sie können sich jederzeit abmelden, hier und ohne Passwort:',
+        'stop' => 'Meine Einwilligung widerrufen',
+    ],
     'already' => ['title' => 'Sie hatten schon bestätigt', 'text' => 'Es ist nichts mehr zu tun; Sie sind angemeldet.'],
     'lapsed' => ['title' => 'Dieser Link gilt nicht mehr', 'text' => 'Die Anmeldung wurde nicht rechtzeitig bestätigt, deshalb haben wir sie gelöscht. Es wurde nichts geschickt. Sie können sich gern noch einmal anmelden.'],
     'journey-withdrawn' => ['title' => 'Diese Anmeldung wurde widerrufen', 'text' => 'Auf ihrer Grundlage wird nichts mehr geschickt. Sie können sich jederzeit neu anmelden:'],

@@ -112,7 +112,11 @@ return [
         'name-button' => 'Correct it',
         'junk' => 'So that our mails do not end up in your junk folder, add :sender to your address book.',
     ],
-    'number-confirmed' => ['title' => 'Your number is confirmed', 'text' => 'Thank you. You can stop at any time, here and without a password:'],
+    'number-confirmed' => [
+        'title' => 'Your number is confirmed',
+        'text' => 'Thank you. You can stop at any time, here and without a password:',
+        'stop' => 'Withdraw my consent',
+    ],
     'already' => ['title' => 'You had confirmed already', 'text' => 'There is nothing left to do; you are signed up.'],
     'lapsed' => ['title' => 'This link has expired', 'text' => 'The sign-up was not confirmed in time, so we deleted it. Nothing was sent. You are welcome to sign up once more.'],
     'journey-withdrawn' => ['title' => 'This sign-up was withdrawn', 'text' => 'Nothing more is sent because of it. You can sign up again at any time:'],

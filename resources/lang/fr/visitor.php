@@ -112,7 +112,11 @@ return [
         'name-button' => 'Corriger',
         'junk' => 'Pour que nos e-mails n’arrivent pas dans les indésirables, ajoutez :sender à votre carnet d’adresses.',
     ],
-    'number-confirmed' => ['title' => 'Votre numéro est confirmé', 'text' => 'Merci. Vous pouvez vous désinscrire à tout moment, ici et sans mot de passe :'],
+    'number-confirmed' => [
+        'title' => 'Votre numéro est confirmé',
+        'text' => 'Merci. Vous pouvez vous désinscrire à tout moment, ici et sans mot de passe :',
+        'stop' => 'Retirer mon accord',
+    ],
     'already' => ['title' => 'Vous aviez déjà confirmé', 'text' => 'Il n’y a plus rien à faire ; votre inscription est confirmée.'],
     'lapsed' => ['title' => 'Ce lien n’est plus valable', 'text' => 'L’inscription n’a pas été confirmée à temps, nous l’avons donc supprimée. Rien n’a été envoyé. Vous pouvez vous inscrire à nouveau.'],
     'journey-withdrawn' => ['title' => 'Cette inscription a été retirée', 'text' => 'Plus rien ne sera envoyé sur cette base. Vous pouvez vous réinscrire à tout moment :'],

@@ -112,7 +112,11 @@ return [
         'name-button' => 'Rätta',
         'junk' => 'Lägg :sender i din adressbok, så hamnar våra mejl inte i skräpposten.',
     ],
-    'number-confirmed' => ['title' => 'Ditt nummer är bekräftat', 'text' => 'Tack. Du kan avsluta när som helst, här och utan lösenord:'],
+    'number-confirmed' => [
+        'title' => 'Ditt nummer är bekräftat',
+        'text' => 'Tack. Du kan avsluta när som helst, här och utan lösenord:',
+        'stop' => 'Återkalla mitt samtycke',
+    ],
     'already' => ['title' => 'Du hade redan bekräftat', 'text' => 'Det finns inget kvar att göra; du är anmäld.'],
     'lapsed' => ['title' => 'Den här länken har slutat gälla', 'text' => 'Anmälan bekräftades inte i tid, så vi raderade den. Inget skickades. Du är välkommen att anmäla dig en gång till.'],
     'journey-withdrawn' => ['title' => 'Den här anmälan togs tillbaka', 'text' => 'Inget mer skickas på grund av den. Du kan anmäla dig igen när du vill:'],

@@ -23,6 +23,6 @@
 @endif
 @endif
 @isset($again)
-<p><a href="{{ $again }}">{{ $again }}</a></p>
+<p><a href="{{ $again }}">{{ $called }}</a></p>
 @endisset
 @endsection

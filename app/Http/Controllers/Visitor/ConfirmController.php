@@ -148,6 +148,7 @@ final class ConfirmController
             'own' => $page === 'confirmed' ? Markup::html($edition->sheet->draft->after->confirmed->orNothing($language)) : '',
             'next' => $page === 'confirmed' ? $this->led->step($edition, $language) : null,
             'gift' => $gift, 'giftDay' => Moments::dayIn($gift?->until, $language),
+            'called' => $page === 'number-confirmed' ? __('visitor.number-confirmed.stop', [], $language->value) : $edition->sheet->draft->title->in($language),
             'again' => match ($page) {
                 'lapsed', 'journey-withdrawn', 'journey-ended' => $form,
                 'number-confirmed' => url('/withdraw/'.Link::Withdraw->token($journey->subscriber->subject, $this->keys)),

@@ -52,7 +52,9 @@ final class GiftController
         $language = $draft->languageFor(Language::preferred((string) $request->header('Accept-Language'), $draft->languages));
 
         return VisitorPage::respond(
-            $language, 'ending', ['page' => 'gift-over', 'again' => route('form', [$draft->point->text, $language->value])], $edition, 410
+            $language, 'ending', [
+                'page' => 'gift-over', 'again' => route('form', [$draft->point->text, $language->value]), 'called' => $draft->title->in($language),
+            ], $edition, 410
         );
     }
 }
