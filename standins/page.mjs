@@ -15,5 +15,5 @@ export const body = (request) => new Promise((done) => {
 /** Answers a request with one text, that nothing outside may be loaded for. */
 export const sender = (response) => (status, type, text) => response.writeHead(status, {
   'Content-Type': `${type}; charset=utf-8`, 'Cache-Control': 'no-store',
-  'Content-Security-Policy': "default-src 'none'; style-src 'unsafe-inline'; frame-src 'self'; form-action 'self'",
+  'Content-Security-Policy': "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-src 'self'; form-action 'self'",
 }).end(text);

@@ -17,11 +17,12 @@ final readonly class Line
      * @param  string  $empty  stands where nothing is written
      * @param  string  $type  of the HTML input
      * @param  bool  $needed  whether it should not stay empty
-     * @param  string|null  $fault  what is wrong with what is written, said beside it; null where nobody judges it
+     * @param  string|null  $fault  what is wrong with what is written, said beside it; null where nothing is said there
+     * @param  bool  $judged  whether it is judged while somebody types
      */
     public function __construct(
         public string $place, public string $label, public string $value, public string $empty = '', public string $type = 'text', public bool $needed = true,
-        public ?string $fault = null
+        public ?string $fault = null, public bool $judged = false
     ) {
         $this->id = PlaceId::of($place);
     }

@@ -27,7 +27,7 @@ final readonly class AfterForm
     {
         [$draft, $after] = [$sheet->draft, $sheet->draft->after];
         $address = static fn (string $name, string $label, Texts $to, Language $l, string $empty): Line => new Line(
-            "after/$name/{$l->value}", "$label, {$l->endonym()}", $to->orNothing($l), $empty, 'url', false, $sheet->leadsAstray($to->orNothing($l))
+            "after/$name/{$l->value}", "$label, {$l->endonym()}", $to->orNothing($l), $empty, 'url', false, $sheet->leadsAstray($to->orNothing($l)), true
         );
 
         return new self(Choice::yesNo(

@@ -32,7 +32,7 @@ final readonly class ProofView
         );
     }
 
-    public function in(Language $language): self
+    public function in(?Language $language): self
     {
         return new self($language, $this->desktop, $this->page, $this->wrong, $this->dark, $this->second);
     }

@@ -31,7 +31,7 @@ final readonly class SecondForm
             $place = SecondWords::PLACE."/$part";
             $rows[] = new SecondRow($label, PlaceId::of($place), $margin->at($place), array_map(static fn (Language $l): Line => new Line(
                 "$place/{$l->value}", "Other half, $label, {$l->endonym()}", $draft->second->of($part)->orNothing($l),
-                Texts::from($first->at($part))->orNothing($l) ?: 'as in the first', needed: false
+                Texts::from($first->at($part))->orNothing($l) ?: 'as in the first', needed: false, judged: true
             ), $draft->languages));
         }
         $differing = array_filter($draft->languages, static fn (Language $l): bool => $draft->differsIn($l));

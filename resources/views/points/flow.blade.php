@@ -77,7 +77,7 @@
  No mail has a picture that tells.</p></section>
 @if ($page->times !== [])
 <section><p><b>How long it takes</b></p>
-<table><thead><tr><th scope="col">&nbsp;</th><th scope="col">Half</th><th scope="col">9 of 10</th><th scope="col">99 %</th></tr></thead>
+<table><thead><tr><th scope="col">Step</th><th scope="col">Half</th><th scope="col">9 of 10</th><th scope="col">99 %</th></tr></thead>
 <tbody>@foreach ($page->times as $row)
 <tr><td>{{ $row->name }}</td><td>{{ $row->half }}</td><td>{{ $row->most }}</td><td>{{ $row->nearly }}</td></tr>
 @endforeach</tbody></table>

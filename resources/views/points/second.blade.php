@@ -6,7 +6,7 @@
 <tbody>
 @foreach ($second->rows as $row)
 <tr><td>{{ $row->label }} <x-place.marks :of="$row->marks" :at="$row->at" /></td>
-<td>@foreach ($row->lines as $line)<x-place.line :of="$line" /> @endforeach</td></tr>
+<td>@foreach ($row->lines as $line)<p class="sentence"><x-place.line :of="$line" /></p>@endforeach</td></tr>
 @endforeach
 </tbody></table>
 </details>

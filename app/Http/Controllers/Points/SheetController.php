@@ -141,8 +141,8 @@ final class SheetController
     /** The proof, for a frame in which nothing runs. */
     public function proof(Request $request, Point $point, string $language, string $draft): Response
     {
-        $asked = ProofView::from($request);
-        $view = new ProofView(Language::tryFrom($language), false, $asked->page, $asked->wrong, $asked->dark);
+        $view = ProofView::from($request);
+        $view = $view->in(Language::tryFrom($language) ?? $view->language);
 
         return response($this->show->proof($point->load('record.newest'), $draft, $view), 200, [
             'Content-Type' => 'text/html; charset=utf-8',

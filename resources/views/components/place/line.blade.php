@@ -7,7 +7,7 @@
 <span class="ends"><input type="{{ $of->type }}" class="{{ $classes }}"
  id="{{ $of->id }}" name="value" value="{{ $of->value }}"
  aria-label="{{ $of->label }}" placeholder="{{ $of->empty }}" autocomplete="off" size="{{ $of->size() }}" data-place="{{ $of->place }}"
- @if ($of->fault !== null) aria-describedby="fault-{{ $of->id }}" @endif
+ @if ($of->judged) data-judged @endif @if ($of->fault !== null) aria-describedby="fault-{{ $of->id }}" @endif
 >{{ $slot }}</span>
 @if ($of->fault !== null)<x-place.fault :of="$of" />@endif
 @endif
