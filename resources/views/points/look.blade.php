@@ -20,6 +20,6 @@ of <x-place.line :of="$look->corner" /> pixels; labels stand
 </tbody></table>
 @if ($look->takeOff)<p class="sentence">The image above the form shows @foreach ($look->shows as $line)<x-place.line :of="$line" /> @endforeach
 <x-place.press :of="$look->takeOff" /></p>@endif
-@if ($look->takeSignOff)<p class="sentence">The sign stands above every form of the house. Mails <x-place.choice :of="$look->mails">;</x-place.choice>
-it goes with the mail, small, and is loaded from nowhere. <x-place.press :of="$look->takeSignOff" /></p>@endif
+@if ($look->takeSignOff)<p class="sentence">The sign stands above every form of the house. Mails <x-place.choice :of="$look->mails">;</x-place.choice> it
+goes with the mail, small, and is loaded from nowhere. <x-place.press :of="$look->takeSignOff" /></p>@endif
 @if ($look->back)<p><x-place.press :of="$look->back" /></p>@endif
