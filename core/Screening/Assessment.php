@@ -4,27 +4,33 @@ declare(strict_types=1);
 
 namespace Juramen\Screening;
 
-/** What screening makes of a submission: the signals it noticed, each with its weight, the risk they come to, and what follows. */
+use Juramen\Screening\Signals\PuzzleSolved;
+
+/** What screening makes of a submission: the signals it noticed, each with its part, the risk they come to, and what follows. */
 final readonly class Assessment
 {
-    /** Log-odds of a submission of which nothing is noticed (ours to start with: about one in a hundred). */
-    private const BASE = -4.6;
+    /**
+     * @param  list<WeighedSignal>  $signals  the heaviest first
+     * @param  float  $base  log-odds that everybody starts with
+     * @param  float  $sum  of the parts and the base
+     * @param  int  $risk  in percent
+     */
+    private function __construct(public array $signals, public float $base, public float $sum, public int $risk, public Band $band) {}
 
     /** @param  list<WeighedSignal>  $signals */
-    private function __construct(public array $signals, public int $risk, public Band $band) {}
-
-    /** @param  list<WeighedSignal>  $signals */
-    public static function of(array $signals): self
+    public static function of(array $signals, float $base, Lines $lines): self
     {
-        $sum = self::BASE + array_sum(array_map(static fn (WeighedSignal $s): float => $s->weight, $signals));
+        $sum = $base + array_sum(array_map(static fn (WeighedSignal $s): float => $s->part(), $signals));
         $risk = (int) round(100 / (1 + exp(-$sum)));
 
-        return new self($signals, $risk, Band::ofRisk($risk));
+        $solved = array_filter($signals, static fn (WeighedSignal $s): bool => $s->signal instanceof PuzzleSolved) !== [];
+
+        return new self($signals, $base, $sum, $risk, $lines->band($risk, $solved));
     }
 
-    /** Names of the signals, as they are stored. */
-    public function named(): string
+    /** What was noticed, as it is stored. */
+    public function stored(): string
     {
-        return implode(' ', array_map(static fn (WeighedSignal $s): string => $s->signal->value, $this->signals));
+        return implode(' ', array_map(static fn (WeighedSignal $s): string => $s->text(), $this->signals));
     }
 }

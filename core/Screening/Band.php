@@ -9,18 +9,21 @@ enum Band: string
 {
     /** Goes on. */
     case Pass = 'pass';
-    /** Shown again with what was typed, to be sent once more. */
-    case Again = 'again';
+    /** Its browser solves a puzzle, or its person answers a question; then it is judged once more. */
+    case Puzzle = 'puzzle';
     /** Kept for a person to decide; the visitor gets the usual answer. */
     case Hold = 'hold';
+    /** Its consents are not taken, and nothing of them is kept; the visitor gets the usual answer. */
+    case Refuse = 'refuse';
 
-    /** @param  int  $risk  in percent; the borders are ours to start with */
-    public static function ofRisk(int $risk): self
+    /** What happens to those in it, as the office says it. */
+    public function says(): string
     {
-        return match (true) {
-            $risk >= 60 => self::Hold,
-            $risk >= 20 => self::Again,
-            default => self::Pass,
+        return match ($this) {
+            self::Pass => 'pass',
+            self::Puzzle => 'solve a puzzle',
+            self::Hold => 'are held',
+            self::Refuse => 'are refused',
         };
     }
 }

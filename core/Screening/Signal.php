@@ -4,23 +4,18 @@ declare(strict_types=1);
 
 namespace Juramen\Screening;
 
-/** What screening notices about a submission. */
-enum Signal: string
+/** Something that screening looks at, a class each; all of them stand in Signals. */
+interface Signal
 {
-    /** The field that people do not see was filled in. */
-    case TrapTouched = 'trap-touched';
-    /** Sent sooner after the page was served than anybody types. */
-    case TooFast = 'too-fast';
-    /** One address was entered many times within a day: somebody may be flooding its inbox. */
-    case ManyForAddress = 'many-for-address';
+    /** By which it is stored; never changed. */
+    public function id(): string;
 
-    /** What it adds to the log-odds; ours to start with. */
-    public function weight(): float
-    {
-        return match ($this) {
-            self::TrapTouched => 7.0,
-            self::TooFast => 4.0,
-            self::ManyForAddress => 6.0,
-        };
-    }
+    /** What is noticed, as the office reads it. */
+    public function says(): string;
+
+    /** What it adds to the log-odds where it is noticed in full; ours to start with. Less than nothing speaks for a person. */
+    public function weight(): float;
+
+    /** @return float how much of it is noticed, 0 to 1 */
+    public function amount(SubmissionFacts $facts): float;
 }

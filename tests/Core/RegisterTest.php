@@ -61,8 +61,8 @@ test('an unconfirmed sign-up cannot be kept longer than thirty days', function (
 test('screening passes people, asks the hasty again and holds the doubtful', function (bool $trap, ?int $seconds, int $earlier, Band $band): void {
     expect((new Screen)->assess(new SubmissionFacts($trap, $seconds, $earlier))->band)->toBe($band);
 })->with([
-    [false, 9, 0, Band::Pass], [false, null, 0, Band::Pass], [false, 1, 0, Band::Again], [true, 9, 0, Band::Hold], [true, 0, 0, Band::Hold],
-    [false, 9, 4, Band::Pass], [false, 9, 5, Band::Hold], [false, 1, 5, Band::Hold],
+    [false, 9, 0, Band::Pass], [false, null, 0, Band::Pass], [false, 1, 0, Band::Puzzle], [true, 9, 0, Band::Hold], [true, 0, 0, Band::Refuse],
+    [false, 9, 4, Band::Pass], [false, 9, 5, Band::Hold], [false, 1, 5, Band::Refuse],
 ]);
 
 test('what was noticed weighs in full, and every signal more never lowers the risk', function (): void {

@@ -87,7 +87,7 @@ final class AcceptSignup
             return;
         }
         $assessment = $this->screen->assess($signup->facts->counted(($this->count)($signup->email, $this->clock->instant())));
-        if ($assessment->band === Band::Hold) {
+        if ($assessment->band === Band::Hold || $assessment->band === Band::Refuse) {
             throw new ScreenedOut($assessment);
         }
         ($this->assessed)($signup->editionId(), $assessment);

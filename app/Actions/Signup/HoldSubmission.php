@@ -67,7 +67,7 @@ final class HoldSubmission
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
                 'content' => $signup->held($serves),
-                'signals' => $assessment->named(),
+                'signals' => $assessment->stored(),
                 'nonce' => $signup->nonce,
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),

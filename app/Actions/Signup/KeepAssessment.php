@@ -18,7 +18,7 @@ final class KeepAssessment
     {
         AssessedSubmission::query()->create([
             'point_edition_id' => $edition, 'assessed_at' => $this->clock->instant(), 'risk' => $assessment->risk, 'band' => $assessment->band,
-            'signals' => $assessment->named(),
+            'signals' => $assessment->stored(),
         ]);
     }
 }

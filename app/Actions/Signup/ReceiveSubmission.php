@@ -102,7 +102,7 @@ final class ReceiveSubmission
             $form->recipients(), version: FormMarks::version($form->edition, $visit),
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
-        if ($assessment?->band === Band::Again) {
+        if ($assessment?->band === Band::Puzzle) {
             return $this->again($request, $form, $visit, $form->page, 'fast');
         }
         $this->take($signup, $assessment);
@@ -113,7 +113,7 @@ final class ReceiveSubmission
     /** Taken or held, by what screening says; what only the transaction can count may hold it still. */
     private function take(Signup $signup, ?Assessment $assessment): void
     {
-        if ($assessment?->band === Band::Hold) {
+        if ($assessment?->band === Band::Hold || $assessment?->band === Band::Refuse) {
             ($this->hold)($signup, $assessment);
 
             return;

@@ -12,6 +12,8 @@ use App\Support\ValueName;
 use Juramen\Canon\Instant;
 use Juramen\Points\FieldValue;
 use Juramen\Register\Language;
+use Juramen\Screening\WeighedSignal;
+use Juramen\Screening\Weights;
 
 /** What somebody sent and screening holds. */
 final readonly class KeptRow
@@ -31,7 +33,7 @@ final readonly class KeptRow
         return self::of(
             $held->received_at, $held->content, $point, $held->edition, $held->language, Moments::date($held->deleted_at),
             route('held.delete', $held), (string) $held->id, route('held.release', $held),
-            array_map(static fn (string $signal): string => __("office.signals.$signal"), explode(' ', $held->signals)),
+            array_map(static fn (WeighedSignal $s): string => $s->signal->says(), Weights::ours()->stored($held->signals)),
         );
     }
 

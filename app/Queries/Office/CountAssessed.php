@@ -10,6 +10,7 @@ use App\Support\Stored;
 use App\Support\SystemClock;
 use Juramen\Screening\Band;
 use Juramen\Screening\Signal;
+use Juramen\Screening\Weights;
 
 /** What screening made of the submissions of the last days, and what it noticed. */
 final class CountAssessed
@@ -30,14 +31,14 @@ final class CountAssessed
         foreach ($rows as $row) {
             $n = Stored::number($row->n);
             $this->bands[Stored::text($row->band)] = ($this->bands[Stored::text($row->band)] ?? 0) + $n;
-            foreach (array_filter(explode(' ', Stored::text($row->signals))) as $signal) {
-                $this->signals[$signal] = ($this->signals[$signal] ?? 0) + $n;
+            foreach (Weights::ours()->stored(Stored::text($row->signals)) as $noticed) {
+                $this->signals[$noticed->signal->id()] = ($this->signals[$noticed->signal->id()] ?? 0) + $n;
             }
         }
     }
 
     public function of(Band|Signal $what): int
     {
-        return ($what instanceof Band ? $this->bands : $this->signals)[$what->value] ?? 0;
+        return $what instanceof Band ? $this->bands[$what->value] ?? 0 : $this->signals[$what->id()] ?? 0;
     }
 }

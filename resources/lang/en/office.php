@@ -33,11 +33,6 @@ return [
         'officer' => 'by an officer',
     ],
     'told' => ['phone' => 'by phone', 'letter' => 'by letter', 'message' => 'in a message', 'in-person' => 'in person'],
-    'signals' => [
-        'trap-touched' => 'The field that people do not see was filled in',
-        'too-fast' => 'Sent faster than anybody types',
-        'many-for-address' => 'This address was entered many times within a day',
-    ],
     'mail-tabs' => ['waiting' => 'Waiting', 'claimed' => 'Being sent', 'sent' => 'Sent', 'failed' => 'Failed', 'uncertain' => 'Uncertain', 'left' => 'Left'],
     'mail-states' => [
         'waiting' => 'To be sent when due.',

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Screening;
+
+use Juramen\Screening\Signals\AlikeAddresses;
+use Juramen\Screening\Signals\AllOptional;
+use Juramen\Screening\Signals\LinkInName;
+use Juramen\Screening\Signals\ManyForAddress;
+use Juramen\Screening\Signals\ManyFromDomain;
+use Juramen\Screening\Signals\ManyFromNetwork;
+use Juramen\Screening\Signals\ManyLinks;
+use Juramen\Screening\Signals\NoMailDomain;
+use Juramen\Screening\Signals\PuzzleLeft;
+use Juramen\Screening\Signals\PuzzleSolved;
+use Juramen\Screening\Signals\RandomAddress;
+use Juramen\Screening\Signals\RandomName;
+use Juramen\Screening\Signals\RepeatedText;
+use Juramen\Screening\Signals\SpamText;
+use Juramen\Screening\Signals\ThrowAwayDomain;
+use Juramen\Screening\Signals\TooFast;
+use Juramen\Screening\Signals\TrapTouched;
+
+/** All that screening looks at. */
+final class Signals
+{
+    /** @return list<Signal> */
+    public static function all(): array
+    {
+        return [
+            new TrapTouched, new TooFast, new ManyForAddress, new ThrowAwayDomain, new NoMailDomain, new RandomAddress, new RandomName, new LinkInName,
+            new SpamText, new ManyLinks, new RepeatedText, new ManyFromNetwork, new ManyFromDomain, new AlikeAddresses, new AllOptional, new PuzzleSolved,
+            new PuzzleLeft,
+        ];
+    }
+
+    /** Null of an id that nobody knows any more. */
+    public static function find(string $id): ?Signal
+    {
+        return array_values(array_filter(self::all(), static fn (Signal $s): bool => $s->id() === $id))[0] ?? null;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Screening\Signals;
+
+use Juramen\Screening\Signal;
+use Juramen\Screening\SubmissionFacts;
+
+/** One mailbox was entered again and again within a day: somebody may be flooding its inbox. */
+final readonly class ManyForAddress implements Signal
+{
+    public function id(): string
+    {
+        return 'many-for-address';
+    }
+
+    public function says(): string
+    {
+        return 'This address was entered many times within a day';
+    }
+
+    public function weight(): float
+    {
+        return 7.5;
+    }
+
+    public function amount(SubmissionFacts $facts): float
+    {
+        return (float) ($facts->forMailbox >= $facts->mostForMailbox);
+    }
+}
