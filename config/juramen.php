@@ -40,6 +40,8 @@ return [
     'screening' => [
         'least_seconds' => (int) env('SCREENING_LEAST_SECONDS', 2),
         'most_for_address' => (int) env('SCREENING_MOST_FOR_ADDRESS', 5),
+        // Domains of addresses to throw away; taken up by screening:domains.
+        'throw_away' => env('THROW_AWAY_PATH', storage_path('screening/throw-away.txt')),
     ],
     // The mailbox stand-in's own address; unset where mail goes to a real server.
     'mailbox_url' => (string) env('MAILBOX_URL'),

@@ -22,6 +22,7 @@ use Juramen\Screening\Band;
  * @property int $risk
  * @property Band $band
  * @property string $signals
+ * @property string|null $decided by a person: HAM or SPAM; null where nobody has
  */
 final class AssessedSubmission extends Model
 {
@@ -29,6 +30,10 @@ final class AssessedSubmission extends Model
 
     /** Days for which it is kept: long enough to tune by. */
     private const KEPT = 180;
+
+    public const HAM = 'ham';
+
+    public const SPAM = 'spam';
 
     public $timestamps = false;
 

@@ -20,6 +20,7 @@ use Juramen\Register\Language;
  * @property Language $language
  * @property How $how
  * @property HeldContent $content
+ * @property int|null $assessed_id what screening made of it; null of what came before that was kept
  * @property string $signals
  * @property Instant $received_at
  * @property Instant $deleted_at

@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Actions\Account\SignIn;
 use App\Actions\ActLog;
 use App\Actions\Mailing\SmtpSender;
+use App\Actions\Screening\Models;
+use App\Actions\Screening\ThrowAwayDomains;
 use App\Http\HalfEntry;
 use App\Queries\Points\EditionsInForce;
 use App\Queries\Registers\RegistersInForce;
@@ -57,6 +59,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->extend('queue.failer', fn (): QuietFailedJobs => new QuietFailedJobs(
             $this->app->make('db'), config()->string('queue.failed.database'), config()->string('queue.failed.table')
         ));
+        $this->app->singleton(Models::class);
+        $this->app->singleton(
+            ThrowAwayDomains::class, static fn (): ThrowAwayDomains => new ThrowAwayDomains(config()->string('juramen.screening.throw_away'))
+        );
         $this->app->singleton(
             Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address'))
         );

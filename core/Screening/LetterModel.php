@@ -93,6 +93,22 @@ final readonly class LetterModel
         return $most;
     }
 
+    /**
+     * As PHP keeps it for the next request.
+     *
+     * @return array<array-key, float>
+     */
+    public function toArray(): array
+    {
+        return $this->ratios;
+    }
+
+    /** @param  array<array-key, float>  $kept  as toArray() gives it */
+    public static function from(array $kept): self
+    {
+        return new self($kept);
+    }
+
     /** As it is kept in a file: a pair of letters to a line behind its ratio in hundredths. */
     public function text(): string
     {

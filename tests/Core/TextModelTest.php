@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Screening\MailText;
-use App\Actions\Screening\TextModels;
+use App\Actions\Screening\Models;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use Juramen\Screening\Text\GeneralWords;
@@ -93,7 +93,7 @@ test('words that many of both kinds have are kept to begin with; names and talk 
 });
 
 test('the model that is shipped reads no enquiry as spam, in no language, and knows what is', function (): void {
-    $model = (new TextModels)->inUse();
+    $model = (new Models)->words();
     foreach ([
         'We are 40 pupils from Marsund and would like to cross on 3 June. Is there a group fare, and may we bring bicycles?',
         'My booking TW-48213 was paid twice. Please send the money back to my account.', 'Can I still get a free cabin for tonight? My wife is ill.',

@@ -7,6 +7,7 @@ namespace App\Actions\Signup;
 use App\Actions\Consent\DeleteValues;
 use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\Append;
+use App\Actions\Screening\CountNearby;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
@@ -43,6 +44,7 @@ final class AcceptSignup
         private readonly SpendMark $spend,
         private readonly KeepEnquiry $keep,
         private readonly CountMailbox $count,
+        private readonly CountNearby $nearby,
         private readonly Screen $screen,
         private readonly KeepAssessment $assessed,
         private readonly DeleteValues $delete,
@@ -86,7 +88,9 @@ final class AcceptSignup
         if ($signup->facts === null) {
             return;
         }
-        $assessment = $this->screen->assess($signup->facts->counted(($this->count)($signup->email, $this->clock->instant())));
+        $now = $this->clock->instant();
+        $near = ($this->nearby)($signup->email, $signup->network, $signup->written, $now);
+        $assessment = $this->screen->assess($signup->facts->counted(($this->count)($signup->email, $now), $near));
         if ($assessment->band === Band::Hold || $assessment->band === Band::Refuse) {
             throw new ScreenedOut($assessment);
         }

@@ -7,6 +7,7 @@ namespace App\Actions\Signup;
 use App\Actions\ActLog;
 use App\Actions\Upkeep\HandleRequests;
 use App\Models\ActKind;
+use App\Models\AssessedSubmission;
 use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
@@ -18,7 +19,9 @@ use Juramen\Canon\Refused;
 /** A person decides that what somebody sent is kept no longer. It is no consent, so no entry says so. */
 final class DeleteKept
 {
-    public function __construct(private readonly ForgetEnquiries $forget, private readonly ActLog $log) {}
+    public function __construct(
+        private readonly ForgetEnquiries $forget, private readonly KeepAssessment $assessed, private readonly ActLog $log
+    ) {}
 
     /** @return bool whether it was there */
     public function held(HeldSubmission $held, User $by): bool
@@ -26,6 +29,7 @@ final class DeleteKept
         return DB::transaction(function () use ($held, $by): bool {
             $gone = HeldSubmission::query()->whereKey($held->id)->delete() === 1;
             if ($gone) {
+                $this->assessed->decide($held->assessed_id, AssessedSubmission::SPAM);
                 $this->note($by, $held->edition, 'held');
             }
 

@@ -8,6 +8,7 @@ use App\Actions\ActLog;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\ActKind;
+use App\Models\AssessedSubmission;
 use App\Models\HeldSubmission;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
@@ -24,6 +25,7 @@ use Juramen\Register\Channel;
 use Juramen\Register\EmailAddress;
 use Juramen\Register\Retention;
 use Juramen\Screening\Assessment;
+use Juramen\Screening\Band;
 
 /** Keeps what screening does not let pass, encrypted and for a set time, until a person releases or deletes it. */
 final class HoldSubmission
@@ -62,7 +64,14 @@ final class HoldSubmission
 
                 return;
             }
+            $assessed = ($this->assessed)($signup->editionId(), $assessment);
+            DB::afterCommit(fn () => $this->flow->held($signup->edition, $signup->language));
+            // Refused are consents alone: whatever else somebody wants is held at worst (GDPR Art. 22).
+            if ($assessment->band === Band::Refuse && ! $serves) {
+                return;
+            }
             HeldSubmission::query()->create([
+                'assessed_id' => $assessed->id,
                 'point_edition_id' => $signup->editionId(),
                 'language' => $signup->language->value,
                 'how' => $signup->how->value,
@@ -72,8 +81,6 @@ final class HoldSubmission
                 'received_at' => $signup->occurred,
                 'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
             ]);
-            ($this->assessed)($signup->editionId(), $assessment);
-            DB::afterCommit(fn () => $this->flow->held($signup->edition, $signup->language));
         }, 3);
     }
 
@@ -105,6 +112,7 @@ final class HoldSubmission
                 );
             }
             $row->delete();
+            $this->assessed->decide($row->assessed_id, AssessedSubmission::HAM);
             $this->log->write($by, ActKind::Released, $row->edition->point->slug);
 
             return match (true) {

@@ -13,10 +13,18 @@ final class KeepAssessment
 {
     public function __construct(private readonly SystemClock $clock) {}
 
-    /** Inside the transaction that takes or holds it. */
-    public function __invoke(int $edition, Assessment $assessment): void
+    /** What a person decided of it. @param  string  $decided  AssessedSubmission::HAM or SPAM */
+    public function decide(?int $assessed, string $decided): void
     {
-        AssessedSubmission::query()->create([
+        if ($assessed !== null) {
+            AssessedSubmission::query()->whereKey($assessed)->update(['decided' => $decided]);
+        }
+    }
+
+    /** Inside the transaction that takes or holds it. */
+    public function __invoke(int $edition, Assessment $assessment): AssessedSubmission
+    {
+        return AssessedSubmission::query()->create([
             'point_edition_id' => $edition, 'assessed_at' => $this->clock->instant(), 'risk' => $assessment->risk, 'band' => $assessment->band,
             'signals' => $assessment->stored(),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\Screening\GatherFacts;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -22,7 +23,6 @@ use Juramen\Register\Network;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
 use Juramen\Screening\Screen;
-use Juramen\Screening\SubmissionFacts;
 use PDOException;
 
 /**
@@ -35,6 +35,7 @@ final class ReceiveSubmission
         private readonly FormMarks $marks,
         private readonly PublishedForms $published,
         private readonly Screen $screen,
+        private readonly GatherFacts $facts,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
         private readonly SystemClock $clock,
@@ -94,12 +95,12 @@ final class ReceiveSubmission
     private function screened(Request $request, SubmittedForm $form, VisitMark $visit): SubmissionOutcome
     {
         $now = $this->clock->instant();
-        $facts = $form->edition->sheet->rules->screening ? new SubmissionFacts($form->trapTouched, $visit->age($now)) : null;
+        $facts = $form->edition->sheet->rules->screening ? ($this->facts)($form, $visit->age($now)) : null;
         $signup = new Signup(
             $form->edition, $form->language, $form->email(), $form->kept(), $form->said(), How::FormServed,
             $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
             $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts, $form->notShown(),
-            $form->recipients(), version: FormMarks::version($form->edition, $visit),
+            $form->recipients(), version: FormMarks::version($form->edition, $visit), written: $form->written(),
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
         if ($assessment?->band === Band::Puzzle) {
@@ -153,7 +154,7 @@ final class ReceiveSubmission
                 $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce,
                 Network::truncate((string) $request->ip()), recipients: $form->recipients(),
             );
-            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(new SubmissionFacts($form->trapTouched, null)) : null);
+            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(($this->facts)($form, null)) : null);
         } catch (MarkAlreadySpent) {
             // It was kept before.
         } catch (QueryException|PDOException $e) {

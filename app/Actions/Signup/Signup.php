@@ -34,6 +34,7 @@ final readonly class Signup
      * @param  list<string>  $recipients  ids of those to whom what was wanted besides goes
      * @param  bool  $mended  whether it was sent before, with another address
      * @param  FormVersion  $version  of the form that was shown
+     * @param  string  $written  in free words, to be compared with what others wrote
      * @param  list<string>  $notShown  names of fields and controls that the answers did not call for
      */
     public function __construct(
@@ -53,6 +54,7 @@ final readonly class Signup
         public array $recipients = [],
         public bool $mended = false,
         public FormVersion $version = FormVersion::First,
+        public string $written = '',
     ) {}
 
     /** @return list<Said> what was answered with yes */

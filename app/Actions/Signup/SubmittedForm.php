@@ -9,6 +9,7 @@ use Juramen\Canon\Day;
 use Juramen\Points\AnswerRefused;
 use Juramen\Points\Control;
 use Juramen\Points\Field;
+use Juramen\Points\FieldMeaning;
 use Juramen\Points\FieldMessage;
 use Juramen\Points\FieldValue;
 use Juramen\Points\FormRenderer;
@@ -114,6 +115,14 @@ final readonly class SubmittedForm
         );
 
         return array_values(array_map(static fn (Field|Control $item): string => $item->name(), $items));
+    }
+
+    /** What was written in free words. */
+    public function written(): string
+    {
+        $fields = array_filter($this->asked(), static fn (Field $f): bool => $f->kind->meaning() === FieldMeaning::Message);
+
+        return trim(implode("\n", array_map(fn (Field $f): string => $this->typed->in($f->name()), $fields)));
     }
 
     /** @throws InvalidEmailAddress */

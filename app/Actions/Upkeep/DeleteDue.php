@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Upkeep;
 
+use App\Actions\Screening\CountNearby;
 use App\Actions\Signup\ForgetEnquiries;
 use App\Casts\Instants;
 use App\Models\Enquiry;
@@ -36,6 +37,7 @@ final class DeleteDue
             'enquiries' => $this->enquiries($now),
             'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * config()->integer('session.lifetime'))->delete(),
             'mailbox counts' => DB::table('mailbox_counts')->where('newest', '<', $now->plusDays(-1)->utc->getTimestamp())->delete(),
+            'seen lately' => DB::table('seen_lately')->where('at', '<', $now->plusDays(-CountNearby::DAYS)->utc->getTimestamp())->delete(),
             'flood counts' => DB::table('flood')->where('ends', '<', $now->utc->getTimestamp())->delete(),
             'cache' => DB::table('cache')->where('expiration', '<', $now->utc->getTimestamp())->delete(),
         ];

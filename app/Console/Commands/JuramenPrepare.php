@@ -37,6 +37,9 @@ final class JuramenPrepare extends Command
         }
         app(AskWaitingNumbers::class)();
         $published->refresh();
+        if (! is_file(config()->string('juramen.screening.throw_away')) && is_dir(base_path('node_modules/disposable-email-domains'))) {
+            $this->call('screening:domains');
+        }
 
         return self::SUCCESS;
     }

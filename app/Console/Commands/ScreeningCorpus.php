@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Screening\MailText;
-use App\Actions\Screening\TextModels;
+use App\Actions\Screening\Models;
 use App\Console\Report;
 use Juramen\Canon\Digest;
 use Juramen\Screening\Text\GeneralWords;
@@ -60,9 +60,9 @@ final class ScreeningCorpus extends Report
     private function keep(array $texts): TextModel
     {
         $general = array_map(GeneralWords::of($texts)->within(...), $texts);
-        $kept = TextModel::parse((new TrainText($this->progress(...), TextModels::KEPT))($general)->text());
-        file_put_contents(TextModels::shipped(), $kept->text());
-        $this->progress("{$kept->size()} tokens are kept in ".TextModels::shipped());
+        $kept = TextModel::parse((new TrainText($this->progress(...), Models::KEPT))($general)->text());
+        file_put_contents(Models::wordsFile(), $kept->text());
+        $this->progress("{$kept->size()} tokens are kept in ".Models::wordsFile());
 
         return $kept;
     }

@@ -22,7 +22,7 @@ final readonly class LinkInName implements Signal
 
     public function weight(): float
     {
-        return 3.5;
+        return 2.9;
     }
 
     public function amount(SubmissionFacts $facts): float

@@ -23,7 +23,7 @@ final readonly class PuzzleSolved implements Signal
 
     public function weight(): float
     {
-        return -3.0;
+        return -2.0;
     }
 
     public function amount(SubmissionFacts $facts): float

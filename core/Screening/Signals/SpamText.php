@@ -22,7 +22,7 @@ final readonly class SpamText implements Signal
 
     public function weight(): float
     {
-        return 6.0;
+        return 7.5;
     }
 
     public function amount(SubmissionFacts $facts): float

@@ -51,6 +51,14 @@ final readonly class TextModel
     }
 
     /** Of a text of which nothing is known nothing is said: no language is held against anybody. */
+    /** @return float how far beyond its line a text reads like spam: 0 up to it, 1 where it is three or more beyond */
+    public function excess(string $text): float
+    {
+        $score = $this->score($text);
+
+        return $score > max($this->line, $this->base) ? min(1.0, 0.25 + ($score - $this->line) / 4) : 0.0;
+    }
+
     public function readsLikeSpam(string $text): bool
     {
         return $this->score($text) > max($this->line, $this->base);
@@ -74,6 +82,22 @@ final readonly class TextModel
         uasort($weights, static fn (float $a, float $b): int => abs($b) <=> abs($a));
 
         return new self(array_slice($weights, 0, $most, true), $this->base, $this->line);
+    }
+
+    /**
+     * As PHP keeps it for the next request.
+     *
+     * @return array{base: float, line: float, weights: array<array-key, float>}
+     */
+    public function toArray(): array
+    {
+        return ['base' => $this->base, 'line' => $this->line, 'weights' => $this->weights];
+    }
+
+    /** @param  array{base: float, line: float, weights: array<array-key, float>}  $kept  as toArray() gives it */
+    public static function from(array $kept): self
+    {
+        return new self($kept['weights'], $kept['base'], $kept['line']);
     }
 
     /** As it is kept in a file: base and line, then a token to a line behind its weight in hundredths. */

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Screening;
+
+use App\Actions\Signup\SubmittedForm;
+use Juramen\Points\Field;
+use Juramen\Points\FieldMeaning;
+use Juramen\Register\EmailAddress;
+use Juramen\Register\InvalidEmailAddress;
+use Juramen\Screening\SubmissionFacts;
+
+/** What can be known of a submission by itself: nothing of it is kept but numbers. */
+final class GatherFacts
+{
+    /** Fields that may be left empty, below which it says nothing that they are all filled in. */
+    private const OPTIONAL = 3;
+
+    public function __construct(private readonly Models $models, private readonly ThrowAwayDomains $throwAway) {}
+
+    /** @param  int|null  $seconds  between serving and sending; null where we did not serve the form */
+    public function __invoke(SubmittedForm $form, ?int $seconds): SubmissionFacts
+    {
+        try {
+            $email = $form->email();
+        } catch (InvalidEmailAddress) {
+            return new SubmissionFacts($form->trapTouched, $seconds);
+        }
+        [$local, $domain] = self::parts($email);
+        $names = $this->typed($form, FieldMeaning::Name);
+        $text = $form->written();
+        $optional = array_filter($form->edition->sheet->draft->fields, static fn (Field $f): bool => ! $f->required && $f->when === null);
+        $left = array_filter($optional, static fn (Field $f): bool => trim($form->typed->in($f->name())) === '');
+
+        return new SubmissionFacts(
+            $form->trapTouched, $seconds, throwAway: $this->throwAway->has($domain), randomAddress: $this->models->letters()->randomness($local),
+            randomName: $names === '' ? 0.0 : $this->models->letters()->randomness($names),
+            linkInName: preg_match('#https?://|www\.|[<>]|\[url#i', $names) === 1, spamText: $text === '' ? 0.0 : $this->models->words()->excess($text),
+            links: (int) preg_match_all('#https?://|www\.#i', $text), allOptional: count($optional) >= self::OPTIONAL && $left === [],
+        );
+    }
+
+    private function typed(SubmittedForm $form, FieldMeaning $meaning): string
+    {
+        $fields = array_filter($form->edition->sheet->draft->fields, static fn (Field $f): bool => $f->kind->meaning() === $meaning);
+
+        return trim(implode("\n", array_map(static fn (Field $f): string => $form->typed->in($f->name()), $fields)));
+    }
+
+    /** @return array{string, string} before and behind the @ */
+    private static function parts(EmailAddress $email): array
+    {
+        $at = (int) strrpos($email->text, '@');
+
+        return [substr($email->text, 0, $at), substr($email->text, $at + 1)];
+    }
+}

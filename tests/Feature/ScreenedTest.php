@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Upkeep\DeleteDue;
+use App\Models\AssessedSubmission;
+use App\Models\Enquiry;
+use App\Models\HeldSubmission;
+use App\Models\SignupJourney;
+use App\Models\User;
+use Database\Demo\ContactForm;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Juramen\Screening\Band;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
+
+/* What is noticed of sign-ups and enquiries as they come, what is counted of them, and what people decide. */
+
+beforeEach(function (): void {
+    [$this->runa, $this->arne, $this->malin] = User::query()->orderBy('id')->limit(3)->get()->all();
+    $this->newest = fn (): AssessedSubmission => AssessedSubmission::query()->orderByDesc('id')->firstOrFail();
+    $this->contact = fn () => demoPoint(ContactForm::SHEET, $this->malin, $this->arne);
+    $this->write = function (string $email, string $message, array $more = []) {
+        $marks = $this->marks('en', 'contact-form');
+        Carbon::setTestNow(now()->addSeconds(20));
+
+        return $this->post('/forms/contact-form/en', [...$marks, 'email' => $email, 'name' => 'Jo', 'message' => $message, ...$more]);
+    };
+});
+
+test('an ordinary sign-up passes with nothing noticed; what is noticed is kept as numbers, and nothing of what was typed', function (): void {
+    $this->signUp('imke.thormann@post.example', ['first-name' => 'Imke']);
+    expect([($this->newest)()->risk, ($this->newest)()->band, ($this->newest)()->signals])->toBe([1, Band::Pass, '']);
+    $this->signUp('qzvkrtwmxplk@post.example', ['first-name' => 'Imke'])->assertRedirect();
+    expect(($this->newest)()->signals)->toBe('random-address')->and(($this->newest)()->band)->toBe(Band::Pass);
+    // Both together are doubted: the page comes once more, and nothing is kept of it.
+    $this->signUp('wmxpldgqzvk@post.example', ['first-name' => 'Qzvkrt Wmxpldg'])->assertStatus(422);
+    expect(AssessedSubmission::query()->count())->toBe(2);
+    $kept = json_encode([AssessedSubmission::query()->get(), DB::table('seen_lately')->get()->map(fn ($row) => bin2hex($row->digest.$row->by))]);
+    expect($kept)->not->toContain('qzvkrt')->not->toContain('post.example')->not->toContain('127.0.0');
+});
+
+test('an enquiry that reads like spam reaches the team marked, and its consent waits for a person', function (): void {
+    ($this->contact)();
+    $spam = 'Click here to register free: absolutely free quote, limited time only, order now! http://192.0.2.9/x http://win.example http://now.example';
+    ($this->write)('bob@post.example', $spam, ['yes-voyage-news' => 'yes'])->assertRedirect();
+    $enquiry = Enquiry::query()->firstOrFail();
+    expect($enquiry->doubtful)->toBeTrue()->and(HeldSubmission::query()->count())->toBe(1)->and(SignupJourney::query()->count())->toBe(0)
+        ->and(($this->newest)()->signals)->toContain('spam-text', 'many-links')->and(($this->newest)()->band)->toBeIn([Band::Hold, Band::Refuse]);
+    $this->actingAs($this->runa)->get('/held')->assertOk()->assertSee('The words read like spam')->assertSee('bob@post.example');
+    ($this->write)('ada@post.example', 'We are forty pupils from Marsund. Is there a group fare on 3 June, and may we bring our bicycles?', ['yes-voyage-news' => 'yes']);
+    expect(Enquiry::query()->where('doubtful', false)->count())->toBe(1)->and(SignupJourney::query()->count())->toBe(1);
+});
+
+test('the same words from others, and addresses of one pattern, are noticed within their time and forgotten after it', function (): void {
+    ($this->contact)();
+    $words = 'Where do I find the timetable of the island line for the winter?';
+    foreach (range(1, 6) as $i) {
+        ($this->write)("writer{$i}x@post.example", $i === 6 ? strtoupper("  $words\n") : $words, ['yes-voyage-news' => 'yes']);
+        $seen[] = ($this->newest)()->signals;
+    }
+    expect($seen[0])->not->toContain('repeated-text')->and($seen[1])->toContain('repeated-text=0.25')->and($seen[5])->toContain('repeated-text')
+        ->not->toContain('repeated-text=');
+    // The same person again is nobody else.
+    ($this->write)('writer1x@post.example', 'Something else that is long enough to be compared, and new.', ['yes-voyage-news' => 'yes']);
+    expect(($this->newest)()->signals)->not->toContain('repeated-text');
+    Carbon::setTestNow(now()->addDays(8));
+    ($this->write)('late@post.example', $words, ['yes-voyage-news' => 'yes']);
+    expect(($this->newest)()->signals)->not->toContain('repeated-text');
+    $before = DB::table('seen_lately')->count();
+    app(DeleteDue::class)();
+    expect($before)->toBeGreaterThan(20)->and(DB::table('seen_lately')->count())->toBe(4);
+    // What is not taken is not counted either.
+    $marks = $this->marks();
+    $count = DB::table('seen_lately')->count();
+    $this->signUp('same@post.example', [], 'en', $marks);
+    $this->signUp('same@post.example', [], 'en', $marks);
+    expect(DB::table('seen_lately')->count())->toBe($count + 3);
+});
+
+test('what an officer releases was ham, and what is deleted was spam; what ends by itself was neither', function (): void {
+    foreach (['one', 'two', 'three'] as $who) {
+        $this->signUp("$who@post.example", ['homepage' => 'x']);
+    }
+    [$one, $two] = HeldSubmission::query()->orderBy('id')->get()->all();
+    $this->actingAs($this->runa)->post("/held/$one->id/release")->assertRedirect();
+    $this->post("/held/$two->id/delete")->assertRedirect();
+    Carbon::setTestNow(now()->addDays(40));
+    app(DeleteDue::class)();
+    expect(AssessedSubmission::query()->where('risk', '>', 90)->orderBy('id')->pluck('decided')->all())->toBe(['ham', 'spam', null]);
+});
+
+test('a trap that is touched at once leaves nothing to decide, and looks from outside like everything else', function (): void {
+    $marks = $this->marks();
+    $answer = $this->post('/forms/footer-newsletter/en', ['email' => 'bot@post.example', 'yes-voyage-news' => 'yes', 'homepage' => 'x', ...$marks]);
+    $answer->assertRedirect('/forms/footer-newsletter/en/sent');
+    expect(($this->newest)()->band)->toBe(Band::Refuse)->and(SignupJourney::query()->count())->toBe(0)->and(HeldSubmission::query()->count())->toBe(0);
+    // Sent again it is taken for the same, and an enquiry is held at worst.
+    $this->post('/forms/footer-newsletter/en', ['email' => 'bot@post.example', 'yes-voyage-news' => 'yes', 'homepage' => 'x', ...$marks])->assertRedirect();
+    expect(AssessedSubmission::query()->count())->toBe(1);
+    ($this->contact)();
+    $marks = $this->marks('en', 'contact-form');
+    $this->post('/forms/contact-form/en', [
+        ...$marks, 'email' => 'bot@post.example', 'name' => 'Jo', 'message' => 'Hello', 'homepage' => 'x', 'yes-voyage-news' => 'yes',
+    ])->assertRedirect();
+    expect(Enquiry::query()->sole()->doubtful)->toBeTrue()->and(HeldSubmission::query()->count())->toBe(1);
+});
