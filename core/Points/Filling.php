@@ -14,6 +14,7 @@ final readonly class Filling
      * @param  string  $heading  stands over the errors
      * @param  list<FieldValue>  $hidden  inputs besides
      * @param  list<string>  $leftOut  names of fields and controls that the answers do not call for
+     * @param  PuzzleBlock|null  $puzzle  put to the doubtful
      * @param  bool  $readOnly  for evidence: what was typed is shown, not to be changed
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Filling
         public array $hidden = [],
         public array $leftOut = [],
         public bool $readOnly = false,
+        private ?PuzzleBlock $puzzle = null,
     ) {}
 
     /** @return list<Piece> */
@@ -33,7 +35,7 @@ final readonly class Filling
         foreach ($this->hidden as $input) {
             $marks .= '<input type="hidden" name="'.FormRenderer::escape($input->name).'" value="'.FormRenderer::escape($input->value)."\">\n";
         }
-        $pieces = [new Piece('errors', $this->summary()), new Piece('marks', $marks)];
+        $pieces = [new Piece('errors', $this->summary()), new Piece('marks', $marks.$this->puzzle?->html())];
         foreach ($this->leftOut as $name) {
             $pieces[] = new Piece("hides:$name", ' hidden');
         }

@@ -55,7 +55,7 @@ final class AcceptSignup
 
     /**
      * @throws MarkAlreadySpent where the page was sent before with other answers; the same answers again change nothing
-     * @throws ScreenedOut where its inbox would get more mails within a day than anybody asks for; nothing is kept then
+     * @throws ScreenedOut where what is counted only here does not let it pass; nothing is kept then
      */
     public function __invoke(Signup $signup): void
     {
@@ -91,7 +91,7 @@ final class AcceptSignup
         $now = $this->clock->instant();
         $near = ($this->nearby)($signup->email, $signup->network, $signup->written, $now);
         $assessment = $this->screen->assess($signup->facts->counted(($this->count)($signup->email, $now), $near));
-        if ($assessment->band === Band::Hold || $assessment->band === Band::Refuse) {
+        if ($assessment->band !== Band::Pass) {
             throw new ScreenedOut($assessment);
         }
         ($this->assessed)($signup->editionId(), $assessment);

@@ -25,6 +25,7 @@ use Juramen\Points\FieldValue;
 use Juramen\Points\PointEdition;
 use Juramen\Points\Said;
 use Juramen\Register\Channel;
+use Juramen\Screening\Puzzled;
 use Juramen\Screening\SubmissionFacts;
 
 /**
@@ -93,7 +94,8 @@ final class MendAddress
 
     private static function facts(PointEdition $edition): ?SubmissionFacts
     {
-        return $edition->sheet->rules->screening ? new SubmissionFacts(false, null) : null;
+        // What had to be shown was shown before the address was mended.
+        return $edition->sheet->rules->screening ? new SubmissionFacts(false, null, puzzle: Puzzled::Solved) : null;
     }
 
     /** The same answers, to the right address. */

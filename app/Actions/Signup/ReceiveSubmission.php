@@ -17,11 +17,13 @@ use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\LaidPage;
 use Juramen\Points\PointEdition;
+use Juramen\Points\PuzzleBlock;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Language;
 use Juramen\Register\Network;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
+use Juramen\Screening\Puzzled;
 use Juramen\Screening\Screen;
 use PDOException;
 
@@ -36,6 +38,7 @@ final class ReceiveSubmission
         private readonly PublishedForms $published,
         private readonly Screen $screen,
         private readonly GatherFacts $facts,
+        private readonly Puzzles $puzzles,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
         private readonly SystemClock $clock,
@@ -95,7 +98,8 @@ final class ReceiveSubmission
     private function screened(Request $request, SubmittedForm $form, VisitMark $visit): SubmissionOutcome
     {
         $now = $this->clock->instant();
-        $facts = $form->edition->sheet->rules->screening ? ($this->facts)($form, $visit->age($now)) : null;
+        $puzzled = $this->puzzles->state($request, $visit);
+        $facts = $form->edition->sheet->rules->screening ? ($this->facts)($form, $visit->age($now))->puzzled($puzzled) : null;
         $signup = new Signup(
             $form->edition, $form->language, $form->email(), $form->kept(), $form->said(), How::FormServed,
             $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
@@ -104,14 +108,31 @@ final class ReceiveSubmission
         );
         $assessment = $facts === null ? null : $this->screen->assess($facts);
         if ($assessment?->band === Band::Puzzle) {
-            return $this->again($request, $form, $visit, $form->page, 'fast');
+            return $this->puzzle($request, $form, $visit, $assessment, $puzzled);
         }
-        $this->take($signup, $assessment);
+        try {
+            $this->take($signup, $assessment);
+        } catch (ScreenedOut $e) {
+            return $this->puzzle($request, $form, $visit, $e->assessment, $puzzled);
+        }
 
         return SubmissionOutcome::taken($signup);
     }
 
-    /** Taken or held, by what screening says; what only the transaction can count may hold it still. */
+    /** The page once more, with a puzzle on it: nothing is kept before it is solved. */
+    private function puzzle(Request $request, SubmittedForm $form, VisitMark $visit, Assessment $assessment, Puzzled $puzzled): SubmissionOutcome
+    {
+        return $this->again(
+            $request, $form, $visit, $form->page, $puzzled === Puzzled::Left ? 'puzzle-left' : 'puzzle',
+            puzzle: $this->puzzles->block($visit, $assessment->risk, $form->language)
+        );
+    }
+
+    /**
+     * Taken or held, by what screening says; what only the transaction can count may hold it still.
+     *
+     * @throws ScreenedOut where a puzzle is to be put first
+     */
     private function take(Signup $signup, ?Assessment $assessment): void
     {
         if ($assessment?->band === Band::Hold || $assessment?->band === Band::Refuse) {
@@ -122,7 +143,7 @@ final class ReceiveSubmission
         try {
             ($this->accept)($signup);
         } catch (ScreenedOut $e) {
-            ($this->hold)($signup, $e->assessment);
+            $e->assessment->band === Band::Puzzle ? throw $e : ($this->hold)($signup, $e->assessment);
         }
     }
 
@@ -187,11 +208,13 @@ final class ReceiveSubmission
      * @param  list<FieldMessage>  $errors
      */
     private function again(
-        Request $request, SubmittedForm $form, VisitMark $visit, LaidPage $page, string $heading, array $errors = [], int $status = 422
+        Request $request, SubmittedForm $form, VisitMark $visit, LaidPage $page, string $heading, array $errors = [], int $status = 422,
+        ?PuzzleBlock $puzzle = null
     ): SubmissionOutcome {
         $marks = [...FormMarks::sentBack($request), ...$this->marks->others($form, $visit->nonce)];
         $filling = new Filling(
-            $form->typed->values, $form->ticked(), $errors, $heading === '' ? '' : $this->say($heading, $form->language), $marks, $form->leftOut($page)
+            $form->typed->values, $form->ticked(), $errors, $heading === '' ? '' : $this->say($heading, $form->language), $marks, $form->leftOut($page),
+            puzzle: $puzzle
         );
 
         return SubmissionOutcome::again($form->edition, $filling, $page, FormMarks::version($form->edition, $visit), $status);

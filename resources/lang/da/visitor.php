@@ -27,13 +27,20 @@ return [
     ],
     'again' => [
         'errors' => 'Intet er sendt endnu. Se på dette en gang til:',
-        'fast' => 'Det gik meget hurtigt, og programmer sender også formularer hurtigt. Se dine oplysninger igennem, og send en gang til.',
+        'puzzle' => 'Et lille skridt holder programmer ude. Din browser tager det af sig selv om et øjeblik; sker der ikke noget, så svar på spørgsmålet over knappen.',
+        'puzzle-left' => 'Det var ikke ordet. Prøv en gang til; der er ikke sendt noget endnu.',
         'busy' => 'Mange sender denne formular lige nu. Intet er tabt: det, du skrev, står herunder. Vent et øjeblik, og tryk på knappen en gang til; så kommer du først.',
         'check' => 'Se dine oplysninger igennem, sæt kryds igen ved det, du siger ja til, og send. Intet er sendt endnu.',
         'check-kept' => 'Det, du sendte, er kommet frem. Hvis du også siger ja til det, der står ved feltet herunder, så sæt kryds og send; ellers er du færdig og kan lukke siden.',
         'old' => 'Denne side har været åben længe. Se dine oplysninger igennem, og send en gang til; intet er sendt endnu.',
         'spent' => 'Denne side er sendt før med andre oplysninger. Tryk på knappen en gang til, hvis du også vil sende disse.',
         'down' => 'Vi kunne ikke gemme lige nu. Intet er tabt: det, du skrev, står herunder. Send en gang til om nogle minutter.',
+    ],
+    'puzzle' => [
+        'question' => 'Skriv det :which af disse ord: :words',
+        'which' => ['første', 'andet', 'tredje'],
+        'working' => 'Et øjeblik …',
+        'words' => 'sejl reb lampe anker ø havn bølge bro kahyt tidevand måge mast',
     ],
     'email' => [
         'missing' => 'Skriv din e-mailadresse.',

@@ -27,13 +27,20 @@ return [
     ],
     'again' => [
         'errors' => 'Es wurde noch nichts gesendet. Bitte sehen Sie hier noch einmal hin:',
-        'fast' => 'Das ging sehr schnell, und Programme senden Formulare auch schnell. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal.',
+        'puzzle' => 'Ein kleiner Schritt hält Programme fern. Ihr Browser macht ihn gleich von selbst; wenn nichts geschieht, beantworten Sie bitte die Frage über der Schaltfläche.',
+        'puzzle-left' => 'Das war nicht das Wort. Bitte versuchen Sie es noch einmal; es wurde noch nichts gesendet.',
         'busy' => 'Im Moment senden viele dieses Formular. Nichts ist verloren: Ihre Angaben stehen unten. Bitte warten Sie einen Augenblick und klicken Sie noch einmal auf die Schaltfläche; dann sind Sie als Nächstes an der Reihe.',
         'check' => 'Bitte prüfen Sie Ihre Angaben, kreuzen Sie noch einmal an, womit Sie einverstanden sind, und senden Sie. Es wurde noch nichts gesendet.',
         'check-kept' => 'Was Sie gesendet haben, ist angekommen. Wenn Sie auch mit dem einverstanden sind, was unten neben dem Kästchen steht, kreuzen Sie es an und senden Sie; sonst sind Sie fertig und können diese Seite schließen.',
         'old' => 'Diese Seite stand lange offen. Bitte prüfen Sie Ihre Angaben und senden Sie noch einmal; es wurde noch nichts gesendet.',
         'spent' => 'Diese Seite wurde schon einmal mit anderen Angaben gesendet. Wenn Sie auch diese senden möchten, klicken Sie noch einmal auf die Schaltfläche.',
         'down' => 'Wir konnten das gerade nicht speichern. Nichts ist verloren: Ihre Angaben stehen unten. Bitte senden Sie in ein paar Minuten noch einmal.',
+    ],
+    'puzzle' => [
+        'question' => 'Bitte tippen Sie das :which dieser Wörter: :words',
+        'which' => ['erste', 'zweite', 'dritte'],
+        'working' => 'Einen Moment …',
+        'words' => 'Segel Seil Lampe Anker Insel Hafen Welle Brücke Kabine Flut Möwe Mast',
     ],
     'email' => [
         'missing' => 'Bitte geben Sie Ihre E-Mail-Adresse an.',

@@ -27,13 +27,20 @@ return [
     ],
     'again' => [
         'errors' => 'Nothing has been sent yet. Please look at this once more:',
-        'fast' => 'That was very quick, and programs send forms quickly too. Please check your details and send once more.',
+        'puzzle' => 'One small step keeps programs out. Your browser takes it by itself in a moment; if nothing happens, please answer the question above the button.',
+        'puzzle-left' => 'That was not the word. Please try once more; nothing has been sent yet.',
         'busy' => 'Many people are sending this form right now. Nothing is lost: what you typed stands below. Please wait a moment and press the button once more; then you go first.',
         'check' => 'Please check your details, tick again what you agree to, and send. Nothing has been sent yet.',
         'check-kept' => 'What you sent has arrived. If you also agree to what stands beside the box below, tick it and send; if not, you are done and can close this page.',
         'old' => 'This page has been open for a long time. Please check your details and send once more; nothing has been sent yet.',
         'spent' => 'This page was sent before with other details. If you want to send these too, press the button once more.',
         'down' => 'We could not save this just now. Nothing is lost: what you typed stands below. Please send once more in a few minutes.',
+    ],
+    'puzzle' => [
+        'question' => 'Please type the :which of these words: :words',
+        'which' => ['first', 'second', 'third'],
+        'working' => 'One moment …',
+        'words' => 'sail rope lamp anchor island harbour wave bridge cabin tide gull mast',
     ],
     'email' => [
         'missing' => 'Please give your email address.',

@@ -27,13 +27,20 @@ return [
     ],
     'again' => [
         'errors' => 'Rien n’a encore été envoyé. Regardez à nouveau ici :',
-        'fast' => 'C’était très rapide, et les programmes aussi envoient les formulaires rapidement. Vérifiez vos informations et envoyez à nouveau.',
+        'puzzle' => 'Une petite étape tient les programmes à l’écart. Votre navigateur la franchit de lui-même dans un instant ; si rien ne se passe, répondez à la question au-dessus du bouton.',
+        'puzzle-left' => 'Ce n’était pas le mot. Veuillez essayer encore ; rien n’a été envoyé.',
         'busy' => 'Beaucoup de personnes envoient ce formulaire en ce moment. Rien n’est perdu : vos informations sont ci-dessous. Attendez un instant et appuyez à nouveau sur le bouton ; vous passerez alors en premier.',
         'check' => 'Vérifiez vos informations, cochez à nouveau ce que vous acceptez, et envoyez. Rien n’a encore été envoyé.',
         'check-kept' => 'Ce que vous avez envoyé est bien arrivé. Si vous acceptez aussi ce qui figure à côté de la case ci-dessous, cochez-la et envoyez ; sinon, c’est fini et vous pouvez fermer cette page.',
         'old' => 'Cette page est restée ouverte longtemps. Vérifiez vos informations et envoyez à nouveau ; rien n’a encore été envoyé.',
         'spent' => 'Cette page a déjà été envoyée avec d’autres informations. Pour envoyer aussi celles-ci, appuyez à nouveau sur le bouton.',
         'down' => 'Nous n’avons pas pu enregistrer cela. Rien n’est perdu : vos informations sont ci-dessous. Envoyez à nouveau dans quelques minutes.',
+    ],
+    'puzzle' => [
+        'question' => 'Veuillez écrire le :which de ces mots : :words',
+        'which' => ['premier', 'deuxième', 'troisième'],
+        'working' => 'Un instant …',
+        'words' => 'voile corde lampe ancre île port vague pont cabine marée mouette mât',
     ],
     'email' => [
         'missing' => 'Indiquez votre adresse e-mail.',

@@ -27,13 +27,20 @@ return [
     ],
     'again' => [
         'errors' => 'Inget har skickats ännu. Titta på det här en gång till:',
-        'fast' => 'Det gick mycket fort, och program skickar också formulär fort. Kontrollera dina uppgifter och skicka en gång till.',
+        'puzzle' => 'Ett litet steg håller program ute. Din webbläsare tar det av sig själv om ett ögonblick; om inget händer, svara på frågan ovanför knappen.',
+        'puzzle-left' => 'Det var inte ordet. Försök en gång till; inget har skickats än.',
         'busy' => 'Många skickar det här formuläret just nu. Inget är förlorat: det du skrev står nedan. Vänta ett ögonblick och tryck på knappen en gång till; då kommer du först.',
         'check' => 'Kontrollera dina uppgifter, kryssa igen för det du går med på och skicka. Inget har skickats ännu.',
         'check-kept' => 'Det du skickade har kommit fram. Om du också samtycker till det som står vid rutan nedan, kryssa i den och skicka; annars är du klar och kan stänga sidan.',
         'old' => 'Den här sidan har legat öppen länge. Kontrollera dina uppgifter och skicka en gång till; inget har skickats ännu.',
         'spent' => 'Den här sidan har redan skickats med andra uppgifter. Tryck på knappen en gång till om du vill skicka de här också.',
         'down' => 'Vi kunde inte spara just nu. Inget är förlorat: det du skrev står här nedanför. Skicka en gång till om några minuter.',
+    ],
+    'puzzle' => [
+        'question' => 'Skriv det :which av de här orden: :words',
+        'which' => ['första', 'andra', 'tredje'],
+        'working' => 'Ett ögonblick …',
+        'words' => 'segel rep lampa ankare ö hamn våg bro hytt tidvatten mås mast',
     ],
     'email' => [
         'missing' => 'Skriv din e-postadress.',
