@@ -20,7 +20,8 @@ export default defineConfig({
     {
       name: 'faults',
       testMatch: [
-        /Browser\/(after-sending|crash|destination|fields|inventory|known-people|mails|pages|puzzle|versions)\.spec\.mjs$/, /Attack\/(doors|faults)\.spec\.mjs$/,
+        /Browser\/(after-sending|crash|destination|fields|inventory|known-people|mails|pages|puzzle|versions)\.spec\.mjs$/,
+        /Attack\/(doors|faults)\.spec\.mjs$/,
       ],
     },
     // In any order, and so in shards: each of its tests begins with the same database.

@@ -144,6 +144,27 @@ test('letters struck at random read so more and more the longer they are; hands 
         ->and(fn () => LetterModel::parse("12 ab\nabc"))->toThrow(InvalidArgumentException::class, 'Line 2');
 });
 
+test('one submission is judged from a file, with every part of the sum; what is no such file says what is wanted', function (): void {
+    $file = sys_get_temp_dir().'/juramen-submission-'.getmypid().'.json';
+    $score = function (string $text) use ($file): array {
+        file_put_contents($file, $text);
+        $code = Artisan::call('screening:score', ['file' => $file, '--json' => true]);
+
+        return [$code, json_decode(Artisan::output(), true) ?? Artisan::output()];
+    };
+    [$code, $said] = $score('{"email": "imke.thormann@post.example", "name": "Imke", "seconds": 40, "message": "Is there a cabin left?"}');
+    expect([$code, $said['risk'], $said['band'], $said['signals']])->toBe([0, 1, 'pass', []]);
+    [$code, $said] = $score('{"email": "jo@post.example", "seconds": 1, "trap": true, "puzzle": "left", "near": {"network": 31, "text": 9}}');
+    expect([$code, $said['band']])->toBe([1, 'refuse'])->and($said['start'] + array_sum(array_column($said['signals'], 'part')))->toEqualWithDelta($said['sum'], 0.05)
+        ->and(array_column($said['signals'], 'id'))->toBe(['trap-touched', 'too-fast', 'repeated-text', 'puzzle-left', 'many-from-network']);
+    foreach (['[1', '"text"', '{}', '{"email": "nobody"}'] as $wrong) {
+        expect($score($wrong)[0])->toBe(2, $wrong);
+    }
+    expect($score('{}')[1])->toContain('a whole email address');
+    unlink($file);
+    expect(Artisan::call('screening:score', ['file' => $file]))->toBe(2);
+});
+
 test('a domain of addresses to throw away is found among all of them by halving, and its subdomains where they all are', function (): void {
     $file = sys_get_temp_dir().'/juramen-throw-away-'.getmypid().'.txt';
     config(['juramen.screening.throw_away' => $file]);

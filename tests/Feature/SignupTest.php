@@ -118,7 +118,8 @@ test('too fast is shown again with the same mark and a puzzle; a second press th
     $marks = $this->marks();
     $send = ['email' => 'imke@post.example', 'yes-voyage-news' => 'yes', ...$marks];
     $response = $this->post('/forms/footer-newsletter/en', $send)->assertStatus(422)->assertSee('keeps programs out');
-    expect(array_diff_key($this->hidden($response), ['puzzle' => 1, 'puzzle-solution' => 1]))->toBe($marks)->and((new Crawler((string) $response->getContent()))->filter('[checked]')->count())->toBe(1);
+    expect(array_diff_key($this->hidden($response), ['puzzle' => 1, 'puzzle-solution' => 1]))->toBe($marks)
+        ->and((new Crawler((string) $response->getContent()))->filter('[checked]')->count())->toBe(1);
     Carbon::setTestNow(now()->addSeconds(3));
     $this->post('/forms/footer-newsletter/en', $send)->assertRedirect();
     expect($this->acts())->toBe(['given']);

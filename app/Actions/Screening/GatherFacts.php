@@ -27,17 +27,29 @@ final class GatherFacts
         } catch (InvalidEmailAddress) {
             return new SubmissionFacts($form->trapTouched, $seconds);
         }
-        [$local, $domain] = self::parts($email);
-        $names = $this->typed($form, FieldMeaning::Name);
-        $text = $form->written();
         $optional = array_filter($form->edition->sheet->draft->fields, static fn (Field $f): bool => ! $f->required && $f->when === null);
         $left = array_filter($optional, static fn (Field $f): bool => trim($form->typed->in($f->name())) === '');
 
+        return $this->of(
+            $email, $this->typed($form, FieldMeaning::Name), $form->written(), $form->trapTouched, $seconds,
+            count($optional) >= self::OPTIONAL && $left === []
+        );
+    }
+
+    /**
+     * @param  string  $names  that were given
+     * @param  string  $text  that was written
+     */
+    public function of(EmailAddress $email, string $names, string $text, bool $trapTouched, ?int $seconds, bool $allOptional = false): SubmissionFacts
+    {
+        [$local, $domain] = self::parts($email);
+        $links = '#https?://|www\.#i';
+
         return new SubmissionFacts(
-            $form->trapTouched, $seconds, throwAway: $this->throwAway->has($domain), randomAddress: $this->models->letters()->randomness($local),
+            $trapTouched, $seconds, throwAway: $this->throwAway->has($domain), randomAddress: $this->models->letters()->randomness($local),
             randomName: $names === '' ? 0.0 : $this->models->letters()->randomness($names),
-            linkInName: preg_match('#https?://|www\.|[<>]|\[url#i', $names) === 1, spamText: $text === '' ? 0.0 : $this->models->words()->excess($text),
-            links: (int) preg_match_all('#https?://|www\.#i', $text), allOptional: count($optional) >= self::OPTIONAL && $left === [],
+            linkInName: preg_match('#https?://|www\.|[<>]|\[url#i', $names) === 1,
+            spamText: $text === '' ? 0.0 : $this->models->words()->excess($text), links: (int) preg_match_all($links, $text), allOptional: $allOptional,
         );
     }
 
