@@ -150,12 +150,15 @@ test('one submission is judged from a file, with every part of the sum; what is 
         file_put_contents($file, $text);
         $code = Artisan::call('screening:score', ['file' => $file, '--json' => true]);
 
-        return [$code, json_decode(Artisan::output(), true) ?? Artisan::output()];
+        $said = Artisan::output();
+
+        return [$code, json_decode($said, true) ?? $said];
     };
     [$code, $said] = $score('{"email": "imke.thormann@post.example", "name": "Imke", "seconds": 40, "message": "Is there a cabin left?"}');
     expect([$code, $said['risk'], $said['band'], $said['signals']])->toBe([0, 1, 'pass', []]);
     [$code, $said] = $score('{"email": "jo@post.example", "seconds": 1, "trap": true, "puzzle": "left", "near": {"network": 31, "text": 9}}');
-    expect([$code, $said['band']])->toBe([1, 'refuse'])->and($said['start'] + array_sum(array_column($said['signals'], 'part')))->toEqualWithDelta($said['sum'], 0.05)
+    expect([$code, $said['band']])->toBe([1, 'refuse'])
+        ->and($said['start'] + array_sum(array_column($said['signals'], 'part')))->toEqualWithDelta($said['sum'], 0.05)
         ->and(array_column($said['signals'], 'id'))->toBe(['trap-touched', 'too-fast', 'repeated-text', 'puzzle-left', 'many-from-network']);
     foreach (['[1', '"text"', '{}', '{"email": "nobody"}'] as $wrong) {
         expect($score($wrong)[0])->toBe(2, $wrong);
