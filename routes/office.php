@@ -38,6 +38,7 @@ use App\Http\Controllers\Registers\RecordController;
 use App\Http\Controllers\Registers\RecordHistoryController;
 use App\Http\Controllers\Registers\WordedMailController;
 use App\Http\Controllers\Registers\WordingController;
+use App\Http\Controllers\Screening\LinesController;
 use App\Models\Act;
 use App\Models\Delivery;
 use App\Models\Enquiry;
@@ -181,6 +182,10 @@ Route::middleware('auth')->group(function (): void {
     // Whoever of the house hears that somebody withdraws records it, and learns nothing by it.
     Route::get('/withdrawals', [WithdrawalController::class, 'show'])->can('endFor', Subscriber::class)->name('withdrawals');
     Route::post('/withdrawals', [WithdrawalController::class, 'record'])->can('endFor', Subscriber::class)->name('withdrawals.record');
+
+    Route::get('/screening/lines', [LinesController::class, 'show'])->can('viewAny', HeldSubmission::class)->name('screening.lines');
+    Route::get('/screening/lines/part', [LinesController::class, 'part'])->can('viewAny', HeldSubmission::class)->name('screening.lines.part');
+    Route::post('/screening/lines', [LinesController::class, 'draw'])->can('decide', HeldSubmission::class)->name('screening.draw');
 
     Route::get('/held', [HeldController::class, 'index'])->can('viewAny', HeldSubmission::class)->name('held');
     Route::post('/held/several', [HeldController::class, 'several'])->can('decide', HeldSubmission::class)->name('held.several');

@@ -109,6 +109,10 @@ enum ActRefusal: string implements Refusal
     case FilterName = 'filter-name';
     case FilterOpen = 'filter-open';
     case FilterMany = 'filter-many';
+    case OfficersDrawLines = 'officers-draw-lines';
+    case LinesWithoutReason = 'lines-without-reason';
+    case SameLines = 'same-lines';
+    case LinesWrong = 'lines-wrong';
 
     public function words(): string
     {
@@ -139,6 +143,10 @@ enum ActRefusal: string implements Refusal
             self::CannotBeRetired => 'The :noun cannot be retired.',
             self::StandsOnSheets => '“:name” still stands on :sheets. Take it off these sheets first.',
             self::StatementsAskForIt => 'These statements still ask for it: :statements. Retire them first.',
+            self::OfficersDrawLines => 'Officers draw the lines.',
+            self::LinesWithoutReason => 'Say in 15 to 500 characters why the lines lie there.',
+            self::SameLines => 'These are the lines in force.',
+            self::LinesWrong => ':says',
             self::OfficersPublish => 'Officers publish; you can submit what you drafted.',
             self::NotAsLooked => 'It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that.'
                 .' Look at what it is now, then publish.',

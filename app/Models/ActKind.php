@@ -38,6 +38,7 @@ enum ActKind: string
     case Printed = 'printed';
     case ToldWithdrawal = 'told-withdrawal';
     case Released = 'released';
+    case DrewLines = 'drew-lines';
     case Deleted = 'deleted';
     case RanDraw = 'ran-draw';
     case GaveEnquiry = 'gave-enquiry';
@@ -65,7 +66,8 @@ enum ActKind: string
     {
         return match ($this) {
             self::SignedIn, self::SignedOut, self::SetPassword, self::BeganSecondFactor, self::EndedSecondFactor, self::UsedRecoveryCode, self::RenewedCodes,
-            self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork => ActSubject::Nothing,
+            self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork,
+            self::DrewLines => ActSubject::Nothing,
             self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
             self::DroppedSecondFactor => ActSubject::Colleague,
             self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
@@ -85,7 +87,7 @@ enum ActKind: string
         return match ($this->subject()) {
             ActSubject::Record, ActSubject::File => ActArea::Wording,
             ActSubject::Point => match ($this) {
-                self::Released, self::Deleted => ActArea::Screening,
+                self::Released, self::Deleted, self::DrewLines => ActArea::Screening,
                 self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest, self::DroppedRequest => ActArea::Requests,
                 default => ActArea::Points,
             },

@@ -10,6 +10,7 @@ use App\Support\SystemClock;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\MassPrunable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Juramen\Canon\Instant;
 use Juramen\Screening\Band;
 
@@ -22,6 +23,7 @@ use Juramen\Screening\Band;
  * @property int $risk
  * @property Band $band
  * @property string $signals
+ * @property-read PublishedEdition $edition
  * @property string|null $decided by a person: HAM or SPAM; null where nobody has
  */
 final class AssessedSubmission extends Model
@@ -43,6 +45,12 @@ final class AssessedSubmission extends Model
     public function prunable(): Builder
     {
         return self::query()->where('assessed_at', '<', Instants::write((new SystemClock)->instant()->plusDays(-self::KEPT)));
+    }
+
+    /** @return BelongsTo<PublishedEdition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(PublishedEdition::class, 'point_edition_id');
     }
 
     /** @return array<string, string> */

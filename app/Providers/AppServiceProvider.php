@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Actions\Account\SignIn;
 use App\Actions\ActLog;
 use App\Actions\Mailing\SmtpSender;
+use App\Actions\Screening\Judge;
 use App\Actions\Screening\Models;
 use App\Actions\Screening\ThrowAwayDomains;
 use App\Http\HalfEntry;
@@ -30,7 +31,6 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Juramen\Canon\MacRing;
 use Juramen\Register\Network;
-use Juramen\Screening\Screen;
 use Psr\Clock\ClockInterface;
 
 /** Puts the parts together. */
@@ -63,9 +63,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(
             ThrowAwayDomains::class, static fn (): ThrowAwayDomains => new ThrowAwayDomains(config()->string('juramen.screening.throw_away'))
         );
-        $this->app->singleton(
-            Screen::class, fn (): Screen => new Screen(config('juramen.screening.least_seconds'), config('juramen.screening.most_for_address'))
-        );
+        $this->app->scoped(Judge::class);
     }
 
     public function boot(): void

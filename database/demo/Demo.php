@@ -152,6 +152,7 @@ final class Demo
         ));
         $this->at($today->subDays(1)->addHours(16), $this->handOver(...));
         $this->leaveOneUncertain($today);
+        Screened::load($today);
         // What nobody decided about in all that time is gone by now.
         ($this->delete)();
     }

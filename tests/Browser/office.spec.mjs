@@ -251,7 +251,8 @@ test('a second editor sees at once what the first changed', async ({ browser }) 
 const screens = [
   '/desk', '/points', '/points?as=picture',
   '/points/footer-newsletter', '/points/footer-newsletter/history', '/points/footer-newsletter/publish', '/points/footer-newsletter/pause',
-  '/enquiries', '/requests', '/held', '/mails?state=sent', '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
+  '/enquiries', '/requests', '/held', '/screening/lines', '/mails?state=sent',
+  '/work', '/evidence', '/evidence/signups', '/withdrawals', '/account', '/account/codes', '/acts',
   '/requirements/purpose-said', '/rules',
   '/wording', '/wording/mails', '/records/mail/tidewick-atlantic-reminder',
   '/wording/starters', '/wording/registers', '/wording/notice', '/wording/library', '/records/statement/voyage-news',

@@ -88,6 +88,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'lists' => ['officer', 'editor', 'auditor'], 'lists.people' => ['officer', 'auditor'],
         ...array_fill_keys(['lists.filters', 'lists.filters.drop', 'destinations.fetch', 'destinations.try'], ['officer']),
         ...array_fill_keys(['keys', 'keys.set'], ['administrator']), 'senders.ask' => ['officer'],
+        'screening.lines' => ['officer', 'auditor'], 'screening.lines.part' => ['officer', 'auditor'], 'screening.draw' => ['officer'],
         'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
         'mails.leave' => ['officer', 'administrator'],

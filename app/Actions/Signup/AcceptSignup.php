@@ -8,6 +8,7 @@ use App\Actions\Consent\DeleteValues;
 use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\Append;
 use App\Actions\Screening\CountNearby;
+use App\Actions\Screening\Judge;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
@@ -26,7 +27,6 @@ use Juramen\Points\FieldValue;
 use Juramen\Points\Said;
 use Juramen\Register\Channel;
 use Juramen\Screening\Band;
-use Juramen\Screening\Screen;
 use Juramen\Wording\MailKind;
 use LogicException;
 
@@ -45,7 +45,7 @@ final class AcceptSignup
         private readonly KeepEnquiry $keep,
         private readonly CountMailbox $count,
         private readonly CountNearby $nearby,
-        private readonly Screen $screen,
+        private readonly Judge $screen,
         private readonly KeepAssessment $assessed,
         private readonly DeleteValues $delete,
         private readonly Outbox $outbox,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Screening\GatherFacts;
+use App\Actions\Screening\Judge;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -24,7 +25,6 @@ use Juramen\Register\Network;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
 use Juramen\Screening\Puzzled;
-use Juramen\Screening\Screen;
 use PDOException;
 
 /**
@@ -36,7 +36,7 @@ final class ReceiveSubmission
     public function __construct(
         private readonly FormMarks $marks,
         private readonly PublishedForms $published,
-        private readonly Screen $screen,
+        private readonly Judge $screen,
         private readonly GatherFacts $facts,
         private readonly Puzzles $puzzles,
         private readonly AcceptSignup $accept,

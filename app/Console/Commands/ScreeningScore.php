@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Screening\GatherFacts;
+use App\Actions\Screening\Judge;
 use App\Console\Report;
 use Juramen\Canon\Document;
 use Juramen\Canon\Refused;
@@ -12,9 +13,9 @@ use Juramen\Register\EmailAddress;
 use Juramen\Register\InvalidEmailAddress;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
+use Juramen\Screening\Lines;
 use Juramen\Screening\Nearby;
 use Juramen\Screening\Puzzled;
-use Juramen\Screening\Screen;
 use Juramen\Screening\WeighedSignal;
 use RuntimeException;
 
@@ -25,7 +26,7 @@ final class ScreeningScore extends Report
 
     protected $description = 'Says the risk of a submission, its band and every signal\'s part; needs no database, and keeps nothing';
 
-    public function __construct(private readonly GatherFacts $facts, private readonly Screen $screen)
+    public function __construct(private readonly GatherFacts $facts)
     {
         parent::__construct();
     }
@@ -44,9 +45,10 @@ final class ScreeningScore extends Report
         })->counted($given->number('mailbox') ?? 0, new Nearby(
             $near->number('network') ?? 0, $near->number('domain') ?? 0, $near->number('pattern') ?? 0, $near->number('text') ?? 0
         ));
-        $this->say($this->screen->assess($facts));
+        $assessment = Judge::by(Lines::ours())->assess($facts);
+        $this->say($assessment);
 
-        return $this->screen->assess($facts)->band === Band::Pass ? self::SUCCESS : self::FOUND;
+        return $assessment->band === Band::Pass ? self::SUCCESS : self::FOUND;
     }
 
     private function read(string $text): Document
@@ -73,7 +75,8 @@ final class ScreeningScore extends Report
     {
         $round = static fn (float $number): float => round($number, 2);
         $signals = array_map(static fn (WeighedSignal $s): array => [
-            'id' => $s->signal->id(), 'says' => $s->signal->says(), 'amount' => $round($s->amount), 'weight' => $round($s->weight), 'part' => $round($s->part()),
+            'id' => $s->signal->id(), 'says' => $s->signal->says(), 'amount' => $round($s->amount), 'weight' => $round($s->weight),
+            'part' => $round($s->part()),
         ], $of->signals);
         if ($this->option('json')) {
             $this->json(['risk' => $of->risk, 'band' => $of->band->value, 'start' => $of->base, 'sum' => $round($of->sum), 'signals' => $signals]);

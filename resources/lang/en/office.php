@@ -91,6 +91,7 @@ return [
         'published' => 'published :about', 'paused' => 'paused :about', 'resumed' => 'put :about on again',
         'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',
         'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'released what was held at :about',
+        'drew-lines' => 'drew the lines of screening: puzzle, hold and refuse from :detail %',
         'ran-draw' => 'ran the draw of :about',
         'gave-enquiry' => 'handed on an enquiry from :about', 'closed-enquiry' => 'closed an enquiry from :about',
         'reopened-enquiry' => 'opened an enquiry from :about again', 'read-enquiry' => 'read an enquiry from :about',

@@ -2,6 +2,7 @@
 @section('title', 'Held submissions')
 @section('state', $page->state)
 @section('content')
+@include('screening.tabs')
 <div class="beside tall">
 <div class="page">
 <p class="ask"><a href="{{ $page->csv }}">CSV, without addresses</a></p>

@@ -28,7 +28,7 @@
 <a href="{{ route('wording') }}" data-go="w" @if(($tab ?? '') !== 'lists' && request()->routeIs('wording*', 'records*')) aria-current="page" @endif>Wording</a>
 @endcan
 @can('viewAny', App\Models\Subscriber::class)
-<a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*')) aria-current="page" @endif>Screening</a>
+<a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*', 'screening*')) aria-current="page" @endif>Screening</a>
 <a href="{{ route('evidence') }}" data-go="e" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
 @endcan
 @can('viewAny', App\Models\RightsRequest::class)

@@ -21,7 +21,7 @@ const fillings = {
 /** What is opened by address and yet is no screen with something to use on it. */
 const noScreens = {
   'forms/{point}': 'leads on to the form in the visitor\'s language',
-  'forms/{point}/{language}/received': 'says that something arrived; nothing can be used on it',
+  'forms/{point}/{language}/received': 'says that something arrived; what whoever agreed by a number can do on it, NumbersTest does',
   'forms/{point}/{language}/sent': 'says that a mail is on its way; what whoever sent the form can do on it, after-sending.spec.mjs does',
   'points/{point}/proof/{language}/{draft}': 'the form within the sheet, in which nothing runs',
   'confirm/{token}': 'leads on to the page without the secret', 'not-theirs/{token}': 'leads on to the page without the secret',
@@ -38,6 +38,7 @@ const noScreens = {
   'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
+  'screening/lines/part': 'a part of the page on which lines are drawn',
   'evidence/{subject}/file/{entry}': 'a file', 'requirements/read-wrongly.txt': 'a file',
   'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record',
   'records/mail/{slug}/proof/{language}/{draft}': 'the mail within its record, in which nothing runs', '/': 'leads on to the desk',

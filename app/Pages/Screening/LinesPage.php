@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Screening;
+
+use App\Models\AssessedSubmission;
+use App\Models\DrawnLines;
+use App\Models\Point;
+use App\Pages\Controls\Option;
+use App\Queries\Registers\RegistersInForce;
+use App\Queries\Screening\CountRisks;
+use App\Queries\Screening\LinesInForce;
+use App\Support\Moments;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Juramen\Consent\Share;
+use Juramen\Screening\Band;
+use Juramen\Screening\Lines;
+use Juramen\Screening\Tuning;
+use Juramen\Screening\WeighedSignal;
+use Juramen\Screening\Weights;
+
+/** Where to draw the lines: what came in, what other lines would have done to it, and what either mistake costs. */
+final readonly class LinesPage
+{
+    /**
+     * @param  list<Option>  $days
+     * @param  list<Option>  $points
+     * @param  list<string>  $says  what follows from the lines, a sentence each
+     * @param  int|null  $least  from which risk on holding costs least; null where that is what is shown, or nothing came
+     * @param  list<MovedRow>  $moved
+     * @param  LengthAwarePaginator<int, AssessedSubmission>  $pages
+     * @param  list<DrawnLines>  $before  lines that were drawn, the newest first
+     */
+    private function __construct(
+        public LinesView $view, public string $state, public array $days, public array $points, public RiskDrawing $drawing, public array $says,
+        public ?int $least, public array $moved, public LengthAwarePaginator $pages, public array $before, public Lines $inForce, public bool $isAnother,
+        public Lines $ours
+    ) {}
+
+    /** @param  array<array-key, mixed>  $asked  query of a request */
+    public static function of(array $asked, LinesInForce $inForce, CountRisks $count, RegistersInForce $registers): self
+    {
+        $lines = $inForce->lines();
+        $view = LinesView::from($asked, $lines, $inForce->costs());
+        $counts = $count->of($view->days, $view->point?->id);
+        $tuning = new Tuning($counts, $view->costs);
+        $pages = $count->moved($view->days, $view->point?->id, $lines, $view->lines);
+        $pages->getCollection()->load('edition.point');
+        $least = $tuning->least();
+        $points = Point::query()->orderBy('slug')->pluck('slug')->all();
+        $decided = $tuning->ham() + $tuning->spam();
+
+        return new self(
+            $view, ($view->point === null ? 'all points' : $registers->nameOf($view->point->slug)).", last $view->days days, ".number_format($tuning->all())
+                .' submissions, '.number_format($decided).' decided by a person',
+            Option::all(array_combine(LinesView::DAYS, array_map(static fn (int $d): string => "$d days", LinesView::DAYS)), [(string) $view->days]),
+            Option::all(['' => 'all points'] + array_combine($points, array_map($registers->nameOf(...), $points)), [$view->point->slug ?? '']),
+            new RiskDrawing($counts, $view->lines, $lines, $tuning), self::says($tuning, $view, $lines, $least),
+            $tuning->all() === 0 || $least === $view->lines->hold ? null : $least,
+            array_values(array_map(
+                static fn (AssessedSubmission $a): MovedRow => self::row($a, $lines, $view->lines, $registers), $pages->items()
+            )), $pages, DrawnLines::query()->with('user')->orderByDesc('id')->limit(8)->get()->values()->all(), $lines,
+            $view->lines != $lines || $view->costs != $inForce->costs(),
+            Lines::ours(),
+        );
+    }
+
+    /** @return list<string> */
+    private static function says(Tuning $tuning, LinesView $view, Lines $inForce, int $least): array
+    {
+        if ($tuning->all() === 0) {
+            return ['Nothing came in these days, so nothing can be said of any line.'];
+        }
+        $months = $view->days / 30;
+        $money = static fn (int $hold): string => number_format($tuning->cost($hold) / $months, 2);
+        $stops = static fn (Lines $l): int => $tuning->in(Band::Hold, $l) + $tuning->in(Band::Refuse, $l);
+        [$new, $old] = [$stops($view->lines), $stops($inForce)];
+        $hold = $view->lines->hold;
+        $people = static fn (int $n): string => $n === 1 ? '1 submission' : number_format($n).' submissions';
+
+        return [
+            $view->lines == $inForce ? 'These are the lines in force: they keep '.$people($old).' from going on by themselves, and put a puzzle to '
+                .number_format($tuning->in(Band::Puzzle, $inForce)).'.' : 'These lines keep '.$people($new).' from going on by themselves, those in force '
+                .number_format($old).'; a puzzle is put to '.number_format($tuning->in(Band::Puzzle, $view->lines)).' instead of '
+                .number_format($tuning->in(Band::Puzzle, $inForce)).'.',
+            "Holding from $hold % on costs {$money($hold)} a month".($inForce->hold === $hold ? '' : ", in force are {$money($inForce->hold)}")
+                .($least === $hold ? ', and no other line costs less.'
+                    : "; the least, {$money($least)}, is at ".($least > 100 ? 'no line at all' : "$least %").'.'),
+            self::rates($tuning, $view->lines),
+        ];
+    }
+
+    /** How right the lines are, by what people decided. */
+    private static function rates(Tuning $tuning, Lines $lines): string
+    {
+        if ($tuning->ham() + $tuning->spam() === 0) {
+            return 'Nobody has decided about any of them, so it cannot be said how right the lines are.';
+        }
+        [$spam, $ham] = [$tuning->spamStopped($lines), $tuning->hamStopped($lines)];
+        $said = static fn (Share $share): string => $share->of === 0 ? 'nothing' : sprintf(
+            '%d in 100 (with 95 %% confidence %d to %d)', round(100 * (float) $share->rate()), round(100 * $share->interval()->from),
+            round(100 * $share->interval()->to)
+        );
+
+        return 'Of what these lines hold or refuse, '.$said(new Share($spam, $spam + $ham)).' is spam; of all spam they stop '
+            .$said(new Share($spam, $tuning->spam())).'. Judged on the '.number_format($tuning->ham() + $tuning->spam()).' that a person decided.';
+    }
+
+    private static function row(AssessedSubmission $a, Lines $from, Lines $to, RegistersInForce $registers): MovedRow
+    {
+        return new MovedRow(
+            Moments::exact($a->assessed_at), $registers->nameOf($a->edition->point->slug), $a->risk, $from->band($a->risk)->value, $to->band($a->risk)->value,
+            match ($a->decided) {
+                AssessedSubmission::HAM => 'released',
+                AssessedSubmission::SPAM => 'refused by a person',
+                default => 'not decided',
+            }, implode(', ', array_map(
+                static fn (WeighedSignal $s): string => mb_strtolower(mb_substr($s->signal->says(), 0, 1)).mb_substr($s->signal->says(), 1),
+                Weights::ours()->stored($a->signals)
+            )) ?: 'nothing noticed'
+        );
+    }
+}

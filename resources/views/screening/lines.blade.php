@@ -1,0 +1,47 @@
+@extends('office.layout')
+@section('title', 'Where to draw the lines')
+@section('state', $page->state)
+@section('content')
+@include('screening.tabs')
+<div class="beside">
+<div class="page">
+<form method="get" id="lines" class="ask lines" hx-get="{{ route('screening.lines.part') }}" hx-target="#follows" hx-swap="outerHTML"
+ hx-trigger="input delay:60ms, moved" hx-sync="this:replace">
+<label for="days">In the last</label><x-options id="days" :of="$page->days" />
+<label for="point">at</label><x-options id="point" :of="$page->points" />
+<label for="puzzle">a puzzle from</label><span class="held-together"><input type="number" id="puzzle" name="puzzle" min="1" max="101"
+ value="{{ $page->view->lines->puzzle }}"> %</span>
+<label for="hold">held from</label><span class="held-together"><input type="number" id="hold" name="hold" min="1" max="101"
+ value="{{ $page->view->lines->hold }}"> %</span>
+<label for="refuse">refused from</label><span class="held-together"><input type="number" id="refuse" name="refuse" min="1" max="101"
+ value="{{ $page->view->lines->refuse }}"> %</span>
+<label for="lost">A person lost costs</label><input id="lost" name="lost" class="money" inputmode="decimal" autocomplete="off"
+ value="{{ number_format($page->view->costs->lost, 2, '.', '') }}">
+<label for="bot">a bot on the list</label><input id="bot" name="bot" class="money" inputmode="decimal" autocomplete="off"
+ value="{{ number_format($page->view->costs->bot, 2, '.', '') }}">
+<button>Show</button>
+</form>
+@include('screening.follows')
+</div>
+<aside class="margin" aria-label="Notes">
+<section><p><b>What the lines are</b></p>
+<p class="soft">Each submission has a risk: what is noticed of it, added up. From the first line on its browser solves a puzzle, from the second on a
+ person decides, from the third on its consents are not taken. Enquiries, orders and entries are held at worst. 101 % is never.</p>
+<p class="soft">Ours to start with follow from what mistakes cost: holding from {{ $page->ours->hold }} % is where losing a person and
+ letting a bot through cost the same.</p></section>
+@if ($page->before !== [])
+<section><p><b>Drawn so far</b></p>
+@foreach ($page->before as $drawn)
+<p>{{ $drawn->puzzle }}, {{ $drawn->hold }}, {{ $drawn->refuse }} % <span class="soft">since {{ App\Support\Moments::exact($drawn->drawn_at) }},
+ {{ $drawn->user->name }}: {{ $drawn->reason }}</span>
+@if ($loop->index > 0)<a href="{{ route('screening.lines', ['puzzle' => $drawn->puzzle, 'hold' => $drawn->hold, 'refuse' => $drawn->refuse,
+ 'lost' => $drawn->lost, 'bot' => $drawn->bot]) }}">Look at these</a>@endif</p>
+@endforeach
+</section>
+@endif
+</aside>
+</div>
+@endsection
+@push('scripts')
+<script src="/build/lines.js" defer></script>
+@endpush

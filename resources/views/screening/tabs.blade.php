@@ -1,0 +1,4 @@
+<nav class="ways choices" aria-label="Screening">
+<a href="{{ route('held') }}" @if (request()->routeIs('held*')) aria-current="page" @endif>Held</a>
+<a href="{{ route('screening.lines') }}" @if (request()->routeIs('screening*')) aria-current="page" @endif>Where to draw the lines</a>
+</nav>
