@@ -14,10 +14,21 @@ final readonly class LinesView
 {
     public const DAYS = [30, 60, 180];
 
-    /** @param  string  $wrong  what is wrong with what was asked for; empty where nothing is, and then those in force are shown */
+    private const FIELDS = ['puzzle', 'hold', 'refuse', 'lost', 'bot'];
+
+    /**
+     * @param  string  $wrong  what is wrong with what was asked for; empty where nothing is
+     * @param  array<string, string>  $typed  what was typed where it is wrong: those in force are shown then, and nothing typed is lost
+     */
     private function __construct(
-        public int $days, public ?Point $point, public Lines $lines, public Costs $costs, public string $wrong
+        public int $days, public ?Point $point, public Lines $lines, public Costs $costs, public string $wrong, private array $typed = []
     ) {}
+
+    /** What stands in a field. */
+    public function in(string $name): string
+    {
+        return $this->typed[$name] ?? $this->query()[$name] ?? '';
+    }
 
     /** @param  array<array-key, mixed>  $asked  query of a request */
     public static function from(array $asked, Lines $inForce, Costs $costs): self
@@ -43,7 +54,11 @@ final readonly class LinesView
                 new Costs($money('lost', $costs->lost), $money('bot', $costs->bot)), ''
             );
         } catch (InvalidArgumentException $e) {
-            return new self($days, $point, $inForce, $costs, $e->getMessage());
+            $typed = array_filter(
+                array_combine(self::FIELDS, array_map($text, self::FIELDS)), static fn (string $value): bool => $value !== ''
+            );
+
+            return new self($days, $point, $inForce, $costs, $e->getMessage(), $typed);
         }
     }
 

@@ -10,15 +10,15 @@
 <label for="days">In the last</label><x-options id="days" :of="$page->days" />
 <label for="point">at</label><x-options id="point" :of="$page->points" />
 <label for="puzzle">a puzzle from</label><span class="held-together"><input type="number" id="puzzle" name="puzzle" min="1" max="101"
- value="{{ $page->view->lines->puzzle }}"> %</span>
+ value="{{ $page->view->in('puzzle') }}"> %</span>
 <label for="hold">held from</label><span class="held-together"><input type="number" id="hold" name="hold" min="1" max="101"
- value="{{ $page->view->lines->hold }}"> %</span>
+ value="{{ $page->view->in('hold') }}"> %</span>
 <label for="refuse">refused from</label><span class="held-together"><input type="number" id="refuse" name="refuse" min="1" max="101"
- value="{{ $page->view->lines->refuse }}"> %</span>
+ value="{{ $page->view->in('refuse') }}"> %</span>
 <label for="lost">A person lost costs</label><input id="lost" name="lost" class="money" inputmode="decimal" autocomplete="off"
- value="{{ number_format($page->view->costs->lost, 2, '.', '') }}">
+ value="{{ $page->view->in('lost') }}">
 <label for="bot">a bot on the list</label><input id="bot" name="bot" class="money" inputmode="decimal" autocomplete="off"
- value="{{ number_format($page->view->costs->bot, 2, '.', '') }}">
+ value="{{ $page->view->in('bot') }}">
 <button>Show</button>
 </form>
 @include('screening.follows')

@@ -68,7 +68,7 @@ export function candidates(control) {
   const { type, name } = control;
   const value = control.value ?? '';
   if (type === 'color') return [value === '#0f4c5c' ? '#123a52' : '#0f4c5c'];
-  if (type === 'date') return ['2027-03-14'];
+  if (type === 'date') return ['2027-03-14', new Date(Date.now() + 86_400_000).toISOString().slice(0, 10)];
   if (type === 'number') return [String(Number(value || control.least || 1) + 1), String(control.least || 1), String(Number(value) - 1)];
   if (/^hosts /i.test(name)) return ['walk.example'];
   if (type === 'email') return ['walk@post.example'];
@@ -121,10 +121,12 @@ async function once(page, control, manner, now, turn, what) {
   } else if (control.kind === 'password') {
     await element.fill('harbour-lamp-42');
   } else if (control.kind === 'choice') {
-    const from = control.options.indexOf(await element.inputValue());
-    if (control.options.length < 2) return null;
-    const to = from + 1 < control.options.length ? from + 1 : from - 1;
-    shows = control.options[to];
+    // What was chosen before may have given it others.
+    const options = await element.locator('option').evaluateAll((all) => all.map((option) => option.value));
+    const from = options.indexOf(await element.inputValue());
+    if (options.length < 2) return null;
+    const to = from + 1 < options.length ? from + 1 : from - 1;
+    shows = options[to];
     if (keys) {
       await element.focus();
       await page.keyboard.press(to > from ? 'ArrowDown' : 'ArrowUp');
