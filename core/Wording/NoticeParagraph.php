@@ -29,6 +29,7 @@ final readonly class NoticeParagraph
             'We keep proof of your consent for :months months after it ended:cite-f, to defend legal claims.', 'Opens and clicks of these mails are measured.',
             'These work for us under a contract: :names.',
             'We count how often our forms, and the pages behind the links of our confirmation mails, are opened. Whether yours was is noted of your sign-up until that ends, without when.',
+            'To keep programs out we look at how a form is sent, at its address and words, and at how many alike came lately:cite-f; our interest is that nobody is written to who did not ask. What is doubted a person decides; what is plainly a program’s is not taken.',
         ],
         'de' => [
             'Nur mit Ihrer Einwilligung:cite-a nutzen wir Ihre Kontaktdaten für Folgendes:',
@@ -40,6 +41,7 @@ final readonly class NoticeParagraph
             'Den Nachweis Ihrer Einwilligung bewahren wir :months Monate nach ihrem Ende auf:cite-f, um Rechtsansprüche abzuwehren.',
             'Öffnungen und Klicks dieser E-Mails werden gemessen.', 'Für uns arbeiten unter Vertrag: :names.',
             'Wir zählen, wie oft unsere Formulare und die Seiten hinter den Links unserer Bestätigungsmails geöffnet werden. Ob Ihre geöffnet wurde, ist bis zum Ende Ihrer Anmeldung vermerkt, ohne Zeitpunkt.',
+            'Damit keine Programme durchkommen, prüfen wir, wie ein Formular gesendet wird, seine Adresse und seine Worte und wie viele ähnliche zuletzt kamen:cite-f; unser Interesse ist, dass niemand angeschrieben wird, der nicht darum gebeten hat. Über Zweifelhaftes entscheidet ein Mensch; was offensichtlich von einem Programm kommt, wird nicht angenommen.',
         ],
         'fr' => [
             'Avec votre seul consentement:cite-a, nous utilisons vos coordonnées pour ce qui suit :',
@@ -51,6 +53,7 @@ final readonly class NoticeParagraph
             'Nous conservons la preuve de votre consentement :months mois après sa fin:cite-f, pour nous défendre en justice.',
             'Les ouvertures et les clics de ces e-mails sont mesurés.', 'Travaillent pour nous sous contrat : :names.',
             'Nous comptons combien de fois nos formulaires, et les pages derrière les liens de nos e-mails de confirmation, sont ouverts. Si la vôtre l’a été, nous le notons jusqu’à la fin de votre inscription, sans l’heure.',
+            'Pour écarter les programmes, nous regardons comment un formulaire est envoyé, son adresse et ses mots, et combien d’envois semblables sont arrivés récemment:cite-f ; notre intérêt est que personne ne reçoive ce qu’il n’a pas demandé. Dans le doute, une personne décide ; ce qui vient manifestement d’un programme n’est pas pris.',
         ],
         'sv' => [
             'Endast med ditt samtycke:cite-a använder vi dina kontaktuppgifter för följande:',
@@ -62,6 +65,7 @@ final readonly class NoticeParagraph
             'Vi sparar beviset på ditt samtycke i :months månader efter att det upphörde:cite-f, för att kunna bemöta rättsliga anspråk.',
             'Öppningar och klick i dessa mejl mäts.', 'För oss arbetar enligt avtal: :names.',
             'Vi räknar hur ofta våra formulär, och sidorna bakom länkarna i våra bekräftelsemejl, öppnas. Om din har öppnats är noterat tills din anmälan är avslutad, utan tidpunkt.',
+            'För att hålla program ute ser vi på hur ett formulär skickas, på dess adress och ord och på hur många liknande som nyligen har kommit:cite-f; vårt intresse är att ingen får mejl som inte har bett om det. Det tveksamma avgör en människa; det som uppenbart kommer från ett program tas inte emot.',
         ],
         'da' => [
             'Kun med dit samtykke:cite-a bruger vi dine kontaktoplysninger til følgende:',
@@ -73,6 +77,7 @@ final readonly class NoticeParagraph
             'Vi gemmer beviset for dit samtykke i :months måneder efter, at det ophørte:cite-f, for at kunne imødegå retskrav.',
             'Åbninger og klik i disse mails måles.', 'For os arbejder efter aftale: :names.',
             'Vi tæller, hvor ofte vores formularer, og siderne bag linkene i vores bekræftelsesmails, åbnes. Om din er åbnet, er noteret, indtil din tilmelding er afsluttet, uden tidspunkt.',
+            'For at holde programmer ude ser vi på, hvordan en formular sendes, på dens adresse og ord og på, hvor mange lignende der er kommet for nylig:cite-f; vores interesse er, at ingen får mails uden at have bedt om det. Det tvivlsomme afgør et menneske; det, der åbenlyst kommer fra et program, tages ikke imod.',
         ],
     ];
 
@@ -122,6 +127,9 @@ final readonly class NoticeParagraph
         if (array_filter($asked, static fn (AskedPurpose $a): bool => $a->purpose->basis === LegalBasis::Consent) !== []) {
             $sentences[] = $words[3];
             $sentences[] = $words[7];
+            if ($house->points->screening) {
+                $sentences[] = $words[8];
+            }
             $sentences[] = strtr(
                 $words[4], [':months' => (string) max([0, ...array_map(static fn (AskedPurpose $a): int => $house->monthsKept($a->purpose), $asked)])]
             );

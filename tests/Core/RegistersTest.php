@@ -277,8 +277,12 @@ test('the paragraph for the notice says each purpose with its channels, and what
         ->and(NoticeParagraph::of(Language::French, $asked, $house)->lacks)->toHaveCount(2)
         ->and(NoticeParagraph::of(Language::English, [], $house)->sentences)->toBe([]);
     foreach (Language::cases() as $language) {
-        expect(count(NoticeParagraph::of($language, $asked, $house)->sentences))->toBe(5);
+        expect(count(NoticeParagraph::of($language, $asked, $house)->sentences))->toBe(6);
     }
+    // What screening looks at is said with its ground, and not where the house does not screen.
+    expect($german->sentences[4])->toContain('Damit keine Programme durchkommen', 'Art. 6 Abs. 1 Buchst. f DSGVO', 'entscheidet ein Mensch');
+    $open = HouseRules::from($house->document()->with(Juramen\Canon\Place::of('screening'), false));
+    expect(count(NoticeParagraph::of(Language::German, $asked, $open)->sentences))->toBe(5);
 });
 
 test('the paragraph cites the law of the controller\'s seat, names who works for it, and speaks of consent only where some is asked', function (): void {
