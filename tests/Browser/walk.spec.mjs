@@ -300,7 +300,7 @@ async function useForms(page, now, walk, controls) {
       if (await use(page, button, walk.manner, now, form) === undefined) { tally.gone += 1; continue; }
       await quiet(now);
       // Whoever is as fast as this is put a puzzle, which the page solves and sends by itself.
-      await page.locator('#puzzle').waitFor({ state: 'detached', timeout: 10_000 });
+      await page.locator('#puzzle[data-bits]').waitFor({ state: 'detached', timeout: 10_000 });
       await quiet(now);
       tally.used += 1;
       if (button.does === 'add') expect.soft(items(), `what ${button.name} added to ${button.place}`).toBe(before + 1);
