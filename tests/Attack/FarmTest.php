@@ -84,7 +84,7 @@ test('a farm of bots: the share kept out of each kind', function (): void {
     ))[0];
     expect([$share('plain'), $share('filling'), $share('at once')])->toBe([1.0, 1.0, 1.0])
         // The first of them is a sign-up like any other.
-        ->and($share('one page'))->toBeGreaterThanOrEqual(29 / 30)->and($share('slow'))->toBeGreaterThan(0.6)->and($share('as people'))->toBeGreaterThan(0.9);
+        ->and($share('one page'))->toBeGreaterThanOrEqual(29 / 30)->and($share('slow'))->toBeGreaterThan(0.5)->and($share('as people'))->toBeGreaterThan(0.9);
     // What was held of enquiries reached the team all the same, marked: nobody's message is dropped unread.
     $held = HeldSubmission::query()->get()->filter(fn (HeldSubmission $h): bool => str_starts_with($h->content->email, 'friendly'))->count();
     expect(Enquiry::query()->where('doubtful', true)->count())->toBe($held)->and($held)->toBeGreaterThan(0);

@@ -63,6 +63,10 @@ test('nobody is held for a network that many share, an odd address, or filling e
     expect((new Screen)->assess($facts)->band)->toBe(Band::Pass);
 })->with([
     'a ship' => [new SubmissionFacts(false, 40, near: new Nearby(network: 500))],
+    'a school behind one network, with addresses alike' => [new SubmissionFacts(false, 40, near: new Nearby(500, 500, 500))],
+    'somebody quick among them who solved the puzzle' => [
+        new SubmissionFacts(false, 1, puzzle: Puzzled::Solved, near: new Nearby(500, 500, 500)),
+    ],
     'an address struck at random' => [new SubmissionFacts(false, 40, randomAddress: 1.0)],
     'a name that reads so' => [new SubmissionFacts(false, 40, randomName: 1.0)],
     'all filled in' => [new SubmissionFacts(false, 40, allOptional: true)],

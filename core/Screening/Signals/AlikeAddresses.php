@@ -22,7 +22,7 @@ final readonly class AlikeAddresses implements Signal
 
     public function weight(): float
     {
-        return 1.6;
+        return 1.1;
     }
 
     public function amount(SubmissionFacts $facts): float

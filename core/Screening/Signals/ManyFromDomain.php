@@ -22,7 +22,7 @@ final readonly class ManyFromDomain implements Signal
 
     public function weight(): float
     {
-        return 1.2;
+        return 0.7;
     }
 
     public function amount(SubmissionFacts $facts): float

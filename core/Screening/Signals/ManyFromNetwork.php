@@ -22,7 +22,7 @@ final readonly class ManyFromNetwork implements Signal
 
     public function weight(): float
     {
-        return 1.9;
+        return 1.2;
     }
 
     public function amount(SubmissionFacts $facts): float

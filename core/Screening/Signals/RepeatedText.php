@@ -22,7 +22,7 @@ final readonly class RepeatedText implements Signal
 
     public function weight(): float
     {
-        return 3.0;
+        return 3.3;
     }
 
     public function amount(SubmissionFacts $facts): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Screening\Signals;
 
+use Juramen\Screening\Puzzled;
 use Juramen\Screening\Signal;
 use Juramen\Screening\SubmissionFacts;
 
@@ -27,6 +28,6 @@ final readonly class TooFast implements Signal
 
     public function amount(SubmissionFacts $facts): float
     {
-        return (float) ($facts->seconds !== null && $facts->seconds < $facts->leastSeconds);
+        return (float) ($facts->seconds !== null && $facts->seconds < $facts->leastSeconds && $facts->puzzle !== Puzzled::Solved);
     }
 }
