@@ -18,14 +18,14 @@ final readonly class Assessment
     private function __construct(public array $signals, public float $base, public float $sum, public int $risk, public Band $band) {}
 
     /** @param  list<WeighedSignal>  $signals */
-    public static function of(array $signals, float $base, Lines $lines): self
+    public static function of(array $signals, Lines $lines): self
     {
-        $sum = $base + array_sum(array_map(static fn (WeighedSignal $s): float => $s->part(), $signals));
+        $sum = Weights::BASE + array_sum(array_map(static fn (WeighedSignal $s): float => $s->part(), $signals));
         $risk = (int) round(100 / (1 + exp(-$sum)));
 
         $solved = array_filter($signals, static fn (WeighedSignal $s): bool => $s->signal instanceof PuzzleSolved) !== [];
 
-        return new self($signals, $base, $sum, $risk, $lines->band($risk, $solved));
+        return new self($signals, Weights::BASE, $sum, $risk, $lines->band($risk, $solved));
     }
 
     /** What was noticed, as it is stored. */

@@ -15,15 +15,4 @@ enum Band: string
     case Hold = 'hold';
     /** Its consents are not taken, and nothing of them is kept; the visitor gets the usual answer. */
     case Refuse = 'refuse';
-
-    /** What happens to those in it, as the office says it. */
-    public function says(): string
-    {
-        return match ($this) {
-            self::Pass => 'pass',
-            self::Puzzle => 'solve a puzzle',
-            self::Hold => 'are held',
-            self::Refuse => 'are refused',
-        };
-    }
 }

@@ -32,11 +32,6 @@ final readonly class LetterModel
     /** @param  array<array-key, float>  $ratios  of two letters: how much likelier the second follows the first in names than at random, as a logarithm */
     private function __construct(private array $ratios) {}
 
-    public static function unlearned(): self
-    {
-        return new self([]);
-    }
-
     /**
      * Learns from names of things in many languages.
      *

@@ -12,6 +12,7 @@ final readonly class RiskCount
      * @param  int  $count  of all
      * @param  int  $ham  that somebody released
      * @param  int  $spam  that somebody refused
+     * @param  bool  $solved  whether these had solved the puzzle
      */
-    public function __construct(public int $risk, public int $count, public int $ham = 0, public int $spam = 0) {}
+    public function __construct(public int $risk, public int $count, public int $ham = 0, public int $spam = 0, public bool $solved = false) {}
 }

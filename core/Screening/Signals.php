@@ -25,13 +25,17 @@ use Juramen\Screening\Signals\TrapTouched;
 /** All that screening looks at. */
 final class Signals
 {
-    /** @return list<Signal> */
-    public static function all(): array
+    /**
+     * @param  int  $leastSeconds  between serving a form and its sending (common practice: two to three seconds)
+     * @param  int  $mostForMailbox  sign-ups with one mailbox within 24 hours; what is more is doubted
+     * @return list<Signal>
+     */
+    public static function all(int $leastSeconds = 2, int $mostForMailbox = 5): array
     {
         return [
-            new TrapTouched, new TooFast, new ManyForAddress, new ThrowAwayDomain, new NoMailDomain, new RandomAddress, new RandomName, new LinkInName,
-            new SpamText, new ManyLinks, new RepeatedText, new ManyFromNetwork, new ManyFromDomain, new AlikeAddresses, new AllOptional, new PuzzleSolved,
-            new PuzzleLeft,
+            new TrapTouched, new TooFast($leastSeconds), new ManyForAddress($mostForMailbox), new ThrowAwayDomain, new NoMailDomain, new RandomAddress,
+            new RandomName, new LinkInName, new SpamText, new ManyLinks, new RepeatedText, new ManyFromNetwork, new ManyFromDomain, new AlikeAddresses,
+            new AllOptional, new PuzzleSolved, new PuzzleLeft,
         ];
     }
 

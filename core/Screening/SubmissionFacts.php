@@ -11,8 +11,6 @@ final readonly class SubmissionFacts
      * @param  bool  $trapTouched  whether the trap field came back with anything in it
      * @param  int|null  $seconds  between serving and sending; null where we did not serve the form
      * @param  int  $forMailbox  sign-ups with the same mailbox within 24 hours before this one
-     * @param  int  $leastSeconds  that anybody needs
-     * @param  int  $mostForMailbox  sign-ups with one mailbox within 24 hours; what is more is doubted
      * @param  bool  $throwAway  whether its address is one to throw away
      * @param  bool|null  $receives  whether its domain takes mail; null where nobody knows
      * @param  float  $randomAddress  how likely the part before the @ was struck at random, 0 to 1
@@ -23,36 +21,26 @@ final readonly class SubmissionFacts
      * @param  bool  $allOptional  whether every field that may be left empty is filled in, of at least three
      */
     public function __construct(
-        public bool $trapTouched, public ?int $seconds, public int $forMailbox = 0, public int $leastSeconds = 2, public int $mostForMailbox = 5,
-        public bool $throwAway = false, public ?bool $receives = null, public float $randomAddress = 0.0, public float $randomName = 0.0,
-        public bool $linkInName = false, public float $spamText = 0.0, public int $links = 0, public bool $allOptional = false,
+        public bool $trapTouched, public ?int $seconds, public int $forMailbox = 0, public bool $throwAway = false, public ?bool $receives = null,
+        public float $randomAddress = 0.0, public float $randomName = 0.0, public bool $linkInName = false, public float $spamText = 0.0,
+        public int $links = 0, public bool $allOptional = false,
         public Puzzled $puzzle = Puzzled::Not, public Nearby $near = new Nearby,
     ) {}
 
     /** The same with what only the transaction can count. */
     public function counted(int $forMailbox, ?Nearby $near = null): self
     {
-        return $this->changed(forMailbox: $forMailbox, near: $near);
+        return new self(
+            $this->trapTouched, $this->seconds, $forMailbox, $this->throwAway, $this->receives, $this->randomAddress, $this->randomName, $this->linkInName,
+            $this->spamText, $this->links, $this->allOptional, $this->puzzle, $near ?? $this->near
+        );
     }
 
     public function puzzled(Puzzled $puzzle): self
     {
-        return $this->changed(puzzle: $puzzle);
-    }
-
-    /** The same by other rules. */
-    public function by(int $leastSeconds, int $mostForMailbox): self
-    {
-        return $this->changed(leastSeconds: $leastSeconds, mostForMailbox: $mostForMailbox);
-    }
-
-    private function changed(
-        ?int $forMailbox = null, ?int $leastSeconds = null, ?int $mostForMailbox = null, ?Puzzled $puzzle = null, ?Nearby $near = null
-    ): self {
         return new self(
-            $this->trapTouched, $this->seconds, $forMailbox ?? $this->forMailbox, $leastSeconds ?? $this->leastSeconds,
-            $mostForMailbox ?? $this->mostForMailbox, $this->throwAway, $this->receives, $this->randomAddress, $this->randomName, $this->linkInName,
-            $this->spamText, $this->links, $this->allOptional, $puzzle ?? $this->puzzle, $near ?? $this->near
+            $this->trapTouched, $this->seconds, $this->forMailbox, $this->throwAway, $this->receives, $this->randomAddress, $this->randomName,
+            $this->linkInName, $this->spamText, $this->links, $this->allOptional, $puzzle, $this->near
         );
     }
 }

@@ -72,10 +72,13 @@ final readonly class Tuning
         return $best;
     }
 
-    /** @return list<int> risks that lie in another band by other lines */
-    public static function moved(Lines $from, Lines $to): array
+    /**
+     * @param  bool  $solved  of those who had solved the puzzle
+     * @return list<int> risks that lie in another band by other lines
+     */
+    public static function moved(Lines $from, Lines $to, bool $solved): array
     {
-        return array_values(array_filter(range(0, 100), static fn (int $risk): bool => $from->band($risk) !== $to->band($risk)));
+        return array_values(array_filter(range(0, 100), static fn (int $risk): bool => $from->band($risk, $solved) !== $to->band($risk, $solved)));
     }
 
     /**
@@ -84,7 +87,7 @@ final readonly class Tuning
      */
     private function sum(Lines $lines, callable $counts, callable $what): int
     {
-        return array_sum(array_map($what, array_filter($this->counts, static fn (RiskCount $c): bool => $counts($lines->band($c->risk)))));
+        return array_sum(array_map($what, array_filter($this->counts, static fn (RiskCount $c): bool => $counts($lines->band($c->risk, $c->solved)))));
     }
 
     private static function stops(Band $band): bool

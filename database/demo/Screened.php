@@ -31,10 +31,14 @@ final class Screened
         $rows = [];
         for ($i = 0; $i < self::PEOPLE + self::BOTS; $i++) {
             $isBot = $i >= self::PEOPLE;
-            $of = (new Screen)->assess($isBot ? self::bot($chance) : self::person($chance));
-            // Whoever is put a puzzle comes once more; programs seldom do.
-            if ($of->band === Band::Puzzle && $isBot && $chance->getInt(0, 3) > 0) {
-                continue;
+            $facts = $isBot ? self::bot($chance) : self::person($chance);
+            $of = (new Screen)->assess($facts);
+            // Whoever is put a puzzle comes once more with it solved, or leaves nothing behind; programs seldom do.
+            if ($of->band === Band::Puzzle) {
+                if ($isBot && $chance->getInt(0, 3) > 0) {
+                    continue;
+                }
+                $of = (new Screen)->assess($facts->puzzled(Puzzled::Solved));
             }
             $held = in_array($of->band, [Band::Hold, Band::Refuse], true);
             $rows[] = [
@@ -51,12 +55,11 @@ final class Screened
     private static function person(Randomizer $chance): SubmissionFacts
     {
         $seldom = static fn (int $in): bool => $chance->getInt(1, $in) === 1;
-        $hasty = $seldom(40);
 
         return new SubmissionFacts(
-            $seldom(150), $hasty ? 1 : $chance->getInt(5, 300), randomAddress: $seldom(25) ? $chance->getInt(50, 100) / 100 : 0.0,
+            $seldom(150), $seldom(40) ? 1 : $chance->getInt(5, 300), randomAddress: $seldom(25) ? $chance->getInt(50, 100) / 100 : 0.0,
             randomName: $seldom(120) ? 0.8 : 0.0, spamText: $seldom(90) ? $chance->getInt(25, 60) / 100 : 0.0, links: $seldom(20) ? 2 : 0,
-            allOptional: $seldom(6), throwAway: $seldom(60), puzzle: $hasty ? Puzzled::Solved : Puzzled::Not, near: new Nearby($seldom(30) ? 25 : 0)
+            allOptional: $seldom(6), throwAway: $seldom(60), near: new Nearby($seldom(30) ? 25 : 0)
         );
     }
 

@@ -12,6 +12,10 @@
     const { x } = at.matrixTransform(drawing.getScreenCTM().inverse());
     return Math.round(Math.min(101, Math.max(1, (100 * x) / Number(drawing.dataset.width))));
   };
+  // What is drawn is what stands in the fields at that moment, whether or not what follows from it has come.
+  document.getElementById('draw')?.addEventListener('submit', ({ target }) => {
+    for (const name of [...names, 'lost', 'bot']) target.elements[name].value = field(name).value;
+  });
   document.addEventListener('pointerdown', (event) => {
     const line = event.target.closest?.('[data-line]');
     if (!line) return;

@@ -43,7 +43,7 @@ test('the risk is the sum of its parts by a logistic function, whatever is notic
         $of = $screen->assess(anyFacts());
         $sum = $of->base + array_sum(array_map(static fn (WeighedSignal $s): float => $s->amount * $s->weight, $of->signals));
         expect($of->sum)->toEqualWithDelta($sum, 1e-9)->and($of->risk)->toBe((int) round(100 / (1 + exp(-$sum))))->and($of->risk)->toBeBetween(0, 100);
-        $again = Assessment::of(Weights::ours()->stored($of->stored()), Weights::BASE, Lines::ours());
+        $again = Assessment::of(Weights::stored($of->stored()), Lines::ours());
         expect(abs($again->sum - $of->sum))->toBeLessThan(0.2)
             ->and(explode(' ', $again->stored()))->toEqualCanonicalizing(explode(' ', $of->stored()));
     }
@@ -56,7 +56,7 @@ test('each signal has its own id, a reason and a weight, and what speaks for nob
         expect($signal->says())->not->toBe('')->and($signal->weight())->not->toBe(0.0)->and(Signals::find($signal->id()))->toEqual($signal);
     }
     // What was stored under an id that nobody knows any more is passed over.
-    expect(Weights::ours()->stored('trap-touched gone-since=0.5 too-fast=9'))->toHaveCount(2)->and(Weights::ours()->stored(''))->toBe([]);
+    expect(Weights::stored('trap-touched gone-since=0.5 too-fast=9'))->toHaveCount(2)->and(Weights::stored(''))->toBe([]);
 });
 
 test('nobody is held for a network that many share, an odd address, or filling everything in', function (SubmissionFacts $facts): void {
@@ -144,7 +144,7 @@ test('letters struck at random read so more and more the longer they are; hands 
         expect($letters->randomness($odd))->toBeBetween(0, 1);
     }
     expect(LetterModel::parse($letters->text())->randomness('qzvkrt'))->toEqualWithDelta($letters->randomness('qzvkrt'), 1e-6)
-        ->and(LetterModel::unlearned()->randomness('qzvkrt'))->toBe(0.0)
+        ->and(LetterModel::of([])->randomness('qzvkrt'))->toBe(0.0)
         ->and(fn () => LetterModel::parse("12 ab\nabc"))->toThrow(InvalidArgumentException::class, 'Line 2');
 });
 

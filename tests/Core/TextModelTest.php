@@ -64,7 +64,7 @@ test('what is learned is the same every time, tells the kinds apart, and is kept
         ->and($model->pruned(5)->size())->toBe(5)
         // Of what it does not know it says nothing: no language and no script is held against anybody.
         ->and($model->score('Кают ещё осталось?'))->toBe($model->score(''))->and($model->readsLikeSpam('船はいつ出ますか'))->toBeFalse()
-        ->and(TextModel::unlearned()->readsLikeSpam('Claim your cheap loans now'))->toBeFalse();
+        ->and(TextModel::of([], [], -1.0)->readsLikeSpam('Claim your cheap loans now'))->toBeFalse();
     expect((new TrainText)->learn([])->readsLikeSpam('anything'))->toBeFalse();
 });
 

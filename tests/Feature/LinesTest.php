@@ -33,7 +33,7 @@ beforeEach(function (): void {
         $now = app(SystemClock::class)->instant();
         AssessedSubmission::query()->insert(array_map(fn (): array => [
             'point_edition_id' => PublishedEdition::query()->firstOrFail()->id, 'risk' => $risk = mt_rand(0, 100), 'band' => Lines::ours()->band($risk)->value,
-            'signals' => mt_rand(0, 1) === 1 ? 'too-fast' : '', 'decided' => [null, 'ham', 'spam'][mt_rand(0, 2)],
+            'signals' => ['', 'too-fast', 'spam-text=0.40 puzzle-solved'][mt_rand(0, 2)], 'decided' => [null, 'ham', 'spam'][mt_rand(0, 2)],
             'assessed_at' => Instants::write($now->plusDays(-mt_rand(0, 90))->plusSeconds(-mt_rand(60, 80_000))),
         ], range(1, $many)));
     };
@@ -46,23 +46,26 @@ test('counts, rates and costs are those of a recount, whatever came in and where
         $counts = array_map(static function (int $risk): RiskCount {
             [$ham, $spam] = [mt_rand(0, 3), mt_rand(0, 3)];
 
-            return new RiskCount($risk, $ham + $spam + mt_rand(0, 5), $ham, $spam);
+            return new RiskCount($risk, $ham + $spam + mt_rand(0, 5), $ham, $spam, mt_rand(0, 3) === 0);
         }, range(0, 100));
         $cuts = [mt_rand(1, 101), mt_rand(1, 101), mt_rand(1, 101)];
         sort($cuts);
         [$lines, $costs] = [new Lines(...$cuts), new Costs(mt_rand(1, 900) / 100, mt_rand(1, 90) / 100)];
         $tuning = new Tuning($counts, $costs);
         $sum = static fn (callable $in, string $what): int => array_sum(array_map(
-            static fn (RiskCount $c): int => $in($c->risk) ? $c->{$what} : 0, $counts
+            static fn (RiskCount $c): int => $in($c) ? $c->{$what} : 0, $counts
         ));
-        expect($tuning->spamStopped($lines))->toBe($sum(static fn (int $r): bool => $r >= $lines->hold, 'spam'))
-            ->and($tuning->hamStopped($lines))->toBe($sum(static fn (int $r): bool => $r >= $lines->hold, 'ham'))
+        // Whoever solved the puzzle is held where they would be put another, from one half on.
+        $stopped = static fn (RiskCount $c): bool => $c->risk >= $lines->hold || ($c->solved && $c->risk >= max(50, $lines->puzzle));
+        expect($tuning->spamStopped($lines))->toBe($sum($stopped, 'spam'))->and($tuning->hamStopped($lines))->toBe($sum($stopped, 'ham'))
             ->and(array_sum(array_map(static fn ($band): int => $tuning->in($band, $lines), Juramen\Screening\Band::cases())))->toBe($tuning->all());
         $least = min(array_map($tuning->cost(...), range(1, 101)));
         expect($tuning->cost($tuning->least()))->toEqualWithDelta($least, 1e-6);
         $other = new Lines(1, 50, 99);
         foreach (range(0, 100) as $risk) {
-            expect(in_array($risk, Tuning::moved($lines, $other), true))->toBe($lines->band($risk) !== $other->band($risk));
+            foreach ([false, true] as $solved) {
+                expect(in_array($risk, Tuning::moved($lines, $other, $solved), true))->toBe($lines->band($risk, $solved) !== $other->band($risk, $solved));
+            }
         }
     }
     expect((new Tuning([], new Costs))->all())->toBe(0);
@@ -71,10 +74,14 @@ test('counts, rates and costs are those of a recount, whatever came in and where
 test('what other lines would change is listed, one by one, and nothing else', function (): void {
     ($this->came)(300);
     $page = ($this->page)(['puzzle' => '30', 'hold' => '60', 'refuse' => '95']);
-    $listed = (int) preg_replace('/\D/', '', (new Crawler((string) $page->getContent()))->filter('#follows table caption')->text());
+    $listed = (int) preg_replace('/\D/', '', (new Crawler((string) $page->getContent()))->filter('#moved table caption')->text());
     $since = Instants::write(app(SystemClock::class)->instant()->plusDays(-60));
     $recounted = AssessedSubmission::query()->where('assessed_at', '>', $since)->get()
-        ->filter(fn (AssessedSubmission $a): bool => (new Lines(30, 60, 95))->band($a->risk) !== Lines::ours()->band($a->risk));
+        ->filter(function (AssessedSubmission $a): bool {
+            $solved = str_ends_with($a->signals, 'puzzle-solved');
+
+            return (new Lines(30, 60, 95))->band($a->risk, $solved) !== Lines::ours()->band($a->risk, $solved);
+        });
     expect($listed)->toBe($recounted->count())->and($listed)->toBeGreaterThan(50);
     $ids = [];
     for ($n = 1; count($ids) < $listed; $n++) {
@@ -84,8 +91,11 @@ test('what other lines would change is listed, one by one, and nothing else', fu
     }
     expect($ids)->toEqualCanonicalizing($recounted->pluck('id')->all());
     // While they are moved the same part comes by itself; of another point nothing is counted.
-    $this->get('/screening/lines/part?puzzle=30&hold=60&refuse=95')->assertOk()->assertSee('Would have gone another way')
-        ->assertDontSee('<html', false);
+    $part = $this->get('/screening/lines/part?puzzle=30&hold=60&refuse=95')->assertOk()->assertSee('Would have gone another way')
+        ->assertDontSee('<html', false)->assertDontSee('name="reason"', false);
+    // Its pages are turned on the page itself.
+    expect((new Crawler((string) $part->getContent(), config('app.url')))->filter('#moved nav a')->first()->link()->getUri())
+        ->toContain('/screening/lines?', 'page=2', 'hold=60');
     ($this->page)(['point' => 'no-such-point'])->assertSee('all points')->assertDontSee('Would have gone another way');
 });
 
@@ -93,8 +103,14 @@ test('lines that do not stand in order, and what is no number, are said to be wr
     ($this->came)(20);
     $this->actingAs($this->runa)->get("/screening/lines?$query")->assertOk()->assertSee($says)->assertSee('Those in force are shown');
     parse_str($query, $given);
-    $this->post('/screening/lines', [...$given, 'reason' => 'A reason of more than fifteen letters.'])->assertSessionHasErrors('reason')
-        ->assertRefused(ActRefusal::LinesWrong);
+    $drawn = $this->post('/screening/lines', [...$given, 'reason' => 'A reason of more than fifteen letters.']);
+    $drawn->assertSessionHasErrors('reason')
+        ->assertRefused(ActRefusal::LinesWrong)->assertRedirectContains('/screening/lines?');
+    // What was typed is in the fields again.
+    $page = new Crawler((string) $this->get((string) $drawn->headers->get('Location'))->getContent());
+    foreach ($given as $name => $typed) {
+        expect($page->filter("#$name")->attr('value'))->toBe($typed);
+    }
     expect(DrawnLines::query()->count())->toBe(0);
 })->with([
     ['puzzle=90&hold=10', 'do not stand in order'], ['hold=102', 'do not stand in order'], ['puzzle=0', 'do not stand in order'],

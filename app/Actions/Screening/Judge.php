@@ -8,6 +8,7 @@ use App\Queries\Screening\LinesInForce;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Lines;
 use Juramen\Screening\Screen;
+use Juramen\Screening\Signals;
 use Juramen\Screening\SubmissionFacts;
 
 /** Judges submissions by the lines in force; they are read once for each request. */
@@ -25,6 +26,8 @@ final class Judge
     /** By some lines, and what is configured. */
     public static function by(Lines $lines): Screen
     {
-        return new Screen(config()->integer('juramen.screening.least_seconds'), config()->integer('juramen.screening.most_for_address'), $lines);
+        return new Screen($lines, ...Signals::all(
+            config()->integer('juramen.screening.least_seconds'), config()->integer('juramen.screening.most_for_address')
+        ));
     }
 }

@@ -33,7 +33,7 @@ final readonly class KeptRow
         return self::of(
             $held->received_at, $held->content, $point, $held->edition, $held->language, Moments::date($held->deleted_at),
             route('held.delete', $held), (string) $held->id, route('held.release', $held),
-            array_map(static fn (WeighedSignal $s): string => $s->signal->says(), Weights::ours()->stored($held->signals)),
+            array_map(static fn (WeighedSignal $s): string => $s->signal->says(), Weights::stored($held->signals)),
         );
     }
 

@@ -11,7 +11,6 @@ use Juramen\Screening\Lines;
 use Juramen\Screening\Signal;
 use Juramen\Screening\Signals;
 use Juramen\Screening\WeighedSignal;
-use Juramen\Screening\Weights;
 
 /** Something that screening looks at: what follows from it alone, and how often it was noticed lately. */
 final readonly class ScreeningNote
@@ -19,15 +18,15 @@ final readonly class ScreeningNote
     private function __construct(public string $says, public string $follows, public string $count) {}
 
     /** @return list<self> */
-    public static function all(CountAssessed $counts): array
+    public static function all(CountAssessed $counts, Lines $lines): array
     {
-        return array_map(static function (Signal $signal) use ($counts): self {
-            $alone = Assessment::of([new WeighedSignal($signal, 1.0, $signal->weight())], Weights::BASE, Lines::ours());
+        return array_map(static function (Signal $signal) use ($counts, $lines): self {
+            $alone = Assessment::of([new WeighedSignal($signal, 1.0, $signal->weight())], $lines);
 
             return new self($signal->says(), match ($alone->band) {
                 Band::Refuse => "By itself it refuses: a risk of $alone->risk %.",
                 Band::Hold => "By itself it holds: a risk of $alone->risk %.",
-                Band::Puzzle => "By itself it asks once more: a risk of $alone->risk %.",
+                Band::Puzzle => "By itself it puts a puzzle: a risk of $alone->risk %.",
                 Band::Pass => $signal->weight() < 0 ? 'It speaks for a person.' : "By itself it changes nothing: a risk of $alone->risk %.",
             }, number_format($counts->of($signal)));
         }, Signals::all());
@@ -36,11 +35,11 @@ final readonly class ScreeningNote
     /** What became of all submissions lately, in a sentence. */
     public static function sum(CountAssessed $counts): string
     {
-        $said = static fn (Band $band, string $what): string => number_format($counts->of($band)).' '.($counts->of($band) === 1 ? 'was' : 'were')." $what";
+        $said = static fn (int $count, string $what): string => number_format($count).' '.($count === 1 ? 'was' : 'were')." $what";
 
         return sprintf(
-            'In %d days %s, %s, and %s.', CountAssessed::DAYS, $said(Band::Pass, 'let through'), $said(Band::Puzzle, 'asked to send once more'),
-            $said(Band::Hold, 'held')
+            'In %d days %s, %s, and %s.', CountAssessed::DAYS, $said($counts->of(Band::Pass) + $counts->of(Band::Puzzle), 'let through'),
+            $said($counts->of(Band::Hold), 'held'), $said($counts->of(Band::Refuse), 'refused')
         );
     }
 }

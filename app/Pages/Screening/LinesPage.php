@@ -46,18 +46,20 @@ final readonly class LinesPage
         $counts = $count->of($view->days, $view->point?->id);
         $tuning = new Tuning($counts, $view->costs);
         $pages = $count->moved($view->days, $view->point?->id, $lines, $view->lines);
-        $pages->getCollection()->load('edition.point');
-        $least = $tuning->least();
+        // The part that comes while lines are moved has an address of its own, and the page is turned on the page.
+        $pages->withPath(route('screening.lines'))->getCollection()->load('edition.point');
+        // Where another line costs no less, there is none to look at.
+        $least = $tuning->cost($tuning->least()) < $tuning->cost($view->lines->hold) ? $tuning->least() : null;
         $points = Point::query()->orderBy('slug')->pluck('slug')->all();
         $decided = $tuning->ham() + $tuning->spam();
 
         return new self(
-            $view, ($view->point === null ? 'all points' : $registers->nameOf($view->point->slug)).", last $view->days days, ".number_format($tuning->all())
-                .' submissions, '.number_format($decided).' decided by a person',
+            $view, 'Of '.($view->point === null ? 'all points' : $registers->nameOf($view->point->slug)).", in the last $view->days days: "
+                .number_format($tuning->all()).' submissions, of which a person decided '.number_format($decided).'.',
             Option::all(array_combine(LinesView::DAYS, array_map(static fn (int $d): string => "$d days", LinesView::DAYS)), [(string) $view->days]),
             Option::all(['' => 'all points'] + array_combine($points, array_map($registers->nameOf(...), $points)), [$view->point->slug ?? '']),
             new RiskDrawing($counts, $view->lines, $lines, $tuning), self::says($tuning, $view, $lines, $least),
-            $tuning->all() === 0 || $least === $view->lines->hold ? null : $least,
+            $least,
             array_values(array_map(
                 static fn (AssessedSubmission $a): MovedRow => self::row($a, $lines, $view->lines, $registers), $pages->items()
             )), $pages, DrawnLines::query()->with('user')->orderByDesc('id')->limit(8)->get()->values()->all(), $lines,
@@ -67,7 +69,7 @@ final readonly class LinesPage
     }
 
     /** @return list<string> */
-    private static function says(Tuning $tuning, LinesView $view, Lines $inForce, int $least): array
+    private static function says(Tuning $tuning, LinesView $view, Lines $inForce, ?int $least): array
     {
         if ($tuning->all() === 0) {
             return ['Nothing came in these days, so nothing can be said of any line.'];
@@ -76,16 +78,16 @@ final readonly class LinesPage
         $money = static fn (int $hold): string => number_format($tuning->cost($hold) / $months, 2);
         $stops = static fn (Lines $l): int => $tuning->in(Band::Hold, $l) + $tuning->in(Band::Refuse, $l);
         [$new, $old] = [$stops($view->lines), $stops($inForce)];
+        $puzzled = $tuning->in(Band::Puzzle, $view->lines);
         $hold = $view->lines->hold;
         $people = static fn (int $n): string => $n === 1 ? '1 submission' : number_format($n).' submissions';
 
         return [
-            $view->lines == $inForce ? 'These are the lines in force: they keep '.$people($old).' from going on by themselves, and put a puzzle to '
-                .number_format($tuning->in(Band::Puzzle, $inForce)).'.' : 'These lines keep '.$people($new).' from going on by themselves, those in force '
-                .number_format($old).'; a puzzle is put to '.number_format($tuning->in(Band::Puzzle, $view->lines)).' instead of '
-                .number_format($tuning->in(Band::Puzzle, $inForce)).'.',
+            $view->lines == $inForce ? 'These are the lines in force: they keep '.$people($old).' from going on by themselves.'
+                : 'These lines keep '.$people($new).' from going on by themselves, those in force '.number_format($old).'.'
+                    .($puzzled === 0 ? '' : ' A puzzle would have been put to '.$people($puzzled).' more.'),
             "Holding from $hold % on costs {$money($hold)} a month".($inForce->hold === $hold ? '' : ", in force are {$money($inForce->hold)}")
-                .($least === $hold ? ', and no other line costs less.'
+                .($least === null ? ', and no other line costs less.'
                     : "; the least, {$money($least)}, is at ".($least > 100 ? 'no line at all' : "$least %").'.'),
             self::rates($tuning, $view->lines),
         ];
@@ -109,15 +111,18 @@ final readonly class LinesPage
 
     private static function row(AssessedSubmission $a, Lines $from, Lines $to, RegistersInForce $registers): MovedRow
     {
+        $solved = str_contains($a->signals, 'puzzle-solved');
+
         return new MovedRow(
-            Moments::exact($a->assessed_at), $registers->nameOf($a->edition->point->slug), $a->risk, $from->band($a->risk)->value, $to->band($a->risk)->value,
+            Moments::exact($a->assessed_at), $registers->nameOf($a->edition->point->slug), $a->risk, $from->band($a->risk, $solved)->value,
+            $to->band($a->risk, $solved)->value,
             match ($a->decided) {
                 AssessedSubmission::HAM => 'released',
                 AssessedSubmission::SPAM => 'refused by a person',
                 default => 'not decided',
             }, implode(', ', array_map(
                 static fn (WeighedSignal $s): string => mb_strtolower(mb_substr($s->signal->says(), 0, 1)).mb_substr($s->signal->says(), 1),
-                Weights::ours()->stored($a->signals)
+                Weights::stored($a->signals)
             )) ?: 'nothing noticed'
         );
     }

@@ -21,7 +21,7 @@ final readonly class LinesView
      * @param  array<string, string>  $typed  what was typed where it is wrong: those in force are shown then, and nothing typed is lost
      */
     private function __construct(
-        public int $days, public ?Point $point, public Lines $lines, public Costs $costs, public string $wrong, private array $typed = []
+        public int $days, public ?Point $point, public Lines $lines, public Costs $costs, public string $wrong, public array $typed = []
     ) {}
 
     /** What stands in a field. */

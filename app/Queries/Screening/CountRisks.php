@@ -20,6 +20,9 @@ final class CountRisks
 {
     private const ON_A_PAGE = 20;
 
+    /** Whether its browser or its person had solved the puzzle, which is not put twice. */
+    private const SOLVED = "(signals LIKE '%puzzle-solved%')";
+
     public function __construct(private readonly SystemClock $clock) {}
 
     /**
@@ -29,11 +32,12 @@ final class CountRisks
      */
     public function of(int $days, ?int $point): array
     {
-        $rows = $this->since($days, $point)->toBase()->groupBy('risk')
-            ->selectRaw("risk, COUNT(*) AS count, SUM(decided <=> 'ham') AS ham, SUM(decided <=> 'spam') AS spam")->orderBy('risk')->get();
+        $rows = $this->since($days, $point)->toBase()->groupBy('risk', 'solved')->orderBy('risk')
+            ->selectRaw('risk, '.self::SOLVED." AS solved, COUNT(*) AS count, SUM(decided <=> 'ham') AS ham, SUM(decided <=> 'spam') AS spam")->get();
 
         return array_values(array_map(static fn (object $row): RiskCount => new RiskCount(
-            Stored::number($row->risk), Stored::number($row->count), Stored::number($row->ham), Stored::number($row->spam)
+            Stored::number($row->risk), Stored::number($row->count), Stored::number($row->ham), Stored::number($row->spam),
+            Stored::number($row->solved) === 1
         ), $rows->all()));
     }
 
@@ -44,8 +48,12 @@ final class CountRisks
      */
     public function moved(int $days, ?int $point, Lines $from, Lines $to): LengthAwarePaginator
     {
-        return $this->since($days, $point)->whereIn('risk', Tuning::moved($from, $to))->orderByDesc('assessed_at')->orderByDesc('id')
-            ->paginate(self::ON_A_PAGE)->withQueryString();
+        return $this->since($days, $point)->where(function (Builder $either) use ($from, $to): void {
+            foreach ([false, true] as $solved) {
+                $either->orWhere(static fn (Builder $of): Builder => $of->whereRaw(self::SOLVED.' = ?', [(int) $solved])
+                    ->whereIn('risk', Tuning::moved($from, $to, $solved)));
+            }
+        })->orderByDesc('assessed_at')->orderByDesc('id')->paginate(self::ON_A_PAGE)->withQueryString();
     }
 
     /** @return Builder<AssessedSubmission> */

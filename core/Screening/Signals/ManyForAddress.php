@@ -10,6 +10,9 @@ use Juramen\Screening\SubmissionFacts;
 /** One mailbox was entered again and again within a day: somebody may be flooding its inbox. */
 final readonly class ManyForAddress implements Signal
 {
+    /** @param  int  $most  sign-ups with one mailbox within 24 hours, each of which sends a mail */
+    public function __construct(private int $most = 5) {}
+
     public function id(): string
     {
         return 'many-for-address';
@@ -27,6 +30,6 @@ final readonly class ManyForAddress implements Signal
 
     public function amount(SubmissionFacts $facts): float
     {
-        return (float) ($facts->forMailbox >= $facts->mostForMailbox);
+        return (float) ($facts->forMailbox >= $this->most);
     }
 }

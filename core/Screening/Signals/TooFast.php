@@ -11,6 +11,9 @@ use Juramen\Screening\SubmissionFacts;
 /** Sent sooner after the page was served than anybody types (common practice: two to three seconds). Whoever solved the puzzle since is not. */
 final readonly class TooFast implements Signal
 {
+    /** @param  int  $least  seconds that anybody needs */
+    public function __construct(private int $least = 2) {}
+
     public function id(): string
     {
         return 'too-fast';
@@ -28,6 +31,6 @@ final readonly class TooFast implements Signal
 
     public function amount(SubmissionFacts $facts): float
     {
-        return (float) ($facts->seconds !== null && $facts->seconds < $facts->leastSeconds && $facts->puzzle !== Puzzled::Solved);
+        return (float) ($facts->seconds !== null && $facts->seconds < $this->least && $facts->puzzle !== Puzzled::Solved);
     }
 }

@@ -25,11 +25,6 @@ final readonly class TextModel
         return new self(array_combine($tokens, $weights), $base, 0.0);
     }
 
-    public static function unlearned(): self
-    {
-        return new self([], -1.0, 0.0);
-    }
-
     /** The log-odds that it is spam, with the root of how many of its tokens are known for their number: long texts are not surer by length alone. */
     public function score(string $text): float
     {

@@ -1,5 +1,6 @@
 <div id="follows" aria-live="polite">
 @if ($page->view->wrong !== '')<p class="wrong" role="alert">{{ $page->view->wrong }} Those in force are shown.</p>@endif
+<p>{{ $page->state }}</p>
 <figure class="chart risks">
 <svg viewBox="-24 0 {{ $page->drawing::WIDTH + 48 }} 258" role="img" aria-labelledby="risks-title" data-lines data-width="{{ $page->drawing::WIDTH }}">
 <title id="risks-title">How many came with which risk, and where the lines lie</title>
@@ -31,25 +32,5 @@
 @if ($page->least !== null && $page->least <= 100 && $page->least >= $page->view->lines->puzzle && $page->least <= $page->view->lines->refuse)
 <p><a href="{{ route('screening.lines', [...$page->view->query(), 'hold' => $page->least]) }}">Look at holding from {{ $page->least }} %</a></p>
 @endif
-@if ($page->isAnother)
-<form method="post" action="{{ route('screening.draw') }}" class="ask">@csrf
-@foreach ($page->view->query() as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-@can('decide', App\Models\HeldSubmission::class)
-<label for="reason">Why they lie there</label><input id="reason" name="reason" value="{{ old('reason') }}" autocomplete="off"
- @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror><button class="do">Use these lines</button>
-@endcan
-<a href="{{ route('screening.lines') }}">Back to the lines in force</a>
-@error('reason')<p class="wrong" id="wrong-reason" role="alert">{{ $message }}</p>@enderror
-</form>
-@endif
-@if ($page->isAnother && $page->pages->total() > 0)
-<table><caption>Would have gone another way: {{ number_format($page->pages->total()) }}</caption>
-<thead><tr><th scope="col">When</th><th scope="col">Where</th><th scope="col" class="figure">Risk</th><th scope="col">Way</th><th scope="col">Decided</th>
-<th scope="col">Noticed</th></tr></thead>
-<tbody>@foreach ($page->moved as $row)
-<tr><td class="line">{{ $row->at }}</td><td>{{ $row->point }}</td><td class="figure">{{ $row->risk }} %</td><td>{{ $row->from }} → {{ $row->to }}</td>
-<td>{{ $row->decided }}</td><td>{{ $row->why }}</td></tr>
-@endforeach</tbody></table>
-{{ $page->pages->links('office.pages') }}
-@endif
+@foreach ($page->view->query() as $name => $value)<input type="hidden" form="draw" name="{{ $name }}" value="{{ $value }}">@endforeach
 </div>

@@ -1,6 +1,6 @@
 @extends('office.layout')
 @section('title', 'Where to draw the lines')
-@section('state', $page->state)
+@section('state', 'what came in, and what other lines would have done to it')
 @section('content')
 @include('screening.tabs')
 <div class="beside">
@@ -22,11 +22,22 @@
 <button>Show</button>
 </form>
 @include('screening.follows')
+@can('decide', App\Models\HeldSubmission::class)
+<form method="post" id="draw" action="{{ route('screening.draw') }}" class="ask">@csrf
+<label for="reason">Why they lie there</label><input id="reason" name="reason" value="{{ old('reason') }}" autocomplete="off"
+ @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror><button class="do">Use these lines</button>
+<a href="{{ route('screening.lines') }}">Back to the lines in force</a>
+@error('reason')<p class="wrong" id="wrong-reason" role="alert">{{ $message }}</p>@enderror
+</form>
+@endcan
+@include('screening.moved', ['part' => false])
 </div>
 <aside class="margin" aria-label="Notes">
 <section><p><b>What the lines are</b></p>
 <p class="soft">Each submission has a risk: what is noticed of it, added up. From the first line on its browser solves a puzzle, from the second on a
  person decides, from the third on its consents are not taken. Enquiries, orders and entries are held at worst. 101 % is never.</p>
+<p class="soft">Whoever solved the puzzle is not put another: they pass, or are held from 50 %. Whoever was put one and left is not among these: nothing of
+ them is kept.</p>
 <p class="soft">Ours to start with follow from what mistakes cost: holding from {{ $page->ours->hold }} % is where losing a person and
  letting a bot through cost the same.</p></section>
 @if ($page->before !== [])

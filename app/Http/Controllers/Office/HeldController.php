@@ -14,6 +14,7 @@ use App\Pages\Office\ScreeningNote;
 use App\Pages\Office\ShowKept;
 use App\Queries\Office\CountAssessed;
 use App\Queries\Office\ListHeld;
+use App\Queries\Screening\LinesInForce;
 use App\Support\Csv;
 use App\Support\SignedIn;
 use App\Support\Sorting;
@@ -27,12 +28,15 @@ final class HeldController
 {
     private const COLUMNS = ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'];
 
-    public function index(Request $request, ListHeld $list, ShowKept $show, CountAssessed $counts): View|StreamedResponse
-    {
+    public function index(
+        Request $request, ListHeld $list, ShowKept $show, CountAssessed $counts, LinesInForce $inForce
+    ): View|StreamedResponse {
         $sorting = Sorting::parse($request->query('sort'), ListHeld::COLUMNS, '-received');
 
         return $request->query('as') === 'csv' ? Csv::respond('held.csv', self::COLUMNS, $list->all($sorting)->map(self::line(...)))
-            : view('office.held', ['page' => $show->held($sorting), 'notes' => ScreeningNote::all($counts), 'sum' => ScreeningNote::sum($counts)]);
+            : view('office.held', [
+                'page' => $show->held($sorting), 'notes' => ScreeningNote::all($counts, $inForce->lines()), 'sum' => ScreeningNote::sum($counts),
+            ]);
     }
 
     public function release(Request $request, HeldSubmission $held, HoldSubmission $hold): RedirectResponse

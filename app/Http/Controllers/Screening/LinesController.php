@@ -31,14 +31,13 @@ final class LinesController
     /** What follows while somebody moves them. */
     public function part(Request $request, CountRisks $count, RegistersInForce $registers): View
     {
-        return view('screening.follows', ['page' => LinesPage::of($request->query->all(), $this->inForce, $count, $registers)]);
+        return view('screening.part', ['page' => LinesPage::of($request->query->all(), $this->inForce, $count, $registers)]);
     }
 
     public function draw(Request $request, DrawLines $draw): RedirectResponse
     {
-        $asked = $request->request->all();
-        $view = LinesView::from($asked, $this->inForce->lines(), $this->inForce->costs());
-        $back = redirect()->route('screening.lines', $view->query());
+        $view = LinesView::from($request->request->all(), $this->inForce->lines(), $this->inForce->costs());
+        $back = redirect()->route('screening.lines', [...$view->query(), ...$view->typed]);
         try {
             if ($view->wrong !== '') {
                 throw Refused::because(ActRefusal::LinesWrong, says: $view->wrong);
