@@ -91,6 +91,12 @@ export async function signIn(page, email = 'runa@tidewick.example') {
   await expect(page).toHaveURL(/\/desk$/);
 }
 
+/** Nobody is signed in any more: the page is left first, or an answer still on its way would bring the session back. */
+export async function signOut(page) {
+  await page.goto('about:blank');
+  await page.context().clearCookies();
+}
+
 /** Fills the newsletter form in and sends it, no faster than a person. */
 export async function signUp(page, { email, name = '', language = 'de', tick = true }) {
   await page.goto(`/forms/footer-newsletter/${language}`);
