@@ -39,6 +39,8 @@ return [
     'flow' => env('FLOW_PATH', storage_path('flow')),
     'screening' => [
         'least_seconds' => (int) env('SCREENING_LEAST_SECONDS', 2),
+        // Seconds for which a decision about what was held can be undone; then it is carried out.
+        'undo_seconds' => (int) env('HELD_UNDO_SECONDS', 120),
         'most_for_address' => (int) env('SCREENING_MOST_FOR_ADDRESS', 5),
         // Domains of addresses to throw away; taken up by screening:domains.
         'throw_away' => env('THROW_AWAY_PATH', storage_path('screening/throw-away.txt')),

@@ -39,6 +39,7 @@ use App\Http\Controllers\Registers\RecordHistoryController;
 use App\Http\Controllers\Registers\WordedMailController;
 use App\Http\Controllers\Registers\WordingController;
 use App\Http\Controllers\Screening\LinesController;
+use App\Http\Controllers\Screening\WeightsController;
 use App\Models\Act;
 use App\Models\Delivery;
 use App\Models\Enquiry;
@@ -186,11 +187,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/screening/lines', [LinesController::class, 'show'])->can('viewAny', HeldSubmission::class)->name('screening.lines');
     Route::get('/screening/lines/part', [LinesController::class, 'part'])->can('viewAny', HeldSubmission::class)->name('screening.lines.part');
     Route::post('/screening/lines', [LinesController::class, 'draw'])->can('decide', HeldSubmission::class)->name('screening.draw');
+    Route::post('/screening/lines/{point:slug}/follow', [LinesController::class, 'follow'])->can('decide', HeldSubmission::class)->name('screening.follow');
+    Route::get('/screening/weights', [WeightsController::class, 'show'])->can('viewAny', HeldSubmission::class)->name('screening.weights');
+    Route::post('/screening/weights', [WeightsController::class, 'adopt'])->can('decide', HeldSubmission::class)->name('screening.adopt');
 
     Route::get('/held', [HeldController::class, 'index'])->can('viewAny', HeldSubmission::class)->name('held');
-    Route::post('/held/several', [HeldController::class, 'several'])->can('decide', HeldSubmission::class)->name('held.several');
-    Route::post('/held/{held}/release', [HeldController::class, 'release'])->can('decide', HeldSubmission::class)->name('held.release');
-    Route::post('/held/{held}/delete', [HeldController::class, 'delete'])->can('decide', HeldSubmission::class)->name('held.delete');
+    Route::post('/held/decide', [HeldController::class, 'decide'])->can('decide', HeldSubmission::class)->name('held.decide');
+    Route::post('/held/undo', [HeldController::class, 'undo'])->can('decide', HeldSubmission::class)->name('held.undo');
 
     Route::get('/enquiries', [EnquiryController::class, 'index'])->can('viewAny', Enquiry::class)->name('enquiries');
     Route::post('/enquiries/several', [EnquiryController::class, 'several'])->can('decide', Enquiry::class)->name('enquiries.several');

@@ -112,6 +112,10 @@ enum ActRefusal: string implements Refusal
     case OfficersDrawLines = 'officers-draw-lines';
     case LinesWithoutReason = 'lines-without-reason';
     case SameLines = 'same-lines';
+    case TooFewDecisions = 'too-few-decisions';
+    case OtherDecisionsSince = 'other-decisions-since';
+    case WeightsWithoutReason = 'weights-without-reason';
+    case SameWeights = 'same-weights';
     case LinesWrong = 'lines-wrong';
 
     public function words(): string
@@ -146,6 +150,10 @@ enum ActRefusal: string implements Refusal
             self::OfficersDrawLines => 'Officers draw the lines.',
             self::LinesWithoutReason => 'Say in 15 to 500 characters why the lines lie there.',
             self::SameLines => 'These are the lines in force.',
+            self::TooFewDecisions => 'Weights are estimated from at least :least decisions of either kind.',
+            self::OtherDecisionsSince => 'Somebody has decided since you looked, and the estimate is another now. Look at it once more.',
+            self::WeightsWithoutReason => 'Say in 15 to 500 characters why these weights.',
+            self::SameWeights => 'These are the weights in force.',
             self::LinesWrong => ':says',
             self::OfficersPublish => 'Officers publish; you can submit what you drafted.',
             self::NotAsLooked => 'It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that.'

@@ -39,6 +39,7 @@ enum ActKind: string
     case ToldWithdrawal = 'told-withdrawal';
     case Released = 'released';
     case DrewLines = 'drew-lines';
+    case AdoptedWeights = 'adopted-weights';
     case Deleted = 'deleted';
     case RanDraw = 'ran-draw';
     case GaveEnquiry = 'gave-enquiry';
@@ -67,7 +68,7 @@ enum ActKind: string
         return match ($this) {
             self::SignedIn, self::SignedOut, self::SetPassword, self::BeganSecondFactor, self::EndedSecondFactor, self::UsedRecoveryCode, self::RenewedCodes,
             self::EndedSession, self::LookedFor, self::ToldWithdrawal, self::DidWorkAgain, self::LeftWork,
-            self::DrewLines => ActSubject::Nothing,
+            self::DrewLines, self::AdoptedWeights => ActSubject::Nothing,
             self::SignInRefused, self::AskedForPassword, self::Invited, self::ChangedAccount, self::EndedAccount, self::ReopenedAccount,
             self::DroppedSecondFactor => ActSubject::Colleague,
             self::Wrote, self::Began, self::Renamed, self::Submitted, self::TookBack, self::Returned, self::Approved, self::Retired,
@@ -87,7 +88,7 @@ enum ActKind: string
         return match ($this->subject()) {
             ActSubject::Record, ActSubject::File => ActArea::Wording,
             ActSubject::Point => match ($this) {
-                self::Released, self::Deleted, self::DrewLines => ActArea::Screening,
+                self::Released, self::Deleted => ActArea::Screening,
                 self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest, self::DroppedRequest => ActArea::Requests,
                 default => ActArea::Points,
             },
@@ -95,6 +96,7 @@ enum ActKind: string
             ActSubject::Mail => ActArea::Mail,
             ActSubject::Colleague => ActArea::Accounts,
             ActSubject::Nothing => match ($this) {
+                self::DrewLines, self::AdoptedWeights => ActArea::Screening,
                 self::LookedFor, self::ToldWithdrawal => ActArea::Evidence,
                 self::DidWorkAgain, self::LeftWork => ActArea::Mail,
                 default => ActArea::Accounts,

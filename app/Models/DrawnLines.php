@@ -15,15 +15,17 @@ use Juramen\Screening\Lines;
  * Lines that somebody drew, and why.
  *
  * @property int $id
- * @property int $puzzle
- * @property int $hold
- * @property int $refuse
+ * @property int|null $puzzle null in all three where a point follows the house again
+ * @property int|null $hold
+ * @property int|null $refuse
  * @property float $lost
  * @property float $bot
  * @property string $reason
  * @property int $user_id
  * @property Instant $drawn_at
+ * @property int|null $point_id whose they are; null of the house
  * @property-read User $user
+ * @property-read Point|null $point
  */
 final class DrawnLines extends Model
 {
@@ -45,9 +47,16 @@ final class DrawnLines extends Model
         return $this->belongsTo(User::class);
     }
 
-    public function lines(): Lines
+    /** @return BelongsTo<Point, $this> */
+    public function point(): BelongsTo
     {
-        return new Lines($this->puzzle, $this->hold, $this->refuse);
+        return $this->belongsTo(Point::class);
+    }
+
+    /** Null where a point follows the house again. */
+    public function lines(): ?Lines
+    {
+        return $this->puzzle === null || $this->hold === null || $this->refuse === null ? null : new Lines($this->puzzle, $this->hold, $this->refuse);
     }
 
     public function costs(): Costs

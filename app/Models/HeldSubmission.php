@@ -24,7 +24,11 @@ use Juramen\Register\Language;
  * @property string $signals
  * @property Instant $received_at
  * @property Instant $deleted_at
+ * @property HeldDecision|null $decided by a person, and not carried out yet
+ * @property Instant|null $decided_at
+ * @property int|null $user_id whoever decided
  * @property-read PublishedEdition $edition
+ * @property-read User|null $user
  */
 final class HeldSubmission extends Model
 {
@@ -37,8 +41,14 @@ final class HeldSubmission extends Model
     {
         return [
             'language' => Language::class, 'how' => How::class, 'content' => HeldContentCast::class, 'received_at' => ValueCast::INSTANT,
-            'deleted_at' => ValueCast::INSTANT, 'nonce' => ValueCast::ID,
+            'deleted_at' => ValueCast::INSTANT, 'decided' => HeldDecision::class, 'decided_at' => ValueCast::INSTANT, 'nonce' => ValueCast::ID,
         ];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return BelongsTo<PublishedEdition, $this> */

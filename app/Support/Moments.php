@@ -61,6 +61,12 @@ final class Moments
         return $instant->utc->setTimezone(self::zone())->format('j M');
     }
 
+    /** "14 May, 09:12" */
+    public static function minute(Instant $instant): string
+    {
+        return $instant->utc->setTimezone(self::zone())->format('j M, H:i');
+    }
+
     /** A day like 2026-11-25 as "25 Nov 2026"; as it is where it is no day. */
     public static function plain(string $day): string
     {

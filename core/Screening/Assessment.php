@@ -18,14 +18,20 @@ final readonly class Assessment
     private function __construct(public array $signals, public float $base, public float $sum, public int $risk, public Band $band) {}
 
     /** @param  list<WeighedSignal>  $signals */
-    public static function of(array $signals, Lines $lines): self
+    public static function of(array $signals, Lines $lines, Weights $weights): self
     {
-        $sum = Weights::BASE + array_sum(array_map(static fn (WeighedSignal $s): float => $s->part(), $signals));
+        $sum = $weights->base + array_sum(array_map(static fn (WeighedSignal $s): float => $s->part(), $signals));
         $risk = (int) round(100 / (1 + exp(-$sum)));
 
         $solved = array_filter($signals, static fn (WeighedSignal $s): bool => $s->signal instanceof PuzzleSolved) !== [];
 
-        return new self($signals, Weights::BASE, $sum, $risk, $lines->band($risk, $solved));
+        return new self($signals, $weights->base, $sum, $risk, $lines->band($risk, $solved));
+    }
+
+    /** Of what was noticed once, as stored() gave it. */
+    public static function again(string $stored, Lines $lines, Weights $weights): self
+    {
+        return self::of($weights->stored($stored), $lines, $weights);
     }
 
     /** What was noticed, as it is stored. */

@@ -27,6 +27,12 @@ final readonly class Lines
         return (new Costs)->lines();
     }
 
+    /** While more comes in than is let through: the puzzle is put to everybody. */
+    public function inFlood(): self
+    {
+        return new self(1, $this->hold, $this->refuse);
+    }
+
     /**
      * @param  int  $risk  in percent
      * @param  bool  $solved  whether the puzzle was solved: it is not put again, and whoever is still likelier a bot than not is held

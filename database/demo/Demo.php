@@ -152,6 +152,7 @@ final class Demo
         ));
         $this->at($today->subDays(1)->addHours(16), $this->handOver(...));
         $this->leaveOneUncertain($today);
+        (new Held($this->hold, $this->at(...)))->load($today, $this->editions['footer-newsletter'], $this->editions['contact-form']);
         Screened::load($today);
         // What nobody decided about in all that time is gone by now.
         ($this->delete)();

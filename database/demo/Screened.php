@@ -22,7 +22,7 @@ final class Screened
 {
     private const PEOPLE = 620;
 
-    private const BOTS = 110;
+    private const BOTS = 200;
 
     public static function load(CarbonImmutable $today): void
     {
@@ -44,7 +44,8 @@ final class Screened
             $rows[] = [
                 'point_edition_id' => $editions[$chance->getInt(0, count($editions) - 1)], 'risk' => $of->risk, 'band' => $of->band->value,
                 'assessed_at' => Instants::write(Instant::of($today->subMinutes($chance->getInt(60, 59 * 24 * 60))->toDateTimeImmutable())),
-                'signals' => $of->stored(), 'decided' => $held && $of->band === Band::Hold && $chance->getInt(0, 9) > 0 ? ($isBot ? 'spam' : 'ham') : null,
+                'signals' => $of->stored(), 'decided' => $held && $of->band === Band::Hold && $chance->getInt(0, 9) > 0
+                    ? (($isBot xor $chance->getInt(0, 13) === 0) ? 'spam' : 'ham') : null,
             ];
         }
         foreach (array_chunk($rows, 200) as $some) {
@@ -57,7 +58,7 @@ final class Screened
         $seldom = static fn (int $in): bool => $chance->getInt(1, $in) === 1;
 
         return new SubmissionFacts(
-            $seldom(150), $seldom(40) ? 1 : $chance->getInt(5, 300), randomAddress: $seldom(25) ? $chance->getInt(50, 100) / 100 : 0.0,
+            $seldom(18), $seldom(40) ? 1 : $chance->getInt(5, 300), randomAddress: $seldom(25) ? $chance->getInt(50, 100) / 100 : 0.0,
             randomName: $seldom(120) ? 0.8 : 0.0, spamText: $seldom(90) ? $chance->getInt(25, 60) / 100 : 0.0, links: $seldom(20) ? 2 : 0,
             allOptional: $seldom(6), throwAway: $seldom(60), near: new Nearby($seldom(30) ? 25 : 0)
         );

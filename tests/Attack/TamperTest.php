@@ -278,13 +278,13 @@ test('what was held before a withdrawal permits nobody again, and the officer is
     Carbon::setTestNow(now()->addMinute());
     ($this->withdraw)();
     $before = DB::table('deliveries')->count();
-    $this->actingAs(User::query()->firstOrFail())->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')
-        ->assertSessionHas('said', App\Actions\Signup\Released::Nothing->says());
+    $this->actingAs(User::query()->firstOrFail())->decided(App\Models\HeldSubmission::query()->firstOrFail()->id, 'accept');
+    expect(DB::table('acts')->where('kind', 'released')->value('detail'))->toBe(App\Actions\Signup\Released::Nothing->says());
     expect(array_count_values($this->acts())['given'])->toBe(2)->and(DB::table('deliveries')->count())->toBe($before);
     // Held after it, the new wish goes its way.
     Carbon::setTestNow(now()->addMinute());
     $this->signUp('imke@post.example', ['homepage' => 'x']);
-    $this->post('/held/'.App\Models\HeldSubmission::query()->firstOrFail()->id.'/release')
-        ->assertSessionHas('said', App\Actions\Signup\Released::Whole->says());
+    $this->decided(App\Models\HeldSubmission::query()->firstOrFail()->id, 'accept');
+    expect(DB::table('acts')->where('kind', 'released')->orderByDesc('id')->value('detail'))->toBe(App\Actions\Signup\Released::Whole->says());
     expect(array_count_values($this->acts())['given'])->toBe(3);
 });

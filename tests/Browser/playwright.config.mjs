@@ -20,7 +20,7 @@ export default defineConfig({
     {
       name: 'faults',
       testMatch: [
-        /Browser\/(after-sending|crash|destination|fields|inventory|known-people|lines|mails|pages|puzzle|versions)\.spec\.mjs$/,
+        /Browser\/(after-sending|crash|destination|fields|inventory|held|known-people|lines|mails|pages|puzzle|versions)\.spec\.mjs$/,
         /Attack\/(doors|faults)\.spec\.mjs$/,
       ],
     },

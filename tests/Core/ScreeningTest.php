@@ -7,12 +7,16 @@ use App\Actions\Screening\ThrowAwayDomains;
 use Illuminate\Support\Facades\Artisan;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
+use Juramen\Screening\Calibration\Compared;
+use Juramen\Screening\Calibration\Decided;
+use Juramen\Screening\Calibration\Estimate;
 use Juramen\Screening\Costs;
 use Juramen\Screening\LetterModel;
 use Juramen\Screening\Lines;
 use Juramen\Screening\Nearby;
 use Juramen\Screening\Puzzled;
 use Juramen\Screening\Screen;
+use Juramen\Screening\Shared;
 use Juramen\Screening\Signals;
 use Juramen\Screening\SubmissionFacts;
 use Juramen\Screening\WeighedSignal;
@@ -43,7 +47,7 @@ test('the risk is the sum of its parts by a logistic function, whatever is notic
         $of = $screen->assess(anyFacts());
         $sum = $of->base + array_sum(array_map(static fn (WeighedSignal $s): float => $s->amount * $s->weight, $of->signals));
         expect($of->sum)->toEqualWithDelta($sum, 1e-9)->and($of->risk)->toBe((int) round(100 / (1 + exp(-$sum))))->and($of->risk)->toBeBetween(0, 100);
-        $again = Assessment::of(Weights::stored($of->stored()), Lines::ours());
+        $again = Assessment::again($of->stored(), Lines::ours(), Weights::ours());
         expect(abs($again->sum - $of->sum))->toBeLessThan(0.2)
             ->and(explode(' ', $again->stored()))->toEqualCanonicalizing(explode(' ', $of->stored()));
     }
@@ -56,7 +60,7 @@ test('each signal has its own id, a reason and a weight, and what speaks for nob
         expect($signal->says())->not->toBe('')->and($signal->weight())->not->toBe(0.0)->and(Signals::find($signal->id()))->toEqual($signal);
     }
     // What was stored under an id that nobody knows any more is passed over.
-    expect(Weights::stored('trap-touched gone-since=0.5 too-fast=9'))->toHaveCount(2)->and(Weights::stored(''))->toBe([]);
+    expect(Weights::ours()->stored('trap-touched gone-since=0.5 too-fast=9'))->toHaveCount(2)->and(Weights::ours()->stored(''))->toBe([]);
 });
 
 test('nobody is held for a network that many share, an odd address, or filling everything in', function (SubmissionFacts $facts): void {
@@ -192,4 +196,31 @@ test('a domain of addresses to throw away is found among all of them by halving,
         ->and((new ThrowAwayDomains($file))->has('bin-7.example'))->toBeTrue()
         ->and((new ThrowAwayDomains('/no/such/file'))->has('bin-7.example'))->toBeFalse();
     array_map(unlink(...), glob("$file*"));
+});
+
+test('weights are learned from decisions, and held to what a signal can mean', function (): void {
+    $ours = Weights::ours();
+    $many = static fn (string $stored, bool $spam, int $times): array => array_fill(0, $times, Decided::of($stored, $spam));
+    expect(Estimate::of([...$many('trap-touched', true, 100), ...$many('trap-touched', false, 19)], $ours))->toBeNull();
+    // At this house browsers fill the trap in for people, and spam reads like spam; a network is shared by whoever is aboard.
+    $decided = [
+        ...$many('trap-touched', false, 60), ...$many('trap-touched spam-text=0.80', true, 40), ...$many('spam-text many-from-network', true, 40),
+        ...$many('many-from-network random-address', true, 40), ...$many('puzzle-solved spam-text', true, 30),
+    ];
+    $estimate = Estimate::of($decided, $ours) ?? throw new LogicException('There is enough.');
+    $by = array_column(array_map(static fn (Compared $c): array => [$c->signal->id(), $c], $estimate->compared), 1, 0);
+    expect($by['trap-touched']->after)->toBeLessThan($by['trap-touched']->before - 2)->and($by['trap-touched']->ham)->toBe(60)
+        ->and($by['trap-touched']->spam)->toBe(40)
+        // What nothing was seen of stays as it was.
+        ->and($by['link-in-name']->after)->toBe($by['link-in-name']->before)
+        ->and($estimate->after->surprise)->toBeLessThan($estimate->before->surprise)->and($estimate->after->right)->toBeGreaterThan($estimate->before->right)
+        ->and($estimate->after->of)->toBe(210);
+    foreach ($estimate->compared as $each) {
+        expect($each->after * $each->before)->toBeGreaterThanOrEqual(0.0);
+        if ($each->signal instanceof Shared) {
+            expect($each->after)->toBeLessThanOrEqual($each->signal->weight());
+        }
+    }
+    // Kept and taken up again they are the same.
+    expect(Weights::from($estimate->weights->toArray()))->toEqual($estimate->weights);
 });

@@ -86,7 +86,7 @@ test('what screening takes for a program\'s reaches the team, marked, gets no an
         ->and(($this->mails)(DeliveryKind::Acknowledgement))->toBe([]);
     ($this->write)(['homepage' => 'x', 'yes-voyage-news' => 'yes'])->assertRedirect('/forms/contact-form/en/sent');
     expect(HeldSubmission::query()->count())->toBe(1)->and(Enquiry::query()->count())->toBe(2)->and($this->acts())->toBe([]);
-    $this->actingAs($this->runa)->post('/held/'.HeldSubmission::query()->sole()->id.'/release')->assertRedirect();
+    $this->actingAs($this->runa)->decided(HeldSubmission::query()->sole()->id, 'accept');
     // Released, its consent goes on, and what came with it does not come twice.
     expect(Enquiry::query()->count())->toBe(2)->and($this->acts())->toBe(['given']);
     $this->get('/enquiries')->assertSee('perhaps not a person');

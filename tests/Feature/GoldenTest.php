@@ -6,7 +6,9 @@ use App\Actions\Consent\RebuildPermissions;
 use App\Actions\Evidence\ProveChain;
 use App\Actions\Ledger\Seal;
 use App\Actions\Points\ReviewPublication;
+use App\Actions\Signup\DecideHeld;
 use App\Models\AcceptedFinding;
+use App\Models\HeldDecision;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\PublishedEdition;
@@ -88,8 +90,9 @@ test('its forms are served and taken, its mails are composed, what was held is r
     $this->post('/forms/footer-newsletter/de', ['email' => 'somebody.new@post.example', 'yes-voyage-news' => 'yes', ...$marks])->assertRedirect();
     expect(SignupJourney::query()->where('asked_at', '>', '2026-11-27')->count())->toBe(1);
     $held = HeldSubmission::query()->firstOrFail();
-    $this->actingAs(User::query()->where('role', 'officer')->firstOrFail())->post("/held/{$held->id}/release")->assertRedirect();
-    expect(HeldSubmission::query()->count())->toBe(0);
+    config()->set('juramen.screening.undo_seconds', 0);
+    app(DecideHeld::class)($held->id, HeldDecision::Accept, User::query()->where('role', 'officer')->firstOrFail());
+    expect(app(DecideHeld::class)->carryOut())->toBe(1)->and(HeldSubmission::query()->count())->toBe(0);
 });
 
 test('its sheets and records open, with their history, and nothing on the air differs for it', function (): void {

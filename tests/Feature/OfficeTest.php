@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Ledger\Seal;
+use App\Actions\Signup\DecideHeld;
 use App\Models\Enquiry;
 use App\Models\HeldContent;
 use App\Models\HeldSubmission;
@@ -83,13 +84,13 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw', 'enquiries.request'], ['officer', 'editor']),
         'requests' => ['officer', 'auditor'], 'records.sign' => ['officer', 'editor'],
         ...array_fill_keys(['requests.answer', 'requests.extend', 'requests.reopen', 'requests.drop'], ['officer']),
-        ...array_fill_keys(['held.several', 'enquiries.several'], ['officer']),
+        ...array_fill_keys(['enquiries.several', 'held.decide', 'held.undo', 'screening.follow', 'screening.adopt'], ['officer']),
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
         'lists' => ['officer', 'editor', 'auditor'], 'lists.people' => ['officer', 'auditor'],
         ...array_fill_keys(['lists.filters', 'lists.filters.drop', 'destinations.fetch', 'destinations.try'], ['officer']),
         ...array_fill_keys(['keys', 'keys.set'], ['administrator']), 'senders.ask' => ['officer'],
         'screening.lines' => ['officer', 'auditor'], 'screening.lines.part' => ['officer', 'auditor'], 'screening.draw' => ['officer'],
-        'held' => ['officer', 'auditor'], 'held.release' => ['officer'], 'held.delete' => ['officer'],
+        'held' => ['officer', 'auditor'], 'screening.weights' => ['officer', 'auditor'],
         'mails' => ['officer', 'auditor', 'administrator'], 'mails.again' => ['officer', 'administrator'],
         'mails.leave' => ['officer', 'administrator'],
         'work' => ['officer', 'administrator'], 'work.again' => ['officer', 'administrator'], 'work.leave' => ['officer', 'administrator'],
@@ -184,13 +185,17 @@ test('several are decided together, each by itself, and only by whoever may deci
         $this->signUp("$name@post.example", ['homepage' => 'x']);
     }
     $ids = HeldSubmission::query()->orderBy('id')->pluck('id')->map(strval(...))->all();
-    $this->actingAs(as_(Role::Auditor))->post('/held/several', ['act' => 'delete', 'chosen' => $ids])->assertForbidden();
-    $this->actingAs(as_(Role::Officer))->followingRedirects()->post('/held/several', ['act' => 'release'])->assertSee('Nothing was chosen');
-    $this->followingRedirects()->post('/held/several', ['act' => 'release', 'chosen' => [$ids[0], $ids[0], '999999', 'x', ['nested']]])
-        ->assertSee('1 is released. With 2 somebody was quicker.');
+    $this->actingAs(as_(Role::Auditor))->post('/held/decide', ['act' => 'refuse', 'chosen' => $ids])->assertForbidden();
+    $this->post('/held/undo', ['chosen' => $ids])->assertForbidden();
+    $this->get('/held')->assertOk()->assertDontSee('value="refuse"', false);
+    $this->actingAs(as_(Role::Officer))->followingRedirects()->post('/held/decide', ['act' => 'accept'])->assertSee('Nothing was chosen');
+    $this->followingRedirects()->post('/held/decide', ['act' => 'accept', 'chosen' => [$ids[0], $ids[0], '999999', 'x', ['nested']]])
+        ->assertSee('1 is accepted. With 2 somebody was quicker.');
+    $this->decided((int) $ids[0], 'refuse');
     expect(HeldSubmission::query()->count())->toBe(2)->and(Subscriber::query()->count())->toBe(1);
-    $this->post('/held/several', ['act' => 'invent', 'chosen' => $ids])->assertNotFound();
-    $this->followingRedirects()->post('/held/several', ['act' => 'delete', 'chosen' => array_slice($ids, 1)])->assertSee('2 are deleted.');
+    $this->post('/held/decide', ['act' => 'invent', 'chosen' => $ids])->assertNotFound();
+    $this->followingRedirects()->post('/held/decide', ['act' => 'refuse', 'chosen' => array_slice($ids, 1)])->assertSee('2 are refused.');
+    app(DecideHeld::class)->carryOut();
     expect(HeldSubmission::query()->count())->toBe(0)
         ->and(DB::table('acts')->whereIn('kind', ['released', 'deleted'])->orderBy('id')->pluck('kind')->all())->toBe(['released', 'deleted', 'deleted']);
     foreach (['mails', 'work', 'enquiries'] as $list) {
@@ -205,7 +210,7 @@ test('tables stand in the order that their address says, and a file in the same'
     $down = $names($this->get('/points?sort=-name&as=csv')->streamedContent());
     expect(array_reverse($down))->toBe($names($this->get('/points?sort=name&as=csv')->streamedContent()));
     foreach ([
-        '/points' => 'signups', '/rules' => 'lapse-days', '/wording' => 'people', '/evidence/signups' => 'asked', '/held' => 'form',
+        '/points' => 'signups', '/rules' => 'lapse-days', '/wording' => 'people', '/evidence/signups' => 'asked',
         '/mails?state=sent' => 'tries', '/acts' => 'at', '/enquiries' => 'form', '/work' => 'what',
     ] as $path => $column) {
         $join = str_contains($path, '?') ? '&' : '?';

@@ -142,7 +142,7 @@ test('a box for each channel: the number is asked only with its channel, and onl
         'sms' => 'awaiting-confirmation']);
     // Held, it comes back as it was sent.
     $send(['yes-delay-alerts-email' => 'yes', 'email' => 'ada@post.example', 'homepage' => 'x'])->assertRedirect();
-    $this->actingAs($this->runa)->post('/held/'.HeldSubmission::query()->sole()->id.'/release')->assertRedirect();
+    $this->actingAs($this->runa)->decided(HeldSubmission::query()->sole()->id, 'accept');
     expect(DB::table('permissions')->where('channel', 'sms')->count())->toBe(1)->and(DB::table('permissions')->where('channel', 'email')->count())->toBe(2);
 });
 

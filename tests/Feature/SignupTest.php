@@ -130,7 +130,7 @@ test('whoever touches the trap gets the usual answer and is held, encrypted, unt
     $held = HeldSubmission::query()->firstOrFail();
     expect($this->acts())->toBe([])->and($held->signals)->toBe('trap-touched')->and(DB::table('held_submissions')->value('content'))->not->toContain('maybe');
     $this->actingAs(User::query()->where('role', 'officer')->firstOrFail())->get('/held')->assertOk()->assertSee('maybe.human@post.example');
-    $this->post("/held/{$held->id}/release")->assertRedirect('/held');
+    $this->decided($held->id, 'accept');
     expect($this->acts())->toBe(['given'])->and(HeldSubmission::query()->count())->toBe(0)->and($this->message()->state->value)->toBe('waiting');
     app(HoldSubmission::class)->release($held, User::query()->firstOrFail());
     expect($this->acts())->toBe(['given']);

@@ -89,7 +89,7 @@ test('keys are made once, readable by their owner alone, and never replaced', fu
 test('a held submission that is deleted is gone, and one that nobody decides on goes by itself', function (): void {
     $this->signUp('one@post.example', ['homepage' => 'x']);
     $this->signUp('two@post.example', ['homepage' => 'x']);
-    $this->actingAs(User::query()->firstOrFail())->post('/held/'.HeldSubmission::query()->min('id').'/delete')->assertRedirect('/held');
+    $this->actingAs(User::query()->firstOrFail())->decided((int) HeldSubmission::query()->min('id'), 'refuse');
     $this->get('/held')->assertSee('two@post.example')->assertDontSee('one@post.example')->assertSee('1 waits for a decision');
     Illuminate\Support\Carbon::setTestNow(now()->addDays(31));
     app(App\Actions\Upkeep\DeleteDue::class)();

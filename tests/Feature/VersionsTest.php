@@ -126,7 +126,7 @@ test('held, released and mended it stays the version that was shown', function (
     $this->signUp($to = someone(), ['homepage' => 'https://spam.example'], 'en', ($this->served)(true));
     $held = HeldSubmission::query()->firstOrFail();
     expect($held->content->version)->toBe(FormVersion::Second);
-    $this->actingAs($this->runa)->post("/held/{$held->id}/release")->assertRedirect();
+    $this->actingAs($this->runa)->decided($held->id, 'accept');
     expect(($this->given)()->act->version)->toBe(FormVersion::Second);
     $marks = ($this->served)(true);
     $this->signUp($wrong = someone(), [], 'en', $marks);

@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Delivery\Outcome;
+use App\Actions\Signup\DecideHeld;
 use App\Models\Delivery;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
@@ -72,5 +73,13 @@ trait Visitor
     public function message(): Delivery
     {
         return Delivery::query()->orderByDesc('id')->firstOrFail();
+    }
+
+    /** Somebody who is signed in decides about what is held, and the time in which it could be undone is over. */
+    public function decided(int $held, string $as): void
+    {
+        $this->post('/held/decide', ['act' => $as, 'chosen' => [(string) $held]])->assertRedirect('/held');
+        config()->set('juramen.screening.undo_seconds', 0);
+        app(DecideHeld::class)->carryOut();
     }
 }

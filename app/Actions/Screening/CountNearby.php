@@ -8,6 +8,7 @@ use App\Support\KeyStore;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
 use Juramen\Register\EmailAddress;
+use Juramen\Screening\Alike\AddressPattern;
 use Juramen\Screening\Nearby;
 
 /**
@@ -41,7 +42,7 @@ final class CountNearby
         $words = mb_strtolower((string) preg_replace('/\s+/u', ' ', trim($text)));
         $seen = array_filter([
             'n' => $network === null ? null : $this->digest('network', $network), 'd' => $this->digest('domain', $domain),
-            'p' => $this->digest('pattern', self::pattern($local)."@$domain"),
+            'p' => $this->digest('pattern', AddressPattern::of($local)."@$domain"),
             't' => mb_strlen($words) < self::SHORT ? null : $this->digest('text', $words),
         ]);
         $count = static fn (string $of, int $from, int $until): int => isset($seen[$of]) ? DB::table('seen_lately')
@@ -57,12 +58,6 @@ final class CountNearby
         ));
 
         return $near;
-    }
-
-    /** "jo.hn42" is "a.a0": letters and digits in their order, however many. */
-    private static function pattern(string $local): string
-    {
-        return (string) preg_replace(['/\p{L}+/u', '/\d+/'], ['a', '0'], $local).' '.intdiv(mb_strlen($local), 3);
     }
 
     private function digest(string $of, string $value): string

@@ -4,29 +4,34 @@ declare(strict_types=1);
 
 namespace App\Actions\Screening;
 
+use App\Queries\Screening\Floods;
 use App\Queries\Screening\LinesInForce;
+use App\Queries\Screening\WeightsInForce;
+use Juramen\Canon\Slug;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Lines;
 use Juramen\Screening\Screen;
 use Juramen\Screening\Signals;
 use Juramen\Screening\SubmissionFacts;
+use Juramen\Screening\Weights;
 
-/** Judges submissions by the lines in force; they are read once for each request. */
+/** Judges submissions by the lines and weights in force at their point. */
 final class Judge
 {
-    private ?Lines $lines = null;
+    public function __construct(private readonly LinesInForce $lines, private readonly WeightsInForce $weights, private readonly Floods $floods) {}
 
-    public function __construct(private readonly LinesInForce $inForce) {}
-
-    public function assess(SubmissionFacts $facts): Assessment
+    public function assess(SubmissionFacts $facts, Slug $point): Assessment
     {
-        return self::by($this->lines ??= $this->inForce->lines())->assess($facts);
+        $lines = $this->lines->at($point)->lines;
+
+        // In a flood the puzzle is put to everybody.
+        return self::by($this->floods->raises($point->text) ? $lines->inFlood() : $lines, $this->weights->weights())->assess($facts);
     }
 
-    /** By some lines, and what is configured. */
-    public static function by(Lines $lines): Screen
+    /** By some lines and weights, and what is configured. */
+    public static function by(Lines $lines, Weights $weights): Screen
     {
-        return new Screen($lines, ...Signals::all(
+        return new Screen($lines, $weights, ...Signals::all(
             config()->integer('juramen.screening.least_seconds'), config()->integer('juramen.screening.most_for_address')
         ));
     }

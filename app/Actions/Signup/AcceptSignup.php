@@ -90,7 +90,9 @@ final class AcceptSignup
         }
         $now = $this->clock->instant();
         $near = ($this->nearby)($signup->email, $signup->network, $signup->written, $now);
-        $assessment = $this->screen->assess($signup->facts->counted(($this->count)($signup->email, $now), $near));
+        $assessment = $this->screen->assess(
+            $signup->facts->counted(($this->count)($signup->email, $now), $near), $signup->edition->sheet->draft->point
+        );
         if ($assessment->band !== Band::Pass) {
             throw new ScreenedOut($assessment);
         }

@@ -9,6 +9,7 @@ use App\Actions\Upkeep\HandleRequests;
 use App\Models\ActKind;
 use App\Models\AssessedSubmission;
 use App\Models\Enquiry;
+use App\Models\HeldDecision;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
 use App\Models\User;
@@ -23,11 +24,11 @@ final class DeleteKept
         private readonly ForgetEnquiries $forget, private readonly KeepAssessment $assessed, private readonly ActLog $log
     ) {}
 
-    /** @return bool whether it was there */
+    /** What was refused. @return bool whether it was there */
     public function held(HeldSubmission $held, User $by): bool
     {
         return DB::transaction(function () use ($held, $by): bool {
-            $gone = HeldSubmission::query()->whereKey($held->id)->delete() === 1;
+            $gone = HeldSubmission::query()->whereKey($held->id)->where('decided', HeldDecision::Refuse->value)->delete() === 1;
             if ($gone) {
                 $this->assessed->decide($held->assessed_id, AssessedSubmission::SPAM);
                 $this->note($by, $held->edition, 'held');

@@ -9,6 +9,7 @@ use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
 use App\Models\ActKind;
 use App\Models\AssessedSubmission;
+use App\Models\HeldDecision;
 use App\Models\HeldSubmission;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
@@ -79,13 +80,13 @@ final class HoldSubmission
                 'signals' => $assessment->stored(),
                 'nonce' => $signup->nonce,
                 'received_at' => $signup->occurred,
-                'deleted_at' => $this->clock->instant()->plusDays($this->inForce->registers()->house->daysKept(Retention::Held)),
+                'deleted_at' => $this->clock->instant()->plusDays($this->days($signup->edition)),
             ]);
         }, 3);
     }
 
     /**
-     * Lets a held submission go the way of every other. It occurred when it was sent; it is recorded now. What the person ended
+     * Lets a held submission that was accepted go the way of every other. It occurred when it was sent; it is recorded now. What the person ended
      * after they had sent it stays ended: consent to that is not entered, and nobody is asked for it by mail.
      *
      * @return Released what became of it
@@ -94,7 +95,7 @@ final class HoldSubmission
     {
         return DB::transaction(function () use ($held, $by): Released {
             $row = HeldSubmission::query()->with('edition.point')->whereKey($held->id)->lockForUpdate()->first();
-            if ($row === null) {
+            if ($row === null || $row->decided !== HeldDecision::Accept) {
                 return Released::Gone;
             }
             $content = $row->content;
@@ -113,14 +114,21 @@ final class HoldSubmission
             }
             $row->delete();
             $this->assessed->decide($row->assessed_id, AssessedSubmission::HAM);
-            $this->log->write($by, ActKind::Released, $row->edition->point->slug);
-
-            return match (true) {
+            $became = match (true) {
                 count($agreed) === count($said) => Released::Whole,
                 $agreed !== [] => Released::InPart,
                 default => $serves ? Released::WithoutConsent : Released::Nothing,
             };
+            $this->log->write($by, ActKind::Released, $row->edition->point->slug, $became->says());
+
+            return $became;
         }, 3);
+    }
+
+    /** A sign-up that nobody decided about lapses as if it had waited for its mail: after that it is accepted no longer. */
+    private function days(PointEdition $edition): int
+    {
+        return min($this->inForce->registers()->house->daysKept(Retention::Held), $edition->sheet->rules->lapseDays);
     }
 
     /**

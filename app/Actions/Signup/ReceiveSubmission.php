@@ -106,7 +106,7 @@ final class ReceiveSubmission
             $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts, $form->notShown(),
             $form->recipients(), version: FormMarks::version($form->edition, $visit), written: $form->written(),
         );
-        $assessment = $facts === null ? null : $this->screen->assess($facts);
+        $assessment = $facts === null ? null : $this->screen->assess($facts, $form->edition->sheet->draft->point);
         if ($assessment?->band === Band::Puzzle) {
             return $this->puzzle($request, $form, $visit, $assessment, $puzzled);
         }
@@ -175,7 +175,7 @@ final class ReceiveSubmission
                 $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce,
                 Network::truncate((string) $request->ip()), recipients: $form->recipients(),
             );
-            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(($this->facts)($form, null)) : null);
+            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(($this->facts)($form, null), $current->sheet->draft->point) : null);
         } catch (MarkAlreadySpent) {
             // It was kept before.
         } catch (QueryException|PDOException $e) {

@@ -16,17 +16,15 @@ enum Released
     case Nothing;
     case Gone;
 
-    /** As the officer is told. */
+    /** As the log of acts says it. */
     public function says(): string
     {
         return match ($this) {
-            self::Whole => 'Released. It goes on as every other sign-up: where a mail confirms it, that mail is on its way.',
-            self::InPart => 'Released in part: this person withdrew some of it after sending this, and that stays withdrawn.',
-            self::WithoutConsent => 'Released without its consent: this person withdrew after sending this, and that stays withdrawn.'
-                .' What was sent besides is kept under Enquiries.',
-            self::Nothing => 'Not entered: this person withdrew after sending this, so it stays withdrawn, and nobody is asked again.'
-                .' The submission is deleted.',
-            self::Gone => 'Somebody decided about it before you.',
+            self::Whole => 'it goes on as every other sign-up',
+            self::InPart => 'in part: the person withdrew some of it since, which stays withdrawn',
+            self::WithoutConsent => 'without its consent: the person withdrew since, which stays withdrawn',
+            self::Nothing => 'nothing was entered: the person withdrew since, which stays withdrawn',
+            self::Gone => 'it was gone',
         };
     }
 }

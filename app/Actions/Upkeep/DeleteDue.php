@@ -32,7 +32,7 @@ final class DeleteDue
         $deleted = [
             // A mark older than a page may lie open is refused for its age; until then it must be known as spent.
             'spent marks' => DB::table('spent_marks')->where('spent_at', '<', Instants::write($now->plusSeconds(-2 * VisitMark::SECONDS)))->delete(),
-            'held submissions' => DB::table('held_submissions')->where('deleted_at', '<', Instants::write($now))->delete(),
+            'held submissions' => DB::table('held_submissions')->whereNull('decided')->where('deleted_at', '<', Instants::write($now))->delete(),
             'entered with known addresses' => DB::table('known_signups')->where('ends_at', '<', Instants::write($now))->delete(),
             'enquiries' => $this->enquiries($now),
             'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * config()->integer('session.lifetime'))->delete(),

@@ -17,6 +17,7 @@ use Juramen\Screening\Lines;
 use Juramen\Screening\Nearby;
 use Juramen\Screening\Puzzled;
 use Juramen\Screening\WeighedSignal;
+use Juramen\Screening\Weights;
 use RuntimeException;
 
 /** Judges one submission from a file, and says what each signal adds. */
@@ -45,7 +46,7 @@ final class ScreeningScore extends Report
         })->counted($given->number('mailbox') ?? 0, new Nearby(
             $near->number('network') ?? 0, $near->number('domain') ?? 0, $near->number('pattern') ?? 0, $near->number('text') ?? 0
         ));
-        $assessment = Judge::by(Lines::ours())->assess($facts);
+        $assessment = Judge::by(Lines::ours(), Weights::ours())->assess($facts);
         $this->say($assessment);
 
         return $assessment->band === Band::Pass ? self::SUCCESS : self::FOUND;

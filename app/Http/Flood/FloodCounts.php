@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Flood;
 
+use App\Support\FloodMark;
 use PDO;
 
 /** Counts by keyed digest in a table in memory; what was counted is worth nothing afterwards. */
@@ -18,11 +19,20 @@ final class FloodCounts
     public function add(string $what, int $seconds): int
     {
         $now = time();
-        $id = substr(hash_hmac('sha256', intdiv($now, $seconds)." $what", $this->settings['APP_KEY'] ?? '', true), 0, 16);
+        $id = FloodMark::digest(intdiv($now, $seconds)." $what", $this->settings['APP_KEY'] ?? '');
         $counted = $this->database()->prepare('INSERT INTO flood (id, n, ends) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE n = n + 1 RETURNING n');
         $counted->execute([$id, $now + 2 * $seconds]);
 
         return (int) $counted->fetchColumn();
+    }
+
+    /** More comes in at a point than is let through; "" is all of them together. */
+    public function raise(string $point): void
+    {
+        $mark = $this->database()->prepare('INSERT INTO flood (id, n, ends) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE n = n + 1, ends = VALUES(ends)');
+        foreach (FloodMark::cases() as $each) {
+            $mark->execute([$each->id($point, $this->settings['APP_KEY'] ?? ''), time() + $each->seconds()]);
+        }
     }
 
     private function database(): PDO

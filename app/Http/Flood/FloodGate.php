@@ -31,6 +31,9 @@ final class FloodGate
         'WAITED_NETWORK' => [10, 10], 'WAITED' => [12, 2],
     ];
 
+    /** What is too much of one network raises nothing: only what is too much of a form does. */
+    private const RAISES = ['PLACEMENT', 'POINT', 'WHOLE'];
+
     /** @param  array<string, string>  $settings  by name */
     public function __construct(
         private readonly array $settings,
@@ -88,7 +91,13 @@ final class FloodGate
             : ['NETWORK' => $network, 'PLACEMENT' => "$point {$again->placement($request)}", 'POINT' => $point, 'WHOLE' => ''];
         foreach ($limits as $name => $of) {
             [$most, $seconds] = self::MOST[$name];
-            if ($this->counts->add("$name $of", $seconds) > $this->set($name, $most)) {
+            $counted = $this->counts->add("$name $of", $seconds);
+            if ($counted > $this->set($name, $most)) {
+                // Once for each stretch: a flood is not to write more than it must.
+                if ($counted === $this->set($name, $most) + 1 && in_array($name, self::RAISES, true)) {
+                    $this->counts->raise($name === 'WHOLE' ? '' : $point);
+                }
+
                 return true;
             }
         }

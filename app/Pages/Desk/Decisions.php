@@ -29,8 +29,10 @@ use App\Queries\Office\RequestFilter;
 use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
+use App\Queries\Screening\Floods;
 use App\Queries\Wording\LanguagesLeftBehind;
 use App\Queries\Wording\LeftBehind;
+use App\Support\FloodMark;
 use App\Support\Moments;
 use App\Support\Sorting;
 use App\Support\SystemClock;
@@ -63,7 +65,7 @@ final class Decisions
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
         private readonly Handovers $handovers, private readonly WaysOut $ways,
         private readonly ListEnquiries $enquiries, private readonly ListRequests $requests,
-        private readonly SystemClock $clock
+        private readonly Floods $floods, private readonly SystemClock $clock
     ) {}
 
     /** @return list<Decision> */
@@ -72,7 +74,7 @@ final class Decisions
         $all = [
             ...($user->can('viewAny', Delivery::class) ? $this->mails() : []),
             ...($user->can('viewAny', FailedWork::class) ? $this->work() : []),
-            ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->held()] : []),
+            ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->floods(), ...$this->held()] : []),
             ...($user->can('viewAny', Enquiry::class) ? $this->enquiries($user) : []),
             ...($user->can('viewAny', RightsRequest::class) ? $this->requests() : []),
             ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
@@ -170,13 +172,27 @@ final class Decisions
     }
 
     /** @return list<Decision> */
+    private function floods(): array
+    {
+        $now = $this->floods->with(FloodMark::Raised);
+        $name = fn (string $point): string => $point === '' ? 'All points together' : $this->inForce->nameOf($point);
+
+        return array_map(static fn (string $point): Decision => new Decision(
+            in_array($point, $now, true) ? 0 : 3, 'Today', $name($point), in_array($point, $now, true) ? 'is flooded: more comes in than is let through.'
+                : 'was flooded within a day, and is no more.',
+            in_array($point, $now, true) ? 'The puzzle is put to everybody there until ten minutes after the last of it; people come through.'
+                : 'The puzzle was put to everybody there meanwhile.', 'See what was held', route('held')
+        ), $this->floods->with(FloodMark::Flooded));
+    }
+
+    /** @return list<Decision> */
     private function held(): array
     {
-        $count = HeldSubmission::query()->count();
+        $count = HeldSubmission::query()->whereNull('decided')->count();
         if ($count === 0) {
             return [];
         }
-        $first = HeldSubmission::query()->orderBy('deleted_at')->firstOrFail()->deleted_at;
+        $first = HeldSubmission::query()->whereNull('decided')->orderBy('deleted_at')->firstOrFail()->deleted_at;
 
         return [
             new Decision(

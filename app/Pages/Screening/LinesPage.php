@@ -30,19 +30,24 @@ final readonly class LinesPage
      * @param  int|null  $least  from which risk on holding costs least; null where that is what is shown, or nothing came
      * @param  list<MovedRow>  $moved
      * @param  LengthAwarePaginator<int, AssessedSubmission>  $pages
-     * @param  list<DrawnLines>  $before  lines that were drawn, the newest first
+     * @param  list<DrawnRow>  $before  lines that were drawn here, the newest first
+     * @param  list<DrawnRow>  $departures  the newest of each point that departs from the house
+     * @param  bool  $departs  whether the point in view has lines of its own
+     * @param  string  $at  what the lines are drawn for
      */
     private function __construct(
         public LinesView $view, public string $state, public array $days, public array $points, public RiskDrawing $drawing, public array $says,
         public ?int $least, public array $moved, public LengthAwarePaginator $pages, public array $before, public Lines $inForce, public bool $isAnother,
-        public Lines $ours
+        public Lines $ours, public array $departures, public bool $departs, public string $at,
+        public string $back
     ) {}
 
     /** @param  array<array-key, mixed>  $asked  query of a request */
     public static function of(array $asked, LinesInForce $inForce, CountRisks $count, RegistersInForce $registers): self
     {
-        $lines = $inForce->lines();
-        $view = LinesView::from($asked, $lines, $inForce->costs());
+        $view = LinesView::from($asked, $inForce);
+        $held = $inForce->of($view->point);
+        $lines = $held->lines;
         $counts = $count->of($view->days, $view->point?->id);
         $tuning = new Tuning($counts, $view->costs);
         $pages = $count->moved($view->days, $view->point?->id, $lines, $view->lines);
@@ -62,9 +67,14 @@ final readonly class LinesPage
             $least,
             array_values(array_map(
                 static fn (AssessedSubmission $a): MovedRow => self::row($a, $lines, $view->lines, $registers), $pages->items()
-            )), $pages, DrawnLines::query()->with('user')->orderByDesc('id')->limit(8)->get()->values()->all(), $lines,
-            $view->lines != $lines || $view->costs != $inForce->costs(),
-            Lines::ours(),
+            )), $pages, array_map(
+                static fn (DrawnLines $d): DrawnRow => DrawnRow::before($d, $view), $inForce->drawn($view->point)->values()->all()
+            ), $lines,
+            $view->lines != $lines || $view->costs != $held->costs, Lines::ours(), array_values($inForce->departures()->map(
+                static fn (DrawnLines $d): DrawnRow => DrawnRow::departure($d, $registers)
+            )->all()), $held->departs !== null,
+            $view->point === null ? 'the house' : $registers->nameOf($view->point->slug),
+            route('screening.lines', array_filter(['point' => $view->point?->slug]))
         );
     }
 
@@ -122,7 +132,7 @@ final readonly class LinesPage
                 default => 'not decided',
             }, implode(', ', array_map(
                 static fn (WeighedSignal $s): string => mb_strtolower(mb_substr($s->signal->says(), 0, 1)).mb_substr($s->signal->says(), 1),
-                Weights::stored($a->signals)
+                Weights::ours()->stored($a->signals)
             )) ?: 'nothing noticed'
         );
     }

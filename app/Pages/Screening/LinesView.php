@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Screening;
 
 use App\Models\Point;
+use App\Queries\Screening\LinesInForce;
 use InvalidArgumentException;
 use Juramen\Screening\Costs;
 use Juramen\Screening\Lines;
@@ -31,12 +32,14 @@ final readonly class LinesView
     }
 
     /** @param  array<array-key, mixed>  $asked  query of a request */
-    public static function from(array $asked, Lines $inForce, Costs $costs): self
+    public static function from(array $asked, LinesInForce $all): self
     {
         $text = static fn (string $name): string => is_string($asked[$name] ?? null) ? trim($asked[$name]) : '';
         $days = (int) $text('days');
         $days = in_array($days, self::DAYS, true) ? $days : self::DAYS[1];
         $point = $text('point') === '' ? null : Point::query()->where('slug', $text('point'))->first();
+        $held = $all->of($point);
+        [$inForce, $costs] = [$held->lines, $held->costs];
         $number = static function (string $name, string $pattern, string $wanted) use ($text): ?float {
             if ($text($name) === '') {
                 return null;

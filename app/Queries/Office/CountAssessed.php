@@ -31,7 +31,7 @@ final class CountAssessed
         foreach ($rows as $row) {
             $n = Stored::number($row->n);
             $this->bands[Stored::text($row->band)] = ($this->bands[Stored::text($row->band)] ?? 0) + $n;
-            foreach (Weights::stored(Stored::text($row->signals)) as $noticed) {
+            foreach (Weights::ours()->stored(Stored::text($row->signals)) as $noticed) {
                 $this->signals[$noticed->signal->id()] = ($this->signals[$noticed->signal->id()] ?? 0) + $n;
             }
         }

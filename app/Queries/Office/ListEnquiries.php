@@ -20,6 +20,8 @@ use Juramen\Register\InvalidEmailAddress;
 /** What people sent besides their consent, as far as somebody may see it. */
 final class ListEnquiries
 {
+    private const BY = ['received' => 'received_at', 'form' => 'point_edition_id', 'deleted' => 'deleted_at'];
+
     private const ON_A_PAGE = 50;
 
     private const READ_AT_ONCE = 500;
@@ -62,7 +64,7 @@ final class ListEnquiries
             $query = $this->searched($query, $filter->words);
         }
 
-        return $query->orderBy(ListHeld::BY[$filter->sorting->column], $filter->sorting->direction())->orderBy('id');
+        return $query->orderBy(self::BY[$filter->sorting->column], $filter->sorting->direction())->orderBy('id');
     }
 
     /** @return Builder<Enquiry> */

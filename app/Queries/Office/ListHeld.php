@@ -5,39 +5,40 @@ declare(strict_types=1);
 namespace App\Queries\Office;
 
 use App\Models\HeldSubmission;
-use App\Support\Sorting;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Collection;
 use Illuminate\Support\LazyCollection;
 
-/** What screening held and waits for a decision, the newest first. */
+/** What screening held: what waits for a decision, and what was decided and is not carried out yet, the newest first. */
 final class ListHeld
 {
-    /** What a list of what is kept can be sorted by. */
-    public const COLUMNS = ['received', 'form', 'deleted'];
-
-    public const BY = ['received' => 'received_at', 'form' => 'point_edition_id', 'deleted' => 'deleted_at'];
-
-    private const ON_A_PAGE = 50;
+    private const ON_A_PAGE = 60;
 
     private const READ_AT_ONCE = 1000;
 
     /** @return LengthAwarePaginator<int, HeldSubmission> */
-    public function page(Sorting $sorting): LengthAwarePaginator
+    public function page(): LengthAwarePaginator
     {
-        return $this->query($sorting)->paginate(self::ON_A_PAGE)->withQueryString();
+        return $this->waiting()->paginate(self::ON_A_PAGE);
     }
 
     /** @return LazyCollection<int, HeldSubmission> */
-    public function all(Sorting $sorting): LazyCollection
+    public function all(): LazyCollection
     {
-        return $this->query($sorting)->lazy(self::READ_AT_ONCE);
+        return $this->waiting()->lazy(self::READ_AT_ONCE);
+    }
+
+    /** @return Collection<int, HeldSubmission> */
+    public function decided(): Collection
+    {
+        return HeldSubmission::query()->with(['edition.point', 'user'])->whereNotNull('decided')->orderByDesc('decided_at')->orderByDesc('id')
+            ->limit(self::ON_A_PAGE)->get();
     }
 
     /** @return Builder<HeldSubmission> */
-    private function query(Sorting $sorting): Builder
+    private function waiting(): Builder
     {
-        return HeldSubmission::query()->with('edition.point')->orderBy(self::BY[$sorting->column], $sorting->direction())
-            ->orderBy('id', $sorting->direction());
+        return HeldSubmission::query()->with(['edition.point', 'user'])->whereNull('decided')->orderByDesc('received_at')->orderByDesc('id');
     }
 }

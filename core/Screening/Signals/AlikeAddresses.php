@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Juramen\Screening\Signals;
 
-use Juramen\Screening\Signal;
+use Juramen\Screening\Shared;
 use Juramen\Screening\SubmissionFacts;
 
 /** Many addresses within a day that are letters and digits in the same order at the same domain. */
-final readonly class AlikeAddresses implements Signal
+final readonly class AlikeAddresses implements Shared
 {
     public function id(): string
     {

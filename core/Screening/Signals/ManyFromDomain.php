@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Juramen\Screening\Signals;
 
-use Juramen\Screening\Signal;
+use Juramen\Screening\Shared;
 use Juramen\Screening\SubmissionFacts;
 
 /** Many addresses of one domain within a day that hardly anybody had before. */
-final readonly class ManyFromDomain implements Signal
+final readonly class ManyFromDomain implements Shared
 {
     public function id(): string
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Juramen\Screening\Signals;
 
-use Juramen\Screening\Signal;
+use Juramen\Screening\Shared;
 use Juramen\Screening\SubmissionFacts;
 
 /** Many from one truncated network within an hour. A ship or a kiosk shares one, so it never tips by itself. */
-final readonly class ManyFromNetwork implements Signal
+final readonly class ManyFromNetwork implements Shared
 {
     public function id(): string
     {

@@ -24,9 +24,12 @@
 @include('screening.follows')
 @can('decide', App\Models\HeldSubmission::class)
 <form method="post" id="draw" action="{{ route('screening.draw') }}" class="ask">@csrf
-<label for="reason">Why they lie there</label><input id="reason" name="reason" value="{{ old('reason') }}" autocomplete="off"
- @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror><button class="do">Use these lines</button>
-<a href="{{ route('screening.lines') }}">Back to the lines in force</a>
+<label for="reason">{{ $page->view->point === null ? 'Why they lie there' : 'Why it departs from the house' }}</label>
+<input id="reason" name="reason" value="{{ old('reason') }}" autocomplete="off"
+ @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror>
+<button class="do">Use these lines{{ $page->view->point === null ? '' : ' at '.$page->at }}</button>
+@if ($page->departs)<button formaction="{{ route('screening.follow', $page->view->point) }}">Follow the house again</button>@endif
+<a href="{{ $page->back }}">Back to the lines in force</a>
 @error('reason')<p class="wrong" id="wrong-reason" role="alert">{{ $message }}</p>@enderror
 </form>
 @endcan
@@ -40,13 +43,18 @@
  them is kept.</p>
 <p class="soft">Ours to start with follow from what mistakes cost: holding from {{ $page->ours->hold }} % is where losing a person and
  letting a bot through cost the same.</p></section>
+@if ($page->departures !== [])
+<section><p><b>Points that depart from the house</b></p>
+@foreach ($page->departures as $drawn)
+<p><a href="{{ $drawn->href }}">{{ $drawn->point }}</a>: {{ $drawn->lines }} <span class="soft">{{ $drawn->reason }}</span></p>
+@endforeach
+</section>
+@endif
 @if ($page->before !== [])
-<section><p><b>Drawn so far</b></p>
+<section><p><b>Drawn so far for {{ $page->at }}</b></p>
 @foreach ($page->before as $drawn)
-<p>{{ $drawn->puzzle }}, {{ $drawn->hold }}, {{ $drawn->refuse }} % <span class="soft">since {{ App\Support\Moments::exact($drawn->drawn_at) }},
- {{ $drawn->user->name }}: {{ $drawn->reason }}</span>
-@if ($loop->index > 0)<a href="{{ route('screening.lines', ['puzzle' => $drawn->puzzle, 'hold' => $drawn->hold, 'refuse' => $drawn->refuse,
- 'lost' => $drawn->lost, 'bot' => $drawn->bot]) }}">Look at these</a>@endif</p>
+<p>{{ $drawn->lines }} <span class="soft">since {{ $drawn->since }}: {{ $drawn->reason }}</span>
+@if ($loop->index > 0 && $drawn->href !== null)<a href="{{ $drawn->href }}">Look at these</a>@endif</p>
 @endforeach
 </section>
 @endif

@@ -4,66 +4,67 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Office;
 
-use App\Actions\Signup\DeleteKept;
-use App\Actions\Signup\HoldSubmission;
-use App\Actions\Signup\Released;
+use App\Actions\Signup\DecideHeld;
 use App\Http\Requests\SeveralRequest;
+use App\Models\HeldDecision;
 use App\Models\HeldSubmission;
 use App\Models\User;
-use App\Pages\Office\ScreeningNote;
-use App\Pages\Office\ShowKept;
-use App\Queries\Office\CountAssessed;
+use App\Pages\Screening\HeldPage;
 use App\Queries\Office\ListHeld;
+use App\Queries\Registers\RegistersInForce;
 use App\Queries\Screening\LinesInForce;
+use App\Queries\Screening\WeightsInForce;
 use App\Support\Csv;
 use App\Support\SignedIn;
-use App\Support\Sorting;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** What screening held: looked at, released or deleted by a person. */
+/** What screening held: looked at, accepted or refused by a person, and undone for a while. */
 final class HeldController
 {
     private const COLUMNS = ['received', 'point', 'edition', 'language', 'signals', 'deleted_by_itself'];
 
-    public function index(
-        Request $request, ListHeld $list, ShowKept $show, CountAssessed $counts, LinesInForce $inForce
-    ): View|StreamedResponse {
-        $sorting = Sorting::parse($request->query('sort'), ListHeld::COLUMNS, '-received');
+    public function __construct(
+        private readonly ListHeld $list, private readonly RegistersInForce $registers, private readonly LinesInForce $lines,
+        private readonly WeightsInForce $weights
+    ) {}
 
-        return $request->query('as') === 'csv' ? Csv::respond('held.csv', self::COLUMNS, $list->all($sorting)->map(self::line(...)))
-            : view('office.held', [
-                'page' => $show->held($sorting), 'notes' => ScreeningNote::all($counts, $inForce->lines()), 'sum' => ScreeningNote::sum($counts),
-            ]);
+    public function index(Request $request): View|StreamedResponse
+    {
+        return $request->query('as') === 'csv' ? Csv::respond('held.csv', self::COLUMNS, $this->list->all()->map(self::line(...)))
+            : view($request->hasHeader('X-Part') ? 'office.held-list' : 'office.held', ['page' => $this->page($request), 'said' => null]);
     }
 
-    public function release(Request $request, HeldSubmission $held, HoldSubmission $hold): RedirectResponse
+    /** The chosen ones, each by itself: one that cannot be decided keeps none of the others. */
+    public function decide(SeveralRequest $request, DecideHeld $decide): RedirectResponse|View
     {
-        return redirect()->route('held')->with('said', $hold->release($held, SignedIn::user($request))->says());
+        $as = HeldDecision::tryFrom($request->act()) ?? abort(404);
+        $said = $request->each(
+            static fn (string $id, User $by): bool => ctype_digit($id) && $decide((int) $id, $as, $by), $as->done()
+        );
+
+        return $this->answer($request, $said);
     }
 
-    public function delete(Request $request, HeldSubmission $held, DeleteKept $delete): RedirectResponse
+    public function undo(SeveralRequest $request, DecideHeld $decide): RedirectResponse|View
     {
-        $gone = $delete->held($held, SignedIn::user($request));
-
-        return redirect()->route('held')->with('said', $gone ? 'Deleted. Nothing is kept of it.' : 'It was gone already.');
+        return $this->answer($request, $request->each(
+            static fn (string $id): bool => ctype_digit($id) && $decide->undo((int) $id), 'waiting again'
+        ));
     }
 
-    /** The chosen ones, each by itself: one that cannot be released keeps none of the others. */
-    public function several(SeveralRequest $request, HoldSubmission $hold, DeleteKept $delete): RedirectResponse
+    /** To a script the list as it is now; to a browser the page. */
+    private function answer(SeveralRequest $request, string $said): RedirectResponse|View
     {
-        $found = static fn (string $id): ?HeldSubmission => ctype_digit($id) ? HeldSubmission::find((int) $id) : null;
-        $said = match ($request->act()) {
-            'release' => $request->each(
-                static fn (string $id, User $by): bool => ($held = $found($id)) !== null && $hold->release($held, $by) !== Released::Gone, 'released'
-            ),
-            'delete' => $request->each(static fn (string $id, User $by): bool => ($held = $found($id)) !== null && $delete->held($held, $by), 'deleted'),
-            default => abort(404),
-        };
+        return $request->hasHeader('X-Part') ? view('office.held-list', ['page' => $this->page($request), 'said' => $said])
+            : redirect()->route('held')->with('said', $said);
+    }
 
-        return redirect()->route('held')->with('said', $said);
+    private function page(Request $request): HeldPage
+    {
+        return HeldPage::of(SignedIn::user($request), $this->list, $this->registers, $this->lines, $this->weights);
     }
 
     /**

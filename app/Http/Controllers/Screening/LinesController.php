@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Screening;
 use App\Actions\ActRefusal;
 use App\Actions\Screening\DrawLines;
 use App\Http\RefusedAnswer;
+use App\Models\Point;
 use App\Pages\Screening\LinesPage;
 use App\Pages\Screening\LinesView;
 use App\Queries\Registers\RegistersInForce;
@@ -36,17 +37,31 @@ final class LinesController
 
     public function draw(Request $request, DrawLines $draw): RedirectResponse
     {
-        $view = LinesView::from($request->request->all(), $this->inForce->lines(), $this->inForce->costs());
+        $view = LinesView::from($request->request->all(), $this->inForce);
         $back = redirect()->route('screening.lines', [...$view->query(), ...$view->typed]);
         try {
             if ($view->wrong !== '') {
                 throw Refused::because(ActRefusal::LinesWrong, says: $view->wrong);
             }
-            $draw($view->lines, $view->costs, $request->string('reason')->toString(), SignedIn::user($request));
+            $draw($view->lines, $view->costs, $request->string('reason')->toString(), SignedIn::user($request), $view->point);
         } catch (Refused $e) {
             return RefusedAnswer::onForm($back, 'reason', $e);
         }
 
-        return redirect()->route('screening.lines')->with('said', 'These lines hold from now on. What came before stays as it was decided.');
+        return redirect()->route('screening.lines', array_filter(['point' => $view->point?->slug]))
+            ->with('said', 'These lines hold from now on. What came before stays as it was decided.');
+    }
+
+    /** A point departs from the house no longer. */
+    public function follow(Request $request, DrawLines $draw, Point $point): RedirectResponse
+    {
+        $back = redirect()->route('screening.lines', ['point' => $point->slug]);
+        try {
+            $draw->follow($point, $request->string('reason')->toString(), SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm($back, 'reason', $e);
+        }
+
+        return $back->with('said', 'It follows the house from now on.');
     }
 }
