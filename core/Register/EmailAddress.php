@@ -56,6 +56,18 @@ final readonly class EmailAddress
         return (string) preg_replace('/^([^+@]+)\+[^@]*@/', '$1@', $this->lookup());
     }
 
+    /** What stands before the @, as it was typed. */
+    public function local(): string
+    {
+        return substr($this->text, 0, (int) strrpos($this->text, '@'));
+    }
+
+    /** What stands behind the @, as it was typed. */
+    public function domain(): string
+    {
+        return substr($this->text, (int) strrpos($this->text, '@') + 1);
+    }
+
     public function equals(self $other): bool
     {
         return $this->lookup() === $other->lookup();

@@ -12,8 +12,12 @@ final readonly class Nearby
      * @param  int  $domain  with addresses of the same domain within a day, beyond what is usual of that domain
      * @param  int  $pattern  with addresses of the same pattern, within a day
      * @param  int  $text  with the very same words from other addresses, within a week
+     * @param  int  $replayed  pages that had been sent before, from the same truncated network, within an hour
      */
-    public function __construct(public int $network = 0, public int $domain = 0, public int $pattern = 0, public int $text = 0) {}
+    public function __construct(
+        public int $network = 0, public int $domain = 0, public int $pattern = 0, public int $text = 0,
+        public int $replayed = 0
+    ) {}
 
     /**
      * @param  int  $from  so many are nothing yet

@@ -133,14 +133,16 @@ test('each thing that evidence rests on is named when it is changed', function (
         DB::connection('owner')->statement('SET FOREIGN_KEY_CHECKS = 0');
         DB::connection('owner')->statement('DELETE FROM point_editions');
     }, 'was published is gone', 'point footer-newsletter'],
-    'who published' => [fn () => DB::table('point_editions')->update(['published_by' => 2]), 'Who published edition 1', 'point footer-newsletter'],
+    'who published' => [
+        fn () => DB::table('point_editions')->update(['published_by' => User::query()->where('name', 'like', 'Arne%')->value('id')]),
+        'Who published edition 1', 'point footer-newsletter'],
     'a statement\'s words' => [
         fn () => DB::statement("UPDATE editions SET bytes = REPLACE(bytes, 'sailings', 'prizes')"), 'are not those that were approved',
         'statement voyage-news',
     ],
     'a statement\'s approver' => [
         fn () => ApprovedEdition::query()->whereRelation('record', 'slug', 'voyage-news')->whereRelation('record', 'kind', 'statement')
-            ->update(['approved_by' => 2]),
+            ->update(['approved_by' => User::query()->where('name', 'like', 'Arne%')->value('id')]),
         'Who approved edition 1', 'statement voyage-news',
     ],
     'the day a rule holds from' => [

@@ -8,6 +8,7 @@ use App\Models\Enquiry;
 use App\Models\HeldSubmission;
 use App\Models\SignupJourney;
 use App\Models\User;
+use App\Support\Outgoing\Resolver;
 use Database\Demo\ContactForm;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -153,4 +154,71 @@ test('a trap that is touched at once leaves nothing to decide, and looks from ou
         ...$marks, 'email' => 'bot@post.example', 'name' => 'Jo', 'message' => 'Hello', 'homepage' => 'x', 'yes-voyage-news' => 'yes',
     ])->assertRedirect();
     expect(Enquiry::query()->sole()->doubtful)->toBeTrue()->and(HeldSubmission::query()->count())->toBe(1);
+});
+
+test('what comes from no page of ours, with an altered mark, again and again, or as no browser sends it, is doubted more', function (): void {
+    ($this->contact)();
+    $ask = fn (array $marks, int $i) => $this->post('/forms/contact-form/en', [
+        'email' => "ida$i@post.example", 'message' => 'Is there a cabin left?', 'name' => 'Ida', 'homepage' => 'x', ...$marks,
+    ]);
+    $ask([], 1);
+    expect(($this->newest)()->signals)->toBe('trap-touched mark-missing');
+    $ask(['visit' => strrev($this->marks('en', 'contact-form')['visit'])], 2);
+    expect(($this->newest)()->signals)->toBe('trap-touched mark-tampered')->and(Enquiry::query()->where('doubtful', true)->count())->toBe(2);
+    // One page, sent with ever other answers: each is told that it was sent before, and what comes next from there is doubted more.
+    $marks = $this->marks();
+    foreach (range(1, 7) as $i) {
+        $this->signUp("again$i@post.example", [], 'en', $marks)->assertStatus($i === 1 ? 303 : 422);
+    }
+    $this->signUp('imke@inbox.example');
+    expect(($this->newest)()->signals)->toMatch('/^replayed=0\.\d+$/')->and(($this->newest)()->band)->toBe(Band::Pass);
+    Carbon::setTestNow(now()->addMinutes(61));
+    $this->withHeaders(['Accept' => '*/*', 'Accept-Language' => ''])->signUp('ole@mail.example');
+    expect(($this->newest)()->signals)->toBe('impossible-headers')->and(($this->newest)()->band)->toBe(Band::Pass);
+    $this->withHeaders(['Accept' => 'text/html', 'Accept-Language' => 'de'])->signUp('ole@inbox.example', [], 'en', tap($this->marks(), function (): void {
+        Carbon::setTestNow(now()->addHours(9));
+    }));
+    expect(($this->newest)()->signals)->toBe('too-late');
+});
+
+test('whether a domain takes mail is asked when the answer is on its way; no answer is no signal', function (): void {
+    $asked = [];
+    app()->instance(Resolver::class, new class($asked) implements Resolver
+    {
+        public function __construct(public array &$asked) {}
+
+        public function addresses(string $host): array
+        {
+            return [];
+        }
+
+        public function texts(string $name): array
+        {
+            return [];
+        }
+
+        public function takesMail(string $domain): ?bool
+        {
+            $this->asked[] = $domain;
+
+            return ['castaway.example' => false, 'post.example' => true][$domain] ?? null;
+        }
+    });
+    foreach (['a@castaway.example', 'b@post.example', 'c@silent.example'] as $email) {
+        $this->signUp($email);
+        expect(($this->newest)()->signals)->toBe('');
+    }
+    foreach (['d@castaway.example' => 'no-mail-domain', 'e@post.example' => '', 'f@silent.example' => ''] as $email => $signals) {
+        $this->signUp($email);
+        expect(($this->newest)()->signals)->toBe($signals);
+    }
+    // Once for each domain; again where nobody answered, and when it was long ago. What is kept names none.
+    expect($asked)->toBe(['castaway.example', 'post.example', 'silent.example', 'silent.example'])
+        ->and(json_encode(DB::table('mail_domains')->get()->map(static fn ($row) => bin2hex($row->digest))))->not->toContain('example');
+    Carbon::setTestNow(now()->addDays(15));
+    $this->signUp('g@castaway.example');
+    expect(($this->newest)()->signals)->toBe('')->and(end($asked))->toBe('castaway.example');
+    Carbon::setTestNow(now()->addDays(15));
+    app(DeleteDue::class)();
+    expect(DB::table('mail_domains')->count())->toBe(0);
 });

@@ -44,6 +44,7 @@ final class CountNearby
             'n' => $network === null ? null : $this->digest('network', $network), 'd' => $this->digest('domain', $domain),
             'p' => $this->digest('pattern', AddressPattern::of($local)."@$domain"),
             't' => mb_strlen($words) < self::SHORT ? null : $this->digest('text', $words),
+            'r' => $network === null ? null : $this->digest('replayed', $network),
         ]);
         $count = static fn (string $of, int $from, int $until): int => isset($seen[$of]) ? DB::table('seen_lately')
             ->where('digest', $seen[$of])->where('of', $of)->where('by', '<>', $by)->where('at', '>', $from)->where('at', '<=', $until)
@@ -51,13 +52,24 @@ final class CountNearby
         $usual = $count('d', $at - self::DAYS * self::DAY, $at - self::DAY) / (self::DAYS - 1);
         $near = new Nearby(
             $count('n', $at - self::HOUR, $at), max(0, $count('d', $at - self::DAY, $at) - (int) (3 * $usual)), $count('p', $at - self::DAY, $at),
-            $count('t', $at - self::DAYS * self::DAY, $at)
+            $count('t', $at - self::DAYS * self::DAY, $at), $count('r', $at - self::HOUR, $at)
         );
+        unset($seen['r']);
         DB::table('seen_lately')->insert(array_map(
             static fn (string $of, string $digest): array => ['of' => $of, 'digest' => $digest, 'by' => $by, 'at' => $at], array_keys($seen), $seen
         ));
 
         return $near;
+    }
+
+    /** A page that was sent before came again with other answers. */
+    public function replayed(?string $network, Instant $now): void
+    {
+        if ($network !== null) {
+            DB::table('seen_lately')->insert([
+                'of' => 'r', 'digest' => $this->digest('replayed', $network), 'by' => random_bytes(16), 'at' => $now->utc->getTimestamp(),
+            ]);
+        }
     }
 
     private function digest(string $of, string $value): string

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\Screening\CountNearby;
 use App\Actions\Screening\GatherFacts;
 use App\Actions\Screening\Judge;
+use App\Actions\Screening\MailDomains;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use App\Support\SystemClock;
@@ -24,6 +26,7 @@ use Juramen\Register\Language;
 use Juramen\Register\Network;
 use Juramen\Screening\Assessment;
 use Juramen\Screening\Band;
+use Juramen\Screening\Mark;
 use Juramen\Screening\Puzzled;
 use PDOException;
 
@@ -39,6 +42,8 @@ final class ReceiveSubmission
         private readonly Judge $screen,
         private readonly GatherFacts $facts,
         private readonly Puzzles $puzzles,
+        private readonly CountNearby $nearby,
+        private readonly MailDomains $domains,
         private readonly AcceptSignup $accept,
         private readonly HoldSubmission $hold,
         private readonly SystemClock $clock,
@@ -67,6 +72,8 @@ final class ReceiveSubmission
         try {
             return $this->screened($request, $form, $visit);
         } catch (MarkAlreadySpent) {
+            $this->nearby->replayed(Network::truncate((string) $request->ip()), $now);
+
             return $this->fresh($form, 'spent', $visit->placement, $visit, page: $form->page);
         } catch (QueryException|PDOException $e) {
             QuietReport::write($e);
@@ -99,13 +106,15 @@ final class ReceiveSubmission
     {
         $now = $this->clock->instant();
         $puzzled = $this->puzzles->state($request, $visit);
-        $facts = $form->edition->sheet->rules->screening ? ($this->facts)($form, $visit->age($now))->puzzled($puzzled) : null;
+        $facts = $form->edition->sheet->rules->screening
+            ? ($this->facts)($form, $request, $visit->age($now), Mark::Ours)->puzzled($puzzled) : null;
         $signup = new Signup(
             $form->edition, $form->language, $form->email(), $form->kept(), $form->said(), How::FormServed,
             $visit->placement === FormMarks::PAGE ? FormMarks::PAGE : FormMarks::COPY,
             $now, $visit->nonce, Network::truncate((string) $request->ip()), $visit->placement === FormMarks::COPY_KEPT, $facts, $form->notShown(),
             $form->recipients(), version: FormMarks::version($form->edition, $visit), written: $form->written(),
         );
+        $this->domains->askAfterwards($form->email()->domain());
         $assessment = $facts === null ? null : $this->screen->assess($facts, $form->edition->sheet->draft->point);
         if ($assessment?->band === Band::Puzzle) {
             return $this->puzzle($request, $form, $visit, $assessment, $puzzled);
@@ -175,7 +184,8 @@ final class ReceiveSubmission
                 $current, $language, $form->email(), $form->kept(), [], How::FormServed, FormMarks::COPY, $this->clock->instant(), $nonce,
                 Network::truncate((string) $request->ip()), recipients: $form->recipients(),
             );
-            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess(($this->facts)($form, null), $current->sheet->draft->point) : null);
+            $facts = ($this->facts)($form, $request, null, $this->mark($request, $visit));
+            $this->take($enquiry, $current->sheet->rules->screening ? $this->screen->assess($facts, $current->sheet->draft->point) : null);
         } catch (MarkAlreadySpent) {
             // It was kept before.
         } catch (QueryException|PDOException $e) {
@@ -185,6 +195,14 @@ final class ReceiveSubmission
         }
 
         return $this->fresh($form, 'check-kept', FormMarks::COPY_KEPT);
+    }
+
+    /** What came of our mark, where what was sent is not what we served. */
+    private function mark(Request $request, ?VisitMark $visit): Mark
+    {
+        $sent = $request->request->all()[FormMarks::VISIT] ?? null;
+
+        return $visit === null && is_string($sent) && $sent !== '' ? Mark::Tampered : Mark::Missing;
     }
 
     /** The edition that the visit mark says was shown, where it is one of this very point. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Upkeep;
 
 use App\Actions\Screening\CountNearby;
+use App\Actions\Screening\MailDomains;
 use App\Actions\Signup\ForgetEnquiries;
 use App\Casts\Instants;
 use App\Models\Enquiry;
@@ -38,6 +39,7 @@ final class DeleteDue
             'sessions' => DB::table('sessions')->where('last_activity', '<', $now->utc->getTimestamp() - 60 * config()->integer('session.lifetime'))->delete(),
             'mailbox counts' => DB::table('mailbox_counts')->where('newest', '<', $now->plusDays(-1)->utc->getTimestamp())->delete(),
             'seen lately' => DB::table('seen_lately')->where('at', '<', $now->plusDays(-CountNearby::DAYS)->utc->getTimestamp())->delete(),
+            'mail domains' => DB::table('mail_domains')->where('asked_at', '<', Instants::write($now->plusDays(-MailDomains::DAYS)))->delete(),
             'flood counts' => DB::table('flood')->where('ends', '<', $now->utc->getTimestamp())->delete(),
             'cache' => DB::table('cache')->where('expiration', '<', $now->utc->getTimestamp())->delete(),
         ];

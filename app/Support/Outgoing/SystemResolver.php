@@ -16,6 +16,18 @@ final class SystemResolver implements Resolver
         ));
     }
 
+    public function takesMail(string $domain): ?bool
+    {
+        $exchanges = @dns_get_record($domain, DNS_MX);
+        if ($exchanges === false) {
+            return null;
+        }
+        $targets = array_map(static fn (array $record): mixed => $record['target'] ?? '', $exchanges);
+
+        // Where none is named, the domain itself takes it; a single dot says that it takes none.
+        return $targets === [] ? $this->addresses($domain) !== [] : array_filter($targets, static fn (mixed $t): bool => $t !== '' && $t !== '.') !== [];
+    }
+
     public function texts(string $name): ?array
     {
         $found = @dns_get_record($name, DNS_TXT);
