@@ -9,6 +9,7 @@ use App\Http\Controllers\Account\ForgottenController;
 use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
+use App\Http\Controllers\Evidence\SpamController;
 use App\Http\Controllers\Evidence\WithdrawalController;
 use App\Http\Controllers\Lists\DestinationController;
 use App\Http\Controllers\Lists\KeyController;
@@ -178,6 +179,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/evidence/{subject}/printed', [PersonController::class, 'printed'])->can('viewAny', Subscriber::class)->name('evidence.printed');
     Route::get('/evidence/{subject}/asked', [PersonController::class, 'asked'])->can('viewAny', Subscriber::class)->name('evidence.asked');
     Route::get('/evidence/{subject}/file/{entry}', [PersonController::class, 'file'])->can('viewAny', Subscriber::class)->name('evidence.file');
+    Route::post('/evidence/{subject}/spam', [SpamController::class, 'find'])->can('decide', HeldSubmission::class)->name('evidence.spam');
+    Route::get('/evidence/{subject}/alike', [SpamController::class, 'alike'])->can('decide', HeldSubmission::class)->name('evidence.alike');
+    Route::post('/evidence/{subject}/alike', [SpamController::class, 'several'])->can('decide', HeldSubmission::class)->name('evidence.alike.do');
     Route::get('/evidence/{subject}/shown/{entry}', [PersonController::class, 'shown'])->can('viewAny', Subscriber::class)->name('evidence.shown');
 
     // Whoever of the house hears that somebody withdraws records it, and learns nothing by it.

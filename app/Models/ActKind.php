@@ -55,6 +55,7 @@ enum ActKind: string
     case LeftMail = 'left-mail';
     case DidWorkAgain = 'did-work-again';
     case LeftWork = 'left-work';
+    case FoundSpam = 'found-spam';
     case TookFile = 'took-file';
     case AnsweredNote = 'answered-note';
     case SaidReadWrongly = 'said-read-wrongly';
@@ -77,7 +78,7 @@ enum ActKind: string
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
             self::RanDraw, self::ReadEnquiry, self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest,
             self::DroppedRequest => ActSubject::Point,
-            self::LookedAt, self::Printed => ActSubject::Person,
+            self::LookedAt, self::Printed, self::FoundSpam => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,
             self::TookFile => ActSubject::File,
         };

@@ -29,6 +29,8 @@ enum How: string
     case Message = 'message';
     /** Told to somebody of the house face to face. */
     case InPerson = 'in-person';
+    /** Found to be a program's, and not a person's, by somebody signed in. */
+    case FoundSpam = 'found-spam';
     /** By somebody signed in. */
     case Officer = 'officer';
 

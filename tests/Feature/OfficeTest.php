@@ -84,7 +84,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw', 'enquiries.request'], ['officer', 'editor']),
         'requests' => ['officer', 'auditor'], 'records.sign' => ['officer', 'editor'],
         ...array_fill_keys(['requests.answer', 'requests.extend', 'requests.reopen', 'requests.drop'], ['officer']),
-        ...array_fill_keys(['enquiries.several', 'held.decide', 'held.undo', 'screening.follow', 'screening.adopt'], ['officer']),
+        ...array_fill_keys([
+            'enquiries.several', 'held.decide', 'held.undo', 'screening.follow', 'screening.adopt', 'evidence.spam', 'evidence.alike', 'evidence.alike.do',
+        ], ['officer']),
         ...array_fill_keys(['mails.several', 'work.several'], ['officer', 'administrator']),
         'lists' => ['officer', 'editor', 'auditor'], 'lists.people' => ['officer', 'auditor'],
         ...array_fill_keys(['lists.filters', 'lists.filters.drop', 'destinations.fetch', 'destinations.try'], ['officer']),

@@ -7,6 +7,7 @@ namespace App\Actions\Evidence;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Entry;
+use Juramen\Consent\How;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
@@ -42,11 +43,17 @@ final class AskPermission
             Reason::Agreed => "This person agreed on $since, and nothing $ended it $by.",
             Reason::Confirmed => "This person agreed on $asked and confirmed on $since; nothing $ended it $by.".self::earlierRule($permission),
             Reason::Lapsed => "This person agreed on $asked but did not confirm in time; it lapsed on $since.",
-            Reason::Withdrawn => "This person withdrew on $since.",
+            Reason::Withdrawn => self::isSpam($permission) ? "On $since this sign-up was found to be a program's, and not a person's."
+                : "This person withdrew on $since.",
             Reason::NotTheirs => "Somebody else had entered this address on $asked, as whoever has its inbox said on $since.",
             Reason::AddressCorrected => "This address was given by mistake on $asked and mended on $since; nobody confirmed it.",
             Reason::Undeliverable => "This address was given on $asked, but the mail to it came back on $since; nobody confirmed it.",
         };
+    }
+
+    private static function isSpam(Permission $permission): bool
+    {
+        return $permission->entries[count($permission->entries) - 1]->act->how === How::FoundSpam;
     }
 
     /** Said of what was confirmed through another channel, as entries of format 1 allowed. */

@@ -8,9 +8,10 @@ use App\Casts\Instants;
 use App\Support\KeyStore;
 use App\Support\Outgoing\Resolver;
 use App\Support\SystemClock;
-use Illuminate\Support\Facades\DB;
 
 use function Illuminate\Support\defer;
+
+use Illuminate\Support\Facades\DB;
 
 /**
  * Whether the domains of addresses take mail. The resolver is asked when the visitor has their answer already, one domain at a time; what it said is

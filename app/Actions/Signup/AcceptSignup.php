@@ -71,8 +71,7 @@ final class AcceptSignup
                 throw new LogicException('A sign-up without an answer is none.');
             }
             if ($signup->agreed() !== []) {
-                $this->screened($signup);
-                $this->enter($signup);
+                $this->enter($signup, $this->screened($signup));
             } elseif ($signup->declined() !== []) {
                 $this->enterNo($signup);
             }
@@ -82,11 +81,11 @@ final class AcceptSignup
         }, 5);
     }
 
-    /** By what can be counted only here. What a person released was counted, or judged by that person. */
-    private function screened(Signup $signup): void
+    /** By what can be counted only here. What a person released was counted, or judged by that person. @return int|null what screening made of it */
+    private function screened(Signup $signup): ?int
     {
         if ($signup->facts === null) {
-            return;
+            return null;
         }
         $now = $this->clock->instant();
         $near = ($this->nearby)($signup->email, $signup->network, $signup->written, $now);
@@ -96,10 +95,11 @@ final class AcceptSignup
         if ($assessment->band !== Band::Pass) {
             throw new ScreenedOut($assessment);
         }
-        ($this->assessed)($signup->editionId(), $assessment);
+
+        return ($this->assessed)($signup->editionId(), $assessment)->id;
     }
 
-    private function enter(Signup $signup): void
+    private function enter(Signup $signup, ?int $assessed): void
     {
         $known = $this->subscribers->findOrMake($signup->edition->controller->id->text, $signup->email);
         $permitted = $this->known->permitted($known->subscriber->subject);
@@ -107,7 +107,7 @@ final class AcceptSignup
         // Of somebody known it is kept as it was sent, too: a mended address has nothing to do with what is known of them.
         $kept = $permitted === [] ? null : $this->known->keep($signup, $known->subscriber);
         if ($left !== []) {
-            $this->ask($signup, $known, $left, $permitted !== []);
+            $this->ask($signup, $known, $left, $permitted !== [], $assessed);
         } elseif ($kept !== null) {
             $this->known->tell($kept);
         }
@@ -129,7 +129,7 @@ final class AcceptSignup
      * @param  non-empty-list<Said>  $left
      * @param  bool  $isKnown  whether something is permitted already: then whatever is added waits for the person, whatever the rules
      */
-    private function ask(Signup $signup, KnownSubscriber $known, array $left, bool $isKnown): void
+    private function ask(Signup $signup, KnownSubscriber $known, array $left, bool $isKnown, ?int $assessed): void
     {
         $edition = $signup->edition;
         $journey = Id::random();
@@ -144,6 +144,7 @@ final class AcceptSignup
             $signup->notShown, $signup->mended, $signup->version,
         ), $disclosures);
         $this->journey($signup, $known->subscriber, $journey, $answers, $targets, $confirmed);
+        SignupJourney::query()->where('consent', $journey->bytes)->update(['assessed_id' => $assessed]);
     }
 
     /** Of whoever is known; of a stranger who wants nothing, nothing is kept. */

@@ -10,6 +10,7 @@ use App\Actions\Ledger\LedgerTables;
 use App\Models\KeptFile;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
+use App\Models\User;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -58,10 +59,19 @@ final class WithdrawConsent
         return $this->end($subject, $told->how, static fn (Permission $p): bool => $named($p->target) && $told->reaches($p), $told);
     }
 
-    /** @param  callable(Permission): bool  $named */
-    private function end(Id $subject, How $how, callable $named, ?ToldWithdrawal $told = null): bool
+    /** Ends whatever a program agreed to in somebody's name. */
+    public function foundSpam(Id $subject, User $by): bool
     {
-        return DB::transaction(function () use ($subject, $how, $named, $told): bool {
+        return $this->end($subject, How::FoundSpam, static fn (Permission $p): bool => true, by: $by->named());
+    }
+
+    /**
+     * @param  callable(Permission): bool  $named
+     * @param  string|null  $by  who of the house says so
+     */
+    private function end(Id $subject, How $how, callable $named, ?ToldWithdrawal $told = null, ?string $by = null): bool
+    {
+        return DB::transaction(function () use ($subject, $how, $named, $told, $by): bool {
             $chain = $this->append->hold($subject);
             $ends = array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter(
                 Permissions::of($this->ledger->chain($subject))->all(),
@@ -74,7 +84,7 @@ final class WithdrawConsent
             $said = $told?->file === null ? []
                 : [Disclosure::make('file', KeptFile::said($told->file->name, $told->file->type, $told->file->content))];
             $digests = array_map(static fn (Disclosure $d): Digest => $d->digest(), $said);
-            $entry = ($this->append)($chain, new Withdrawn($told->at ?? $now, $how, $ends, $told?->by, $digests), $said);
+            $entry = ($this->append)($chain, new Withdrawn($told->at ?? $now, $how, $ends, $told->by ?? $by, $digests), $said);
             if ($told?->file !== null) {
                 KeptFile::query()->create([
                     'subject' => $subject, 'entry' => $entry->id, 'name' => $told->file->name, 'type' => $told->file->type,

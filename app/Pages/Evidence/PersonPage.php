@@ -16,6 +16,9 @@ final readonly class PersonPage
      * @param  list<WentRow>  $went  lists and destinations
      * @param  ChosenAct|null  $chosen  the act whose proof stands in the margin
      * @param  ShownForm|null  $shown  the form behind it
+     * @param  bool  $isSpam  whether it was found to be a program's
+     * @param  string  $spam  address to which that is said
+     * @param  string  $alike  address of others of the same hand
      */
     public function __construct(
         public Subscriber $subscriber,
@@ -27,5 +30,8 @@ final readonly class PersonPage
         public array $went,
         public ?ChosenAct $chosen,
         public ?ShownForm $shown,
+        public bool $isSpam,
+        public string $spam,
+        public string $alike,
     ) {}
 }

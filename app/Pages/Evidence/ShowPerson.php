@@ -72,6 +72,8 @@ final class ShowPerson
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null
                 : new ShownForm(Moments::exact($consent->act->occurred), $this->pagesOf($subscriber, $consent)),
+            $subscriber->journeys()->where('found_spam', true)->exists(), route('evidence.spam', $subscriber->subject->hex()),
+            route('evidence.alike', $subscriber->subject->hex()),
         );
     }
 

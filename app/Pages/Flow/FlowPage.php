@@ -35,14 +35,24 @@ final readonly class FlowPage
      * @param  list<FlowLine>  $fates  what became of those who were asked
      * @param  list<TimeRow>  $times
      * @param  string  $enough  how many days to confirm are enough; may be empty
+     * @param  string  $spam  how many are not counted, since they were a program's
      * @param  list<TrialView>  $trials  of what chance allots
      * @param  string  $since  what is counted only since some day; may be empty
      */
     private function __construct(
         public string $name, public string $state, public array $days, public array $languages, public array $editions, public array $placements,
         public FlowDrawing $drawing, public array $ticked, public array $shown, public array $fates, public array $times, public string $enough,
-        public string $since, public array $trials
+        public string $since, public string $spam, public array $trials
     ) {}
+
+    private static function spam(int $count): string
+    {
+        return match ($count) {
+            0 => '',
+            1 => 'One sign-up was found to be a program\'s and is not counted.',
+            default => "$count sign-ups were found to be a program's and are not counted.",
+        };
+    }
 
     public static function of(Point $point, FlowFilter $filter, ReadFlow $read, ReadTrials $trials, RegistersInForce $inForce, User $user): self
     {
@@ -89,6 +99,7 @@ final readonly class FlowPage
             self::enough($flow->confirming),
             $flow->countedSince !== null && $flow->countedSince->isAfter($filter->from)
                 ? 'How often it was shown and sent is counted since '.Moments::plain($flow->countedSince->text).'.' : '',
+            self::spam($flow->spam),
             array_values(array_filter(array_map(
                 static fn (TrialOf $of, ?TrialRun $run): ?TrialView => $run === null ? null : TrialView::of($of, $run),
                 [TrialOf::Forms, TrialOf::Mails], [$trials->ofForms($point), $trials->ofMails($point)]

@@ -38,7 +38,7 @@ final class ThirtyDays
                 ($by[Moments::isoDay(Instants::read($row->at))] ?? null)?->add($fate, (int) $row->n);
             }
         };
-        $count(DB::table('journeys')->where('besides', false), 'asked_at', 'state');
+        $count(DB::table('journeys')->where('besides', false)->where('found_spam', false), 'asked_at', 'state');
         $count(DB::table('held_submissions'), 'received_at', "'held'");
 
         return $days;

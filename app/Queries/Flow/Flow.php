@@ -24,11 +24,12 @@ final readonly class Flow
      * @param  int  $withdrawn  of those who confirmed, within 90 days
      * @param  Durations  $accepting  from asking to the mail's acceptance
      * @param  Day|null  $countedSince  the first day on which it was counted how often the form was shown
+     * @param  int  $spam  sign-ups that were found to be a program's: they are in none of these numbers but in how often pages were shown
      * @param  Durations  $confirming  from the mail's acceptance to the button
      */
     public function __construct(
         public array $shown, public ?int $sent, public ?int $held, public array $ticked, public int $asked, public int $mailed, public int $opened,
         public int $confirmed, public int $lapsed, public int $ended, public int $waiting, public int $withdrawn, public Durations $accepting,
-        public Durations $confirming, public ?Day $countedSince
+        public Durations $confirming, public ?Day $countedSince, public int $spam = 0
     ) {}
 }

@@ -40,16 +40,18 @@ final class ReadFlow
             }
         }
         $of = self::sums($this->journeys($point, $filter));
+        $spam = $this->journeys($point, $filter, true)->count();
         $newest = $this->journeys($point, $filter)->whereNotNull('mailed_at')->orderByDesc('asked_at')->limit(self::TIMED)
             ->get(['asked_at', 'mailed_at', 'confirmed_at'])->all();
 
         return new Flow(
-            $pages, $counts['sent'] === null ? null : (int) $counts['sent'] + (int) $counts['held'], $counts['held'], $ticked, $of['asked'], $of['mailed'],
+            $pages, $counts['sent'] === null ? null : max(0, (int) $counts['sent'] + (int) $counts['held'] - $spam),
+            $counts['held'], $ticked, $of['asked'], $of['mailed'],
             $of['opened'] + (int) $counts['opened, pressed'] + (int) $counts['opened, not pressed'], $of['confirmed'], $of['lapsed'], $of['ended'],
             $of['waiting'], $of['withdrawn'],
             self::durations($newest, static fn (SignupJourney $j): Instant => $j->asked_at, static fn (SignupJourney $j): ?Instant => $j->mailed_at),
             self::durations($newest, static fn (SignupJourney $j): ?Instant => $j->mailed_at, static fn (SignupJourney $j): ?Instant => $j->confirmed_at),
-            $this->countedSince($point),
+            $this->countedSince($point), $spam,
         );
     }
 
@@ -101,10 +103,14 @@ final class ReadFlow
         return new Durations($seconds);
     }
 
-    /** @return Builder<SignupJourney> that ask by a mail */
-    private function journeys(Point $point, FlowFilter $filter): Builder
+    /**
+     * @param  bool  $spam  those alone that were found to be a program's; else those alone that were not
+     * @return Builder<SignupJourney> that ask by a mail
+     */
+    private function journeys(Point $point, FlowFilter $filter, bool $spam = false): Builder
     {
-        $query = SignupJourney::query()->where('through', Through::Mail)->where('asked_at', '>=', Instants::write($filter->from->begins(Moments::zone())))
+        $query = SignupJourney::query()->where('through', Through::Mail)->where('found_spam', $spam)
+            ->where('asked_at', '>=', Instants::write($filter->from->begins(Moments::zone())))
             ->whereIn('point_edition_id', $this->editions($point, $filter)->select('id'));
         foreach (['language' => $filter->language?->value, 'placement' => $filter->placement] as $column => $value) {
             $value === null ? null : $query->where($column, $value);

@@ -137,7 +137,7 @@ final class ReadTrials
      */
     private static function journeys(array $editions): Builder
     {
-        return SignupJourney::query()->where('through', Through::Mail)
+        return SignupJourney::query()->where('through', Through::Mail)->where('found_spam', false)
             ->whereIn('point_edition_id', array_map(static fn (PublishedEdition $e): int => $e->id, $editions));
     }
 

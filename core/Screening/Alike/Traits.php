@@ -20,9 +20,10 @@ final readonly class Traits
      * @param  string  $network  truncated; "" where none is kept
      * @param  string  $signals  that were noticed, without how much of each; "" of none
      * @param  list<string>  $words  of what was written, each once
+     * @param  string  $occasion  where and on which day it came; "" where all came about then
      */
     private function __construct(
-        public string $domain, public string $pattern, public string $network, public string $signals, public array $words
+        public string $domain, public string $pattern, public string $network, public string $signals, public array $words, public string $occasion = ''
     ) {}
 
     /**
@@ -42,6 +43,20 @@ final readonly class Traits
         );
     }
 
+    /**
+     * Of somebody who is on a list already.
+     *
+     * @param  string  $email  a whole address
+     * @param  string  $stored  what was noticed, as Assessment::stored() gives it
+     * @param  string  $occasion  where and on which day it came
+     */
+    public static function ofSignup(string $email, string $stored, string $occasion): self
+    {
+        $of = self::of($email, '', '', $stored);
+
+        return new self($of->domain, $of->pattern, '', $of->signals, [], $occasion);
+    }
+
     /** Whether both are likely of one hand: by their words, or by three other traits at least. */
     public function isLike(self $other): bool
     {
@@ -51,7 +66,7 @@ final readonly class Traits
             return $both >= 0.5 * (count($this->words) + count($other->words) - $both);
         }
         $shared = 0;
-        foreach (['domain', 'pattern', 'network', 'signals'] as $trait) {
+        foreach (['domain', 'pattern', 'network', 'signals', 'occasion'] as $trait) {
             $shared += (int) ($this->{$trait} !== '' && $this->{$trait} === $other->{$trait});
         }
 

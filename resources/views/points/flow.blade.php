@@ -43,6 +43,7 @@
 @endforeach</tbody></table></details>
 </figure>
 @if ($page->since !== '')<p class="soft">{{ $page->since }}</p>@endif
+@if ($page->spam !== '')<p class="soft">{{ $page->spam }}</p>@endif
 @if ($page->fates !== [])
 @include('points.flow-lines', ['title' => 'What became of those who were asked', 'lines' => $page->fates])
 @endif
