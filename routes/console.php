@@ -8,6 +8,7 @@ use App\Actions\Handover\HandOverExisting;
 use App\Actions\Ledger\MailCheckpoint;
 use App\Actions\Ledger\Seal;
 use App\Actions\Ledger\SealingRefused;
+use App\Actions\Screening\TeachWords;
 use App\Actions\Signup\CountForTeams;
 use App\Actions\Signup\DecideHeld;
 use App\Actions\Signup\LapseJourneys;
@@ -40,4 +41,5 @@ Schedule::call(fn (PublishedForms $published) => $published->refresh())->name('p
 Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMinute();
 Schedule::call(fn (CountForTeams $count): int => $count())->name('count-for-teams')->hourly();
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();
+Schedule::call(fn (TeachWords $teach) => $teach())->name('teach-words')->daily();
 Schedule::command('model:prune', ['--model' => [AssessedSubmission::class]])->name('prune')->daily();

@@ -208,7 +208,7 @@ Route::middleware('auth')->group(function (): void {
     foreach (['extend', 'answer', 'reopen', 'drop'] as $act) {
         Route::post("/requests/{asked}/$act", [RequestController::class, $act])->can('decide', RightsRequest::class)->name("requests.$act");
     }
-    foreach (['give', 'close', 'reopen', 'withdraw'] as $act) {
+    foreach (['give', 'close', 'spam', 'reopen', 'withdraw'] as $act) {
         Route::post("/enquiries/{enquiry}/$act", [EnquiryController::class, $act])->can('work', 'enquiry')->name("enquiries.$act");
     }
     Route::get('/mails', [MailController::class, 'index'])->can('viewAny', Delivery::class)->name('mails');

@@ -45,6 +45,7 @@ enum ActKind: string
     case GaveEnquiry = 'gave-enquiry';
     case ClosedEnquiry = 'closed-enquiry';
     case ReopenedEnquiry = 'reopened-enquiry';
+    case ReadAsSpam = 'read-as-spam';
     case ReadEnquiry = 'read-enquiry';
     case RecordedRequest = 'recorded-request';
     case ExtendedRequest = 'extended-request';
@@ -76,7 +77,7 @@ enum ActKind: string
             self::AnsweredNote, self::SaidReadWrongly, self::SetDestinationKey, self::TriedDestination, self::FetchedFields,
             self::AskedSender => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
-            self::RanDraw, self::ReadEnquiry, self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest,
+            self::RanDraw, self::ReadEnquiry, self::ReadAsSpam, self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest,
             self::DroppedRequest => ActSubject::Point,
             self::LookedAt, self::Printed, self::FoundSpam => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,

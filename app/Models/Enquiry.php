@@ -26,6 +26,7 @@ use Juramen\Register\Language;
  * @property Instant $received_at
  * @property EnquiryState $state
  * @property int|null $user_id of whoever works on it
+ * @property bool $spam whether somebody read it as spam
  * @property bool $doubtful whether screening took it for a program's
  * @property list<string> $recipients ids of those to whom it goes, as its edition has them
  * @property Id|null $nonce of the mark that was spent on it
@@ -49,7 +50,7 @@ final class Enquiry extends Model
         return [
             'id' => ValueCast::ID, 'lookup' => ValueCast::DIGEST, 'language' => Language::class, 'content' => HeldContentCast::class,
             'received_at' => ValueCast::INSTANT, 'deleted_at' => ValueCast::INSTANT, 'closed_at' => ValueCast::INSTANT, 'state' => EnquiryState::class,
-            'nonce' => ValueCast::ID, 'corrected_at' => ValueCast::INSTANT, 'doubtful' => 'boolean', 'recipients' => WordsCast::class,
+            'nonce' => ValueCast::ID, 'corrected_at' => ValueCast::INSTANT, 'doubtful' => 'boolean', 'spam' => 'boolean', 'recipients' => WordsCast::class,
         ];
     }
 

@@ -81,7 +81,9 @@ test('every route of the office is closed to nobody, and open to each role only 
         'evidence.printed' => ['officer', 'auditor'], 'evidence.shown' => ['officer', 'auditor'], 'evidence.file' => ['officer', 'auditor'],
         ...array_fill_keys(['withdrawals', 'withdrawals.record'], ['officer', 'editor', 'administrator']),
         'enquiries' => ['officer', 'editor', 'auditor'], 'enquiries.delete' => ['officer'], 'enquiries.show' => ['officer', 'editor', 'auditor'],
-        ...array_fill_keys(['enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.withdraw', 'enquiries.request'], ['officer', 'editor']),
+        ...array_fill_keys([
+            'enquiries.give', 'enquiries.close', 'enquiries.reopen', 'enquiries.spam', 'enquiries.withdraw', 'enquiries.request',
+        ], ['officer', 'editor']),
         'requests' => ['officer', 'auditor'], 'records.sign' => ['officer', 'editor'],
         ...array_fill_keys(['requests.answer', 'requests.extend', 'requests.reopen', 'requests.drop'], ['officer']),
         ...array_fill_keys([

@@ -23,6 +23,9 @@ use Juramen\Register\Retention;
 /** What a team does with an enquiry: somebody takes it, hands it on, closes it; a message may turn out to be a withdrawal. */
 final class WorkOnEnquiry
 {
+    /** Days after which it is deleted once somebody has read it as spam. */
+    public const SPAM_DAYS = 30;
+
     public function __construct(
         private readonly RecordWithdrawal $withdraw, private readonly RegistersInForce $inForce, private readonly ActLog $log,
         private readonly SystemClock $clock
@@ -59,10 +62,29 @@ final class WorkOnEnquiry
         });
     }
 
+    /**
+     * Somebody read it, and it is spam: it teaches screening, and is deleted after some days.
+     *
+     * @throws Refused while it asks for something that is not answered
+     */
+    public function spam(Id $id, User $by): bool
+    {
+        $now = $this->clock->instant();
+
+        return $this->change($id, $by, ActKind::ReadAsSpam, '', closed: false, to: static function (Enquiry $enquiry) use ($now): void {
+            HandleRequests::refuseWhileOpen($enquiry->id);
+            $enquiry->state = EnquiryState::Closed;
+            $enquiry->spam = true;
+            $enquiry->closed_at = $now;
+            $enquiry->deleted_at = $now->plusDays(self::SPAM_DAYS);
+        });
+    }
+
     public function reopen(Id $id, User $by): bool
     {
         return $this->change($id, $by, ActKind::ReopenedEnquiry, '', closed: true, to: static function (Enquiry $enquiry): void {
             $enquiry->state = EnquiryState::Open;
+            $enquiry->spam = false;
             $enquiry->closed_at = $enquiry->deleted_at = $enquiry->user_id = null;
         });
     }

@@ -45,7 +45,8 @@ final readonly class EnquiryRow
             match ($enquiry->state) {
                 EnquiryState::Open => 'nobody has taken it',
                 EnquiryState::Taken => 'taken by '.($enquiry->user->name ?? 'somebody'),
-                EnquiryState::Closed => 'closed'.($enquiry->closed_at === null ? '' : ' on '.Moments::date($enquiry->closed_at)),
+                EnquiryState::Closed => ($enquiry->spam ? 'read as spam' : 'closed')
+                    .($enquiry->closed_at === null ? '' : ' on '.Moments::date($enquiry->closed_at)),
             },
             $enquiry->deleted_at === null ? '' : Moments::date($enquiry->deleted_at), $enquiry->doubtful, $enquiry->state === EnquiryState::Closed,
             $enquiry->user_id, mb_strimwidth(str_replace("\n", ' ', $longest), 0, 90, '…'),

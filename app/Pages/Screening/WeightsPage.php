@@ -9,6 +9,7 @@ use App\Models\AdoptedWeights;
 use App\Queries\Office\CountAssessed;
 use App\Queries\Screening\LinesInForce;
 use App\Queries\Screening\ReadDecisions;
+use App\Queries\Screening\ReadTaughtWords;
 use App\Queries\Screening\WeightsInForce;
 use App\Support\Moments;
 use Juramen\Screening\Band;
@@ -27,14 +28,18 @@ final readonly class WeightsPage
      * @param  list<WeightRow>  $rows
      * @param  string  $says  whose weights hold
      * @param  list<string>  $follows  how right either is, a sentence each; why there is no estimate, where there is none
+     * @param  string  $words  what was learned of words
      * @param  string|null  $mark  of the estimate; null where there is none, or it is in force
      */
     private function __construct(
-        public array $rows, public string $says, public array $follows, public ?string $mark, public bool $isOurs, public string $base, public string $baseAfter
+        public array $rows, public string $says, public array $follows, public ?string $mark, public bool $isOurs, public string $base,
+        public string $baseAfter, public string $words
     ) {}
 
-    public static function of(WeightsInForce $inForce, ReadDecisions $decisions, LinesInForce $lines, CountAssessed $counts): self
-    {
+    public static function of(
+        WeightsInForce $inForce, ReadDecisions $decisions, LinesInForce $lines, CountAssessed $counts,
+        ReadTaughtWords $taught
+    ): self {
         [$now, $decided] = [$inForce->weights(), $decisions()];
         $estimate = Estimate::of($decided, $now);
         $compared = $estimate->compared ?? array_map(static fn (Signal $s): Compared => new Compared(
@@ -49,8 +54,20 @@ final readonly class WeightsPage
             self::whose($adopted).' '.self::lately($counts),
             $estimate === null ? [self::tooFew($decided)] : self::follows($estimate, $isAnother), $isAnother ? AdoptWeights::mark($estimate->weights) : null,
             AdoptWeights::mark($now) === AdoptWeights::mark(Weights::ours()), WeightRow::number($now->base),
-            WeightRow::number($estimate->weights->base ?? $now->base)
+            WeightRow::number($estimate->weights->base ?? $now->base), self::words($taught)
         );
+    }
+
+    private static function words(ReadTaughtWords $taught): string
+    {
+        [$words, $at] = [$taught(), $taught->taughtAt()];
+        if ($words === null || $at === null || $words->size() === 0) {
+            return 'What words say comes from the public mail corpus alone: at least five enquiries read as spam and five others that were closed teach it'
+                .' what they say here.';
+        }
+
+        return 'What '.number_format($words->size()).' words say here was learned on '.Moments::date($at).' from '.number_format($words->spam)
+            .' senders of spam and '.number_format($words->ham).' others, beside the public mail corpus.';
     }
 
     /** What became of all submissions lately. */

@@ -13,8 +13,9 @@ final readonly class TextModel
      * @param  array<array-key, float>  $weights  of tokens
      * @param  float  $base  log-odds of a text of which nothing is known
      * @param  float  $line  the score from which on a text is called spam
+     * @param  TaughtWords|null  $taught  what words say besides, by what people decided
      */
-    private function __construct(private array $weights, private float $base, public float $line) {}
+    private function __construct(private array $weights, private float $base, public float $line, private ?TaughtWords $taught = null) {}
 
     /**
      * @param  list<string>  $tokens  each once
@@ -23,6 +24,12 @@ final readonly class TextModel
     public static function of(array $tokens, array $weights, float $base): self
     {
         return new self(array_combine($tokens, $weights), $base, 0.0);
+    }
+
+    /** The same with what words say at this house besides; words that nobody taught keep what they said. */
+    public function taught(TaughtWords $by): self
+    {
+        return new self($this->weights, $this->base, $this->line, $by);
     }
 
     /** The log-odds that it is spam, with the root of how many of its tokens are known for their number: long texts are not surer by length alone. */
@@ -36,8 +43,8 @@ final readonly class TextModel
     {
         [$sum, $known] = [0.0, 0];
         foreach ($tokens as $token) {
-            if (isset($this->weights[$token])) {
-                $sum += $this->weights[$token];
+            if (isset($this->weights[$token]) || $this->taught?->has($token) === true) {
+                $sum += ($this->weights[$token] ?? 0.0) + ($this->taught?->weight($token) ?? 0.0);
                 $known++;
             }
         }
@@ -45,8 +52,11 @@ final readonly class TextModel
         return $known === 0 ? $this->base : $this->base + $sum / sqrt($known);
     }
 
-    /** Of a text of which nothing is known nothing is said: no language is held against anybody. */
-    /** @return float how far beyond its line a text reads like spam: 0 up to it, 1 where it is three or more beyond */
+    /**
+     * Of a text of which nothing is known nothing is said: no language is held against anybody.
+     *
+     * @return float how far beyond its line a text reads like spam: 0 up to it, 1 where it is three or more beyond
+     */
     public function excess(string $text): float
     {
         $score = $this->score($text);
@@ -61,7 +71,7 @@ final readonly class TextModel
 
     public function with(float $line): self
     {
-        return new self($this->weights, $this->base, $line);
+        return new self($this->weights, $this->base, $line, $this->taught);
     }
 
     /** @return int how many tokens it knows */

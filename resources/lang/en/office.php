@@ -91,6 +91,7 @@ return [
         'took-back' => 'took :about back', 'returned' => 'returned :about', 'approved' => 'approved :about', 'retired' => 'retired :about',
         'published' => 'published :about', 'paused' => 'paused :about', 'resumed' => 'put :about on again',
         'found-spam' => 'found :about to be a program\'s',
+        'read-as-spam' => 'read an enquiry at :about as spam',
         'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',
         'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'accepted what was held at :about: :detail',
         'adopted-weights' => 'adopted the weights of screening: :detail',

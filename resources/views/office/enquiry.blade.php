@@ -49,6 +49,7 @@ The last day to answer is <strong>{{ $each->due }}</strong>, {{ $each->stands }}
 @unless ($mine)<form method="post" action="{{ route('enquiries.give', $row->id) }}">@csrf<input type="hidden" name="to" value="{{ $me }}">
 <button>Take it</button></form>@endunless
 <form method="post" action="{{ route('enquiries.close', $row->id) }}">@csrf<button>Close it</button></form>
+<form method="post" action="{{ route('enquiries.spam', $row->id) }}">@csrf<button>It is spam</button></form>
 <form method="post" action="{{ route('enquiries.give', $row->id) }}" class="ask">@csrf
 <label for="to">or hand it to</label><x-options id="to" :of="$takers" /><button>Hand over</button>
 @error('to')<p class="wrong" role="alert">{{ $message }}</p>@enderror</form>

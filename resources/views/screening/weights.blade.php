@@ -44,6 +44,7 @@
  back towards ours, so that a few decisions change little. What nobody has decided about teaches nothing.</p>
 <p class="soft">What speaks against a person never turns to speak for one. A network, a mail domain or a pattern that many share weighs no more than ours:
  sharing an address is not a sign of a bot.</p>
+<p class="soft">{{ $page->words }} Words of fewer than five senders, and names, are never kept.</p>
 <p class="soft">How surprised weights are by a decision is a mean: 0 is never, 0.69 is a coin.</p></section>
 <section><p class="soft">Nothing changes by itself. Where an officer adopts an estimate, it holds from then on for every submission.</p></section>
 </aside>

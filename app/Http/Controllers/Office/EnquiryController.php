@@ -95,6 +95,17 @@ final class EnquiryController
         }
     }
 
+    public function spam(Request $request, Enquiry $enquiry): RedirectResponse
+    {
+        try {
+            $done = $this->work->spam($enquiry->id, SignedIn::user($request));
+
+            return $this->back($enquiry, $done, 'Read as spam: it teaches screening, and is deleted after '.WorkOnEnquiry::SPAM_DAYS.' days.');
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('enquiries.show', $enquiry), 'act', $e);
+        }
+    }
+
     public function reopen(Request $request, Enquiry $enquiry): RedirectResponse
     {
         return $this->back($enquiry, $this->work->reopen($enquiry->id, SignedIn::user($request)), 'Open again. It is not deleted by itself until it is closed.');

@@ -10,6 +10,7 @@ use App\Pages\Screening\WeightsPage;
 use App\Queries\Office\CountAssessed;
 use App\Queries\Screening\LinesInForce;
 use App\Queries\Screening\ReadDecisions;
+use App\Queries\Screening\ReadTaughtWords;
 use App\Queries\Screening\WeightsInForce;
 use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
@@ -20,9 +21,9 @@ use Juramen\Canon\Refused;
 /** What each signal of screening weighs. */
 final class WeightsController
 {
-    public function show(WeightsInForce $inForce, ReadDecisions $decisions, LinesInForce $lines, CountAssessed $counts): View
+    public function show(WeightsInForce $inForce, ReadDecisions $decisions, LinesInForce $lines, CountAssessed $counts, ReadTaughtWords $taught): View
     {
-        return view('screening.weights', ['page' => WeightsPage::of($inForce, $decisions, $lines, $counts)]);
+        return view('screening.weights', ['page' => WeightsPage::of($inForce, $decisions, $lines, $counts, $taught)]);
     }
 
     public function adopt(Request $request, AdoptWeights $adopt): RedirectResponse
