@@ -10,6 +10,7 @@ use App\Http\Controllers\Visitor\LedgerController;
 use App\Http\Controllers\Visitor\NotTheirsController;
 use App\Http\Controllers\Visitor\ReturnedController;
 use App\Http\Controllers\Visitor\SentController;
+use App\Http\Controllers\Visitor\TrialController;
 use App\Http\Controllers\Visitor\WithdrawController;
 use Illuminate\Support\Facades\Route;
 
@@ -26,6 +27,9 @@ Route::post('/forms/{point}/{language}/received', [SentController::class, 'again
 Route::get('/frozen/{digest}.css', [FormController::class, 'stylesheet'])->where('digest', '[0-9a-f]{64}')->name('frozen');
 Route::get('/frozen/{digest}.woff2', [FormController::class, 'letters'])->where('digest', '[0-9a-f]{64}')->name('frozen.letters');
 Route::get('/frozen/{digest}.webp', [FormController::class, 'image'])->where('digest', '[0-9a-f]{64}')->name('frozen.image');
+
+Route::get('/trials/{token}/{visitor}/{language}', [TrialController::class, 'show'])->name('trial');
+Route::post('/trials/{token}/{visitor}/{language}', [TrialController::class, 'send'])->name('trial.send');
 
 // The house look by itself, for proofs: their frame sends no cookies for styles.
 Route::get('/look/{controller}.css', [FormController::class, 'look'])->name('look');

@@ -1,6 +1,6 @@
 // What the doubtful are put, in a real browser: solved by itself, or answered by whoever runs no script.
 import { expect, test } from '@playwright/test';
-import { accessible, waitForMails } from './support.mjs';
+import { accessible, mails, signIn, sql, waitForMails } from './support.mjs';
 
 const form = '/forms/footer-newsletter/en';
 const once = (name) => `${name}.${Date.now() % 1e6}@post.example`;
@@ -49,4 +49,37 @@ test('the page with the question is clean to axe, and where the browser has no d
   await send(page, once('old.browser'));
   await expect(page.getByLabel(/Please type the/)).toBeVisible();
   await accessible(page);
+});
+
+test('a headless browser without patience gets nobody onto a list, however often', async ({ browser }) => {
+  for (let i = 0; i < 6; i += 1) {
+    const page = await browser.newPage();
+    await page.goto('/forms/footer-newsletter/en');
+    await page.locator('#email').fill(`hasty${i}@post.example`);
+    await page.locator('#yes-voyage-news').check();
+    await Promise.all([page.waitForResponse((answer) => answer.request().method() === 'POST'), page.locator('form button').click()]);
+    await page.close();
+  }
+  expect(sql("SELECT COUNT(*) FROM assessed_submissions WHERE assessed_at > UTC_TIMESTAMP() - INTERVAL 20 SECOND AND signals LIKE '%too-fast%'")).toBe('0');
+  for (let i = 0; i < 6; i += 1) expect(await mails(`hasty${i}@post.example`)).toEqual([]);
+});
+
+test('an editor goes through a draft from its private link: the puzzle is seen, and why', async ({ page, browser }) => {
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto('/points/young-sailors');
+  await expect(page.locator('#proof a[href*="/trials/"]')).toHaveCount(3);
+  await page.goto('/points/footer-newsletter');
+  const [, doubtful, program] = await page.locator('#proof a[href*="/trials/"]').evaluateAll((links) => links.map((link) => link.href));
+  const stranger = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  for (const [link, says] of [[doubtful, 'It would have gone on.'], [program, 'It would have been held until an officer decides.']]) {
+    await stranger.goto(link);
+    await stranger.locator('#email').fill('trial@post.example');
+    await stranger.locator('#yes-voyage-news').check();
+    await stranger.waitForTimeout(2100);
+    await stranger.locator('form button').click();
+    await expect(stranger.getByRole('heading', { name: says })).toBeVisible({ timeout: 10_000 });
+    await accessible(stranger);
+  }
+  await expect(stranger.getByRole('rowheader', { name: 'The field that people do not see was filled in' })).toBeVisible();
+  expect(await mails('trial@post.example')).toEqual([]);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Points;
 
+use App\Actions\Screening\TrialVisitor;
 use App\Actions\Signup\Faults;
 use App\Models\Point;
 use App\Models\Revision;
@@ -24,13 +25,16 @@ use App\Pages\Notes\Margin;
 use App\Queries\Points\Exceptions;
 use App\Queries\Points\Judgements;
 use App\Queries\Registers\RegistersInForce;
+use App\Support\DraftProof;
 use App\Support\Moments;
 use App\Support\SystemClock;
+use App\Support\TrialLink;
 use App\Support\VisitorWords;
 use Juramen\Audit\Finding;
 use Juramen\Audit\Judgement;
 use Juramen\Canon\Conflict;
 use Juramen\Canon\Document;
+use Juramen\Canon\MacRing;
 use Juramen\Canon\Place;
 use Juramen\Canon\Slug;
 use Juramen\Points\Control;
@@ -69,6 +73,8 @@ final class ShowSheet
         private readonly RegistersInForce $inForce,
         private readonly Exceptions $exceptions,
         private readonly WhereItLeads $leads,
+        private readonly MacRing $keys,
+        private readonly SystemClock $clock,
     ) {}
 
     /** @param  list<Conflict>  $conflicts */
@@ -193,7 +199,9 @@ final class ShowSheet
             [$tab('Day', $view->dark(false)), $tab('Dark', $view->dark(true))],
             ! $draft->differsIn($shown) ? [] : [$tab('First version', $view->second(false)), $tab('Second version', $view->second(true))],
             count($pages) < 2 ? [] : array_map(static fn (LaidPage $p): Tab => $tab((string) $p->number, $view->at($p->number)), $pages),
-            route('points.proof', [$point->slug, $shown->value, $name, ...$view->ofForm()]),
+            route('points.proof', [$point->slug, $shown->value, $name, ...$view->ofForm()]), array_map(fn (TrialVisitor $as): Tab => new Tab(
+                $as->says(), route('trial', [TrialLink::to($point->id, $this->clock->instant(), $this->keys), $as->value, $shown->value]), false
+            ), TrialVisitor::cases()),
         );
     }
 

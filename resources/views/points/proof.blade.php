@@ -22,6 +22,11 @@
 <div class="frame {{ $page->proof->view->width() }}">
 <iframe sandbox title="Proof of the form in {{ $page->proof->endonym }}" tabindex="-1" src="{{ $page->proof->link }}"></iframe>
 </div>
+<p class="soft">Go through it, saved as it is now, by links that hold for a week:
+@foreach ($page->proof->trials as $tab)
+<a href="{{ $tab->link }}" target="_blank" rel="noopener">{{ $tab->text }}</a>{{ $loop->last ? '.' : ',' }}
+@endforeach
+Nothing of a trial is kept.</p>
 <p class="soft">Serif is what a visitor reads.
 @if ($page->margin->checked > 0){{ $page->margin->checked }} things checked, {{ $page->margin->met }} met.@endif</p>
 </section>

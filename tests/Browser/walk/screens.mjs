@@ -26,6 +26,7 @@ const noScreens = {
   'points/{point}/proof/{language}/{draft}': 'the form within the sheet, in which nothing runs',
   'confirm/{token}': 'leads on to the page without the secret', 'not-theirs/{token}': 'leads on to the page without the secret',
   'withdraw/{token}': 'leads on to the page without the secret', 'details/{token}': 'leads on to the page without the secret',
+  'trials/{token}/{visitor}/{language}': 'needs a private link; puzzle.spec.mjs goes through it',
   'gift/{token}': 'a file', 'sender/{token}': 'needs the secret of a mail; SenderTest goes through it',
   'confirm': 'needs the secret of a mail; whole-path.spec.mjs goes through it',
   'not-theirs': 'needs the secret of a mail; after-sending.spec.mjs goes through it',

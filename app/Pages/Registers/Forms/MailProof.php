@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Registers\Forms;
 
 use App\Pages\Controls\Tab;
-use App\Pages\Points\DraftProof;
+use App\Support\DraftProof;
 use Juramen\Register\Language;
 use Juramen\Wording\MailWording;
 

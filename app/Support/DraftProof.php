@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Points;
+namespace App\Support;
 
 use Illuminate\Support\Facades\Cache;
 use Juramen\Canon\Digest;
