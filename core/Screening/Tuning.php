@@ -32,6 +32,34 @@ final readonly class Tuning
         return $this->sum($lines, self::stops(...), static fn (RiskCount $c): int => $c->ham);
     }
 
+    /**
+     * Bots that the lines let through: those that people decided to be spam, and of what nobody decided as many as its risk says.
+     */
+    public function botsThrough(Lines $lines): int
+    {
+        $bots = 0.0;
+        foreach ($this->counts as $each) {
+            if (! self::stops($lines->band($each->risk, $each->solved))) {
+                $bots += $each->spam + ($each->count - $each->ham - $each->spam) * $each->risk / 100;
+            }
+        }
+
+        return (int) round($bots);
+    }
+
+    /** People whom the lines make wait or turn away, counted the same way. */
+    public function peopleStopped(Lines $lines): int
+    {
+        $people = 0.0;
+        foreach ($this->counts as $each) {
+            if (self::stops($lines->band($each->risk, $each->solved))) {
+                $people += $each->ham + ($each->count - $each->ham - $each->spam) * (1 - $each->risk / 100);
+            }
+        }
+
+        return (int) round($people);
+    }
+
     public function spam(): int
     {
         return array_sum(array_map(static fn (RiskCount $c): int => $c->spam, $this->counts));

@@ -7,6 +7,9 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 use Juramen\Screening\Text\LabelledText;
 use Juramen\Screening\Text\NaiveBayes;
+use Tests\TestCase;
+
+uses(TestCase::class);
 
 /* Texts that read like spam, against a textbook's example and, at full size, against the public mail corpus. */
 

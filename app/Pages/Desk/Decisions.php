@@ -30,6 +30,7 @@ use App\Queries\Points\PointStatus;
 use App\Queries\Points\PointStatuses;
 use App\Queries\Registers\RegistersInForce;
 use App\Queries\Screening\Floods;
+use App\Queries\Screening\LinesInForce;
 use App\Queries\Wording\LanguagesLeftBehind;
 use App\Queries\Wording\LeftBehind;
 use App\Support\FloodMark;
@@ -65,7 +66,7 @@ final class Decisions
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
         private readonly Handovers $handovers, private readonly WaysOut $ways,
         private readonly ListEnquiries $enquiries, private readonly ListRequests $requests,
-        private readonly Floods $floods, private readonly SystemClock $clock
+        private readonly Floods $floods, private readonly LinesInForce $lines, private readonly SystemClock $clock
     ) {}
 
     /** @return list<Decision> */
@@ -320,6 +321,11 @@ final class Decisions
                     $all[] = DepartureLine::of($row->point->slug, $row->sheet->draft->name, $applied->departure, $applied->defiesRegime());
                 }
             }
+        }
+
+        foreach ($this->lines->departures() as $drawn) {
+            $slug = $drawn->point->slug ?? '';
+            $all[] = DepartureLine::lines($drawn, $slug, $this->inForce->nameOf($slug));
         }
 
         return $all;

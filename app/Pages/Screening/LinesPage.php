@@ -92,7 +92,11 @@ final readonly class LinesPage
         $hold = $view->lines->hold;
         $people = static fn (int $n): string => $n === 1 ? '1 submission' : number_format($n).' submissions';
 
+        [$waited, $through] = [$tuning->peopleStopped($view->lines), $tuning->botsThrough($view->lines)];
+
         return [
+            "In these $view->days days ".($waited === 1 ? 'one person' : number_format($waited).' people').' would have waited or been turned away, and '
+                .($through === 1 ? 'one bot' : number_format($through).' bots').' come in, as far as risks and decisions tell.',
             $view->lines == $inForce ? 'These are the lines in force: they keep '.$people($old).' from going on by themselves.'
                 : 'These lines keep '.$people($new).' from going on by themselves, those in force '.number_format($old).'.'
                     .($puzzled === 0 ? '' : ' A puzzle would have been put to '.$people($puzzled).' more.'),

@@ -23,7 +23,7 @@
 @forelse ($page->deleted as $each)<p>{{ number_format($each->count) }} {{ $each->what }}</p>@empty<p class="soft">Nothing was due.</p>@endforelse</section>
 @if ($page->departures !== [])<section><p><b>Departures from the house rules</b></p>
 @foreach ($page->departures as $each)
-<p><a href="{{ route('points.sheet', $each->slug) }}#part-4">{{ $each->name }}</a>: {{ $each->says }}
+<p><a href="{{ $each->href }}">{{ $each->name }}</a>: {{ $each->says }}
 @if ($each->defies) <span class="breach">against the law of its visitors</span>@endif
 <br><span class="soft">{{ $each->why }}</span></p>
 @endforeach
