@@ -9,12 +9,16 @@ use App\Http\Flood\FloodGate;
 use App\Models\DeliveryKind;
 use App\Models\HeldSubmission;
 use App\Models\SignupJourney;
+use App\Support\FloodMark;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\MacRing;
+use Juramen\Points\VisitMark;
 use Juramen\Register\EmailAddress;
+use Juramen\Screening\Puzzle;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\Process;
@@ -112,6 +116,31 @@ test('a trusted proxy says from where; without a database, and for everything el
     expect(gate(['DB_SOCKET' => '/nowhere', 'FLOOD_NETWORK' => '0'])->answer(post(['email' => 'a@post.example'])))->toBeNull()
         ->and(gate(['FLOOD_NETWORK' => '0'])->answer(Request::create('/login', 'POST')))->toBeNull()
         ->and(gate(['FLOOD_NETWORK' => '0'])->answer(Request::create('/forms/no-such/en', 'POST')))->toBeNull();
+});
+
+test('what is too much of a form raises its puzzle, what is too much of a network none; whoever solved it goes before the crowd', function (): void {
+    $raised = fn (): int => DB::table('flood')->whereIn('id', [
+        FloodMark::Raised->id('footer-newsletter', 'k'), FloodMark::Raised->id('', 'k'), FloodMark::Flooded->id('footer-newsletter', 'k'),
+    ])->count();
+    gate(['FLOOD_NETWORK' => '0'])->answer(post(['email' => 'a@post.example']));
+    expect($raised())->toBe(0);
+    gate(['FLOOD_POINT' => '0'])->answer(post(['email' => 'a@post.example'], '198.51.100.44'));
+    expect($raised())->toBe(2);
+    $marks = $this->marks();
+    $puzzle = Puzzle::put(VisitMark::open($marks['visit'], app(MacRing::class))->nonce, 0);
+    $token = $puzzle->seal(app(MacRing::class));
+    for ($solution = 0; ! $puzzle->isSolvedBy($token, (string) $solution); $solution++) {
+    }
+    $sent = ['email' => 'a@post.example', ...$marks, 'puzzle' => $token];
+    $word = explode(' ', (string) __('visitor.puzzle.words', [], 'en'))[$puzzle->words[$puzzle->asked]];
+    foreach ([['puzzle-solution' => (string) $solution], ['puzzle-answer' => " $word "]] as $done) {
+        expect(gate(['FLOOD_POINT' => '0'])->answer(post([...$sent, ...$done])))->toBeNull()
+            ->and(gate(['FLOOD_WAITED' => '0'])->answer(post([...$sent, ...$done]))?->getStatusCode())->toBe(429);
+    }
+    // Unsolved, of another page, or made up, it is worth nothing.
+    foreach ([[], ['puzzle-answer' => 'Xyzzy'], ['visit' => $this->marks()['visit'], 'puzzle-solution' => (string) $solution]] as $not) {
+        expect(gate(['FLOOD_POINT' => '0'])->answer(post([...$sent, ...$not]))?->getStatusCode())->toBe(429);
+    }
 });
 
 test('twenty at once for one inbox, written in many ways, make five mails', function (): void {

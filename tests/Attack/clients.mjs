@@ -1,4 +1,5 @@
 // Plain clients from many addresses of 127.0.0.0/8: a crowd that floods a form, and people who use it as a browser would.
+import { createHash } from 'node:crypto';
 import http from 'node:http';
 import { pause, site } from '../Browser/support.mjs';
 
@@ -22,6 +23,15 @@ export function ask(method, localAddress, fields = null, agent = undefined) {
   });
 }
 
+/** As the page's script does: a number whose digest begins with so many zero bits. */
+function solve(html) {
+  const [, bits] = /data-bits="(\d+)"/.exec(html);
+  const { puzzle } = hidden(html);
+  for (let n = 0; ; n += 1) {
+    if (createHash('sha256').update(`${puzzle}:${n}`).digest().readUInt32BE(0) < 2 ** (32 - Number(bits))) return String(n);
+  }
+}
+
 /** Opens the form, takes three seconds, sends it, and does what the page says: waits a moment and presses once more. */
 export async function person(email, address) {
   const page = await ask('GET', address);
@@ -29,9 +39,10 @@ export async function person(email, address) {
   const started = performance.now();
   let answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(page.text) });
   let presses = 1;
-  while (answer.status === 429 && presses < 4) {
-    await pause(1000);
-    answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(answer.text) });
+  while ((answer.status === 429 || answer.status === 422) && presses < 5) {
+    // Busy, it waits a moment; what is put to it the page's script solves.
+    const solved = answer.status === 429 ? (await pause(1000), {}) : { 'puzzle-solution': solve(answer.text) };
+    answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(answer.text), ...solved });
     presses += 1;
   }
   return { email, address, opened: page.status, status: answer.status, presses, seconds: (performance.now() - started) / 1000 };

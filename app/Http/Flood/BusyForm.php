@@ -16,8 +16,10 @@ use Juramen\Canon\MacRing;
 use Juramen\Points\FieldValue;
 use Juramen\Points\Filling;
 use Juramen\Points\FormVersion;
+use Juramen\Points\PuzzleBlock;
 use Juramen\Points\VisitMark;
 use Juramen\Register\Language;
+use Juramen\Screening\Puzzle;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A form as it was filled in, to be sent once more: with the marks it came with, and one that says since when it is looked at. */
@@ -46,6 +48,17 @@ final class BusyForm
         return $age >= self::WAIT && $age <= self::WAIT_ENDS;
     }
 
+    /** Whoever solved the puzzle of their page has done more than wait. */
+    public function hasSolved(Request $request, Language $language): bool
+    {
+        $visit = $this->visit($request);
+        $token = $this->text($request, PuzzleBlock::TOKEN);
+        $puzzle = $visit === null || $token === '' ? null : Puzzle::open($token, $visit->nonce, $this->keys);
+
+        return $puzzle !== null && ($puzzle->isSolvedBy($token, $this->text($request, PuzzleBlock::SOLUTION))
+            || $puzzle->isAnsweredBy($this->text($request, PuzzleBlock::ANSWER), explode(' ', self::words($language)['puzzle']['words'])));
+    }
+
     /** Where the person came upon the form; "unknown" where it does not say so with a mark of ours. */
     public function placement(Request $request): string
     {
@@ -69,15 +82,20 @@ final class BusyForm
         $form = SubmittedForm::read($request, $edition, $language, $today, $ours ? $this->marks->earlier($request, $visit) : []);
         $form = $ours ? $form : $form->withoutTicks();
         $marks = [...($ours ? FormMarks::sentBack($request) : []), new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, (string) time()))];
-        $words = require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";
         $version = $ours ? FormMarks::version($edition, $visit) : FormVersion::First;
         $marks = $ours ? [...$marks, ...$this->marks->others($form, $visit->nonce)] : $marks;
-        $filling = new Filling($form->typed->values, $form->ticked(), [], $words['again']['busy'], $marks, $form->leftOut($form->page));
+        $filling = new Filling($form->typed->values, $form->ticked(), [], self::words($language)['again']['busy'], $marks, $form->leftOut($form->page));
         $html = $this->published->form($edition, $language, $form->page->number, $version)->with($filling->pieces());
 
         return (new PublicHeaders)->handle($request, static fn (): Response => new Response($html, 429, [
             'Content-Type' => 'text/html; charset=utf-8', 'Retry-After' => (string) self::WAIT,
         ]));
+    }
+
+    /** @return array{again: array{busy: string}, puzzle: array{words: string}} */
+    private static function words(Language $language): array
+    {
+        return require dirname(__DIR__, 3)."/resources/lang/{$language->value}/visitor.php";
     }
 
     private function visit(Request $request): ?VisitMark

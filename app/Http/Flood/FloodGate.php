@@ -73,7 +73,7 @@ final class FloodGate
             $macs = $this->keys->macs();
             $again = new BusyForm($this->published, new FormMarks($macs, $clock), $macs, $clock, $this->settings['APP_URL'] ?? '');
 
-            return $this->isTooMuch($request, $m[1], $again) ? $again->page($request, $m[1], Language::from($m[2])) : null;
+            return $this->isTooMuch($request, $m[1], Language::from($m[2]), $again) ? $again->page($request, $m[1], Language::from($m[2])) : null;
         } catch (Throwable $e) {
             error_log('The flood gate let all through: '.$e::class.' at '.basename($e->getFile()).':'.$e->getLine());
 
@@ -82,11 +82,11 @@ final class FloodGate
     }
 
     /** From the narrow to the wide, so that what one network sends too much takes nothing from the others. */
-    private function isTooMuch(Request $request, string $point, BusyForm $again): bool
+    private function isTooMuch(Request $request, string $point, Language $language, BusyForm $again): bool
     {
         Request::setTrustedProxies(array_filter(explode(',', $this->settings['TRUSTED_PROXIES'] ?? '')), Request::HEADER_X_FORWARDED_FOR);
         $network = Network::truncate((string) $request->getClientIp()) ?? 'unknown';
-        $limits = $again->hasWaited($request)
+        $limits = $again->hasWaited($request) || $again->hasSolved($request, $language)
             ? ['WAITED_NETWORK' => $network, 'WAITED' => '']
             : ['NETWORK' => $network, 'PLACEMENT' => "$point {$again->placement($request)}", 'POINT' => $point, 'WHOLE' => ''];
         foreach ($limits as $name => $of) {
