@@ -45,7 +45,7 @@ final class Screened
                 'point_edition_id' => $editions[$chance->getInt(0, count($editions) - 1)], 'risk' => $of->risk, 'band' => $of->band->value,
                 'assessed_at' => Instants::write(Instant::of($today->subMinutes($chance->getInt(60, 59 * 24 * 60))->toDateTimeImmutable())),
                 'signals' => $of->stored(), 'decided' => $held && $of->band === Band::Hold && $chance->getInt(0, 9) > 0
-                    ? (($isBot xor $chance->getInt(0, 13) === 0) ? 'spam' : 'ham') : null,
+                    ? (($isBot xor $i % 11 === 0) ? 'spam' : 'ham') : null,
             ];
         }
         foreach (array_chunk($rows, 200) as $some) {

@@ -12,15 +12,9 @@
     const { x } = at.matrixTransform(drawing.getScreenCTM().inverse());
     return Math.round(Math.min(101, Math.max(1, (100 * x) / Number(drawing.dataset.width))));
   };
-  // Another point has lines of its own.
-  field('point').addEventListener('change', () => {
-    const to = new URL(location.pathname, location.href);
-    for (const name of ['days', 'point']) to.searchParams.set(name, field(name).value);
-    location.assign(to);
-  });
   // What is drawn is what stands in the fields at that moment, whether or not what follows from it has come.
   document.getElementById('draw')?.addEventListener('submit', ({ target }) => {
-    for (const name of [...names, 'lost', 'bot']) target.elements[name].value = field(name).value;
+    for (const name of [...names, 'lost', 'bot', 'point']) target.elements[name].value = field(name).value;
   });
   document.addEventListener('pointerdown', (event) => {
     const line = event.target.closest?.('[data-line]');

@@ -12,8 +12,10 @@ use App\Models\PublishedEdition;
 use App\Models\SignupJourney;
 use App\Models\User;
 use App\Queries\Screening\CountRisks;
+use App\Queries\Screening\LinesInForce;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\Slug;
 use Juramen\Screening\Costs;
 use Juramen\Screening\Lines;
 use Juramen\Screening\RiskCount;
@@ -143,4 +145,30 @@ test('officers alone draw them, with a reason, once; they hold from the next sub
     $this->get('/screening/lines')->assertSee('Look at these');
     expect(DB::table('acts')->where('kind', 'drew-lines')->count())->toBe(2);
     $this->get('/acts')->assertOk()->assertSee('drew the lines of screening');
+});
+
+test('a point departs from the house with a reason, is judged so, stands on the desk with it, and follows the house again', function (): void {
+    $draw = fn (array $with = []) => $this->actingAs($this->runa)->post('/screening/lines', [
+        'point' => 'footer-newsletter', 'puzzle' => '101', 'hold' => '101', 'refuse' => '101',
+        'reason' => 'On the kiosk everybody shares an address.', ...$with,
+    ]);
+    $follow = fn (string $reason) => $this->actingAs($this->runa)->post('/screening/lines/footer-newsletter/follow', ['reason' => $reason]);
+    $follow('It does not depart at all so far.')->assertRefused(ActRefusal::SameLines);
+    $draw(['reason' => 'short'])->assertRefused(ActRefusal::LinesWithoutReason);
+    $draw()->assertSessionHasNoErrors()->assertRedirectContains('point=footer-newsletter');
+    $this->signUp('one@post.example', ['homepage' => 'x']);
+    expect(HeldSubmission::query()->count())->toBe(0)->and(app(LinesInForce::class)->house()->lines)->toEqual(Lines::ours());
+    // The house's own may change meanwhile: a departure stays what it is, and is told apart.
+    $draw(['point' => '', 'puzzle' => '10', 'hold' => '50', 'refuse' => '90', 'reason' => 'The season of the bots has come.'])->assertSessionHasNoErrors();
+    expect(app(LinesInForce::class)->at(Slug::parse('footer-newsletter'))->lines)->toEqual(new Lines(101, 101, 101));
+    $this->get('/desk')->assertSee('On the kiosk everybody shares an address.');
+    ($this->page)()->assertSee('Points that depart from the house')->assertSee('101, 101, 101 %');
+    $this->actingAs($this->malin)->post('/screening/lines/footer-newsletter/follow', ['reason' => 'The kiosk has gone ashore.'])->assertForbidden();
+    $follow('no')->assertRefused(ActRefusal::LinesWithoutReason);
+    $follow('The kiosk has gone ashore.')->assertSessionHasNoErrors();
+    expect(app(LinesInForce::class)->at(Slug::parse('footer-newsletter'))->lines)->toEqual(new Lines(10, 50, 90));
+    $this->signUp('two@post.example', ['homepage' => 'x']);
+    $this->get('/desk')->assertDontSee('On the kiosk everybody shares an address.');
+    ($this->page)(['point' => 'footer-newsletter'])->assertSee('As the house')->assertSee('Look at these');
+    $this->post('/screening/lines/no-such-point/follow', ['reason' => 'The kiosk has gone ashore.'])->assertNotFound();
 });

@@ -229,7 +229,7 @@ final class ShowPerson
         return array_values(array_filter([
             match ($given->screening) {
                 'pass' => 'Screening: passed',
-                'released' => 'Screening: held, then released by an officer',
+                'released' => 'Screening: held, then accepted by an officer',
                 default => null,
             },
             match ($given->placement) {

@@ -34,12 +34,13 @@ final readonly class LinesPage
      * @param  list<DrawnRow>  $departures  the newest of each point that departs from the house
      * @param  bool  $departs  whether the point in view has lines of its own
      * @param  string  $at  what the lines are drawn for
+     * @param  bool  $isElsewhere  whether they were drawn for another when the page was asked for: then its button is another
      */
     private function __construct(
         public LinesView $view, public string $state, public array $days, public array $points, public RiskDrawing $drawing, public array $says,
         public ?int $least, public array $moved, public LengthAwarePaginator $pages, public array $before, public Lines $inForce, public bool $isAnother,
         public Lines $ours, public array $departures, public bool $departs, public string $at,
-        public string $back
+        public string $back, public bool $isElsewhere
     ) {}
 
     /** @param  array<array-key, mixed>  $asked  query of a request */
@@ -74,7 +75,7 @@ final readonly class LinesPage
                 static fn (DrawnLines $d): DrawnRow => DrawnRow::departure($d, $registers)
             )->all()), $held->departs !== null,
             $view->point === null ? 'the house' : $registers->nameOf($view->point->slug),
-            route('screening.lines', array_filter(['point' => $view->point?->slug]))
+            route('screening.lines', array_filter(['point' => $view->point?->slug])), ($asked['draws'] ?? '') !== ($view->point->slug ?? '')
         );
     }
 
@@ -131,7 +132,7 @@ final readonly class LinesPage
             Moments::exact($a->assessed_at), $registers->nameOf($a->edition->point->slug), $a->risk, $from->band($a->risk, $solved)->value,
             $to->band($a->risk, $solved)->value,
             match ($a->decided) {
-                AssessedSubmission::HAM => 'released',
+                AssessedSubmission::HAM => 'accepted by a person',
                 AssessedSubmission::SPAM => 'refused by a person',
                 default => 'not decided',
             }, implode(', ', array_map(

@@ -49,7 +49,7 @@ final readonly class RiskDrawing
 
         return array_map(fn (int $bar, RiskCount $c): RiskBar => new RiskBar(
             $this->at((int) ($bar * $wide)) + 1, self::WIDTH / self::BARS - 2, $height($c->count), $height($c->spam), $height($c->ham),
-            sprintf('%d to %d %%: %d, of which %d were refused and %d released by a person', $bar * $wide, ($bar + 1) * $wide, $c->count, $c->spam, $c->ham)
+            sprintf('%d to %d %%: %d, of which %d were refused and %d accepted by a person', $bar * $wide, ($bar + 1) * $wide, $c->count, $c->spam, $c->ham)
         ), array_keys($sums), $sums);
     }
 

@@ -26,11 +26,11 @@
 <rect x="-9" y="20" width="18" height="{{ $page->drawing::BASE }}" class="risk-grip"/></g>
 @endforeach
 </svg>
-<figcaption class="soft">Bars grow with the root of their number. Left within a bar, filled: refused by a person; right, outlined: released.</figcaption>
+<figcaption class="soft">Bars grow with the root of their number. Left within a bar, filled: refused by a person; right, outlined: accepted.</figcaption>
 </figure>
 @foreach ($page->says as $sentence)<p>{{ $sentence }}</p>@endforeach
 @if ($page->least !== null && $page->least <= 100 && $page->least >= $page->view->lines->puzzle && $page->least <= $page->view->lines->refuse)
-<p><a href="{{ route('screening.lines', [...$page->view->query(), 'hold' => $page->least]) }}">Look at holding from {{ $page->least }} %</a></p>
+<p><a href="{{ route('screening.lines', [...$page->view->query(), 'hold' => $page->least]) }}">Take {{ $page->least }} %, which costs least</a></p>
 @endif
 @foreach ($page->view->query() as $name => $value)<input type="hidden" form="draw" name="{{ $name }}" value="{{ $value }}">@endforeach
 </div>

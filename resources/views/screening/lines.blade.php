@@ -20,16 +20,12 @@
 <label for="bot">a bot on the list</label><input id="bot" name="bot" class="money" inputmode="decimal" autocomplete="off"
  value="{{ $page->view->in('bot') }}">
 <button>Show</button>
+<input type="hidden" name="draws" id="draws" value="{{ $page->view->point->slug ?? '' }}">
 </form>
 @include('screening.follows')
 @can('decide', App\Models\HeldSubmission::class)
 <form method="post" id="draw" action="{{ route('screening.draw') }}" class="ask">@csrf
-<label for="reason">{{ $page->view->point === null ? 'Why they lie there' : 'Why it departs from the house' }}</label>
-<input id="reason" name="reason" value="{{ old('reason') }}" autocomplete="off"
- @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror>
-<button class="do">Use these lines{{ $page->view->point === null ? '' : ' at '.$page->at }}</button>
-@if ($page->departs)<button formaction="{{ route('screening.follow', $page->view->point) }}">Follow the house again</button>@endif
-<a href="{{ $page->back }}">Back to the lines in force</a>
+@include('screening.draws', ['part' => false])
 @error('reason')<p class="wrong" id="wrong-reason" role="alert">{{ $message }}</p>@enderror
 </form>
 @endcan
