@@ -18,6 +18,7 @@ use Juramen\Canon\Instant;
  * @property Id $subject
  * @property int $controller_id
  * @property Instant $first_seen
+ * @property bool|null $found_spam whether somebody found it to be a program's; null where that was not asked for
  * @property-read RegisteredController $controller
  */
 final class Subscriber extends Model
@@ -29,7 +30,7 @@ final class Subscriber extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['subject' => ValueCast::ID, 'first_seen' => ValueCast::INSTANT];
+        return ['subject' => ValueCast::ID, 'first_seen' => ValueCast::INSTANT, 'found_spam' => 'boolean'];
     }
 
     /** @return BelongsTo<RegisteredController, $this> */

@@ -296,6 +296,11 @@ test('a call goes only to a public host by its name, pinned, and follows nobody 
         {
             return [];
         }
+
+        public function takesMail(string $domain): ?bool
+        {
+            return null;
+        }
     });
     $problem = static function (string $url) use ($client): string {
         try {

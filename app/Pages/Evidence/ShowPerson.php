@@ -72,7 +72,7 @@ final class ShowPerson
             $chosen === null ? null : $this->chosen($chosen, $consent?->act, $proven),
             $consent === null ? null
                 : new ShownForm(Moments::exact($consent->act->occurred), $this->pagesOf($subscriber, $consent)),
-            $subscriber->journeys()->where('found_spam', true)->exists(), route('evidence.spam', $subscriber->subject->hex()),
+            $subscriber->found_spam === true, route('evidence.spam', $subscriber->subject->hex()),
             route('evidence.alike', $subscriber->subject->hex()),
         );
     }

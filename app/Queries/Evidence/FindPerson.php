@@ -9,6 +9,7 @@ use App\Models\KeptFile;
 use App\Models\RegisteredController;
 use App\Models\Subscriber;
 use App\Support\Stored;
+use Illuminate\Database\Eloquent\Builder;
 use Juramen\Canon\Id;
 use Juramen\Register\EmailAddress;
 
@@ -21,7 +22,8 @@ final class FindPerson
     public function bySubject(string $subject): ?Subscriber
     {
         return preg_match('/^[0-9a-f]{32}$/D', $subject) === 1
-            ? Subscriber::query()->with('controller')->where('subject', Id::fromHex($subject)->bytes)->first() : null;
+            ? Subscriber::query()->with('controller')->where('subject', Id::fromHex($subject)->bytes)
+                ->withExists(['journeys as found_spam' => static fn (Builder $q): Builder => $q->where('found_spam', true)])->first() : null;
     }
 
     public function __invoke(EmailAddress $email): ?Subscriber
