@@ -24,6 +24,7 @@ final readonly class Reading
      * @param  list<AskedField>  $fields
      * @param  string  $text  all visible words of the form
      * @param  SheetFacts|null  $sheet  null for what is not ours
+     * @param  PageFacts|null  $page  what only a page of others tells
      * @param  bool  $unfinished  whether words of this language are still missing; what is not written cannot be judged
      */
     private function __construct(
@@ -39,6 +40,7 @@ final readonly class Reading
         public Audience $audience,
         public ?SheetFacts $sheet,
         public bool $unfinished,
+        public ?PageFacts $page,
     ) {}
 
     /**
@@ -60,8 +62,9 @@ final readonly class Reading
         Audience $audience,
         ?SheetFacts $sheet = null,
         bool $unfinished = false,
+        ?PageFacts $page = null,
     ): self {
-        return new self($of, $where, $kind, $kindReason, $language, $controls, $fields, $text, $around, $audience, $sheet, $unfinished);
+        return new self($of, $where, $kind, $kindReason, $language, $controls, $fields, $text, $around, $audience, $sheet, $unfinished, $page);
     }
 
     /**

@@ -38,6 +38,15 @@ final class Requirements
             new Requirements\NoAsEasyAsYes,
             new Requirements\SpecialData,
             new Requirements\Children,
+            new Requirements\NoHiddenConsent,
+            new Requirements\Legible,
+            new Requirements\OptionalMarked,
+            new Requirements\FillHelp,
+            new Requirements\SentEncrypted,
+            new Requirements\NotInAddress,
+            new Requirements\NoOutsideCalls,
+            new Requirements\NothingBeforeSending,
+            new Requirements\BotsKeptOut,
         ];
     }
 

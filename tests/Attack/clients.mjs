@@ -1,7 +1,7 @@
 // Plain clients from many addresses of 127.0.0.0/8: a crowd that floods a form, and people who use it as a browser would.
 import { createHash } from 'node:crypto';
 import http from 'node:http';
-import { pause, site } from '../Browser/support.mjs';
+import { asBrowsers, pause, site } from '../Browser/support.mjs';
 
 const form = '/forms/footer-newsletter/en';
 const hidden = (html) => Object.fromEntries([...html.matchAll(/<input type="hidden" name="(\w+)" value="([^"]+)">/g)].map((m) => [m[1], m[2]]));
@@ -9,7 +9,9 @@ const hidden = (html) => Object.fromEntries([...html.matchAll(/<input type="hidd
 /** One request from an address of one's own; status 0 where it got no answer. */
 export function ask(method, localAddress, fields = null, agent = undefined) {
   const body = fields === null ? '' : new URLSearchParams(fields).toString();
-  const headers = fields === null ? {} : { Origin: site, 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body) };
+  const headers = fields === null ? asBrowsers : {
+    ...asBrowsers, Origin: site, 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body),
+  };
   return new Promise((done) => {
     const request = http.request(site + form, { method, localAddress, agent, headers, timeout: 30_000 }, (response) => {
       let text = '';
@@ -62,7 +64,7 @@ export async function flood({ networks, rate, marks }) {
     sent += 1;
     open += 1;
     const mark = pool.shift() ?? {};
-    const email = `crowd.${sent}.${Date.now().toString(36)}@post.example`;
+    const email = `crowd.${sent}.${(Date.now() % 1e9)}@post.example`;
     const answer = await ask('POST', addresses[sent % networks], { email, 'yes-voyage-news': 'yes', ...mark }, agent);
     open -= 1;
     answers[answer.status] = (answers[answer.status] ?? 0) + 1;

@@ -7,7 +7,7 @@ import net from 'node:net';
 import { home, pause, pid, signIn, signUp, site, sql, waitForPart } from '../Browser/support.mjs';
 
 const port = Number(process.env.PORT);
-const name = (test) => `${test}.${Date.now().toString(36)}@post.example`;
+const name = (test) => `${test}.${(Date.now() % 1e9)}@post.example`;
 const given = () => Number(sql("SELECT COUNT(*) FROM juramen_ledger.entries WHERE kind = 'given'"));
 
 /** Seconds until a page has come, asked for from an address. */

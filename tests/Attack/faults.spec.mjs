@@ -4,7 +4,7 @@ import {
   artisan, floodGate, holdDown, kill, letUp, mails, mailServer, marks, pause, pid, send, site, sql, waitForMails, waitForPart,
 } from '../Browser/support.mjs';
 
-const name = (test, i = 0) => `${test}.${i}.${Date.now().toString(36)}@post.example`;
+const name = (test, i = 0) => `${test}.${i}.${(Date.now() % 1e9)}@post.example`;
 
 test.beforeAll(() => floodGate('open'));
 test.afterAll(() => floodGate());

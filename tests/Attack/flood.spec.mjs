@@ -16,7 +16,7 @@ for (const networks of [1, 500]) {
     for (let i = 0; i < 4; i += 1) {
       await pause((seconds * 1000) / 5 - 200);
       // The first comes from the very network of the flood.
-      people.push(person(`person.${networks}.${i}.${Date.now().toString(36)}@post.example`, i === 0 ? '127.20.0.77' : `127.99.${i}.7`));
+      people.push(person(`person.${networks}.${i}.${(Date.now() % 1e9)}@post.example`, i === 0 ? '127.20.0.77' : `127.99.${i}.7`));
     }
     const through = await Promise.all(people);
     const sentAt = performance.now();

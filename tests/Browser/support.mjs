@@ -58,6 +58,8 @@ export const kill = (part) => process.kill(pid(part), 'SIGKILL');
 export function floodGate(open = '') {
   const kept = readFileSync(`${home}/env`, 'utf8').split('\n').filter((line) => line !== '' && !line.startsWith('FLOOD_')).join('\n');
   writeFileSync(`${home}/env`, `${kept}\n`);
+  // What was flooded before raises no puzzle in what comes now.
+  sql('DELETE FROM flood');
   if (open === 'open') appendFileSync(`${home}/env`, ['NETWORK', 'PLACEMENT', 'POINT', 'WHOLE'].map((name) => `FLOOD_${name}=100000\n`).join(''));
 }
 
@@ -113,11 +115,14 @@ export async function marks(language = 'en') {
   return Object.fromEntries([...html.matchAll(/<input type="hidden" name="(\w+)" value="([^"]+)">/g)].map((m) => [m[1], m[2]]));
 }
 
+/** What every browser sends with a form. */
+export const asBrowsers = { 'User-Agent': 'Mozilla/5.0', Accept: 'text/html,*/*;q=0.8', 'Accept-Language': 'en-GB,en;q=0.7' };
+
 /** Sends the form; a refused connection counts as status 0. `agent` gives a connection of one's own. */
 export function send(email, given, agent) {
   const body = new URLSearchParams({ email, 'yes-voyage-news': 'yes', ...given }).toString();
   return new Promise((done) => {
-    const headers = { Origin: site, 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body) };
+    const headers = { ...asBrowsers, Origin: site, 'Content-Type': 'application/x-www-form-urlencoded', 'Content-Length': Buffer.byteLength(body) };
     const request = http.request(`${site}/forms/footer-newsletter/en`, { method: 'POST', agent, headers }, (response) => {
       let text = '';
       response.on('data', (part) => { text += part; });

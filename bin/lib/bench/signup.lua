@@ -15,6 +15,9 @@ end
 function request()
   at = at + 1
   if at > #bodies then wrk.thread:stop() at = #bodies end
-  local headers = { ["Content-Type"] = "application/x-www-form-urlencoded", ["Origin"] = os.getenv("ORIGIN") }
+  local headers = {
+    ["Content-Type"] = "application/x-www-form-urlencoded", ["Origin"] = os.getenv("ORIGIN"), ["User-Agent"] = "Mozilla/5.0",
+    ["Accept"] = "text/html", ["Accept-Language"] = "en-GB",
+  }
   return wrk.format("POST", "/forms/footer-newsletter/en", headers, bodies[at])
 end

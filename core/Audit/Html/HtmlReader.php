@@ -38,6 +38,8 @@ final class HtmlReader
 
     private readonly Labels $labels;
 
+    private readonly FactsReader $facts;
+
     private readonly string $words;
 
     private readonly ?Language $ofPage;
@@ -45,6 +47,7 @@ final class HtmlReader
     private function __construct(private readonly Page $page, private readonly string $address, private readonly ?Language $given)
     {
         $this->labels = new Labels($page);
+        $this->facts = new FactsReader($page, $this->labels, $address);
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
         $this->ofPage = LanguageGuess::of($page->text($page->body()));
     }
@@ -59,12 +62,14 @@ final class HtmlReader
         $listener = Listener::in($language);
         $guessed = (new KindGuess($page, $listener))->of($form);
 
+        $fields = (new FieldReader($page, $this->labels, $listener))->read($form);
+
         return Reading::make(
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
             (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
-            (new FieldReader($page, $this->labels, $listener))->read($form),
+            $fields,
             Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
-            Audience::ofAddress($this->address),
+            Audience::ofAddress($this->address), page: $this->facts->read($form, $fields),
         );
     }
 

@@ -13,6 +13,8 @@ use DOMNode;
  */
 final class Labels
 {
+    private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'legend'];
+
     private const FIELDS = ['input to fill in', 'select', 'textarea'];
 
     /** @var array<string, list<DOMElement>> id to the labels that name it */
@@ -31,6 +33,30 @@ final class Labels
     {
         return $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
             ?: $this->nearest($control) ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
+    }
+
+    /** Words that stand at a control and stay when something is typed: no placeholder, and nothing that is only read out. */
+    public function visible(DOMElement $control): string
+    {
+        $near = $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control);
+        if ($near !== '') {
+            return $near;
+        }
+        [$near, $heading] = [$this->nearest($control), $this->page->before($control, self::HEADINGS)];
+
+        // What stands over the whole form is no label of its first field.
+        return $heading !== null && $near === $this->page->text($heading) ? '' : $near;
+    }
+
+    /** The element that labels a control; null where none does. */
+    public function element(DOMElement $control): ?DOMElement
+    {
+        $named = $control->getAttribute('id') === '' ? null : $this->for[$control->getAttribute('id')][0] ?? null;
+        for ($node = $control->parentNode; $named === null && $node instanceof DOMElement; $node = $node->parentNode) {
+            $named = $node->nodeName === 'label' ? $node : null;
+        }
+
+        return $named;
     }
 
     /** What stands beside a field to explain it: what `aria-describedby` names, else small print in the same part. */

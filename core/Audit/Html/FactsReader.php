@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use Juramen\Audit\AskedField;
+use Juramen\Audit\HiddenInput;
+use Juramen\Audit\OutsideCall;
+use Juramen\Audit\PageFacts;
+use Juramen\Audit\PageInput;
+use Juramen\Audit\Selector;
+use Juramen\Register\Colour;
+
+/** Reads what only a page of others tells: how a form is sent, what the page loads, what nobody sees. */
+final readonly class FactsReader
+{
+    private const NEEDED = '~\*|\((?:required|optional|pflichtfeld|erforderlich|freiwillig|obligatoire|facultatif|facultative|obligatorisk|valfritt|frivilligt'
+        .'|påkrævet|valgfrit|valgfri)\)|\b(?:required|optional|mandatory|pflichtfeld|erforderlich|freiwillig|obligatoire|facultatif|obligatoriskt?|valfritt?'
+        .'|frivilligt?|påkrævet|valgfrit)\b~iu';
+
+    /** What a picture that is to be read by the sighted is called. */
+    private const PICTURE = '~captcha|security.?code|verification.?code|sicherheitscode|code.de.sécurité~iu';
+
+    /** What in a script of a page stores or reads on the device at once. */
+    private const STORES = '~document\s*\.\s*cookie|(?:local|session)Storage|indexedDB~';
+
+    /** Elements that load something, by which attribute, and what. */
+    private const LOADING = [['script', 'src', 'a script'], ['iframe', 'src', 'a frame'], ['img', 'src', 'a picture'], ['link', 'href', 'a style']];
+
+    private const COLOUR = '(#[0-9a-f]{3,6}\b|rgb\(\s*\d+\s*,\s*\d+\s*,\s*\d+\s*\)|white|black|silver|gr[ae]y|lightgr[ae]y)';
+
+    private const NEEDED_CONTRAST = 4.5;
+
+    /** @var list<OutsideCall> all that the page loads from a host that it names, its own among them */
+    private array $loaded;
+
+    private ?Selector $stores;
+
+    public function __construct(private Page $page, private Labels $labels, private string $address)
+    {
+        $this->loaded = $this->loaded();
+        $this->stores = $this->stores();
+    }
+
+    /** @param  list<AskedField>  $fields  that the form asks for */
+    public function read(FoundForm $form, array $fields): PageFacts
+    {
+        [$action, $method] = [trim($form->element->getAttribute('action')), strtolower(trim($form->element->getAttribute('method')))];
+        [$faint, $small] = $this->hardToRead($form);
+
+        return new PageFacts(
+            $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
+            $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
+            $faint, $small
+        );
+    }
+
+    /**
+     * @param  list<AskedField>  $fields
+     * @return list<PageInput>
+     */
+    private function inputs(FoundForm $form, array $fields): array
+    {
+        $inputs = [];
+        foreach ($form->controls as $element) {
+            $where = new Selector($this->page->selector($element));
+            foreach ($fields as $field) {
+                if ($field->where->text() === $where->text()) {
+                    $visible = $this->labels->visible($element);
+                    $inputs[] = new PageInput(
+                        $where, $field->label, $field->meaning, $field->required, $visible !== '',
+                        preg_match(self::NEEDED, "$visible {$element->getAttribute('placeholder')} {$this->labels->helpFor($element)}") === 1,
+                        array_values(array_filter(preg_split('/\s+/', strtolower($element->getAttribute('autocomplete'))) ?: []))
+                    );
+                }
+            }
+        }
+
+        return $inputs;
+    }
+
+    /** @return list<HiddenInput> */
+    private function hidden(FoundForm $form): array
+    {
+        $boxes = array_map(static fn (DOMElement $e): string => $e->getAttribute('name'), $form->inputs('checkbox', 'radio'));
+        $hidden = [];
+        foreach ($this->page->named(['input'], $form->element) as $element) {
+            if (strtolower($element->getAttribute('type')) === 'hidden' && $element->getAttribute('name') !== '') {
+                $name = $element->getAttribute('name');
+                $hidden[] = new HiddenInput(
+                    new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')), in_array($name, $boxes, true)
+                );
+            }
+        }
+
+        return $hidden;
+    }
+
+    /** @return list<OutsideCall> */
+    private function calls(string $action): array
+    {
+        $own = [self::site(self::host($this->address)), self::site(self::host($action))];
+
+        return array_values(array_filter($this->loaded, static fn (OutsideCall $c): bool => ! in_array(self::site($c->host), $own, true)));
+    }
+
+    /** @return list<OutsideCall> */
+    private function loaded(): array
+    {
+        $calls = [];
+        foreach (self::LOADING as [$name, $of, $what]) {
+            foreach ($this->page->named([$name]) as $element) {
+                $host = self::host($element->getAttribute($of));
+                if ($host !== '' && $this->loads($element, $name)) {
+                    $calls[] = new OutsideCall(new Selector($this->page->selector($element)), $what, $host);
+                }
+            }
+        }
+
+        return $calls;
+    }
+
+    /** Scripts that wait for a consent, and links that load nothing, call nobody. */
+    private function loads(DOMElement $element, string $name): bool
+    {
+        $type = strtolower($element->getAttribute('type'));
+
+        return match ($name) {
+            'script' => in_array($type, ['', 'module', 'text/javascript', 'application/javascript'], true),
+            'link' => preg_match('~\b(?:stylesheet|preload|icon)\b~i', $element->getAttribute('rel')) === 1,
+            default => true,
+        };
+    }
+
+    private function hasTrap(FoundForm $form): bool
+    {
+        foreach ($form->controls as $element) {
+            for ($node = $element; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
+                if ($this->page->isHidden($node) || preg_match('~(?:left|top)\s*:\s*-\d{3,}~', $node->getAttribute('style')) === 1) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function picture(FoundForm $form): ?Selector
+    {
+        foreach ($this->page->named(['img', 'canvas'], $form->element) as $element) {
+            $said = implode(' ', array_map($element->getAttribute(...), ['src', 'alt', 'id', 'class']));
+            if (preg_match(self::PICTURE, $said) === 1) {
+                return new Selector($this->page->selector($element));
+            }
+        }
+
+        return null;
+    }
+
+    private function stores(): ?Selector
+    {
+        foreach ($this->page->named(['script']) as $script) {
+            if ($script->getAttribute('src') === '' && preg_match(self::STORES, $script->textContent) === 1) {
+                return new Selector($this->page->selector($script));
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{list<Selector>, list<Selector>} words beside boxes that hardly stand out, and those that are smaller than the others */
+    private function hardToRead(FoundForm $form): array
+    {
+        [$faint, $small] = [[], []];
+        foreach ($form->inputs('checkbox', 'radio') as $box) {
+            $words = $this->labels->element($box) ?? $box->parentNode;
+            if (! $words instanceof DOMElement) {
+                continue;
+            }
+            [$colour, $ground, $tiny] = [null, null, false];
+            for ($node = $words; $node instanceof DOMElement && $node->nodeName !== 'html'; $node = $node->parentNode) {
+                $style = $node->getAttribute('style');
+                $colour ??= self::colour($style, '(?<![-\w])color');
+                $ground ??= self::colour($style, '(?<![-\w])background(?:-color)?');
+                $tiny = $tiny || ($this->page->holds($form->element, $node) && $node !== $form->element && self::isTiny($node, $style));
+            }
+            $where = new Selector($this->page->selector($words));
+            if ($colour !== null && $colour->contrast($ground ?? Colour::white()) < self::NEEDED_CONTRAST) {
+                $faint[] = $where;
+            }
+            if ($tiny || $this->page->count(['small'], $words) > 0) {
+                $small[] = $where;
+            }
+        }
+
+        return [$faint, $small];
+    }
+
+    private static function isTiny(DOMElement $node, string $style): bool
+    {
+        if ($node->nodeName === 'small') {
+            return true;
+        }
+
+        return preg_match('~font-size\s*:\s*([\d.]+)(px|pt|em|rem|%)~i', $style, $m) === 1
+            && (float) $m[1] < match (strtolower($m[2])) {
+                'px' => 12.0,
+                'pt' => 9.0,
+                '%' => 80.0,
+                default => 0.8,
+            };
+    }
+
+    private static function colour(string $style, string $property): ?Colour
+    {
+        if (preg_match("~$property\\s*:\\s*".self::COLOUR.'~i', $style, $m) !== 1) {
+            return null;
+        }
+        $said = strtolower($m[1]);
+        if (preg_match('~^rgb\(\s*(\d+)\s*,\s*(\d+)\s*,\s*(\d+)~', $said, $rgb) === 1) {
+            $said = sprintf('#%02x%02x%02x', min(255, (int) $rgb[1]), min(255, (int) $rgb[2]), min(255, (int) $rgb[3]));
+        }
+        $named = ['white' => '#ffffff', 'black' => '#000000', 'silver' => '#c0c0c0', 'gray' => '#808080', 'grey' => '#808080', 'lightgray' => '#d3d3d3',
+            'lightgrey' => '#d3d3d3'];
+        $hex = $named[$said] ?? $said;
+
+        return Colour::find(strlen($hex) === 4 ? "#$hex[1]$hex[1]$hex[2]$hex[2]$hex[3]$hex[3]" : $hex);
+    }
+
+    /** An address made whole by the page's; as it is where that is not known. */
+    private function whole(string $address): string
+    {
+        if ($this->address === '' || preg_match('~^[a-z][a-z0-9+.-]*:~i', $address) === 1) {
+            return $address;
+        }
+        $base = parse_url($this->address);
+        $scheme = $base['scheme'] ?? 'https';
+
+        return str_starts_with($address, '//') ? "$scheme:$address" : $scheme.'://'.($base['host'] ?? '').'/'.ltrim($address, '/');
+    }
+
+    private static function host(string $address): string
+    {
+        return preg_match('~^(?:https?:)?//([^/?#:@\s]+)~i', trim($address), $m) === 1 ? strtolower($m[1]) : '';
+    }
+
+    /** The last two parts of a host, or three where the second is short: what one owner most often has. */
+    private static function site(string $host): string
+    {
+        $parts = explode('.', $host);
+        $short = count($parts) > 2 && strlen($parts[count($parts) - 2]) <= 3 && strlen($parts[count($parts) - 1]) === 2;
+
+        return implode('.', array_slice($parts, $short ? -3 : -2));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Requirements;
+use Juramen\Audit\Result;
+
+/*
+ * What only a page of others tells, met, missed and not applicable, with a lawful twin of every mistake. Written down before the code was run on
+ * them: an empty verdict is met.
+ */
+
+/** A form on a whole page with nothing wrong, of which one thing at a time is another; in a language, where the words matter. */
+function onPage(string $fields, string $form = 'action="https://quay.example/order" method="post"', string $head = '', string $language = 'en'): string
+{
+    $heading = ['en' => 'Your order', 'de' => 'Ihre Bestellung', 'fr' => 'Votre commande', 'sv' => 'Din beställning', 'da' => 'Din bestilling'][$language];
+
+    return "<!doctype html><html lang=\"$language\"><head><title>Quay Chandlers</title>$head</head><body><form $form><h1>$heading</h1>$fields"
+        .'<label>Street <input name="street" autocomplete="street-address"></label><button>Pay now</button></form></body></html>';
+}
+
+/** @return list<string> verdicts of a requirement on the only form of a page, findings first; "met" or "not-applicable" where there are none */
+function saidOf(string $id, string $html, string $address = 'https://quay.example/'): array
+{
+    $reading = HtmlReader::read($html, $address)[0];
+    $results = Requirements::find($id)?->judge($reading) ?? throw new LogicException($id);
+
+    return array_map(static fn (Result $r): string => $r->verdict->value, $results);
+}
+
+$email = '<label>Email (required) <input type="email" name="e" autocomplete="email" required></label>';
+
+test('a page is judged by how it is sent, what it loads and what nobody sees of it', function (string $id, string $html, string $expected, string $address): void {
+    expect(saidOf($id, $html, $address))->toBe([$expected]);
+})->with([
+    // Encrypted.
+    'https' => ['sent-encrypted', onPage($email), 'met', 'https://quay.example/'],
+    'http on the page' => ['sent-encrypted', onPage($email, 'action="/order" method="post"'), 'breach', 'http://quay.example/'],
+    'http in the action' => ['sent-encrypted', onPage($email, 'action="http://quay.example/o" method="post"'), 'breach', 'https://quay.example/'],
+    'on loopback' => ['sent-encrypted', onPage($email, 'action="/o" method="post"'), 'not-applicable', 'http://127.0.0.1:8000/'],
+    'a host that only begins like loopback' => ['sent-encrypted', onPage($email, 'action="http://localhost.evil.example/" method="post"'), 'breach', ''],
+    'nobody knows where' => ['sent-encrypted', onPage($email, 'action="/o" method="post"'), 'not-applicable', ''],
+    // Not in an address.
+    'by POST' => ['not-in-address', onPage($email), 'met', ''],
+    'by GET' => ['not-in-address', onPage($email, 'action="/o" method="GET"'), 'weakness', ''],
+    'by nothing, which is GET' => ['not-in-address', onPage($email, 'action="/o"'), 'weakness', ''],
+    'taken by a script' => ['not-in-address', onPage($email, 'action="/o" onsubmit="return send(this)"'), 'not-applicable', ''],
+    'a search by GET' => ['not-in-address', '<form role="search" action="/s" method="get"><input type="search" name="q"><button>Search</button></form>', 'not-applicable', ''],
+    // Hidden consent.
+    'a hidden yes' => ['no-hidden-consent', onPage("$email<input type=hidden name=newsletter value=1>"), 'breach', ''],
+    'a hidden yes in a German form' => ['no-hidden-consent', onPage("$email<input type=hidden name=einwilligung_werbung value=ja>", language: 'de'), 'breach', ''],
+    'a hidden yes in camel case' => ['no-hidden-consent', onPage("$email<input type=hidden name=userOptIn value=true>"), 'breach', ''],
+    'a hidden no' => ['no-hidden-consent', onPage("$email<input type=hidden name=newsletter value=0>"), 'met', ''],
+    'the twin of an empty box' => ['no-hidden-consent', onPage("$email<input type=hidden name=newsletter value=1><label><input type=checkbox name=newsletter value=1> Email me offers on rope.</label>"), 'met', ''],
+    'a version' => ['no-hidden-consent', onPage("$email<input type=hidden name=consent_version value=1>"), 'met', ''],
+    'a list' => ['no-hidden-consent', onPage("$email<input type=hidden name=newsletter_list value=1>"), 'met', ''],
+    'the one list of a form that is only that' => ['no-hidden-consent', '<form action="/n" method="post"><h2>Newsletter</h2><input type="email"><input type=hidden name=subscribe value=1><button>Subscribe</button></form>', 'met', ''],
+    'a login' => ['no-hidden-consent', '<form method="post"><h1>Log in</h1><input type="email"><input type="password"><input type=hidden name=marketing value=1><button>Log in</button></form>', 'not-applicable', ''],
+    // Told apart.
+    'needed ones say so' => ['optional-marked', onPage($email), 'met', ''],
+    'a star is enough' => ['optional-marked', onPage('<label>Email * <input type="email" required></label>'), 'met', ''],
+    'nothing says so' => ['optional-marked', onPage('<label>Email <input type="email" required></label>'), 'weakness', ''],
+    'German, a sentence says so' => ['optional-marked', onPage('<p>Mit Stern sind Pflichtfelder.</p><label>E-Mail <input type="email" required></label>', language: 'de'), 'met', ''],
+    'French, the others are said to be free' => ['optional-marked', str_replace('Street', 'Rue (facultatif)', onPage('<label>Courriel <input type="email" required></label>', language: 'fr')), 'met', ''],
+    'all alike' => ['optional-marked', onPage('<label>Email <input type="email"></label>'), 'not-applicable', ''],
+    // Help to fill in.
+    'tokens' => ['fill-help', onPage($email), 'met', ''],
+    'tokens behind a section' => ['fill-help', onPage('<label>Email <input type="email" autocomplete="section-a billing email"></label>'), 'met', ''],
+    'no token' => ['fill-help', onPage('<label>Email <input type="email"></label>'), 'weakness', ''],
+    'switched off' => ['fill-help', onPage('<label>Email <input type="email" autocomplete="off"></label>'), 'weakness', ''],
+    'nothing that browsers know' => ['fill-help', '<form method="post"><h2>Tell us</h2><label>Your message <textarea></textarea></label><button>Send message</button></form>', 'not-applicable', ''],
+    // Programs.
+    'a trap' => ['bots-kept-out', onPage("$email<div style=\"display:none\"><input name=homepage></div>"), 'met', ''],
+    'a trap that stands outside the screen' => ['bots-kept-out', onPage("$email<div style=\"position:absolute;left:-9999px\"><input name=homepage></div>"), 'met', ''],
+    'a picture to read' => ['bots-kept-out', onPage("$email<img src=\"/captcha.png\" alt=\"\"><label>Code <input name=c></label>"), 'weakness', ''],
+    'nothing to be seen' => ['bots-kept-out', onPage($email), 'open', ''],
+    // From elsewhere.
+    'all from its own site' => ['no-outside-calls', onPage($email, head: '<script src="/a.js"></script><script src="https://static.quay.example/b.js"></script>'), 'met', 'https://www.quay.example/'],
+    'a script from elsewhere' => ['no-outside-calls', onPage($email, head: '<script src="https://count.elsewhere.example/t.js"></script>'), 'weakness', 'https://quay.example/'],
+    'a picture from elsewhere' => ['no-outside-calls', onPage("$email<img src=\"//pixel.elsewhere.example/1.gif\" alt=\"\">"), 'weakness', 'https://quay.example/'],
+    'letters from elsewhere' => ['no-outside-calls', onPage($email, head: '<link rel="stylesheet" href="https://letters.elsewhere.example/a.css">'), 'weakness', ''],
+    'a script that waits' => ['no-outside-calls', onPage($email, head: '<script type="text/plain" src="https://count.elsewhere.example/t.js"></script>'), 'met', 'https://quay.example/'],
+    'a link is no call' => ['no-outside-calls', onPage("$email<a href=\"https://elsewhere.example/\">us elsewhere</a>", head: '<link rel="canonical" href="https://other.example/">'), 'met', 'https://quay.example/'],
+    'another site of the same country' => ['no-outside-calls', onPage($email, head: '<script src="https://count.co.uk/t.js"></script>'), 'weakness', 'https://quay.co.uk/'],
+    'nobody knows whose site it is' => ['no-outside-calls', onPage($email, 'action="/o" method="post"', '<script src="https://static.example/t.js"></script>'), 'open', ''],
+    // Before sending.
+    'nothing stored' => ['nothing-before-sending', onPage($email, head: '<script>var a = 1;</script>'), 'met', ''],
+    'something stored' => ['nothing-before-sending', onPage($email, head: '<script>localStorage.setItem("seen", 1)</script>'), 'open', ''],
+    'a search' => ['nothing-before-sending', '<form role="search" action="/s"><input type="search" name="q"><script>document.cookie="a"</script></form>', 'not-applicable', ''],
+    // To be read.
+    'labels that stay' => ['legible', onPage($email), 'met', ''],
+    'a placeholder for a label' => ['legible', onPage('<input type="email" placeholder="Email">'), 'weakness', ''],
+    'words in faint grey' => ['legible', onPage("$email<label style=\"color:#aaa\"><input type=checkbox> Email me offers on rope.</label>"), 'weakness', ''],
+    'light words on a dark ground' => ['legible', onPage("$email<div style=\"background:#123\"><label style=\"color:#eee\"><input type=checkbox> Email me offers on rope.</label></div>"), 'met', ''],
+    'words in small print' => ['legible', onPage("$email<small><label><input type=checkbox> Email me offers on rope.</label></small>"), 'weakness', ''],
+    'words a little smaller' => ['legible', onPage("$email<label style=\"font-size:0.9em\"><input type=checkbox> Email me offers on rope.</label>"), 'met', ''],
+    'a login without labels' => ['legible', '<form method="post"><h1>Log in</h1><input type="email" placeholder="Email"><input type="password"><button>Log in</button></form>', 'not-applicable', ''],
+]);
