@@ -38,6 +38,7 @@ final class Requirements
             new Requirements\NoAsEasyAsYes,
             new Requirements\SpecialData,
             new Requirements\Children,
+            new Requirements\NoFriendsAddress,
             new Requirements\NoHiddenConsent,
             new Requirements\Legible,
             new Requirements\OptionalMarked,

@@ -88,6 +88,16 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'nothing stored' => ['nothing-before-sending', onPage($email, head: '<script>var a = 1;</script>'), 'met', ''],
     'something stored' => ['nothing-before-sending', onPage($email, head: '<script>localStorage.setItem("seen", 1)</script>'), 'open', ''],
     'a search' => ['nothing-before-sending', '<form role="search" action="/s"><input type="search" name="q"><script>document.cookie="a"</script></form>', 'not-applicable', ''],
+    // Somebody else's address.
+    'one\'s own' => ['no-friends-address', onPage($email), 'met', ''],
+    'a friend\'s' => ['no-friends-address', onPage("$email<label>Your friend’s email <input type=email name=f></label>"), 'weakness', ''],
+    'a friend\'s, who is written to' => ['no-friends-address', onPage("<p>We will send your friend an invitation.</p>$email<label>Email of your friend <input type=email name=f></label>"), 'breach', ''],
+    'German, a friend\'s' => ['no-friends-address', onPage('<label>Ihre E-Mail <input type=email></label><label>E-Mail Ihrer Freundin <input type=email name=f></label>', language: 'de'), 'weakness', ''],
+    'French, a friend\'s' => ['no-friends-address', onPage('<label>Votre courriel <input type=email></label><label>Courriel de votre ami <input type=email name=f></label>', language: 'fr'), 'weakness', ''],
+    'Swedish, a friend\'s' => ['no-friends-address', onPage('<label>Din e-post <input type=email></label><label>Din väns e-post <input type=email name=f></label>', language: 'sv'), 'weakness', ''],
+    'Danish, a friend\'s' => ['no-friends-address', onPage('<label>Din e-mail <input type=email></label><label>Din vens e-mail <input type=email name=f></label>', language: 'da'), 'weakness', ''],
+    'a friend\'s name alone' => ['no-friends-address', onPage("$email<label>Name of the friend who told you <input name=friend></label>"), 'met', ''],
+    'no address at all' => ['no-friends-address', '<form method="post"><h2>Tell us</h2><label>Your message <textarea></textarea></label><button>Send message</button></form>', 'not-applicable', ''],
     // To be read.
     'labels that stay' => ['legible', onPage($email), 'met', ''],
     'a placeholder for a label' => ['legible', onPage('<input type="email" placeholder="Email">'), 'weakness', ''],

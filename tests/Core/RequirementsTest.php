@@ -372,7 +372,7 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
         'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending',
         'existing-customer',
         'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition',
-        'no-as-easy-as-yes', 'special-data', 'children', 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help', 'sent-encrypted', 'not-in-address',
+        'no-as-easy-as-yes', 'special-data', 'children', 'no-friends-address', 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help', 'sent-encrypted', 'not-in-address',
         'no-outside-calls', 'nothing-before-sending', 'bots-kept-out']);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure())->toMatch('/^(Not checked against the source since|Our own view)/')->and($requirement->title())->toEndWith('.');

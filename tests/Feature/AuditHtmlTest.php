@@ -54,7 +54,8 @@ test('foreign forms are audited from the command line without database, with the
             'language-offered', 'confirmed-address', 'fields-needed', 'plain-words', 'asks-yes-not-no', 'one-purpose-each',
             'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending', 'existing-customer',
             'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition',
-            'no-as-easy-as-yes', 'special-data', 'children', 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help', 'sent-encrypted',
+            'no-as-easy-as-yes', 'special-data', 'children', 'no-friends-address', 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help',
+            'sent-encrypted',
             'not-in-address', 'no-outside-calls', 'nothing-before-sending', 'bots-kept-out',
         ]);
     $good = htmlFile('<form><h1>Log in</h1><input type="email"><input type="password"><button>Log in</button></form>');

@@ -33,7 +33,7 @@ function arrived(string $to): array
 
 function someone(): string
 {
-    return 'someone.'.bin2hex(random_bytes(4)).'@post.example';
+    return 'someone.'.random_int(10_000_000, 99_999_999).'@post.example';
 }
 
 /** The mail that a delivery goes out as; null where its reason is gone. */

@@ -10,6 +10,7 @@ use App\Models\AssessedSubmission;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use Illuminate\Database\Eloquent\Collection;
+use Juramen\Canon\Id;
 use Juramen\Screening\Alike\Traits;
 
 /** Subscribers who signed up about when another did, and are likely of the same hand. */
@@ -34,18 +35,16 @@ final class ListAlike
             ->whereRelation('subscriber', 'controller_id', $subscriber->controller_id)
             ->whereBetween('asked_at', [Instants::write($own->asked_at->plusDays(-self::DAYS)), Instants::write($own->asked_at->plusDays(self::DAYS))])
             ->orderByRaw('ABS(TIMESTAMPDIFF(SECOND, asked_at, ?))', [Instants::write($own->asked_at)])->limit(self::MOST)->get();
-        $all = $near->push($own);
-        $signals = AssessedSubmission::query()->whereIn('id', $all->pluck('assessed_id')->filter())->pluck('signals', 'id');
-        $email = $this->addresses($all);
-        $traits = static fn (SignupJourney $j): Traits => Traits::ofSignup(
-            $email[$j->subscriber_id] ?? '@', (string) ($signals[$j->assessed_id] ?? ''),
-            $j->edition->point->slug.' '.$j->asked_at->utc->format('Y-m-d')
+        $signals = AssessedSubmission::query()->whereIn('id', $near->pluck('assessed_id')->push($own->assessed_id)->filter())->pluck('signals', 'id');
+        $traits = static fn (SignupJourney $j, string $email): Traits => Traits::ofSignup(
+            $email, (string) ($signals[$j->assessed_id] ?? ''), $j->edition->point->slug.' '.$j->asked_at->utc->format('Y-m-d')
         );
-        $ours = $traits($own);
-        $alike = [];
+        $ours = $traits($own, $this->values->newestOf($subscriber->subject)->get('email')->value ?? '@');
+        [$email, $alike] = [$this->addresses($near), []];
         foreach ($near as $journey) {
-            if ($journey !== $own && isset($email[$journey->subscriber_id]) && $ours->isLike($traits($journey))) {
-                $alike[$journey->subscriber_id] ??= new AlikeSignup($journey->subscriber, $email[$journey->subscriber_id], $journey);
+            $address = $email[$journey->subscriber_id] ?? null;
+            if ($address !== null && $ours->isLike($traits($journey, $address))) {
+                $alike[$journey->subscriber_id] ??= new AlikeSignup($journey->subscriber, $address, $journey);
             }
         }
 
@@ -53,20 +52,18 @@ final class ListAlike
     }
 
     /**
-     * @param  Collection<int, SignupJourney>  $journeys
+     * @param  Collection<int, SignupJourney>  $journeys  of others
      * @return array<int, string> by subscriber; of whoever nothing is permitted to and nothing waits for there is none
      */
     private function addresses(Collection $journeys): array
     {
-        $subscribers = Subscriber::query()->whereIn('id', $journeys->pluck('subscriber_id')->unique())->get();
+        $subscribers = $journeys->map(static fn (SignupJourney $j): Subscriber => $j->subscriber)->unique('id');
+        $kept = $this->values->addressesOf(array_values($subscribers->map(static fn (Subscriber $s): Id => $s->subject)->all()));
         $addresses = [];
         foreach ($subscribers as $each) {
-            $kept = $this->values->newestOf($each->subject)->get('email');
-            if ($kept !== null) {
-                $addresses[$each->id] = $kept->value;
-            }
+            $addresses[$each->id] = $kept->get($each->subject->hex())->value ?? '';
         }
 
-        return $addresses;
+        return array_filter($addresses, static fn (string $a): bool => $a !== '');
     }
 }

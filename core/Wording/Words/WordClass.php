@@ -169,6 +169,8 @@ enum WordClass: string
     case Rights = 'rights';
     case Job = 'job';
     case FieldEmail = 'field-email';
+    /** Somebody else, whose address is asked for. */
+    case FieldFriend = 'field-friend';
     case FieldName = 'field-name';
     case FieldPhone = 'field-phone';
     case FieldBirthday = 'field-birthday';
