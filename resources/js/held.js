@@ -39,8 +39,9 @@
       ?? all.filter(open).at(-1) ?? null;
     const inRow = had?.closest('tr[data-held]');
     stand(next, Boolean(inRow));
-    // Whoever stood elsewhere in it stands there again, and no key of theirs decides anything.
-    if (had && !inRow) list().querySelector(had.dataset.undoes ? `[data-undoes="${had.dataset.undoes}"]` : 'a[href]')?.focus();
+    // Whoever stood elsewhere in it stands there again, and no key of theirs decides anything; where that is gone, at what came back.
+    const elsewhere = had?.dataset.undoes ? list().querySelector(`[data-undoes="${had.dataset.undoes}"]`) : had && list().querySelector('a[href]');
+    if (had && !inRow) (elsewhere ?? next)?.focus();
     if (inRow && !next) list().querySelector('[data-undoes]')?.focus();
     document.dispatchEvent(new Event('sheet:drawn'));
   }

@@ -152,3 +152,31 @@ test('in a flood the puzzle is put to everybody at that point, the desk says so,
     Carbon::setTestNow(now()->addDay());
     $this->get('/desk')->assertDontSee('flooded');
 });
+
+test('one that cannot be carried out keeps none of the others, and is tried again', function (): void {
+    ($this->held)('one@post.example', 'two@inbox.example', 'three@mail.example');
+    $ids = HeldSubmission::query()->orderBy('id')->pluck('id')->map(strval(...))->all();
+    $whole = (string) DB::table('held_submissions')->where('id', $ids[1])->value('content');
+    DB::table('held_submissions')->where('id', $ids[1])->update(['content' => 'damaged']);
+    DB::table('held_submissions')->update(['decided' => 'accept', 'decided_at' => now()->subHour(), 'user_id' => $this->runa->id]);
+    expect(app(DecideHeld::class)->carryOut())->toBe(2)->and(HeldSubmission::query()->pluck('id')->map(strval(...))->all())->toBe([$ids[1]]);
+    DB::table('held_submissions')->update(['content' => $whole]);
+    expect(app(DecideHeld::class)->carryOut())->toBe(1)->and($this->acts())->toBe(['given', 'given', 'given']);
+});
+
+test('a decision of somebody else, of nothing, or of a stranger is none', function (): void {
+    [$one] = ($this->held)('one@post.example');
+    foreach (['accept', 'refuse'] as $act) {
+        $this->post('/held/decide', ['act' => $act, 'chosen' => $one])->assertRedirect('/held');
+        $this->post('/held/decide', ['act' => $act, 'chosen' => ["$one OR 1=1", '-1', '0', str_repeat('9', 30)]])->assertRedirect('/held');
+    }
+    expect(HeldSubmission::query()->whereNotNull('decided')->count())->toBe(0);
+    foreach (['editor', 'administrator', 'auditor'] as $role) {
+        $this->actingAs(User::query()->where('role', $role)->firstOrFail());
+        $this->post('/held/decide', ['act' => 'accept', 'chosen' => [$one]])->assertForbidden();
+        $this->post('/held/undo', ['chosen' => [$one]])->assertForbidden();
+    }
+    auth()->logout();
+    $this->post('/held/decide', ['act' => 'accept', 'chosen' => [$one]])->assertRedirect('/login');
+    expect(HeldSubmission::query()->whereNotNull('decided')->count())->toBe(0);
+});

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Screening\ImpossibleHeaders;
+use App\Actions\Screening\MailDomains;
+use App\Actions\Signup\LapseJourneys;
 use App\Actions\Upkeep\DeleteDue;
 use App\Models\AssessedSubmission;
 use App\Models\Enquiry;
@@ -9,9 +12,13 @@ use App\Models\HeldSubmission;
 use App\Models\SignupJourney;
 use App\Models\User;
 use App\Support\Outgoing\Resolver;
+use App\Support\Outgoing\ZoneFile;
 use Database\Demo\ContactForm;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Juramen\Canon\MacRing;
+use Juramen\Consent\Link;
 use Juramen\Screening\Band;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
@@ -221,4 +228,47 @@ test('whether a domain takes mail is asked when the answer is on its way; no ans
     Carbon::setTestNow(now()->addDays(15));
     app(DeleteDue::class)();
     expect(DB::table('mail_domains')->count())->toBe(0);
+});
+
+test('what no browser sends with a form is counted, and what browsers send is not', function (array $headers, int $count): void {
+    $request = Request::create('/forms/footer-newsletter/en', 'POST');
+    $request->headers->replace($headers);
+    expect(ImpossibleHeaders::count($request))->toBe($count);
+})->with([
+    'a browser' => [['User-Agent' => 'Mozilla/5.0', 'Accept' => 'text/html,*/*;q=0.8', 'Accept-Language' => 'de', 'Sec-Fetch-Mode' => 'navigate'], 0],
+    'a browser that says little' => [['User-Agent' => 'x', 'Accept' => 'text/html', 'Accept-Language' => 'sv'], 0],
+    'a script in a page' => [['User-Agent' => 'Mozilla/5.0', 'Accept' => '*/*', 'Accept-Language' => 'de', 'Sec-Fetch-Mode' => 'cors'], 2],
+    'a program' => [['User-Agent' => 'post/1.0', 'Accept' => '*/*'], 2], 'nothing at all' => [[], 3],
+]);
+
+test('nobody waits for a resolver: where one is asking, another does not; what it says is kept once', function (): void {
+    $other = new PDO(sprintf(
+        'mysql:unix_socket=%s;dbname=%s', (string) env('DB_SOCKET'), (string) env('DB_DATABASE')
+    ), 'juramen_app', (string) env('DB_PASSWORD'));
+    $other->query("SELECT GET_LOCK('juramen-resolver', 0)")?->fetchAll();
+    $domains = app(MailDomains::class);
+    $started = hrtime(true);
+    $domains->ask('castaway.example');
+    expect((hrtime(true) - $started) / 1e9)->toBeLessThan(0.5)->and($domains->takes('castaway.example'))->toBeNull();
+    $other->query("SELECT RELEASE_LOCK('juramen-resolver')")?->fetchAll();
+    app()->instance(Resolver::class, new ZoneFile(base_path('standins/resolver/zone.json')));
+    $domains = app(MailDomains::class);
+    foreach (['castaway.example', 'CASTAWAY.example', 'post.example', 'nowhere.example'] as $domain) {
+        $domains->ask($domain);
+    }
+    expect(array_map($domains->takes(...), ['Castaway.Example', 'post.example', 'nowhere.example']))->toBe([false, true, null])
+        ->and(DB::table('mail_domains')->count())->toBe(2);
+});
+
+test('whoever is erased is among nobody any more: what was counted of them goes with their address', function (): void {
+    $this->signUp('imke@post.example');
+    $this->signUp('ole@post.example');
+    $this->mailsAreTaken();
+    $count = fn (): int => DB::table('seen_lately')->count();
+    expect($each = $count() / 2)->toBeGreaterThan(1);
+    $this->post('/not-theirs', ['token' => Link::NotTheirs->token(SignupJourney::query()->orderBy('asked_at')->firstOrFail()->id, app(MacRing::class))]);
+    expect($count())->toEqual($each);
+    Carbon::setTestNow(now()->addDays(8));
+    app(LapseJourneys::class)();
+    expect($count())->toBe(0);
 });

@@ -6,6 +6,7 @@ namespace App\Actions\Consent;
 
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\HeldChain;
+use App\Actions\Screening\CountNearby;
 use App\Casts\Instants;
 use App\Models\ContactPoint;
 use App\Models\KeptFile;
@@ -16,11 +17,13 @@ use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
 use Juramen\Consent\Acts\Erased;
 use Juramen\Consent\How;
+use Juramen\Log\Disclosure;
+use Juramen\Register\EmailAddress;
 
 /** The one way in which personal values of entries are deleted: with an entry that says which, in the same transaction. */
 final class DeleteValues
 {
-    public function __construct(private readonly Append $append, private readonly SystemClock $clock) {}
+    public function __construct(private readonly Append $append, private readonly CountNearby $nearby, private readonly SystemClock $clock) {}
 
     /**
      * @param  string  $why  see new Erased()
@@ -36,6 +39,10 @@ final class DeleteValues
             StoredDisclosure::query()->whereIn('id', array_map(static fn (StoredDisclosure $d): int => $d->id, $values))->delete();
         }
         if ($lookups) {
+            foreach ($values as $value) {
+                $said = Disclosure::parse($value->text);
+                $said->name === 'email' ? $this->nearby->forget(EmailAddress::parse($said->value)) : null;
+            }
             $this->contactPoints($chain->subject)->delete();
             KnownSignup::query()->whereRelation('subscriber', 'subject', $chain->subject->bytes)->delete();
         }

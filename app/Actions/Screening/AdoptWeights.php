@@ -9,7 +9,6 @@ use App\Actions\ActRefusal;
 use App\Models\ActKind;
 use App\Models\AdoptedWeights;
 use App\Models\AssessedSubmission;
-use App\Models\Role;
 use App\Models\User;
 use App\Queries\Screening\ReadDecisions;
 use App\Queries\Screening\WeightsInForce;
@@ -27,8 +26,6 @@ use Juramen\Screening\Weights;
  */
 final class AdoptWeights
 {
-    private const LEAST_REASON = 15;
-
     public function __construct(
         private readonly WeightsInForce $inForce, private readonly ReadDecisions $decisions, private readonly ActLog $log, private readonly SystemClock $clock
     ) {}
@@ -64,13 +61,7 @@ final class AdoptWeights
 
     private function adopt(Weights $weights, int $decided, string $reason, User $by): void
     {
-        $reason = trim($reason);
-        if ($by->role !== Role::Officer) {
-            throw Refused::because(ActRefusal::OfficersDrawLines);
-        }
-        if (mb_strlen($reason) < self::LEAST_REASON || mb_strlen($reason) > 500) {
-            throw Refused::because(ActRefusal::WeightsWithoutReason);
-        }
+        $reason = OfficersReason::of($reason, $by, ActRefusal::WeightsWithoutReason);
         DB::transaction(function () use ($weights, $decided, $reason, $by): void {
             if (self::mark($weights) === self::mark($this->inForce->weights())) {
                 throw Refused::because(ActRefusal::SameWeights);

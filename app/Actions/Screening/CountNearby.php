@@ -62,6 +62,12 @@ final class CountNearby
         return $near;
     }
 
+    /** Whoever is erased is among nobody any more. */
+    public function forget(EmailAddress $email): void
+    {
+        DB::table('seen_lately')->where('by', $this->digest('by', $email->mailbox()))->delete();
+    }
+
     /** A page that was sent before came again with other answers. */
     public function replayed(?string $network, Instant $now): void
     {

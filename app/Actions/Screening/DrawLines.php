@@ -9,7 +9,6 @@ use App\Actions\ActRefusal;
 use App\Models\ActKind;
 use App\Models\DrawnLines;
 use App\Models\Point;
-use App\Models\Role;
 use App\Models\User;
 use App\Queries\Screening\LinesInForce;
 use App\Support\SystemClock;
@@ -21,8 +20,6 @@ use Juramen\Screening\Lines;
 /** Puts other lines in force: by an officer, with a reason, from now on. What came before stays as it was decided. */
 final class DrawLines
 {
-    private const LEAST_REASON = 15;
-
     public function __construct(private readonly LinesInForce $inForce, private readonly ActLog $log, private readonly SystemClock $clock) {}
 
     /**
@@ -47,13 +44,7 @@ final class DrawLines
 
     private function write(?Lines $lines, Costs $costs, string $reason, User $by, ?Point $point): void
     {
-        $reason = trim($reason);
-        if ($by->role !== Role::Officer) {
-            throw Refused::because(ActRefusal::OfficersDrawLines);
-        }
-        if (mb_strlen($reason) < self::LEAST_REASON || mb_strlen($reason) > 500) {
-            throw Refused::because(ActRefusal::LinesWithoutReason);
-        }
+        $reason = OfficersReason::of($reason, $by, ActRefusal::LinesWithoutReason);
         DB::transaction(function () use ($lines, $costs, $reason, $by, $point): void {
             $now = $this->inForce->of($point);
             if ($lines === null ? $now->departs === null : $lines == $now->lines && $costs == $now->costs) {

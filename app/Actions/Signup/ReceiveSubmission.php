@@ -17,7 +17,6 @@ use Illuminate\Http\Request;
 use Juramen\Consent\How;
 use Juramen\Points\FieldMessage;
 use Juramen\Points\Filling;
-use Juramen\Points\FormRenderer;
 use Juramen\Points\LaidPage;
 use Juramen\Points\PointEdition;
 use Juramen\Points\PuzzleBlock;
@@ -65,9 +64,10 @@ final class ReceiveSubmission
 
             return $this->fresh($anew, 'old', $visit->placement, $edition->digest()->equals($current->digest()) ? $visit : null, page: $anew->page);
         }
-        $went = $this->went($request, $form, $visit);
-        if ($went !== null) {
-            return $went;
+        $turn = PageTurn::of($request, $form);
+        if ($turn !== null) {
+            return $turn->isWrong() ? $this->again($request, $form, $visit, $turn->page, 'errors', $turn->errors)
+                : $this->again($request, $form, $visit, $turn->page, '', status: 200);
         }
         try {
             return $this->screened($request, $form, $visit);
@@ -80,26 +80,6 @@ final class ReceiveSubmission
 
             return $this->again($request, $form, $visit, $form->page, 'down', status: 503);
         }
-    }
-
-    /** To another page of the form, or to the first with something wrong on it; null where it is sent and nothing is. */
-    private function went(Request $request, SubmittedForm $form, VisitMark $visit): ?SubmissionOutcome
-    {
-        $layout = $form->layout;
-        $go = $request->request->all()[FormRenderer::GO] ?? null;
-        $before = $go === 'back' ? $layout->before($form->page, $form->typed) : null;
-        if ($before !== null) {
-            return $this->again($request, $form, $visit, $before, '', status: 200);
-        }
-        $after = $go === 'send' ? null : $layout->after($form->page, $form->typed);
-        $errors = $after === null ? $form->errors() : $form->errorsOn($form->page);
-        if ($errors !== []) {
-            $page = $layout->pageOf($errors[0]->name);
-
-            return $this->again($request, $form, $visit, $page, 'errors', $form->errorsOn($page));
-        }
-
-        return $after === null ? null : $this->again($request, $form, $visit, $after, '', status: 200);
     }
 
     private function screened(Request $request, SubmittedForm $form, VisitMark $visit): SubmissionOutcome

@@ -14,10 +14,12 @@ use App\Support\SystemClock;
 use App\Support\VisitorWords;
 use Illuminate\Http\Request;
 use Juramen\Canon\Digest;
+use Juramen\Points\FieldMessage;
 use Juramen\Points\Filling;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FrozenLanguage;
 use Juramen\Points\FrozenPage;
+use Juramen\Points\LaidPage;
 use Juramen\Points\PointEdition;
 use Juramen\Points\PuzzleBlock;
 use Juramen\Points\SheetDraft;
@@ -57,9 +59,9 @@ final class TryDraft
             return $this->open($point, $language, $at);
         }
         $form = SubmittedForm::read($request, $edition, $visit->language, $this->clock->today(), $this->marks->earlier($request, $visit));
-        $turned = $this->turned($request, $form, $visit, $at);
-        if ($turned !== null) {
-            return $turned;
+        $turn = PageTurn::of($request, $form);
+        if ($turn !== null) {
+            return $this->again($request, $form, $visit, $turn->page, $at, $turn->isWrong() ? 'errors' : '', $turn->errors);
         }
         if (! $edition->sheet->rules->screening) {
             return new TrialEnd(null);
@@ -69,39 +71,21 @@ final class TryDraft
         $assessment = $this->judge->assess($as->facts($own), $edition->sheet->draft->point);
 
         return $assessment->band !== Band::Puzzle ? new TrialEnd(null, $assessment) : $this->again(
-            $request, $form, $visit, $form->page->number, $at, $puzzled === Puzzled::Left ? 'puzzle-left' : 'puzzle',
+            $request, $form, $visit, $form->page, $at, $puzzled === Puzzled::Left ? 'puzzle-left' : 'puzzle',
             puzzle: $this->puzzles->block($visit, $assessment->risk, $form->language)
         );
     }
 
-    /** To another page of the form, or the page with what is wrong on it; null where it is sent whole and nothing is. */
-    private function turned(Request $request, SubmittedForm $form, VisitMark $visit, string $at): ?TrialEnd
-    {
-        $go = $request->request->all()[FormRenderer::GO] ?? null;
-        $before = $go === 'back' ? $form->layout->before($form->page, $form->typed) : null;
-        if ($before !== null) {
-            return $this->again($request, $form, $visit, $before->number, $at);
-        }
-        $after = $go === 'send' ? null : $form->layout->after($form->page, $form->typed);
-        $errors = $after === null ? $form->errors() : $form->errorsOn($form->page);
-        if ($errors !== []) {
-            return $this->again($request, $form, $visit, $form->layout->pageOf($errors[0]->name)->number, $at, 'errors');
-        }
-
-        return $after === null ? null : $this->again($request, $form, $visit, $after->number, $at);
-    }
-
+    /** @param  list<FieldMessage>  $errors */
     private function again(
-        Request $request, SubmittedForm $form, VisitMark $visit, int $number, string $at, string $heading = '', ?PuzzleBlock $puzzle = null
+        Request $request, SubmittedForm $form, VisitMark $visit, LaidPage $page, string $at, string $heading, array $errors = [], ?PuzzleBlock $puzzle = null
     ): TrialEnd {
-        $page = $form->layout->pages[$number - 1] ?? $form->layout->pages[0];
         $filling = new Filling(
-            $form->typed->values, $form->ticked(), $heading === 'errors' ? $form->errorsOn($page) : [],
-            $heading === '' ? self::SAYS : (string) __("visitor.again.$heading", [], $form->language->value),
+            $form->typed->values, $form->ticked(), $errors, $heading === '' ? self::SAYS : (string) __("visitor.again.$heading", [], $form->language->value),
             [...FormMarks::sentBack($request), ...$this->marks->others($form, $visit->nonce)], $form->leftOut($page), puzzle: $puzzle
         );
 
-        return new TrialEnd($this->form($form->edition, $visit, $number, $at, $filling), status: $heading === '' ? 200 : 422);
+        return new TrialEnd($this->form($form->edition, $visit, $page->number, $at, $filling), status: $heading === '' ? 200 : 422);
     }
 
     private function form(PointEdition $edition, VisitMark $visit, int $number, string $at, Filling $filling): string

@@ -17,8 +17,6 @@ use Juramen\Screening\Calibration\Compared;
 use Juramen\Screening\Calibration\Decided;
 use Juramen\Screening\Calibration\Estimate;
 use Juramen\Screening\Calibration\Rightness;
-use Juramen\Screening\Signal;
-use Juramen\Screening\Signals;
 use Juramen\Screening\Weights;
 
 /** What each signal weighs, and what it would weigh by what people decided. */
@@ -42,9 +40,7 @@ final readonly class WeightsPage
     ): self {
         [$now, $decided] = [$inForce->weights(), $decisions()];
         $estimate = Estimate::of($decided, $now);
-        $compared = $estimate->compared ?? array_map(static fn (Signal $s): Compared => new Compared(
-            $s, $now->of($s), $now->of($s), self::noticed($decided, $s, true), self::noticed($decided, $s, false)
-        ), Signals::all());
+        $compared = $estimate->compared ?? Compared::all($decided, $now, $now);
         usort($compared, static fn (Compared $a, Compared $b): int => $b->before <=> $a->before);
         $adopted = $inForce->adopted();
         $isAnother = $estimate !== null && AdoptWeights::mark($estimate->weights) !== AdoptWeights::mark($now);
@@ -111,11 +107,5 @@ final readonly class WeightsPage
                 .($isAnother ? 'the estimate '.$said($estimate->after).', each judged by what was learned from the others.' : 'they are the estimate.'),
             ...($isAnother && $estimate->after->surprise >= $estimate->before->surprise ? ['The estimate is no better: it is wiser to keep what holds.'] : []),
         ];
-    }
-
-    /** @param  list<Decided>  $decided */
-    private static function noticed(array $decided, Signal $signal, bool $spam): int
-    {
-        return count(array_filter($decided, static fn (Decided $d): bool => $d->spam === $spam && $d->amount($signal->id()) > 0));
     }
 }

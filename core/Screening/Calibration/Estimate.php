@@ -46,12 +46,10 @@ final readonly class Estimate
             return null;
         }
         $weights = self::learned($decided);
-        $compared = array_map(static fn (Signal $s): Compared => new Compared(
-            $s, $inForce->of($s), $weights->of($s), self::seen($s, $decided, true), self::seen($s, $decided, false)
-        ), Signals::all());
 
         return new self(
-            $weights, $compared, Rightness::of($decided, static fn (int $i): Weights => $inForce), Rightness::of($decided, self::judgedByOthers($decided))
+            $weights, Compared::all($decided, $inForce, $weights), Rightness::of($decided, static fn (int $i): Weights => $inForce),
+            Rightness::of($decided, self::judgedByOthers($decided))
         );
     }
 
@@ -94,11 +92,5 @@ final readonly class Estimate
         $most = $signal instanceof Shared ? $ours : self::MOST;
 
         return round($ours > 0 ? min($most, max(0.0, $weight)) : max(-$most, min(0.0, $weight)), 2);
-    }
-
-    /** @param  list<Decided>  $decided */
-    private static function seen(Signal $signal, array $decided, bool $spam): int
-    {
-        return count(array_filter($decided, static fn (Decided $d): bool => $d->spam === $spam && $d->amount($signal->id()) > 0));
     }
 }

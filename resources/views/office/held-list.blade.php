@@ -47,14 +47,7 @@ its sign-up would have waited for its mail, it is deleted by itself.</p>
 @foreach ($group->rows as $row)
 <section data-because="{{ $row->id }}">
 <p class="soft">Why {{ $row->risk }} % for “{{ $row->quote }}”</p>
-<table class="sum"><caption class="sr-only">What was noticed of it, and how much each adds</caption>
-<tbody>
-@foreach ($row->sum as $line)
-<tr><th scope="row">{{ $line->says }}</th><td class="figure">{{ $line->part }}</td>
-<td><svg width="92" height="10" aria-hidden="true"><rect width="{{ $line->wide }}" height="10"
- class="{{ $line->speaksFor ? 'weighs-for' : 'weighs' }}"/></svg></td></tr>
-@endforeach
-</tbody></table>
+@include('screening.sum', ['sum' => $row->sum, 'hidden' => true])
 <p><b>Sum {{ $row->total }}, risk {{ $row->risk }} %</b></p>
 <dl class="kept"><dt>From</dt><dd>{{ $row->email }}</dd>
 @foreach ($row->values as $each)<dt>{{ $each->name }}</dt><dd>{{ $each->value }}</dd>@endforeach

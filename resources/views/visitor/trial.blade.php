@@ -12,14 +12,7 @@
 <h1>{{ $page->says }}</h1>
 <p>{{ $page->shown }} It was a trial: nothing of it is kept.</p>
 @if ($page->sum !== [])
-<table class="sum"><caption>Why</caption>
-<tbody>
-@foreach ($page->sum as $line)
-<tr><th scope="row">{{ $line->says }}</th><td class="figure">{{ $line->part }}</td>
-<td><svg width="92" height="10" aria-hidden="true"><rect width="{{ $line->wide }}" height="10"
- class="{{ $line->speaksFor ? 'weighs-for' : 'weighs' }}"/></svg></td></tr>
-@endforeach
-</tbody></table>
+@include('screening.sum', ['sum' => $page->sum, 'hidden' => false])
 <p><b>{{ $page->total }}</b></p>
 @endif
 <p>Once more:
