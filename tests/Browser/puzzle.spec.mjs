@@ -52,16 +52,27 @@ test('the page with the question is clean to axe, and where the browser has no d
 });
 
 test('a headless browser without patience gets nobody onto a list, however often', async ({ browser }) => {
-  for (let i = 0; i < 6; i += 1) {
+  // It sends as soon as the form is there and is gone once that is answered. Where this machine itself took longer than haste lasts,
+  // the visit proves nothing and is made again.
+  const hasty = [];
+  for (let visits = 0; hasty.length < 6 && visits < 30; visits += 1) {
     const page = await browser.newPage();
-    await page.goto('/forms/footer-newsletter/en');
-    await page.locator('#email').fill(`hasty${i}@post.example`);
-    await page.locator('#yes-voyage-news').check();
-    await Promise.all([page.waitForResponse((answer) => answer.request().method() === 'POST'), page.locator('form button').click()]);
+    const email = once(`hasty${visits}`);
+    let posts = 0;
+    await page.route('**/forms/**', (route) => (route.request().method() === 'POST' && (posts += 1) > 1 ? route.abort() : route.continue()));
+    await page.addInitScript((address) => document.addEventListener('DOMContentLoaded', () => {
+      document.querySelector('#email').value = address;
+      document.querySelector('#yes-voyage-news').checked = true;
+      document.querySelector('form').requestSubmit();
+    }), email);
+    const began = Date.now();
+    await Promise.all([page.waitForResponse((answer) => answer.request().method() === 'POST'), page.goto(form)]);
+    if (Date.now() - began < 900) hasty.push(email);
     await page.close();
   }
+  expect(hasty).toHaveLength(6);
   expect(sql("SELECT COUNT(*) FROM assessed_submissions WHERE assessed_at > UTC_TIMESTAMP() - INTERVAL 20 SECOND AND signals LIKE '%too-fast%'")).toBe('0');
-  for (let i = 0; i < 6; i += 1) expect(await mails(`hasty${i}@post.example`)).toEqual([]);
+  for (const email of hasty) expect(await mails(email)).toEqual([]);
 });
 
 test('an editor goes through a draft from its private link: the puzzle is seen, and why', async ({ page, browser }) => {
