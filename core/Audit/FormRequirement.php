@@ -53,7 +53,7 @@ abstract class FormRequirement implements Requirement
      */
     protected function eachConsent(Reading $reading, string $met, callable $judge): array
     {
-        $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
+        $consents = $reading->kind->asksForConsent() ? $reading->asked() : [];
         if ($consents === []) {
             return $this->notApplicable('No control on this form asks for consent.');
         }

@@ -105,10 +105,26 @@ final readonly class Reading
         return array_values(array_filter($this->controls, static fn (Control $c): bool => $c->role === ControlRole::Consent));
     }
 
+    /**
+     * Whether somebody is written to by the rule for existing customers instead of consent: the registers say so; on a page, a no is offered
+     * with an order.
+     */
+    public function isForCustomers(Control $control): bool
+    {
+        return $this->sheet !== null ? $this->basisOf($control) === LegalBasis::ExistingCustomer : $this->kind === FormKind::Order && $control->refuses;
+    }
+
+    /** @return list<Control> that are judged as consent: on a page, what stands on the rule for existing customers is judged by that */
+    public function asked(): array
+    {
+        return $this->sheet !== null ? $this->consents()
+            : array_values(array_filter($this->consents(), fn (Control $c): bool => ! $this->isForCustomers($c)));
+    }
+
     /** Whether there is anything on this form that consent requirements could judge. */
     public function isAboutConsent(): bool
     {
-        return $this->kind->asksForConsent() && ($this->consents() !== [] || $this->kind === FormKind::Newsletter);
+        return $this->kind->asksForConsent() && ($this->asked() !== [] || $this->kind === FormKind::Newsletter);
     }
 
     /** Whether it collects details of a person: whoever collects them tells what becomes of them (GDPR Art. 13), consent or not. */

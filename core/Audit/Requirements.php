@@ -7,48 +7,40 @@ namespace Juramen\Audit;
 /** All requirements, in the order in which they are shown. The one place where they are put together. */
 final class Requirements
 {
-    /** @return list<Requirement> */
-    public static function all(): array
+    /** @return list<RequirementGroup> */
+    public static function groups(): array
     {
         return [
-            new Requirements\NoPresetAnswer,
-            new Requirements\ApartFromTerms,
-            new Requirements\ControllerNamed,
-            new Requirements\PurposeSaid,
-            new Requirements\WithdrawalSaid,
-            new Requirements\NoticeLinked,
-            new Requirements\LanguageOffered,
-            new Requirements\ConfirmedAddress,
-            new Requirements\FieldsNeeded,
-            new Requirements\PlainWords,
-            new Requirements\AsksYesNotNo,
-            new Requirements\OnePurposeEach,
-            new Requirements\ChannelChoice,
-            new Requirements\NoticeNotAgreed,
-            new Requirements\RecipientsNamed,
-            new Requirements\RateSaid,
-            new Requirements\NoConsentBySending,
-            new Requirements\ExistingCustomer,
-            new Requirements\ObjectionHighlighted,
-            new Requirements\TrackingSaid,
-            new Requirements\NoticeMatches,
-            new Requirements\CaIdentified,
-            new Requirements\WordingApproved,
-            new Requirements\NotACondition,
-            new Requirements\NoAsEasyAsYes,
-            new Requirements\SpecialData,
-            new Requirements\Children,
-            new Requirements\NoFriendsAddress,
-            new Requirements\NoHiddenConsent,
-            new Requirements\Legible,
-            new Requirements\OptionalMarked,
-            new Requirements\FillHelp,
-            new Requirements\SentEncrypted,
-            new Requirements\NotInAddress,
-            new Requirements\NoOutsideCalls,
-            new Requirements\NothingBeforeSending,
-            new Requirements\BotsKeptOut,
+            new RequirementGroup('A clear act', [
+                new Requirements\NoPresetAnswer, new Requirements\NoHiddenConsent, new Requirements\NoConsentBySending,
+                new Requirements\AsksYesNotNo, new Requirements\ConsentAsked,
+            ]),
+            new RequirementGroup('Separate and specific', [
+                new Requirements\ApartFromTerms, new Requirements\OnePurposeEach, new Requirements\ChannelChoice, new Requirements\NoticeNotAgreed,
+            ]),
+            new RequirementGroup('Freely given', [new Requirements\NotACondition, new Requirements\NoAsEasyAsYes]),
+            new RequirementGroup('Informed', [
+                new Requirements\ControllerNamed, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\NoticeLinked,
+                new Requirements\RecipientsNamed, new Requirements\ObjectionHighlighted, new Requirements\RateSaid, new Requirements\TrackingSaid,
+                new Requirements\NoticeMatches, new Requirements\PlainWords, new Requirements\LanguageOffered, new Requirements\Legible,
+            ]),
+            new RequirementGroup('Proved', [new Requirements\ConfirmedAddress, new Requirements\WordingApproved]),
+            new RequirementGroup('As little as needed', [
+                new Requirements\FieldsNeeded, new Requirements\OptionalMarked, new Requirements\SpecialData, new Requirements\NoFriendsAddress,
+                new Requirements\Children, new Requirements\NothingBeforeSending,
+            ]),
+            new RequirementGroup('Safe, and with others', [
+                new Requirements\SentEncrypted, new Requirements\NotInAddress, new Requirements\NoOutsideCalls, new Requirements\BotsKeptOut,
+                new Requirements\FillHelp,
+            ]),
+            new RequirementGroup('Regimes', [new Requirements\ExistingCustomer, new Requirements\CaIdentified]),
         ];
+    }
+
+    /** @return list<Requirement> in the order of their groups */
+    public static function all(): array
+    {
+        return array_merge(...array_map(static fn (RequirementGroup $group): array => $group->requirements, self::groups()));
     }
 
     public static function find(string $id): ?Requirement

@@ -14,7 +14,13 @@ use Juramen\Wording\LanguageGuess;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Core\ForeignForms;
 
-/** The worst verdict of each of the first nine requirements, as one line. */
+/** The requirements that foreign forms are judged by there, in the order of their letters. */
+const NINE = [
+    'no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address',
+    'fields-needed',
+];
+
+/** The worst verdict of each of nine requirements, as one line. */
 function verdicts(array $results): string
 {
     $letters = ['breach' => 'B', 'weakness' => 'W', 'open' => 'O', 'met' => 'M', 'not-applicable' => '-'];
@@ -26,7 +32,7 @@ function verdicts(array $results): string
         }
     }
 
-    return implode('', array_map(static fn (Verdict $v): string => $letters[$v->value], array_slice($worst, 0, 9)));
+    return implode('', array_map(static fn (Verdict $v): string => $letters[$v->value], array_map(static fn (string $id): Verdict => $worst[$id], NINE)));
 }
 
 test('foreign forms are judged as an auditor would', function (string $html, string $kind, string $expected, string $address): void {

@@ -368,12 +368,14 @@ test('wording-approved: words that nobody approved are named', function (): void
 
 test('every requirement has its fixed id, a source, and says how sure that is; good practice is never worse than a weakness', function (): void {
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
-    expect($ids)->toBe(['no-preset-answer', 'apart-from-terms', 'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'language-offered', 'confirmed-address', 'fields-needed', 'plain-words',
-        'asks-yes-not-no', 'one-purpose-each', 'channel-choice', 'notice-not-agreed', 'recipients-named', 'rate-said', 'no-consent-by-sending',
-        'existing-customer',
-        'objection-highlighted', 'tracking-said', 'notice-matches', 'ca-identified', 'wording-approved', 'not-a-condition',
-        'no-as-easy-as-yes', 'special-data', 'children', 'no-friends-address', 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help', 'sent-encrypted', 'not-in-address',
-        'no-outside-calls', 'nothing-before-sending', 'bots-kept-out']);
+    expect($ids)->toBe([
+        'no-preset-answer', 'no-hidden-consent', 'no-consent-by-sending', 'asks-yes-not-no', 'consent-asked', 'apart-from-terms', 'one-purpose-each',
+        'channel-choice', 'notice-not-agreed', 'not-a-condition', 'no-as-easy-as-yes', 'controller-named', 'purpose-said', 'withdrawal-said',
+        'notice-linked', 'recipients-named', 'objection-highlighted', 'rate-said', 'tracking-said', 'notice-matches', 'plain-words',
+        'language-offered', 'legible', 'confirmed-address', 'wording-approved', 'fields-needed', 'optional-marked', 'special-data',
+        'no-friends-address', 'children', 'nothing-before-sending', 'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out',
+        'fill-help', 'existing-customer', 'ca-identified',
+    ]);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure())->toMatch('/^(Not checked against the source since|Our own view)/')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {

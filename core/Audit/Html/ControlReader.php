@@ -152,7 +152,7 @@ final readonly class ControlReader
         $plain = $this->listener->without($left, WordClass::Terms, WordClass::Notice);
 
         return match (true) {
-            $this->listener->hears($plain, Meaning::Sends) => ControlRole::Consent,
+            $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             $this->speaks(WordClass::Technical, $label)
                 && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
             $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,

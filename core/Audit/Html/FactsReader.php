@@ -49,11 +49,12 @@ final readonly class FactsReader
     {
         [$action, $method] = [trim($form->element->getAttribute('action')), strtolower(trim($form->element->getAttribute('method')))];
         [$faint, $small] = $this->hardToRead($form);
+        $popUps = new PopUpReader($this->page);
 
         return new PageFacts(
             $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
             $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
-            $faint, $small
+            $faint, $small, $popUps->clock($form), $popUps->cannotBeClosed($form)
         );
     }
 
@@ -176,6 +177,7 @@ final readonly class FactsReader
         [$faint, $small] = [[], []];
         foreach ($form->inputs('checkbox', 'radio') as $box) {
             $words = $this->labels->element($box) ?? $box->parentNode;
+            $words = $words instanceof DOMElement && $this->page->text($words) === '' ? $words->nextElementSibling : $words;
             if (! $words instanceof DOMElement) {
                 continue;
             }
@@ -190,7 +192,7 @@ final readonly class FactsReader
             if ($colour !== null && $colour->contrast($ground ?? Colour::white()) < self::NEEDED_CONTRAST) {
                 $faint[] = $where;
             }
-            if ($tiny || $this->page->count(['small'], $words) > 0) {
+            if ($tiny || $this->page->count(['small'], $words) > 0 || $this->isWhollyTiny($words)) {
                 $small[] = $where;
             }
         }
@@ -198,9 +200,22 @@ final readonly class FactsReader
         return [$faint, $small];
     }
 
+    /** Whether all its words stand in one element that is tiny. */
+    private function isWhollyTiny(DOMElement $words): bool
+    {
+        $all = $this->page->text($words);
+        foreach ($all === '' ? [] : $this->page->named(['font', 'span', 'p', 'div', 'em', 'i'], $words) as $part) {
+            if (self::isTiny($part, $part->getAttribute('style')) && $this->page->text($part) === $all) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function isTiny(DOMElement $node, string $style): bool
     {
-        if ($node->nodeName === 'small') {
+        if ($node->nodeName === 'small' || ($node->nodeName === 'font' && in_array($node->getAttribute('size'), ['1', '-2'], true))) {
             return true;
         }
 

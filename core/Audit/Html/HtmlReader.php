@@ -60,7 +60,7 @@ final class HtmlReader
         $said = $page->language($form->element) ?? $this->given;
         $language = LanguageGuess::of($text) ?? $said ?? $this->ofPage;
         $listener = Listener::in($language);
-        $guessed = (new KindGuess($page, $listener))->of($form);
+        $guessed = (new KindGuess($page, $this->labels, $listener))->of($form);
 
         $fields = (new FieldReader($page, $this->labels, $listener))->read($form);
 

@@ -15,7 +15,7 @@ final readonly class KindGuess
 {
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
 
-    public function __construct(private Page $page, private Listener $listener) {}
+    public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     public function of(FoundForm $form): GuessedKind
     {
@@ -43,6 +43,7 @@ final readonly class KindGuess
                 ->getAttribute('role') === 'search' || (
                     ! $hasEmail && count($form->controls) <= 2 && $about(WordClass::Search, $says, $form->element->getAttribute('action'))
                 ) => new GuessedKind(FormKind::Search, 'it has a search field'),
+            $this->asksForFriend($form) => new GuessedKind(FormKind::Other, 'it asks for the address of somebody else'),
             $about(WordClass::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
             $about(WordClass::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
             $form->inputs('file') !== [] && $about(WordClass::Job, $says, $text),
@@ -87,6 +88,13 @@ final readonly class KindGuess
         }
 
         return Page::tidy(implode("\n", $parts));
+    }
+
+    private function asksForFriend(FoundForm $form): bool
+    {
+        $addresses = $form->inputs('email', 'tel');
+
+        return array_filter($addresses, fn (DOMElement $input): bool => $this->listener->speaksOf($this->labels->of($input), WordClass::FieldFriend)) !== [];
     }
 
     private function asksForCard(FoundForm $form): bool

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
-use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Points\FormKind;
-use Juramen\Register\LegalBasis;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 
@@ -50,7 +47,7 @@ final class ExistingCustomer extends FormRequirement
     public function judge(Reading $reading): array
     {
         foreach ($reading->consents() as $control) {
-            if (! $this->isUsed($reading, $control)) {
+            if (! $reading->isForCustomers($control)) {
                 continue;
             }
             $listener = $reading->listener();
@@ -88,12 +85,5 @@ final class ExistingCustomer extends FormRequirement
         }
 
         return $this->notApplicable('The rule for existing customers is not used here.');
-    }
-
-    /** Said in the registers; on a foreign order form, a no offered by the seller. */
-    private function isUsed(Reading $reading, Control $control): bool
-    {
-        return $reading->sheet !== null ? $reading->basisOf($control) === LegalBasis::ExistingCustomer : $reading->kind === FormKind::Order
-            && $control->refuses;
     }
 }

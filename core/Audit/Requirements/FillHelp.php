@@ -34,7 +34,7 @@ final class FillHelp extends FormRequirement
     {
         $page = $reading->page;
         $asked = array_values(array_filter($page->inputs ?? [], static fn (PageInput $i): bool => self::tokens($i->meaning) !== []));
-        if ($page === null || $asked === []) {
+        if ($page === null || $asked === [] || ! $reading->collects()) {
             return $this->notApplicable($page === null ? 'Our own forms carry these tokens.' : 'Nothing on it is of a kind that browsers fill in.');
         }
         $missing = array_values(array_filter($asked, static fn (PageInput $i): bool => array_intersect($i->tokens, self::tokens($i->meaning)) === []));

@@ -44,6 +44,10 @@ final class NoAsEasyAsYes extends FormRequirement
 
     public function judge(Reading $reading): array
     {
+        if ($reading->isAboutConsent() && ($pressed = $this->ofPopUp($reading)) !== []) {
+            return $pressed;
+        }
+
         return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {
             $leans = $reading->listener()->first($control->label, Meaning::Pressed) ?? $reading->listener()->first($control->label, Meaning::Shamed);
 
@@ -54,5 +58,21 @@ final class NoAsEasyAsYes extends FormRequirement
                 $this->leaveOut($reading, $control, $leans->words)
             );
         });
+    }
+
+    /** @return list<Result> a pop-up without a way out, and a clock that runs down */
+    private function ofPopUp(Reading $reading): array
+    {
+        $page = $reading->page;
+
+        return array_values(array_filter([
+            $page?->popUp === null ? null : $this->finding(
+                Verdict::Weakness, 'The form stands in a pop-up, and nothing in it closes it.', $page->popUp, null,
+                'Give it a button that closes it, as large as the one that sends.'
+            ),
+            $page?->clock === null ? null : $this->finding(
+                Verdict::Weakness, 'A clock runs down while people decide.', $page->clock, null, 'Take the clock away: say until when the offer holds.'
+            ),
+        ]));
     }
 }

@@ -11,8 +11,6 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
-use Juramen\Points\FormKind;
-use Juramen\Register\LegalBasis;
 use Juramen\Register\Regime;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
@@ -76,9 +74,7 @@ final class ObjectionHighlighted extends FormRequirement
     /** @return list<Control> that rely on another ground than consent */
     private function relying(Reading $reading): array
     {
-        return array_values(array_filter($reading->consents(), static fn (Control $c): bool => $reading->isOurs()
-            ? $reading->basisOf($c) === LegalBasis::ExistingCustomer
-            : $reading->kind === FormKind::Order && $c->refuses));
+        return array_values(array_filter($reading->consents(), $reading->isForCustomers(...)));
     }
 
     /**

@@ -56,7 +56,7 @@ final class PurposeSaid extends FormRequirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         $results = [];
-        foreach ($reading->consents() as $control) {
+        foreach ($reading->asked() as $control) {
             $results[] = $this->judgeWords($reading, $control->label, $control);
         }
         if ($results === [] || $reading->kind === FormKind::Newsletter) {

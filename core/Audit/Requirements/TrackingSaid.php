@@ -8,9 +8,14 @@ use Juramen\Audit\FormRequirement;
 use Juramen\Audit\JudgedBy;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
+use Juramen\Audit\Result;
+use Juramen\Audit\Selector;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Canon\Place;
+use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 
 /** Where opens and clicks of mails are measured, the form says so, and asks where it stores or reads on the device. */
@@ -49,7 +54,14 @@ final class TrackingSaid extends FormRequirement
     public function judge(Reading $reading): array
     {
         if ($reading->sheet === null) {
-            $said = $reading->listener()->first($reading->text, Meaning::Measured);
+            $listener = $reading->listener();
+            foreach ($reading->of === ReadingOf::Page ? $reading->asked() : [] as $control) {
+                $within = $listener->first($control->label, Meaning::Measured);
+                if ($within !== null && $listener->hears($control->label, Meaning::Sends)) {
+                    return [$this->withinOther($control->where, $within->words)];
+                }
+            }
+            $said = $listener->first($reading->text, Meaning::Measured);
 
             return $said === null ? $this->notApplicable('Whether mails are measured cannot be seen in words.')
                 : $this->met($said->understood, $reading->where, $said->words);
@@ -63,10 +75,7 @@ final class TrackingSaid extends FormRequirement
         // Reading on the device needs a yes of its own (Art. 5(3)): said within what is agreed to besides, it is not asked for.
         $besides = $said !== null && $other === [] && $reading->listener()->hears($reading->text, Meaning::Sends);
         if ($besides) {
-            return [$this->finding(
-                Verdict::Open, 'Measuring is said within the words of something else; where it reads on the device it needs a yes of its own.',
-                $measured[0]->where, $said, 'Does it store or read anything on the device, such as by a picture that is loaded? Then ask with a control of its own.'
-            )];
+            return [$this->withinOther($measured[0]->where, $said)];
         }
 
         return $said !== null ? $this->met('It is said that mails are measured.', $reading->where, $said)
@@ -76,5 +85,13 @@ final class TrackingSaid extends FormRequirement
                     'Say it and ask for it with a control of its own: "You may measure which links in your mails I open ...", or measure nothing.'
                 ),
             ];
+    }
+
+    private function withinOther(Place|Selector $where, Found $said): Result
+    {
+        return $this->finding(
+            Verdict::Open, 'Measuring is said within the words of something else; where it reads on the device it needs a yes of its own.', $where, $said,
+            'Does it store or read anything on the device, such as by a picture that is loaded? Then ask with a control of its own.'
+        );
     }
 }

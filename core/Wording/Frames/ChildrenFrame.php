@@ -30,13 +30,13 @@ final class ChildrenFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $sentence) {
             foreach ($sentence->all(W::Child) as $child) {
-                if ($this->isSpokenTo($sentence, $child)) {
+                if ($this->isSpokenTo($sentence, $child) || self::isOfAge($sentence, $child)) {
                     $senses[] = new Sense(Meaning::OfferedToChildren, $passage->clauseWords($sentence, $child->clause), 'Children are spoken to.');
 
                     break;
                 }
             }
-            $parent = $sentence->all(W::Parent, W::Age)[0] ?? null;
+            $parent = array_values(array_filter($sentence->all(W::Parent, W::Age), static fn (Hit $h): bool => ! self::isTheirs($sentence, $h)))[0] ?? null;
             // That a parent can stop it asks none of them beforehand.
             if ($parent !== null && ! $sentence->inClause($parent->clause, W::Ends, W::Withdraws)) {
                 $senses[] = new Sense(Meaning::ParentAsked, $passage->hitWords($sentence, $parent), 'A parent or an age is spoken of.');
@@ -44,6 +44,22 @@ final class ChildrenFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /** "For children from 6 to 11 years": whom it is for. */
+    private static function isOfAge(Sentence $s, Hit $child): bool
+    {
+        return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends) && array_filter(
+            $s->within($child->clause, W::Age), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
+        ) !== [];
+    }
+
+    /** Whether an age says whom it is for, and asks nobody. */
+    private static function isTheirs(Sentence $s, Hit $hit): bool
+    {
+        return $hit->class === W::Age && array_filter(
+            $s->within($hit->clause, W::Child), static fn (Hit $child): bool => self::isOfAge($s, $child)
+        ) !== [];
     }
 
     private function isSpokenTo(Sentence $s, Hit $child): bool

@@ -11,9 +11,10 @@ final class Frames
     public static function all(): array
     {
         return [
-            new SendingFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame, new PurposeFrame, new RateFrame,
-            new WatchingFrame, new HealthFrame, new TransferFrame, new ChildrenFrame, new AskerFrame, new PressureFrame, new PapersFrame, new ChannelFrame,
-            new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame, new HalvesFrame,
+            new SendingFrame, new AnnouncedFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame,
+            new PurposeFrame, new RateFrame, new WatchingFrame, new HealthFrame, new TransferFrame, new ChildrenFrame, new AskerFrame,
+            new PressureFrame, new PapersFrame, new ChannelFrame, new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame,
+            new HalvesFrame,
         ];
     }
 

@@ -9,6 +9,8 @@ enum Meaning: string
 {
     /** Something is sent to the person, or the person is contacted, beyond what was asked for. */
     case Sends = 'sends';
+    /** Advertising is said to come, and nobody is asked. */
+    case Announced = 'announced';
     /** The controller itself sends something, besides whatever else is said. */
     case SendsBesides = 'sends-besides';
     /** A tick, or the wish itself, means no. */
@@ -75,6 +77,7 @@ enum Meaning: string
     public function says(): string
     {
         return match ($this) {
+            self::Announced => 'says that advertising will come',
             self::AsksForNo => 'asks for a no',
             self::TakenFromAct => 'takes another act for consent',
             self::Assumed => 'takes consent for granted',

@@ -268,7 +268,7 @@ final class PurposeFrame implements Frame
     /** Whether the first part of a compound says what comes: "cabin offers" written as one word. */
     private function saysMore(Hit $hit, Passage $passage): bool
     {
-        $known = $passage->vocabulary->knowsAlone(...);
+        $known = static fn (string $form): bool => $passage->vocabulary->knowsAlone($form, self::CONTENT);
 
         return ! in_array($hit->rest, [null, 'e'], true) && in_array($hit->class, self::COMPOUNDS, true)
             && ! $known($hit->rest) && ! $known(rtrim($hit->rest, 's'));

@@ -49,7 +49,8 @@ final class RateFrame implements Frame
                 continue;
             }
             foreach ($s->all(W::Each, W::Per, W::Number) as $before) {
-                if ($before->to <= $unit->from && $unit->from - $before->to < ($before->class === W::Each ? 2 : 1)) {
+                if ($before->to <= $unit->from && $unit->from - $before->to < ($before->class === W::Each ? 2 : 1)
+                    && ($before->class === W::Each || $this->speaksOfSending($s, $before))) {
                     return [$before->from, $unit->to];
                 }
             }
@@ -119,5 +120,13 @@ final class RateFrame implements Frame
         }
 
         return false;
+    }
+
+    /** "Win a week by the sea" has a week in it and no rate: something comes in the sentence, or a number stands before ("four a year"). */
+    private function speaksOfSending(Sentence $s, Hit $before): bool
+    {
+        $counted = array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->to <= $before->from && $before->from - $n->to < 2);
+
+        return $counted !== [] || $s->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
     }
 }

@@ -55,7 +55,8 @@ final class SendingFrame implements Frame
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
-                W::Gets => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
+                W::Gets => ! self::ends($sentence, $clause) && ($wish || self::isWished($sentence, $hit)
+                    || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
                 default => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
             if ($is) {
@@ -64,6 +65,12 @@ final class SendingFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Get emails about ...": a label that begins so is a wish. */
+    private static function isWished(Sentence $s, Hit $gets): bool
+    {
+        return $gets->from === $s->clauses[$gets->clause]->from && $s->inClause($gets->clause, W::Carrier, W::Advertising, ...W::means());
     }
 
     /** Whether a clause says how it ends, and so nothing of what comes. */

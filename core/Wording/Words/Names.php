@@ -75,7 +75,10 @@ final class Names
             return null;
         }
         // Behind the deed; where it stands at the end of its clause, before it and behind who does it.
-        $names = self::in($sentence, $passage->vocabulary);
+        // "Partners of Tidewick" are Tidewick's, and not called so.
+        $names = array_filter(
+            self::in($sentence, $passage->vocabulary), static fn (Stretch $n): bool => ! self::isOwner($sentence, $n)
+        );
         $behind = array_filter($names, static fn (Stretch $n): bool => $n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND);
         $clause = $sentence->clauseOf($deed);
         $before = array_values(array_filter($names, static fn (Stretch $n): bool => $n->from >= $clause->from && $n->to <= $deed->from));
@@ -89,6 +92,15 @@ final class Names
         $found = array_map(static fn (Stretch $n): string => $passage->words($sentence, $n->from, $n->to)->words, $getting);
 
         return $found === [] ? null : implode(', ', $found);
+    }
+
+    /** Whether those who get something are its own: "of" stands between them and its name. */
+    private static function isOwner(Sentence $sentence, Stretch $name): bool
+    {
+        $ends = array_map(static fn (Hit $h): int => $h->to, $sentence->all(WordClass::Outsider));
+        $owns = static fn (Hit $of): bool => in_array($of->from, $ends, true) && $name->from >= $of->to && $name->from - $of->to <= 1;
+
+        return array_filter($sentence->all(WordClass::From), $owns) !== [];
     }
 
     /** Whether something is said to go to it: an article may stand between. */

@@ -103,11 +103,16 @@ final readonly class Vocabulary
         return $this->patterns->in($token) !== [];
     }
 
-    /** Whether a word by itself belongs to anything, and not only beside others. */
-    public function knowsAlone(string $form): bool
+    /**
+     * Whether a word by itself belongs to anything, and not only beside others.
+     *
+     * @param  list<WordClass>  $besides  classes that do not count
+     */
+    public function knowsAlone(string $form, array $besides = []): bool
     {
         foreach ($this->patterns->in(new Token($form, 0, 0, true, false)) as $word) {
-            if (isset($this->singles[$word->number])) {
+            $classes = array_filter($this->singles[$word->number] ?? [], static fn (WordClass $c): bool => ! in_array($c, $besides, true));
+            if ($classes !== []) {
                 return true;
             }
         }

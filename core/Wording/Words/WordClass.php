@@ -136,6 +136,8 @@ enum WordClass: string
     // Leaning on people.
     case Presses = 'presses';
     case Shames = 'shames';
+    /** What somebody likes better: "No, I prefer ...". */
+    case Rather = 'rather';
 
     // Who.
     case Self = 'self';

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use Juramen\Audit\Selector;
+
+/** Reads whether a form stands in a pop-up, and how that leans on people: without a way to close it, or with a clock that runs down. */
+final readonly class PopUpReader
+{
+    /** What pop-ups are called in classes. */
+    private const NAMES = '~(?:^|[\s_-])(?:pop-?up|modal|overlay|lightbox|interstitial)(?:$|[\s_-])~i';
+
+    private const CLOCK = '~count-?down|(?:^|[\s_-])timer(?:$|[\s_-])~i';
+
+    /** What closes it: a sign, or a word in one of the languages read here. */
+    private const CLOSES = '~^\s*[x×✕✖]\s*$|\b(?:close|dismiss|no,? thanks?|not now|later|skip|cancel|schließen|schliessen|nein danke|später|fermer|plus tard|non merci'
+        .'|stäng|nej tack|luk|nej tak|senere)\b~iu';
+
+    public function __construct(private Page $page) {}
+
+    /** The pop-up that a form stands in, or that stands in it; null where it is none. */
+    private function around(DOMElement $form): ?DOMElement
+    {
+        for ($node = $form; $node instanceof DOMElement && $node->nodeName !== 'body'; $node = $node->parentNode) {
+            $says = in_array($node->getAttribute('role'), ['dialog', 'alertdialog'], true) || $node->getAttribute('aria-modal') === 'true'
+                || preg_match(self::NAMES, $node->getAttribute('class').' '.$node->getAttribute('id')) === 1;
+            if ($says) {
+                return $node;
+            }
+        }
+
+        return null;
+    }
+
+    /** The pop-up around a form where nothing in it closes it; a dialog element is closed by a key. */
+    public function cannotBeClosed(FoundForm $form): ?Selector
+    {
+        $popUp = $this->around($form->element);
+        if ($popUp === null || $popUp->nodeName === 'dialog') {
+            return null;
+        }
+        foreach ($this->page->named(['button', 'a', 'span', 'div', 'i', 'svg'], $popUp) as $element) {
+            $called = $element->getAttribute('aria-label').' '.$element->getAttribute('title').' '.$element->getAttribute('class').' '.$element->getAttribute('id');
+            $words = in_array($element->nodeName, ['button', 'a'], true) || $element->getAttribute('role') === 'button' ? $this->page->text($element) : '';
+            if (preg_match(self::CLOSES, str_replace(['-', '_'], ' ', $called)) === 1 || ($words !== '' && preg_match(self::CLOSES, $words) === 1)) {
+                return null;
+            }
+        }
+
+        return new Selector($this->page->selector($popUp));
+    }
+
+    /** A clock that runs down in the form or in the pop-up around it. */
+    public function clock(FoundForm $form): ?Selector
+    {
+        foreach ($this->page->named(['span', 'div', 'p', 'time', 'strong', 'b'], $this->around($form->element) ?? $form->element) as $element) {
+            $called = $element->getAttribute('class').' '.$element->getAttribute('id').' '.$element->getAttribute('role');
+            if (preg_match(self::CLOCK, $called) === 1 || $element->hasAttribute('data-countdown')) {
+                return new Selector($this->page->selector($element));
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
+use Juramen\Wording\Frames\Meaning;
+
+/** A form that serves something else and says that advertising will come has a control for it. One that serves only that needs none: sending it
+ * is the clear act. */
+final class ConsentAsked extends FormRequirement
+{
+    public function id(): string
+    {
+        return 'consent-asked';
+    }
+
+    public function title(): string
+    {
+        return 'Whoever is to get advertising is asked.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 6(1)(a), 7(1); ePD Art. 13(1)', SourceKind::Law);
+    }
+
+    public function hears(): array
+    {
+        return [Meaning::Announced];
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if (! $reading->kind->asksForConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
+        }
+        $consents = $reading->consents();
+        if ($consents !== []) {
+            return $this->met('It is asked for with a control.', $consents[0]->where);
+        }
+        if ($reading->kind === FormKind::Newsletter) {
+            return $this->met('It serves only what it says, and sending it is the clear act.', $reading->where);
+        }
+        $listener = $reading->listener();
+        $said = $listener->first($reading->text, Meaning::Announced);
+        if ($said === null || $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::Assumed)) {
+            return $this->notApplicable('Nothing says that it leads to advertising.');
+        }
+
+        return [$this->finding(
+            Verdict::Breach, $said->understood, $reading->where, $said->words, 'Ask with a box that starts empty, beside the words of what is sent.'
+        )];
+    }
+}

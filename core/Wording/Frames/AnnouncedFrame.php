@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Advertising is said to come, and nobody is asked: "you will also receive our newsletter". */
+final class AnnouncedFrame implements Frame
+{
+    /** What asks, leaves open, or speaks of its end. */
+    private const ASKS = [
+        W::I, W::Wants, W::If, W::Unless, W::Agrees, W::Ticks, W::Subscribes, W::Refuses, W::Ends, W::Withdraws, W::Not, W::Must, W::Processor, W::Friend,
+    ];
+
+    public function id(): string
+    {
+        return 'announced';
+    }
+
+    public function meanings(): array
+    {
+        return [Meaning::Announced];
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $said = $this->announced($sentence);
+            if ($said !== null) {
+                $words = $passage->sentenceWords($sentence);
+                $senses[] = new Sense(Meaning::Announced, $words, 'Advertising is said to come, and nobody is asked.');
+            }
+        }
+
+        return $senses;
+    }
+
+    private function announced(Sentence $s): ?Hit
+    {
+        if ($s->isQuestion() || $s->has(...self::ASKS) || ! $s->has(W::You) || $this->leavesOpen($s)) {
+            return null;
+        }
+        $sends = $s->said(W::Sends, W::Gets)[0] ?? null;
+
+        return $sends === null ? null : ($s->said(W::Advertising, W::Vague)[0] ?? null);
+    }
+
+    /** "You may get": what Swedish has one word for is told by it. */
+    private function leavesOpen(Sentence $s): bool
+    {
+        $gets = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Gets));
+
+        return array_filter($s->all(W::May), static fn (Hit $may): bool => ! in_array($may->from, $gets, true)) !== [];
+    }
+}

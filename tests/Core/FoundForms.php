@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Requirements;
+use Juramen\Audit\Result;
+use Juramen\Audit\Verdict;
+use LogicException;
+
+/**
+ * Forms as they stand out there, made up by us, each with what an auditor finds on it, written down before the code was run on them. What is not
+ * named is clear: a finding there accuses falsely. What cannot be seen of a page, such as what its server does, may be asked anywhere.
+ */
+final readonly class FoundForms
+{
+    /** What is asked of any page, since nobody can see it. */
+    private const ASKED_ANYWHERE = ['bots-kept-out'];
+
+    /** @param  list<FoundFormCase>  $forms */
+    private function __construct(public array $forms) {}
+
+    /** @param  string  ...$files  in tests/Forms */
+    public static function in(string ...$files): self
+    {
+        $forms = [];
+        foreach ($files as $file) {
+            $text = file_get_contents(dirname(__DIR__)."/Forms/$file.txt");
+            foreach (array_filter(preg_split('/^=== /m', (string) $text) ?: []) as $block) {
+                $forms[] = FoundFormCase::from($block);
+            }
+        }
+
+        return new self($forms);
+    }
+
+    /** Runs the audit over all of them. */
+    public function tally(): FormTally
+    {
+        $tally = new FormTally;
+        foreach ($this->forms as $form) {
+            $reading = HtmlReader::read($form->html, $form->address)[0] ?? throw new LogicException("$form->name: no form was found.");
+            $tally->kind($form, $reading);
+            $results = Requirements::judge($reading);
+            foreach (Requirements::all() as $requirement) {
+                $found = self::worst($results, $requirement->id());
+                $expected = $form->expected[$requirement->id()] ?? null;
+                if ($expected === null && $found === Verdict::Open && in_array($requirement->id(), self::ASKED_ANYWHERE, true)) {
+                    continue;
+                }
+                $tally->add($form, $requirement->id(), $expected, $found);
+            }
+        }
+
+        return $tally;
+    }
+
+    /** @param  list<Result>  $results */
+    private static function worst(array $results, string $id): Verdict
+    {
+        $worst = Verdict::NotApplicable;
+        foreach (array_filter($results, static fn (Result $r): bool => $r->requirement->id() === $id) as $result) {
+            $worst = $result->verdict->urgency() < $worst->urgency() ? $result->verdict : $worst;
+        }
+
+        return $worst;
+    }
+}
