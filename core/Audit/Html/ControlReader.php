@@ -65,7 +65,8 @@ final readonly class ControlReader
             // A box that names only a channel is one of several answers to what stands over them.
             $label = Page::tidy($this->question([$element])."\n".$label);
         }
-        $refuses = $this->listener->hears($label, Meaning::AsksForNo);
+        // "Untick this if you do not want that": the tick is a yes, however it came there.
+        $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $this->speaks(WordClass::Unticks, $label);
         $on = $this->isOn($element);
 
         return $this->control($element, $label, match (true) {

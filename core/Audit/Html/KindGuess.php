@@ -49,7 +49,7 @@ final readonly class KindGuess
             $form->inputs('file') !== [] && $about(WordClass::Job, $says, $text),
             $about(WordClass::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
             $this->asksForCard($form) || (
-                $about(WordClass::Order, $says) && ! ($hasEmail && $sends($says))
+                $about(WordClass::Order, $this->listener->without($says, WordClass::Download)) && ! ($hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text)))
             ) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
             $about(WordClass::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
             $about(WordClass::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
@@ -88,6 +88,12 @@ final readonly class KindGuess
         }
 
         return Page::tidy(implode("\n", $parts));
+    }
+
+    /** Whether it asks for nothing but an address, and speaks of a newsletter: that can be ordered too. */
+    private function isOnlyForNews(FoundForm $form, string $text): bool
+    {
+        return count($form->inputs('text', 'email', 'tel')) === 1 && $form->elements('textarea') === [] && $this->listener->speaksOf($text, WordClass::Carrier);
     }
 
     private function asksForFriend(FoundForm $form): bool

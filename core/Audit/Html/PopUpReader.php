@@ -43,7 +43,7 @@ final readonly class PopUpReader
             return null;
         }
         foreach ($this->page->named(['button', 'a', 'span', 'div', 'i', 'svg'], $popUp) as $element) {
-            $called = $element->getAttribute('aria-label').' '.$element->getAttribute('title').' '.$element->getAttribute('class').' '.$element->getAttribute('id');
+            $called = implode(' ', array_map($element->getAttribute(...), ['aria-label', 'title', 'class', 'id']));
             $words = in_array($element->nodeName, ['button', 'a'], true) || $element->getAttribute('role') === 'button' ? $this->page->text($element) : '';
             if (preg_match(self::CLOSES, str_replace(['-', '_'], ' ', $called)) === 1 || ($words !== '' && preg_match(self::CLOSES, $words) === 1)) {
                 return null;

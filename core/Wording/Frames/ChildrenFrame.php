@@ -50,7 +50,7 @@ final class ChildrenFrame implements Frame
     private static function isOfAge(Sentence $s, Hit $child): bool
     {
         return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends) && array_filter(
-            $s->within($child->clause, W::Age), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
+            $s->all(W::Age), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
         ) !== [];
     }
 
@@ -58,7 +58,7 @@ final class ChildrenFrame implements Frame
     private static function isTheirs(Sentence $s, Hit $hit): bool
     {
         return $hit->class === W::Age && array_filter(
-            $s->within($hit->clause, W::Child), static fn (Hit $child): bool => self::isOfAge($s, $child)
+            $s->all(W::Child), static fn (Hit $child): bool => self::isOfAge($s, $child)
         ) !== [];
     }
 

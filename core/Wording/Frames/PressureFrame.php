@@ -39,6 +39,8 @@ final class PressureFrame implements Frame
             $shames = array_values(array_filter(
                 $sentence->all(W::Shames), static fn (Hit $h): bool => ! $h->negated || ! $sentence->inClause($h->clause, W::Not)
             ))[0] ?? null;
+            // "Give it to others" shames nobody; "no, leave it to others" does.
+            $shames = $sentence->has(W::Passes, W::Details) && ! $sentence->has(W::Not, W::Refuses) ? null : $shames;
             $shames ??= $this->shamedChoice($sentence);
             if ($shames !== null) {
                 $senses[] = new Sense(Meaning::Shamed, $passage->hitWords($sentence, $shames), 'A no is made to look foolish.');
