@@ -35,6 +35,9 @@ final readonly class KindGuess
         ) !== [];
         $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
+        $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
+        $orders = $this->asksForCard($form) || ($about(WordClass::Order, $this->listener->without($says, WordClass::Download)) && ! $forNews);
+
         return match (true) {
             $passwords > 0 => $passwords > 1 || ($about(WordClass::Account, $says) && ! $about(WordClass::Login, $says))
                 || count($form->inputs('text', 'email', 'tel', 'date')) > 2
@@ -48,9 +51,7 @@ final readonly class KindGuess
             $about(WordClass::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
             $form->inputs('file') !== [] && $about(WordClass::Job, $says, $text),
             $about(WordClass::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
-            $this->asksForCard($form) || (
-                $about(WordClass::Order, $this->listener->without($says, WordClass::Download)) && ! ($hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text)))
-            ) => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
+            $orders => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
             $about(WordClass::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
             $about(WordClass::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
             $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $says, $text, $beside) => new GuessedKind(
