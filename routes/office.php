@@ -6,6 +6,9 @@ use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Account\ColleagueController;
 use App\Http\Controllers\Account\EntryController;
 use App\Http\Controllers\Account\ForgottenController;
+use App\Http\Controllers\Audit\AnswerController;
+use App\Http\Controllers\Audit\AuditController;
+use App\Http\Controllers\Audit\FormController as ForeignFormController;
 use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
@@ -45,6 +48,7 @@ use App\Models\Act;
 use App\Models\Delivery;
 use App\Models\Enquiry;
 use App\Models\FailedWork;
+use App\Models\ForeignForm;
 use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\Record;
@@ -188,6 +192,26 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/withdrawals', [WithdrawalController::class, 'show'])->can('endFor', Subscriber::class)->name('withdrawals');
     Route::post('/withdrawals', [WithdrawalController::class, 'record'])->can('endFor', Subscriber::class)->name('withdrawals.record');
 
+    Route::prefix('/audit')->name('audit')->group(function (): void {
+        Route::get('/', [AuditController::class, 'show'])->can('viewAny', ForeignForm::class);
+        Route::get('/found', [AuditController::class, 'found'])->can('viewAny', ForeignForm::class)->name('.found');
+        Route::get('/grid.svg', [AuditController::class, 'svg'])->can('viewAny', ForeignForm::class)->name('.svg');
+        Route::get('/findings.{format}', [AuditController::class, 'export'])->can('viewAny', ForeignForm::class)->whereIn('format', ['csv', 'json'])
+            ->name('.export');
+        Route::post('/', [AuditController::class, 'take'])->can('take', ForeignForm::class)->name('.take');
+        Route::get('/taken', [AuditController::class, 'all'])->can('viewAny', ForeignForm::class)->name('.all');
+        Route::get('/taken/{audit}', [AuditController::class, 'taken'])->can('viewAny', ForeignForm::class)->whereNumber('audit')->name('.taken');
+        Route::post('/answer', [AnswerController::class, 'answer'])->can('attest', ForeignForm::class)->name('.answer');
+        Route::post('/answers/{answer}/back', [AnswerController::class, 'takeBack'])->can('attest', ForeignForm::class)->name('.back');
+        Route::get('/forms', [ForeignFormController::class, 'index'])->can('viewAny', ForeignForm::class)->name('.forms');
+        Route::post('/forms', [ForeignFormController::class, 'take'])->can('change', ForeignForm::class)->name('.forms.take');
+        Route::get('/forms/{form}', [ForeignFormController::class, 'show'])->can('viewAny', ForeignForm::class)->name('.form');
+        Route::get('/forms/{form}/page/{read}', [ForeignFormController::class, 'page'])->can('viewAny', ForeignForm::class)->whereNumber('read')
+            ->name('.form.page');
+        foreach (['keep', 'again', 'away', 'looked'] as $act) {
+            Route::post("/forms/{form}/$act", [ForeignFormController::class, $act])->can('change', ForeignForm::class)->name(".form.$act");
+        }
+    });
     Route::get('/screening/lines', [LinesController::class, 'show'])->can('viewAny', HeldSubmission::class)->name('screening.lines');
     Route::get('/screening/lines/part', [LinesController::class, 'part'])->can('viewAny', HeldSubmission::class)->name('screening.lines.part');
     Route::post('/screening/lines', [LinesController::class, 'draw'])->can('decide', HeldSubmission::class)->name('screening.draw');

@@ -117,6 +117,20 @@ enum ActRefusal: string implements Refusal
     case WeightsWithoutReason = 'weights-without-reason';
     case SameWeights = 'same-weights';
     case LinesWrong = 'lines-wrong';
+    case NothingGiven = 'nothing-given';
+    case UnreadablePage = 'unreadable-page';
+    case NoFormThere = 'no-form-there';
+    case FormGoneThere = 'form-gone-there';
+    case NotFetched = 'not-fetched';
+    case NoZip = 'no-zip';
+    case ZipTooLarge = 'zip-too-large';
+    case OnlyWithAddress = 'only-with-address';
+    case PutAwayAlready = 'put-away-already';
+    case FindingGone = 'finding-gone';
+    case AnswerReason = 'answer-reason';
+    case AnswerEnd = 'answer-end';
+    case NotAttested = 'not-attested';
+    case NothingAudited = 'nothing-audited';
 
     public function words(): string
     {
@@ -155,6 +169,21 @@ enum ActRefusal: string implements Refusal
             self::WeightsWithoutReason => 'Say in 15 to 500 characters why these weights.',
             self::SameWeights => 'These are the weights in force.',
             self::LinesWrong => ':says',
+            self::NothingGiven => 'Paste a page or a part of one, choose a file, or give the address of a page.',
+            self::UnreadablePage => ':file: :why',
+            self::NoFormThere => ':file: no form stands in it. Where a script draws it, open the page in a browser, save it as the browser shows it'
+                .' (save as, whole page), and give that file.',
+            self::FormGoneThere => 'The page has :count, and this was number :number. Its other forms were read; put this one away if it is gone for good.',
+            self::NotFetched => 'The page could not be fetched: :why',
+            self::NoZip => ':file is no ZIP that can be opened.',
+            self::ZipTooLarge => ':file holds more than is read at once: at most :most pages of 5 MB, and 40 MB in all.',
+            self::OnlyWithAddress => 'Only a page with an address can be read again and watched; give a new file of it instead.',
+            self::PutAwayAlready => 'It was put away; take it up again first.',
+            self::FindingGone => 'This is not found any more as you looked at it. Read what stands there now, then answer.',
+            self::AnswerReason => 'Say in 15 to 1,000 characters why, so that somebody else understands it next year.',
+            self::AnswerEnd => 'Say until when, from tomorrow on and within :most days.',
+            self::NotAttested => 'Only a question is answered by a person\'s word. A breach or a weakness is mended, or accepted for a while.',
+            self::NothingAudited => 'There is no form yet that could be audited.',
             self::OfficersPublish => 'Officers publish; you can submit what you drafted.',
             self::NotAsLooked => 'It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that.'
                 .' Look at what it is now, then publish.',

@@ -9,6 +9,7 @@ enum ActArea: string
 {
     case Points = 'points';
     case Wording = 'wording';
+    case Audit = 'audit';
     case Screening = 'screening';
     case Evidence = 'evidence';
     case Requests = 'requests';

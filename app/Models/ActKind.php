@@ -64,6 +64,15 @@ enum ActKind: string
     case TriedDestination = 'tried-destination';
     case FetchedFields = 'fetched-fields';
     case AskedSender = 'asked-sender';
+    case ReadForm = 'read-form';
+    case KeptForm = 'kept-form';
+    case PutFormAway = 'put-form-away';
+    case TookFormUp = 'took-form-up';
+    case LookedAtForm = 'looked-at-form';
+    case TookAudit = 'took-audit';
+    case Attested = 'attested';
+    case AcceptedFinding = 'accepted-finding';
+    case TookAnswerBack = 'took-answer-back';
 
     public function subject(): ActSubject
     {
@@ -82,6 +91,9 @@ enum ActKind: string
             self::LookedAt, self::Printed, self::FoundSpam => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,
             self::TookFile => ActSubject::File,
+            self::ReadForm, self::KeptForm, self::PutFormAway, self::TookFormUp, self::LookedAtForm => ActSubject::ForeignForm,
+            self::TookAudit => ActSubject::Audit,
+            self::Attested, self::AcceptedFinding, self::TookAnswerBack => ActSubject::AuditedForm,
         };
     }
 
@@ -95,6 +107,7 @@ enum ActKind: string
                 default => ActArea::Points,
             },
             ActSubject::Person => ActArea::Evidence,
+            ActSubject::ForeignForm, ActSubject::Audit, ActSubject::AuditedForm => ActArea::Audit,
             ActSubject::Mail => ActArea::Mail,
             ActSubject::Colleague => ActArea::Accounts,
             ActSubject::Nothing => match ($this) {

@@ -20,4 +20,10 @@ enum ActSubject
     case Mail;
     /** What was read, in a word. */
     case File;
+    /** A form's slug. */
+    case ForeignForm;
+    /** An audit's number. */
+    case Audit;
+    /** Kind and id of a form, such as "point footer-newsletter". */
+    case AuditedForm;
 }

@@ -1,6 +1,6 @@
 # Starts, watches and stops the parts, each an own instance on loopback, each stopped by its own process id.
 
-PARTS="mariadb fpm nginx mailbox lists worker worker2 queue scheduler"
+PARTS="mariadb fpm nginx mailbox lists site worker worker2 queue scheduler"
 
 alive() { [ -s "$RUN/$1.pid" ] && kill -0 "$(cat "$RUN/$1.pid")" 2>/dev/null; }
 
@@ -45,7 +45,7 @@ SETTINGS
     set_to MAIL_PORT "$SMTP_PORT"
     set_to MAILBOX_URL "http://127.0.0.1:$MAILBOX_PORT"
     set_to SMS_URL "http://127.0.0.1:$MAILBOX_PORT/sms"
-    set_to STAND_INS "lists.quayside-post.example=http://127.0.0.1:$LISTS_PORT"
+    set_to STAND_INS "lists.quayside-post.example=http://127.0.0.1:$LISTS_PORT,jobs.tidewick.example=http://127.0.0.1:$SITE_PORT"
     set_to ZONE_FILE "$ROOT/standins/resolver/zone.json"
 }
 
@@ -131,6 +131,7 @@ start_mailbox() {
     background mailbox node "$ROOT/standins/mailbox/server.mjs" --smtp="$SMTP_PORT" --http="$MAILBOX_PORT" --store="$JURAMEN_HOME/mailbox" \
         --returns="http://127.0.0.1:$PORT/mail/returned"
 }
+start_site() { background site node "$ROOT/standins/site/server.mjs" --http="$SITE_PORT" --store="$JURAMEN_HOME/site"; }
 start_lists() { background lists node "$ROOT/standins/lists/server.mjs" --http="$LISTS_PORT" --store="$JURAMEN_HOME/lists"; }
 # Two, so that one that waits for a slow mail server does not stop the other.
 start_worker() { background worker php "$ROOT/artisan" deliveries:work; }
@@ -162,7 +163,7 @@ watch_parts() {
 
 stop_parts() {
     local name pid
-    for name in scheduler queue worker2 worker lists mailbox nginx fpm mariadb; do
+    for name in scheduler queue worker2 worker site lists mailbox nginx fpm mariadb; do
         alive "$name" || { rm -f "$RUN/$name.pid"; continue; }
         pid=$(cat "$RUN/$name.pid")
         case $name in fpm|nginx) kill -QUIT "$pid" ;; *) kill -TERM "$pid" ;; esac

@@ -26,8 +26,9 @@ final readonly class Judgement
      * @param  list<Result>  $unwritten  what is still to be written, which is judged once it is
      * @param  int  $checked  how many results there were besides
      * @param  int  $met  how many of them were met
+     * @param  list<Standing>  $standings  of every requirement that was asked
      */
-    private function __construct(public array $notes, public array $unwritten, public int $checked, public int $met) {}
+    private function __construct(public array $notes, public array $unwritten, public int $checked, public int $met, public array $standings) {}
 
     /** @param  callable(Language): FormWords  $words */
     public static function ofSheet(Sheet $sheet, Registers $registers, callable $words): self
@@ -177,7 +178,11 @@ final readonly class Judgement
             $notes[] = new Note($i + 1, $result, $languages);
         }
 
-        return new self($notes, array_values($unwritten), $checked, $met);
+        $written = array_values(array_filter($results, static fn (ResultIn $r): bool => ! $r->result->unwritten));
+
+        return new self(
+            $notes, array_values($unwritten), $checked, $met, Standing::all(array_map(static fn (ResultIn $r): Result => $r->result, $written))
+        );
     }
 
     /** @return list<Note> */

@@ -20,12 +20,13 @@ final readonly class PageFacts
      * @param  Selector|null  $stores  what stores or reads on the device as the page opens
      * @param  list<Selector>  $faint  words beside a box that hardly stand out from their ground
      * @param  list<Selector>  $small  words beside a box that are smaller than the form's others
+     * @param  list<Selector>  $order  of what is filled in, as it stands on the page
      * @param  Selector|null  $clock  that runs down while somebody decides
      * @param  Selector|null  $popUp  a pop-up around the form that nothing closes
      */
     public function __construct(
         public string $address, public string $action, public string $method, public bool $byScript, public array $inputs, public array $hidden,
         public array $calls, public bool $hasTrap, public ?Selector $picture, public ?Selector $stores, public array $faint, public array $small,
-        public ?Selector $clock = null, public ?Selector $popUp = null
+        public array $order = [], public ?Selector $clock = null, public ?Selector $popUp = null
     ) {}
 }

@@ -15,7 +15,7 @@ final class Requirements
                 new Requirements\NoPresetAnswer, new Requirements\NoHiddenConsent, new Requirements\NoConsentBySending,
                 new Requirements\AsksYesNotNo, new Requirements\ConsentAsked,
             ]),
-            new RequirementGroup('Separate and specific', [
+            new RequirementGroup('Separate', [
                 new Requirements\ApartFromTerms, new Requirements\OnePurposeEach, new Requirements\ChannelChoice, new Requirements\NoticeNotAgreed,
             ]),
             new RequirementGroup('Freely given', [new Requirements\NotACondition, new Requirements\NoAsEasyAsYes]),
@@ -25,11 +25,11 @@ final class Requirements
                 new Requirements\NoticeMatches, new Requirements\PlainWords, new Requirements\LanguageOffered, new Requirements\Legible,
             ]),
             new RequirementGroup('Proved', [new Requirements\ConfirmedAddress, new Requirements\WordingApproved]),
-            new RequirementGroup('As little as needed', [
+            new RequirementGroup('Little asked', [
                 new Requirements\FieldsNeeded, new Requirements\OptionalMarked, new Requirements\SpecialData, new Requirements\NoFriendsAddress,
                 new Requirements\Children, new Requirements\NothingBeforeSending,
             ]),
-            new RequirementGroup('Safe, and with others', [
+            new RequirementGroup('Safe', [
                 new Requirements\SentEncrypted, new Requirements\NotInAddress, new Requirements\NoOutsideCalls, new Requirements\BotsKeptOut,
                 new Requirements\FillHelp,
             ]),

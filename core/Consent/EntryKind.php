@@ -33,6 +33,8 @@ enum EntryKind: string
     case DrawBegun = 'draw-begun';
     case DrawClosed = 'draw-closed';
     case Drawn = 'drawn';
+    case Audited = 'audited';
+    case Attested = 'attested';
     case KeyRotated = 'key-rotated';
 
     /** @return class-string<Act> */
@@ -59,6 +61,8 @@ enum EntryKind: string
             self::DrawBegun => Acts\DrawBegun::class,
             self::DrawClosed => Acts\DrawClosed::class,
             self::Drawn => Acts\Drawn::class,
+            self::Audited => Acts\Audited::class,
+            self::Attested => Acts\Attested::class,
             self::KeyRotated => Acts\KeyRotated::class,
         };
     }
@@ -68,7 +72,7 @@ enum EntryKind: string
     {
         return ! in_array($this, [
             self::Published, self::Paused, self::Resumed, self::Excepted, self::Approved, self::Retired, self::DrawBegun, self::DrawClosed, self::Drawn,
-            self::KeyRotated,
+            self::Audited, self::Attested, self::KeyRotated,
         ], true);
     }
 }

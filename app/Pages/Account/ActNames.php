@@ -7,6 +7,7 @@ namespace App\Pages\Account;
 use App\Models\Act;
 use App\Models\ActKind;
 use App\Models\ActSubject;
+use App\Models\ForeignForm;
 use App\Models\User;
 use App\Queries\Account\ListColleagues;
 use App\Queries\Registers\RegistersInForce;
@@ -18,10 +19,15 @@ final class ActNames
     /** @var array<int, string>|null */
     private ?array $colleagues = null;
 
+    /** @var array<string, string> */
+    private array $forms = [];
+
     public function __construct(private readonly ListColleagues $list, private readonly RegistersInForce $inForce) {}
 
     public function of(Act $act): string
     {
+        [$kind, $slug] = [...explode(' ', $act->about, 2), ''];
+
         return match ($act->kind->subject()) {
             ActSubject::Nothing => '',
             ActSubject::Colleague => $this->colleagues()[(int) $act->about] ?? 'somebody',
@@ -30,7 +36,15 @@ final class ActNames
             ActSubject::Person => 'a person',
             ActSubject::Mail => $act->about,
             ActSubject::File => 'texts',
+            ActSubject::ForeignForm => '“'.$this->form($act->about).'”',
+            ActSubject::Audit => "audit $act->about",
+            ActSubject::AuditedForm => '“'.($kind === 'point' ? $this->inForce->nameOf($slug) : $this->form($slug)).'”',
         };
+    }
+
+    private function form(string $slug): string
+    {
+        return $this->forms[$slug] ??= ForeignForm::query()->where('slug', $slug)->first()->name ?? $slug;
     }
 
     /** Address of its page; null where there is none. */
@@ -42,6 +56,9 @@ final class ActNames
             ActSubject::Record => $kind === RecordKind::Sheet->value ? route('points.sheet', $slug) : route('records.show', [$kind, $slug]),
             ActSubject::Point => route('points.sheet', $act->about),
             ActSubject::Person => route('evidence.person', $act->about),
+            ActSubject::ForeignForm => route('audit.form', $act->about),
+            ActSubject::Audit => route('audit.taken', $act->about),
+            ActSubject::AuditedForm => $kind === 'point' ? route('points.sheet', $slug) : route('audit.form', $slug),
             default => null,
         };
     }

@@ -9,6 +9,7 @@ use App\Models\PublishedEdition;
 use App\Models\Revision;
 use App\Support\OnTheAir;
 use Juramen\Audit\Finding;
+use Juramen\Audit\Judgement;
 use Juramen\Canon\Day;
 use Juramen\Points\Sheet;
 use Juramen\Register\AppliedRule;
@@ -42,6 +43,7 @@ final readonly class PointStatus
         public int $signups,
         public ?PublishedEdition $inForce,
         public bool $inReview,
+        public Judgement $judgement,
     ) {}
 
     public function life(Day $today): PointLife

@@ -75,7 +75,7 @@ final class PointStatuses
             $edition === null || ! $edition->edition()->shows($sheet, $registers->controller($sheet->draft->controller)),
             $edition === null || $edition->revision !== $revision->number,
             $judgement->count(Verdict::Breach), $judgement->count(Verdict::Weakness), count($judgement->unwritten),
-            $uncovered->all(), $registers->applied($sheet->draft), $signups, $edition, isset($proposed[$point->record_id]),
+            $uncovered->all(), $registers->applied($sheet->draft), $signups, $edition, isset($proposed[$point->record_id]), $judgement,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Support\Outgoing;
 use GuzzleHttp\Exception\ConnectException;
 use GuzzleHttp\Exception\TransferException;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 use Juramen\Register\Network;
 use RuntimeException;
@@ -24,6 +25,11 @@ final class OutgoingClient
 
     /** Bytes of an answer. */
     private const LARGEST = 1_000_000;
+
+    private const LARGEST_PAGE = 5_000_000;
+
+    /** Redirects of a page that are followed. */
+    private const MOST_HOPS = 3;
 
     /** What cURL says where a line never stood, so that nothing was handed over. */
     private const NO_LINE = '/cURL error (?:6|7|35|51|58|60)\b/';
@@ -61,11 +67,66 @@ final class OutgoingClient
     }
 
     /**
+     * A page as anybody sees it. Redirects are followed a few times, each checked like the first; a page may stand under http, since that is a
+     * thing to find.
+     *
+     * @throws OutgoingFailed
+     */
+    public function page(string $url): FetchedPage
+    {
+        for ($hop = 0; $hop <= self::MOST_HOPS; $hop++) {
+            [$to, $pinned] = $this->admit($url, ['https', 'http']);
+            $answer = $this->fetched($to, $pinned);
+            if ($answer->status() < 300 || $answer->status() >= 400) {
+                return $answer->successful() ? new FetchedPage($url, $answer->body()) : throw OutgoingFailed::refused('no-page-there');
+            }
+            $url = self::whole($answer->header('Location'), $url);
+        }
+        throw OutgoingFailed::refused('leads-round');
+    }
+
+    /**
+     * @param  list<string>  $pinned
+     *
+     * @throws OutgoingFailed
+     */
+    private function fetched(string $to, array $pinned): Response
+    {
+        $began = microtime(true);
+        $stop = static fn (int|float $all, int|float $got): bool => max($all, $got) > self::LARGEST_PAGE || microtime(true) - $began > self::SECONDS;
+        try {
+            return Http::connectTimeout(self::CONNECT_SECONDS)->timeout(self::SECONDS)->withoutRedirecting()->accept('text/html,*/*;q=0.1')->withOptions([
+                'proxy' => '', 'curl' => $pinned === [] ? [] : [CURLOPT_RESOLVE => $pinned],
+                'progress' => static fn (int|float $all, int|float $got): null => $stop($all, $got) ? throw new RuntimeException('too large') : null,
+            ])->get($to);
+        } catch (ConnectionException|ConnectException $e) {
+            throw preg_match(self::NO_LINE, $e->getMessage()) === 1 ? OutgoingFailed::noConnection() : OutgoingFailed::refused('too-large-or-slow');
+        } catch (TransferException|RuntimeException) {
+            throw OutgoingFailed::refused('too-large-or-slow');
+        }
+    }
+
+    /** An address that a redirect names, made whole by where it stood. */
+    private static function whole(string $location, string $from): string
+    {
+        $base = (array) parse_url($from);
+        $site = ($base['scheme'] ?? '').'://'.($base['host'] ?? '').(isset($base['port']) ? ":{$base['port']}" : '');
+
+        return match (true) {
+            preg_match('~^[a-z][a-z0-9+.-]*:~i', $location) === 1 => $location,
+            str_starts_with($location, '//') => ($base['scheme'] ?? 'https').":$location",
+            str_starts_with($location, '/') => $site.$location,
+            default => $site.'/'.ltrim(dirname((string) ($base['path'] ?? '/')), '/.').'/'.$location,
+        };
+    }
+
+    /**
+     * @param  list<string>  $schemes
      * @return array{string, list<string>} where the call goes, and what its host is pinned to
      *
      * @throws OutgoingFailed
      */
-    private function admit(string $url): array
+    private function admit(string $url, array $schemes = ['https']): array
     {
         $parts = parse_url($url);
         $host = strtolower(is_array($parts) ? $parts['host'] ?? '' : '');
@@ -73,7 +134,8 @@ final class OutgoingClient
         if ($standIn !== null) {
             return [$standIn.($parts['path'] ?? ''), []];
         }
-        if (! is_array($parts) || ($parts['scheme'] ?? '') !== 'https' || $host === '' || isset($parts['user']) || isset($parts['fragment'])) {
+        if (! is_array($parts) || ! in_array(strtolower($parts['scheme'] ?? ''), $schemes, true) || $host === '' || isset($parts['user'])
+            || isset($parts['fragment'])) {
             throw OutgoingFailed::refused('not-https');
         }
         $literal = trim($host, '[]');
@@ -86,7 +148,7 @@ final class OutgoingClient
                 throw OutgoingFailed::refused('private-network');
             }
         }
-        $port = $parts['port'] ?? 443;
+        $port = $parts['port'] ?? (strtolower($parts['scheme'] ?? '') === 'http' ? 80 : 443);
 
         return [$url, ["$host:$port:".implode(',', $addresses)]];
     }

@@ -54,7 +54,8 @@ final readonly class FactsReader
         return new PageFacts(
             $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
             $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
-            $faint, $small, $popUps->clock($form), $popUps->cannotBeClosed($form)
+            $faint, $small, array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $form->controls), $popUps->clock($form),
+            $popUps->cannotBeClosed($form)
         );
     }
 

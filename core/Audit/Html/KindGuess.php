@@ -50,7 +50,7 @@ final readonly class KindGuess
             $about(WordClass::Rights, $says) => new GuessedKind(FormKind::RightsRequest, 'its heading or button speaks of a request'),
             $about(WordClass::Preferences, $says) => new GuessedKind(FormKind::Preferences, 'its heading or button speaks of leaving or choosing'),
             $form->inputs('file') !== [] && $about(WordClass::Job, $says, $text),
-            $about(WordClass::Job, $says) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
+            $about(WordClass::Job, $says), $this->takesApplication($form) => new GuessedKind(FormKind::JobApplication, 'it takes an application'),
             $orders => new GuessedKind(FormKind::Order, 'its heading, button or fields speak of an order'),
             $about(WordClass::Draw, $says) => new GuessedKind(FormKind::PrizeDraw, 'its heading or button speaks of a prize'),
             $about(WordClass::Download, $says) => new GuessedKind(FormKind::Download, 'its heading or button speaks of a download'),
@@ -95,6 +95,14 @@ final readonly class KindGuess
     private function isOnlyForNews(FoundForm $form, string $text): bool
     {
         return count($form->inputs('text', 'email', 'tel')) === 1 && $form->elements('textarea') === [] && $this->listener->speaksOf($text, WordClass::Carrier);
+    }
+
+    /** "Your application": what is written there says what it is for. */
+    private function takesApplication(FoundForm $form): bool
+    {
+        $texts = $form->elements('textarea');
+
+        return array_filter($texts, fn (DOMElement $t): bool => $this->listener->speaksOf($this->labels->of($t), WordClass::Job)) !== [];
     }
 
     private function asksForFriend(FoundForm $form): bool

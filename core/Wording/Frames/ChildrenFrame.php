@@ -50,7 +50,8 @@ final class ChildrenFrame implements Frame
     private static function isOfAge(Sentence $s, Hit $child): bool
     {
         return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends) && array_filter(
-            $s->all(W::Age), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
+            $s->all(W::Age, W::Child), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
+                && ($age->class === W::Age || array_filter($age->tokens, static fn (int $i): bool => $s->tokens[$i]->isNumber()) !== [])
         ) !== [];
     }
 

@@ -76,7 +76,7 @@ return [
         ],
     ],
     'act-areas' => [
-        'points' => 'signup points', 'wording' => 'words and registers', 'screening' => 'what was held or kept', 'evidence' => 'people',
+        'points' => 'signup points', 'wording' => 'words and registers', 'audit' => 'the audit', 'screening' => 'what was held or kept', 'evidence' => 'people',
         'requests' => 'requests of people', 'mail' => 'mails and work', 'accounts' => 'accounts and signing in',
     ],
     'did' => [
@@ -95,6 +95,10 @@ return [
         'looked-for' => 'looked for a person', 'looked-at' => 'looked at the evidence of :about', 'printed' => 'opened the evidence of :about for printing',
         'told-withdrawal' => 'recorded a withdrawal that came to us', 'released' => 'accepted what was held at :about: :detail',
         'adopted-weights' => 'adopted the weights of screening: :detail',
+        'read-form' => 'read a form from elsewhere, :about', 'kept-form' => 'said what :about is', 'put-form-away' => 'put :about away',
+        'took-form-up' => 'took :about up again', 'looked-at-form' => 'looked at what changed on :about', 'took-audit' => 'took :about',
+        'attested' => 'attested :detail for :about', 'accepted-finding' => 'accepted a finding of :about: :detail',
+        'took-answer-back' => 'took an answer about :about back: :detail',
         'drew-lines' => 'drew the lines of screening: :detail',
         'ran-draw' => 'ran the draw of :about',
         'gave-enquiry' => 'handed on an enquiry from :about', 'closed-enquiry' => 'closed an enquiry from :about',
@@ -133,6 +137,21 @@ return [
     'sources' => [
         'law' => 'A law.', 'case' => 'A decision of a court or an authority.', 'guide' => 'Guidance of regulators.',
         'ours' => 'Good practice of ours; never more than a weakness.',
+    ],
+    'verdicts' => [
+        'breach' => 'breach', 'weakness' => 'weakness', 'open' => 'open', 'met' => 'met', 'not-applicable' => 'not applicable', 'not-asked' => 'not asked here',
+    ],
+    'answer-says' => ['met' => 'Attested', 'accepted' => 'Accepted'],
+    'audit-changes' => [
+        'new' => 'New', 'worse' => 'Worse than before', 'still' => 'Still there', 'mended' => 'Mended', 'not-seen' => 'Not looked at any more',
+    ],
+    'read-how' => ['pasted' => 'pasted', 'file' => 'given as a file', 'address' => 'fetched from its address', 'watched' => 'read by the clock'],
+    'outgoing' => [
+        'not-https' => 'its address begins with neither https:// nor http://.', 'no-such-host' => 'there is no such host.',
+        'private-network' => 'it lies in a private network, where nothing is fetched.', 'no-page-there' => 'there is no page at this address.',
+        'leads-round' => 'it leads on and on.', 'too-large-or-slow' => 'it is larger than 5 MB, or does not end within 10 seconds.',
+        'no-connection-there' => 'nobody answers there.', 'no-answer-there' => 'whoever is there fell silent.',
+        'form-gone' => 'the page has no such form any more.', 'unreadable' => 'what stands there cannot be read.',
     ],
     'work' => ['ForgetMails' => 'Telling the mailbox to forget mails to somebody whom we have forgotten'],
     'problems' => [

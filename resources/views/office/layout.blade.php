@@ -31,6 +31,9 @@
 <a href="{{ route('held') }}" data-go="s" @if(request()->routeIs('held*', 'screening*')) aria-current="page" @endif>Screening</a>
 <a href="{{ route('evidence') }}" data-go="e" @if(request()->routeIs('evidence*')) aria-current="page" @endif>Evidence</a>
 @endcan
+@can('viewAny', App\Models\ForeignForm::class)
+<a href="{{ route('audit') }}" data-go="u" @if(request()->routeIs('audit*', 'requirement*')) aria-current="page" @endif>Audit</a>
+@endcan
 @can('viewAny', App\Models\RightsRequest::class)
 <a href="{{ route('requests') }}" data-go="r" @if(request()->routeIs('requests*')) aria-current="page" @endif>Requests</a>
 @endcan
@@ -68,6 +71,7 @@
 @can('viewAny', App\Models\Subscriber::class)
 <dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>to screening</dd><dt><kbd>g</kbd> <kbd>e</kbd></dt><dd>to evidence</dd>
 @endcan
+@can('viewAny', App\Models\ForeignForm::class)<dt><kbd>g</kbd> <kbd>u</kbd></dt><dd>to the audit</dd>@endcan
 @can('viewAny', App\Models\RightsRequest::class)<dt><kbd>g</kbd> <kbd>r</kbd></dt><dd>to the requests</dd>@endcan
 @can('viewAny', App\Models\User::class)<dt><kbd>g</kbd> <kbd>o</kbd></dt><dd>to the accounts</dd>@endcan
 <dt><kbd>g</kbd> <kbd>a</kbd></dt><dd>to your own account</dd>

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Audit;
+
+use App\Actions\Audit\TakeAudit;
+use App\Http\RefusedAnswer;
+use App\Models\TakenAudit;
+use App\Pages\Audit\AuditPage;
+use App\Pages\Audit\Grid;
+use App\Pages\Audit\TakenPage;
+use App\Queries\Audit\Answers;
+use App\Queries\Audit\AuditFilter;
+use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\ExposedPeople;
+use App\Support\Csv;
+use App\Support\SignedIn;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+use Juramen\Audit\AuditedForm;
+use Juramen\Canon\Refused;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Every form against every requirement: as it stands now, and as it stood when audits were taken. */
+final class AuditController
+{
+    private const COLUMNS = ['form', 'kind', 'id', 'controller', 'state', 'requirement', 'verdict', 'says', 'where', 'words', 'mend', 'answered', 'until'];
+
+    public function __construct(private readonly AuditNow $now, private readonly Answers $answers, private readonly ExposedPeople $people) {}
+
+    public function show(Request $request): View
+    {
+        return view('audit.index', ['page' => $this->page($request)]);
+    }
+
+    /** The margin alone, of the form or cell that was chosen. */
+    public function found(Request $request): View
+    {
+        return view('audit.found', ['page' => $this->page($request)]);
+    }
+
+    public function svg(Request $request): Response
+    {
+        $audit = AuditFilter::from($request)->over(($this->now)());
+
+        return response()->view('audit.svg', ['grid' => Grid::of($audit, AuditFilter::from($request)->groups($audit), null)], 200, [
+            'Content-Type' => 'image/svg+xml; charset=utf-8', 'Content-Disposition' => 'attachment; filename="audit.svg"',
+        ]);
+    }
+
+    public function export(Request $request, string $format): StreamedResponse|JsonResponse
+    {
+        $audit = AuditFilter::from($request)->over(($this->now)());
+        if ($format === 'json') {
+            return response()->json(json_decode($audit->bytes(), true), 200, ['Content-Disposition' => 'attachment; filename="audit.json"'], JSON_PRETTY_PRINT);
+        }
+
+        return Csv::respond('audit.csv', self::COLUMNS, array_merge(...array_map($this->lines(...), $audit->forms)));
+    }
+
+    public function take(Request $request, TakeAudit $take): RedirectResponse
+    {
+        try {
+            $taken = $take(SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('audit'), 'take', $e);
+        }
+
+        return redirect()->route('audit.taken', $taken->id)->with('said', 'Taken. It stands in the ledger by its digest, and is only added to.');
+    }
+
+    public function all(): View
+    {
+        return view('audit.all', ['audits' => TakenPage::all()]);
+    }
+
+    public function taken(Request $request, TakenAudit $audit): View
+    {
+        return view('audit.taken', ['page' => TakenPage::of($audit->load('user'), is_string($with = $request->query('with')) ? $with : '')]);
+    }
+
+    private function page(Request $request): AuditPage
+    {
+        $text = static fn (string $name): string => is_string($value = $request->query($name)) ? $value : '';
+
+        return AuditPage::of($this->now, AuditFilter::from($request), $text('form'), $text('requirement'), $this->answers, $this->people);
+    }
+
+    /** @return list<list<string>> */
+    private function lines(AuditedForm $form): array
+    {
+        $lines = [];
+        foreach ($form->findings as $finding) {
+            $answer = $this->answers->to($form, $finding);
+            $lines[] = [
+                $form->name, $form->kind->value, $form->id, $form->controller, $form->state, $finding->requirement, $finding->verdict->value, $finding->says,
+                $finding->where, $finding->words, $finding->mend, (string) $answer?->says->value, (string) $answer?->until,
+            ];
+        }
+
+        return $lines;
+    }
+}

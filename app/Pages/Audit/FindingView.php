@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audit;
+
+use App\Models\AuditAnswer;
+use App\Support\Moments;
+use Juramen\Audit\AuditedFinding;
+use Juramen\Audit\Requirements;
+use Juramen\Audit\Verdict;
+
+/** A finding as it stands in the margin of the audit. */
+final readonly class FindingView
+{
+    /**
+     * @param  string  $name  of the requirement
+     * @param  string|null  $answered  what was said of it, by whom, and until when
+     * @param  int|null  $answer  number of that answer
+     * @param  bool  $isNew  whether the last audit had none of it
+     */
+    private function __construct(
+        public string $digest, public string $requirement, public string $name, public string $verdict, public string $word, public string $says,
+        public string $words, public string $where, public string $source, public string $mend, public ?string $answered, public string $reason,
+        public ?int $answer, public bool $isNew, public bool $isQuestion
+    ) {}
+
+    public static function of(AuditedFinding $finding, ?AuditAnswer $answer, bool $isNew): self
+    {
+        return new self(
+            $finding->digest()->hex(), $finding->requirement, Grid::named($finding->requirement), $finding->verdict->value,
+            ucfirst((string) __("office.verdicts.{$finding->verdict->value}")), $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"),
+            mb_strimwidth($finding->words, 0, 160, '…'), $finding->where, (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend,
+            $answer === null ? null : __("office.answer-says.{$answer->says->value}")." by {$answer->user->name} on ".Moments::day($answer->made_at).', until '
+                .Moments::plain($answer->until), (string) $answer?->reason, $answer?->id, $isNew, $finding->verdict === Verdict::Open
+        );
+    }
+}

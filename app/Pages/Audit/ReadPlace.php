@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audit;
+
+/** Something of a form from elsewhere that is filled in or answered, as it was read. */
+final readonly class ReadPlace
+{
+    /**
+     * @param  string  $kind  "box" or "field"
+     * @param  string  $words  beside it
+     * @param  string  $about  how it stands, and what it was taken for
+     * @param  string  $verdict  the gravest that was found of it; empty where nothing was
+     */
+    public function __construct(
+        public int $number, public string $kind, public string $where, public string $words, public string $about, public string $verdict
+    ) {}
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Role;
+use App\Models\User;
+
+/** Who may see the audit, bring forms from elsewhere, answer findings and take an audit. */
+final class ForeignFormPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return $user->role !== Role::Administrator;
+    }
+
+    public function change(User $user): bool
+    {
+        return in_array($user->role, [Role::Officer, Role::Editor], true);
+    }
+
+    /** Whoever answers for the house, or checks it from outside, says that a requirement is met. */
+    public function attest(User $user): bool
+    {
+        return in_array($user->role, [Role::Officer, Role::Auditor], true);
+    }
+
+    /** A finding is accepted by whoever answers for the house. */
+    public function accept(User $user): bool
+    {
+        return $user->role === Role::Officer;
+    }
+
+    public function take(User $user): bool
+    {
+        return in_array($user->role, [Role::Officer, Role::Auditor], true);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Audit;
+
+use App\Models\AuditAnswer;
+use App\Support\SystemClock;
+use Illuminate\Support\Collection;
+use Juramen\Audit\AuditedFinding;
+use Juramen\Audit\AuditedForm;
+
+/** What was said of findings and holds: for exactly what was found, until its day. Read once. */
+final class Answers
+{
+    /** @var Collection<string, AuditAnswer>|null */
+    private ?Collection $holding = null;
+
+    public function __construct(private readonly SystemClock $clock) {}
+
+    public function to(AuditedForm $form, AuditedFinding $finding): ?AuditAnswer
+    {
+        $this->holding ??= AuditAnswer::query()->with('user')->whereNull('ended_at')->where('until', '>=', $this->clock->today()->text)->orderBy('id')->get()
+            ->keyBy(static fn (AuditAnswer $a): string => self::key($a->form, $a->finding->hex()));
+
+        return $this->holding->get(self::key($form->key(), $finding->digest()->hex()));
+    }
+
+    private static function key(string $form, string $finding): string
+    {
+        return "$form $finding";
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Audit;
+
+use App\Models\ForeignForm;
+use App\Queries\Points\PointStatus;
+use App\Queries\Points\PointStatuses;
+use App\Queries\Registers\RegistersInForce;
+use App\Support\Moments;
+use App\Support\SystemClock;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\Cache;
+use Juramen\Audit\Audit;
+use Juramen\Audit\AuditedForm;
+use Juramen\Canon\Document;
+
+/** How every form stands now: the points by their sheets, the forms from elsewhere by their last reading. What was judged before is not judged anew. */
+final class AuditNow
+{
+    private const KEPT = 7 * 86400;
+
+    public function __construct(
+        private readonly PointStatuses $points, private readonly ReadForms $forms, private readonly RegistersInForce $inForce,
+        private readonly SystemClock $clock
+    ) {}
+
+    public function __invoke(string $by = ''): Audit
+    {
+        return new Audit($this->clock->instant(), 'all forms', $by, Audit::catalogue(), [
+            ...array_map($this->point(...), ($this->points)()), ...array_map($this->foreign(...), $this->all()),
+        ]);
+    }
+
+    /** @return list<ForeignForm> */
+    private function all(): array
+    {
+        return array_values(ForeignForm::query()->with('newest', 'controller')->whereNull('put_away_at')->orderBy('name')->orderBy('id')->get()->all());
+    }
+
+    public function point(PointStatus $status): AuditedForm
+    {
+        $draft = $status->sheet->draft;
+        $state = $status->edition === null ? 'never published' : "edition $status->edition".($status->draft ? ', and a draft' : '');
+
+        return AuditedForm::judged(
+            $status->point->slug, $draft->name, $this->named($draft->controller->text), $state, hash('sha256', $status->sheet->document()->json()),
+            $status->judgement, count($draft->languages)
+        );
+    }
+
+    public function foreign(ForeignForm $form): AuditedForm
+    {
+        $read = $form->newest ?? $form->readings()->orderByDesc('id')->firstOrFail();
+        $key = 'foreign '.hash('sha256', implode(' ', [$read->page->hex(), $form->nth, $form->address, $read->language, config('juramen.release')]));
+        $kept = self::kept()->get($key);
+        if (! is_array($kept)) {
+            $kept = AuditedForm::read('', '', '', '', $read->page->hex(), $this->forms->at($read, $form)->results)->toArray();
+            self::kept()->put($key, $kept, self::KEPT);
+        }
+
+        return AuditedForm::from(Document::from([
+            ...$kept, 'id' => $form->slug, 'name' => $form->name, 'controller' => $form->controller === null ? '' : $this->named($form->controller->slug),
+            'state' => 'read on '.Moments::day($read->read_at),
+        ]));
+    }
+
+    private function named(string $controller): string
+    {
+        return $this->inForce->registers()->controllers->get($controller)->name ?? $controller;
+    }
+
+    private static function kept(): Repository
+    {
+        return Cache::store('computed');
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Audit;
+
+use App\Models\ForeignForm;
+use App\Models\ForeignReading;
+use App\Support\PublishedForms;
+use Juramen\Audit\ChangeKind;
+use Juramen\Audit\FormChange;
+use Juramen\Audit\FormChanges;
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Reading;
+
+/** In what forms from elsewhere differ: from their own last reading, and from the edition in force that they should be a copy of. */
+final class ForeignChanges
+{
+    public function __construct(private readonly ReadForms $forms, private readonly PublishedForms $published) {}
+
+    /** @return list<FormChange> */
+    public function since(ForeignForm $form, ForeignReading $read, ForeignReading $before): array
+    {
+        return $this->between($this->forms->at($before, $form)->reading, $this->forms->at($read, $form)->reading);
+    }
+
+    /** @return list<FormChange>|null null where it is no copy, or nothing of its point is published in its language */
+    public function fromEdition(ForeignForm $form, Reading $reading): ?array
+    {
+        $edition = $form->point === null ? null : $this->published->current($form->point->slug);
+        if ($edition === null) {
+            return null;
+        }
+        $language = $edition->sheet->draft->languageFor($reading->language);
+        $ours = HtmlReader::read($this->published->form($edition, $language)->html)[0] ?? null;
+
+        // A copy on another host is sent to us from there, and has links made whole: where it goes is for the eye.
+        return $ours === null ? null : array_values(array_filter(
+            FormChanges::between($ours, $reading), static fn (FormChange $c): bool => $c->kind !== ChangeKind::SentElsewhere
+        ));
+    }
+
+    /**
+     * Newest readings of watched pages that nobody has looked at, where something is other than when somebody last did, or that failed.
+     *
+     * @return list<ForeignReading>
+     */
+    public function unseen(): array
+    {
+        $found = [];
+        foreach (ForeignForm::query()->with('newest', 'newest.form')->where('watched', true)->whereNull('put_away_at')->get() as $form) {
+            $read = $form->newest;
+            if ($read === null || $read->looked_at !== null) {
+                continue;
+            }
+            $seen = ForeignReading::query()->where('foreign_form_id', $form->id)->whereNotNull('looked_at')->max('id');
+            $before = ForeignReading::query()->where('foreign_form_id', $form->id)->where('id', '<=', $seen ?? $read->id - 1)->orderByDesc('id')->first();
+            $other = $before !== null && ! $before->page->equals($read->page) && $this->since($form, $read, $before) !== [];
+            if ($read->fault !== '' || $other) {
+                $found[] = $read;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<FormChange> */
+    private function between(?Reading $before, ?Reading $after): array
+    {
+        return $before === null || $after === null ? [] : FormChanges::between($before, $after);
+    }
+}

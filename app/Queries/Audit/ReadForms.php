@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Audit;
+
+use App\Models\ForeignForm;
+use App\Models\ForeignReading;
+use App\Support\Stored;
+use Illuminate\Support\Facades\DB;
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Requirements;
+use Juramen\Canon\Digest;
+use Juramen\Register\Language;
+
+/** Reads forms from elsewhere from the pages as they are kept. */
+final class ReadForms
+{
+    public function newest(ForeignForm $form): ReadForm
+    {
+        return $this->at($form->newest ?? $form->readings()->orderByDesc('id')->firstOrFail(), $form);
+    }
+
+    public function at(ForeignReading $read, ForeignForm $form): ReadForm
+    {
+        $reading = $this->reading($form, $read);
+
+        return new ReadForm($form, $read, $reading, $reading === null ? [] : Requirements::judge($reading));
+    }
+
+    /** The reading before one, of a page that was another then; null where there is none. */
+    public function before(ForeignReading $read): ?ForeignReading
+    {
+        return ForeignReading::query()->where('foreign_form_id', $read->foreign_form_id)->where('id', '<', $read->id)->where('page', '!=', $read->page->bytes)
+            ->orderByDesc('id')->first();
+    }
+
+    public function page(Digest $digest): string
+    {
+        return (string) gzuncompress(Stored::text(DB::table('foreign_pages')->where('digest', $digest->bytes)->value('bytes')));
+    }
+
+    private function reading(ForeignForm $form, ForeignReading $read): ?Reading
+    {
+        $language = $read->language === null ? null : Language::tryFrom($read->language);
+
+        return HtmlReader::read($this->page($read->page), $form->address, $language)[$form->nth] ?? null;
+    }
+}

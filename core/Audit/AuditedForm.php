@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+
+/** One form as an audit found it. */
+final readonly class AuditedForm
+{
+    /**
+     * @param  string  $id  the point's slug, or the form's
+     * @param  string  $name  as people call it
+     * @param  string  $controller  who answers for it; empty where nobody has said
+     * @param  string  $state  in a few words: "edition 3 in force", "read on 14 May 2026"
+     * @param  string  $seen  digest of what was looked at, in hexadecimal
+     * @param  list<Standing>  $standings
+     * @param  list<AuditedFinding>  $findings
+     */
+    public function __construct(
+        public AuditedKind $kind, public string $id, public string $name, public string $controller, public string $state, public string $seen,
+        public array $standings, public array $findings
+    ) {}
+
+    /** @param  list<Result>  $results */
+    public static function read(string $id, string $name, string $controller, string $state, string $seen, array $results): self
+    {
+        $found = array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));
+
+        return new self(
+            AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results),
+            array_map(static fn (Result $r): AuditedFinding => AuditedFinding::of($r), $found)
+        );
+    }
+
+    public static function judged(string $id, string $name, string $controller, string $state, string $seen, Judgement $judgement, int $offered): self
+    {
+        $found = array_map(static fn (Note $n): AuditedFinding => AuditedFinding::of(
+            $n->result, count($n->languages) < $offered ? implode(', ', array_map(static fn ($l): string => $l->endonym(), $n->languages)) : ''
+        ), $judgement->notes);
+
+        return new self(AuditedKind::Point, $id, $name, $controller, $state, $seen, $judgement->standings, $found);
+    }
+
+    public static function from(Document $document): self
+    {
+        $standings = [];
+        foreach ($document->part('standings')->toArray() as $id => $verdict) {
+            $standings[] = new Standing((string) $id, Verdict::from(is_string($verdict) ? $verdict : ''));
+        }
+
+        return new self(
+            AuditedKind::from($document->text('kind')), $document->text('id'), $document->text('name'), $document->text('controller'),
+            $document->text('state'), $document->text('seen'), $standings, array_map(AuditedFinding::from(...), $document->items('findings'))
+        );
+    }
+
+    /** How a form is told from another, whatever it is called. */
+    public function key(): string
+    {
+        return "{$this->kind->value} $this->id";
+    }
+
+    /** How a requirement stands here; null where it was not asked. */
+    public function standing(string $requirement): ?Verdict
+    {
+        foreach ($this->standings as $standing) {
+            if ($standing->requirement === $requirement) {
+                return $standing->verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<AuditedFinding> */
+    public function findingsOf(string $requirement): array
+    {
+        return array_values(array_filter($this->findings, static fn (AuditedFinding $f): bool => $f->requirement === $requirement));
+    }
+
+    public function finding(Digest $digest): ?AuditedFinding
+    {
+        return array_values(array_filter($this->findings, static fn (AuditedFinding $f): bool => $f->digest()->equals($digest)))[0] ?? null;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $standings = [];
+        foreach ($this->standings as $standing) {
+            $standings[$standing->requirement] = $standing->verdict->value;
+        }
+
+        return [
+            'kind' => $this->kind->value, 'id' => $this->id, 'name' => $this->name, 'controller' => $this->controller, 'state' => $this->state,
+            'seen' => $this->seen, 'standings' => $standings, 'findings' => array_map(static fn (AuditedFinding $f): array => $f->toArray(), $this->findings),
+        ];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+/** In what two readings of a form differ. */
+enum ChangeKind: string
+{
+    /** A box, choice or switch stands there that did not. */
+    case ControlAdded = 'control-added';
+    case ControlGone = 'control-gone';
+    case WordsOther = 'words-other';
+    /** It is answered beforehand, and was not; or the other way round. */
+    case AnswerOther = 'answer-other';
+    case FieldAdded = 'field-added';
+    case FieldGone = 'field-gone';
+    /** It must be filled in, or need no longer. */
+    case NeedOther = 'need-other';
+    case LinkOther = 'link-other';
+    /** It is sent to another host. */
+    case SentElsewhere = 'sent-elsewhere';
+    case FormGone = 'form-gone';
+
+    /** Whether somebody should look at once: what is asked of people is another. */
+    public function isGrave(): bool
+    {
+        return in_array($this, [self::ControlAdded, self::ControlGone, self::WordsOther, self::AnswerOther, self::SentElsewhere, self::FormGone], true);
+    }
+}

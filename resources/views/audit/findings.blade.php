@@ -1,0 +1,38 @@
+<p><a href="{{ $found->href }}"><b>{{ $found->name }}</b></a>, {{ $found->state }}@if ($found->people !== '') · {{ $found->people }}@endif</p>
+@if ($found->requirement)<p class="soft">Only “{{ $found->requirement }}”. <a
+ href="{{ request()->fullUrlWithQuery(['requirement' => null]) }}">All that was found on it</a></p>@endif
+@forelse ($found->findings as $finding)
+<section @class(['note', 'is-answered' => $finding->answered !== null]) id="finding-{{ $finding->digest }}">
+<p class="{{ $finding->verdict }}"><x-shape :verdict="$finding->verdict" /> {{ $finding->word }}
+<a class="ink" href="{{ route('requirement', $finding->requirement) }}">{{ $finding->name }}</a>@if ($finding->isNew)<span class="soft"> · new</span>@endif
+@isset ($numbers)@foreach ($numbers($finding->where) as $number)<span class="number {{ $finding->verdict }}">{{ $number }}</span>@endforeach @endisset</p>
+<p>{{ $finding->says }}</p>
+@if ($finding->words !== '')<blockquote>{{ $finding->words }}</blockquote>@endif
+<p class="soft">{{ $finding->source }}</p>
+@if ($finding->answered !== null)
+<p><b>{{ $finding->answered }}.</b> {{ $finding->reason }}</p>
+@can($finding->isQuestion ? 'attest' : 'accept', App\Models\ForeignForm::class)
+<form method="post" action="{{ route('audit.back', $finding->answer) }}">@csrf<input type="hidden" name="form" value="{{ $found->form }}">
+<input type="hidden" name="from" value="{{ $from }}"><button class="plain">Take it back</button></form>@endcan
+@else
+@if ($finding->mend !== '')<p class="soft">{{ $finding->mend }}</p>@endif
+@canany(['attest', 'accept'], App\Models\ForeignForm::class)
+<details @if ($errors->has("reason-$finding->digest")) open @endif><summary>{{ $finding->isQuestion ? 'Answer' : 'Accept for a while' }}</summary>
+<form method="post" action="{{ route('audit.answer') }}" class="stack">@csrf
+<input type="hidden" name="form" value="{{ $found->form }}"><input type="hidden" name="finding" value="{{ $finding->digest }}">
+<input type="hidden" name="from" value="{{ $from }}">
+@error("reason-$finding->digest")<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<label for="why-{{ $finding->digest }}">Why, and on what that rests</label>
+<textarea id="why-{{ $finding->digest }}" name="reason" rows="3" maxlength="1000">{{ $errors->has("reason-$finding->digest") ? old('reason') : '' }}</textarea>
+<label for="until-{{ $finding->digest }}">It holds until</label>
+<input type="date" id="until-{{ $finding->digest }}" name="until" value="{{ $errors->has("reason-$finding->digest") ? old('until') : '' }}">
+<p class="answers">@if ($finding->isQuestion)<button name="says" value="met">It is met</button>@endif
+@can('accept', App\Models\ForeignForm::class)<button name="says" value="accepted" @if ($finding->isQuestion) class="plain" @endif>Accept it</button>@endcan</p>
+</form></details>
+@endcanany
+@endif
+</section>
+@empty
+<p class="met">✓ Nothing was found here.</p>
+@endforelse
+@if ($from === 'grid')<p><a href="{{ $found->href }}">{{ $found->opens }}</a></p>@endif
