@@ -170,13 +170,13 @@ enum ActRefusal: string implements Refusal
             self::SameWeights => 'These are the weights in force.',
             self::LinesWrong => ':says',
             self::NothingGiven => 'Paste a page or a part of one, choose a file, or give the address of a page.',
-            self::UnreadablePage => ':file: :why',
-            self::NoFormThere => ':file: no form stands in it. Where a script draws it, open the page in a browser, save it as the browser shows it'
+            self::UnreadablePage => 'Of :file nothing could be read: :why',
+            self::NoFormThere => 'No form stands in :file. Where a script draws it, open the page in a browser, save it as the browser shows it'
                 .' (save as, whole page), and give that file.',
             self::FormGoneThere => 'The page has :count, and this was number :number. Its other forms were read; put this one away if it is gone for good.',
             self::NotFetched => 'The page could not be fetched: :why',
-            self::NoZip => ':file is no ZIP that can be opened.',
-            self::ZipTooLarge => ':file holds more than is read at once: at most :most pages of 5 MB, and 40 MB in all.',
+            self::NoZip => 'No ZIP that can be opened: :file.',
+            self::ZipTooLarge => 'More than is read at once is in :file: at most :most pages of 5 MB, and 40 MB in all.',
             self::OnlyWithAddress => 'Only a page with an address can be read again and watched; give a new file of it instead.',
             self::PutAwayAlready => 'It was put away; take it up again first.',
             self::FindingGone => 'This is not found any more as you looked at it. Read what stands there now, then answer.',

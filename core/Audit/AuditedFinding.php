@@ -16,17 +16,18 @@ final readonly class AuditedFinding
      * @param  string  $where  a place of the sheet or a selector; empty where it is the whole form
      * @param  string  $words  that led to it; may be empty
      * @param  string  $languages  endonyms, where it is not in all; may be empty
+     * @param  bool  $excepted  whether it was accepted with the publication of its point
      */
     public function __construct(
         public string $requirement, public Verdict $verdict, public string $says, public string $where, public string $words, public string $mend,
-        public string $languages = ''
+        public string $languages = '', public bool $excepted = false
     ) {}
 
-    public static function of(Result $result, string $languages = ''): self
+    public static function of(Result $result, string $languages = '', bool $excepted = false): self
     {
         return new self(
             $result->requirement->id(), $result->verdict, $result->says, (string) $result->where?->text(), (string) $result->words?->words,
-            (string) $result->mend, $languages
+            (string) $result->mend, $languages, $excepted
         );
     }
 
@@ -34,7 +35,7 @@ final readonly class AuditedFinding
     {
         return new self(
             $document->text('requirement'), Verdict::from($document->text('verdict')), $document->text('says'), $document->text('where'),
-            $document->text('words'), $document->text('mend'), $document->text('languages')
+            $document->text('words'), $document->text('mend'), $document->text('languages'), $document->flag('excepted') === true
         );
     }
 
@@ -44,12 +45,12 @@ final readonly class AuditedFinding
         return Digest::of(CanonicalJson::encode([$this->requirement, $this->where, $this->words, $this->verdict->value]));
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string|bool> */
     public function toArray(): array
     {
         return [
             'requirement' => $this->requirement, 'verdict' => $this->verdict->value, 'says' => $this->says, 'where' => $this->where, 'words' => $this->words,
-            'mend' => $this->mend, 'languages' => $this->languages,
+            'mend' => $this->mend, 'languages' => $this->languages, 'excepted' => $this->excepted,
         ];
     }
 }

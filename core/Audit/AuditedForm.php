@@ -6,6 +6,7 @@ namespace Juramen\Audit;
 
 use Juramen\Canon\Digest;
 use Juramen\Canon\Document;
+use Juramen\Register\Language;
 
 /** One form as an audit found it. */
 final readonly class AuditedForm
@@ -35,10 +36,17 @@ final readonly class AuditedForm
         );
     }
 
-    public static function judged(string $id, string $name, string $controller, string $state, string $seen, Judgement $judgement, int $offered): self
-    {
+    /**
+     * @param  int  $offered  languages of the sheet
+     * @param  list<Finding>  $uncovered  what stops it and no exception covers
+     */
+    public static function judged(
+        string $id, string $name, string $controller, string $state, string $seen, Judgement $judgement, int $offered, array $uncovered
+    ): self {
+        $stopping = array_map(static fn (Finding $f): string => $f->key(), $uncovered);
         $found = array_map(static fn (Note $n): AuditedFinding => AuditedFinding::of(
-            $n->result, count($n->languages) < $offered ? implode(', ', array_map(static fn ($l): string => $l->endonym(), $n->languages)) : ''
+            $n->result, count($n->languages) < $offered ? implode(', ', array_map(static fn (Language $l): string => $l->endonym(), $n->languages)) : '',
+            $n->result->stops() && ! in_array($n->key(), $stopping, true)
         ), $judgement->notes);
 
         return new self(AuditedKind::Point, $id, $name, $controller, $state, $seen, $judgement->standings, $found);

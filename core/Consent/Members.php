@@ -46,6 +46,14 @@ final class Members
         return is_int($number) && $number > 0 ? $number : throw self::missing($name);
     }
 
+    /** @throws InvalidArgumentException where it is missing or no whole number from 0 on */
+    public function count(string $name): int
+    {
+        $number = $this->take($name);
+
+        return is_int($number) && $number >= 0 ? $number : throw self::missing($name);
+    }
+
     /** @throws InvalidArgumentException where it is missing or neither yes nor no */
     public function flag(string $name): bool
     {

@@ -91,6 +91,7 @@ final class Demo
         private readonly LapseJourneys $lapse,
         private readonly DeleteDue $delete,
         private readonly KnowSubscriber $subscribers,
+        private readonly Elsewhere $elsewhere,
         private readonly SystemClock $clock,
     ) {}
 
@@ -154,6 +155,7 @@ final class Demo
         $this->leaveOneUncertain($today);
         (new Held($this->hold, $this->at(...)))->load($today, $this->editions['footer-newsletter'], $this->editions['contact-form']);
         Screened::load($today);
+        $this->elsewhere->load($today, $this->person('runa'), $this->person('malin'), $this->at(...));
         // What nobody decided about in all that time is gone by now.
         ($this->delete)();
     }

@@ -17,23 +17,15 @@ const boxes = {
   'with-a-box': '<p><label><input type="checkbox" name="partners"> Our hotel partners may send me their offers</label></p>',
   ticked: '<p><label><input type="checkbox" name="partners" checked> Our hotel partners may send me their offers</label></p>',
 };
-const form = () => (state === 'gone' ? '<p>We have no vacancies at present.</p>' : `<form action="https://jobs.tidewick.example/apply" method="post">
-<h2>Work on board</h2>
-<p><label>Name * <input name="name" required></label></p>
-<p><label>Email * <input type="email" name="email" required></label></p>
-<p><label>Date of birth * <input name="born" required></label></p>
-<p><label>Your application * <textarea name="text" required></textarea></label></p>
-<p><label><input type="checkbox" name="news" checked> Yes, I also want Tidewick news and offers by email</label></p>
-${boxes[state] ?? ''}<p><a href="#">Privacy notice</a></p>
-<button>Apply</button></form>`);
+const decided = readFileSync(new URL('apply.html', import.meta.url), 'utf8');
+const apply = () => (state === 'gone' ? decided.replace(/<form[\s\S]*<\/form>/, '<p>We have no vacancies at present.</p>')
+  : decided.replace('<p><a href="#">', `${boxes[state] ?? ''}<p><a href="#">`));
 
 createServer(async (request, response) => {
   const answer = sender(response);
   const { pathname } = new URL(request.url, 'http://127.0.0.1');
   if (pathname === '/apply') {
-    return state === 'down' ? answer(500, 'text/plain', 'The server is down.') : answer(200, 'text/html', `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>Crew jobs at Tidewick Ferries</title></head><body><h1>Crew jobs</h1>
-<p>We keep your application for six months.</p>${form()}<footer>Tidewick Ferries Ltd, Lantern Quay 3, Tidewick</footer></body></html>`);
+    return state === 'down' ? answer(500, 'text/plain', 'The server is down.') : answer(200, 'text/html', apply());
   }
   if (pathname === '/leads-inside') return response.writeHead(302, { Location: 'http://127.0.0.1:1/' }).end();
   if (pathname === '/leads-round') return response.writeHead(302, { Location: 'https://jobs.tidewick.example/leads-round' }).end();

@@ -2,17 +2,27 @@
 
 declare(strict_types=1);
 
+use App\Actions\Audit\AnswerFinding;
+use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\TakeAudit;
+use App\Actions\Audit\TakeForms;
 use App\Actions\Ledger\Seal;
 use App\Actions\Signup\DecideHeld;
+use App\Models\AnswerSays;
+use App\Models\AuditAnswer;
 use App\Models\Enquiry;
+use App\Models\ForeignForm;
 use App\Models\HeldContent;
 use App\Models\HeldSubmission;
 use App\Models\PublishedEdition;
+use App\Models\ReadHow;
 use App\Models\RegisteredController;
 use App\Models\RightsRequest;
 use App\Models\Role;
 use App\Models\Subscriber;
+use App\Models\TakenAudit;
 use App\Models\User;
+use App\Queries\Audit\AuditNow;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
@@ -29,6 +39,17 @@ const OPEN = ['login', 'login.enter', 'login.code', 'login.prove', 'forgotten', 
 function as_(Role $role): User
 {
     return User::query()->where('role', $role->value)->firstOrFail();
+}
+
+/** @return array{ForeignForm, TakenAudit} a form from elsewhere of which somebody has accepted a finding, and an audit */
+function audited(): array
+{
+    $officer = as_(Role::Officer);
+    $form = app(TakeForms::class)([new GivenPage('a.html', '<form><input type="email"></form>', '', ReadHow::Pasted)], $officer)->forms[0];
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
+    app(AnswerFinding::class)($seen, $seen->findings[0], AnswerSays::Accepted, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
+
+    return [$form, app(TakeAudit::class)($officer)];
 }
 
 test('every route of the office is closed to nobody, and open to each role only as its policy says', function (): void {
@@ -52,6 +73,14 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points' => ['officer', 'editor', 'auditor'], 'requirement' => ['officer', 'editor', 'auditor'], 'points.begin' => ['officer', 'editor'],
         'points.take' => ['officer', 'editor'],
         'requirements.misread' => ['officer', 'editor', 'auditor'],
+        ...array_fill_keys(
+            ['audit', 'audit.found', 'audit.svg', 'audit.export', 'audit.all', 'audit.taken', 'audit.forms', 'audit.form', 'audit.form.page'],
+            ['officer', 'editor', 'auditor']
+        ),
+        ...array_fill_keys(['audit.take', 'audit.answer', 'audit.back'], ['officer', 'auditor']),
+        ...array_fill_keys(
+            ['audit.forms.take', 'audit.form.keep', 'audit.form.again', 'audit.form.away', 'audit.form.looked'], ['officer', 'editor']
+        ),
         'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
         'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'],
         ...array_fill_keys(['wording.mails', 'mails.proof'], ['officer', 'editor', 'auditor']), 'mails.send' => ['officer', 'editor'],
@@ -109,6 +138,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'point_edition_id' => $enquiry->point_edition_id, 'asks' => 'access', 'received_at' => $enquiry->received_at, 'due_on' => '2026-12-01',
     ]);
     $tried = 0;
+    [$foreign, $taken] = audited();
     foreach (Route::getRoutes() as $route) {
         if (! in_array('web', $route->gatherMiddleware(), true) || in_array($route->getName(), OPEN, true)) {
             continue;
@@ -121,12 +151,14 @@ test('every route of the office is closed to nobody, and open to each role only 
             [
                 '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
                 '{format}',
-                '{enquiry}', '{user}', '{asked}', '{filter}',
+                '{enquiry}', '{user}', '{asked}', '{filter}', '{form}', '{read}', '{audit}', '{answer}',
             ],
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
                 'notice-linked', 'statement', 'voyage-news', 'csv',
-                $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id, '1',
+                $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id, '1', $foreign->slug,
+                (string) $foreign->readings()->max('id'), (string) $taken->id,
+                (string) AuditAnswer::query()->max('id'),
             ],
             $route->uri()
         );

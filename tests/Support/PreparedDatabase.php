@@ -115,6 +115,8 @@ final class PreparedDatabase
 
     private static function onlyGrows(string $table): bool
     {
-        return str_starts_with($table, config('juramen.ledger_schema').'.') || str_ends_with($table, '.acts');
+        $kept = array_filter(['acts', 'audits', 'foreign_pages'], static fn (string $name): bool => str_ends_with($table, ".$name"));
+
+        return str_starts_with($table, config('juramen.ledger_schema').'.') || $kept !== [];
     }
 }

@@ -18,6 +18,6 @@ final readonly class GivenPage
     /** What it is called in what is said of it. */
     public function called(): string
     {
-        return $this->name !== '' ? $this->name : ($this->address !== '' ? $this->address : 'What was pasted');
+        return $this->name !== '' ? $this->name : ($this->address !== '' ? $this->address : 'what was pasted');
     }
 }

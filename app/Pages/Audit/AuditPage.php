@@ -90,7 +90,7 @@ final readonly class AuditPage
         $by = [];
         foreach ($audit->forms as $form) {
             foreach ($form->findings as $finding) {
-                if (in_array($finding->verdict, [Verdict::Breach, Verdict::Open], true) && $answers->to($form, $finding) === null) {
+                if (in_array($finding->verdict, [Verdict::Breach, Verdict::Open], true) && ! $finding->excepted && $answers->to($form, $finding) === null) {
                     $by["{$finding->verdict->value} $finding->requirement"][$form->key()] = [$finding, $form];
                 }
             }

@@ -29,10 +29,20 @@ final readonly class FindingView
     {
         return new self(
             $finding->digest()->hex(), $finding->requirement, Grid::named($finding->requirement), $finding->verdict->value,
-            ucfirst((string) __("office.verdicts.{$finding->verdict->value}")), $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"),
+            ucfirst((string) __("office.verdicts.{$finding->verdict->value}")),
+            $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"),
             mb_strimwidth($finding->words, 0, 160, '…'), $finding->where, (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend,
-            $answer === null ? null : __("office.answer-says.{$answer->says->value}")." by {$answer->user->name} on ".Moments::day($answer->made_at).', until '
-                .Moments::plain($answer->until), (string) $answer?->reason, $answer?->id, $isNew, $finding->verdict === Verdict::Open
+            self::answered($finding, $answer), (string) $answer?->reason, $answer?->id, $isNew, $finding->verdict === Verdict::Open
         );
+    }
+
+    private static function answered(AuditedFinding $finding, ?AuditAnswer $answer): ?string
+    {
+        if ($answer === null) {
+            return $finding->excepted ? 'Excepted with its publication' : null;
+        }
+
+        return __("office.answer-says.{$answer->says->value}")." by {$answer->user->name} on ".Moments::day($answer->made_at)
+            .', until '.Moments::plain($answer->until);
     }
 }

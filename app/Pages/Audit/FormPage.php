@@ -46,7 +46,8 @@ final readonly class FormPage
     ): self {
         $read = $forms->newest($form);
         $reading = $read->reading;
-        $before = $forms->before($read->read);
+        $unseen = $changes->isUnseen($form);
+        $before = ($unseen ? $changes->lastSeen($read->read) : null) ?? $forms->before($read->read);
         $fromEdition = $reading === null ? null : $changes->fromEdition($form, $reading);
         $lines = static fn (array $all): array => array_map(static fn (FormChange $c): ChangeLine => ChangeLine::of($c), $all);
         $controllers = RegisteredController::query()->orderBy('slug')->pluck('slug', 'id')->map(
@@ -67,7 +68,7 @@ final readonly class FormPage
                 static fn (string $slug): string => $inForce->nameOf($slug)
             )->all(), [(string) $form->point_id]),
             $read->read->fault === '' ? '' : (string) __("office.outgoing.{$read->read->fault}"), $read->read->id,
-            $form->watched && $read->read->looked_at === null && ($read->read->fault !== '' || $before !== null)
+            $unseen
         );
     }
 

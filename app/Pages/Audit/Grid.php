@@ -54,7 +54,7 @@ final readonly class Grid
     {
         $verdict = $form->standing($requirement);
         $found = $form->findingsOf($requirement);
-        $open = array_filter($found, static fn (AuditedFinding $f): bool => $answers?->to($form, $f) === null);
+        $open = array_filter($found, static fn (AuditedFinding $f): bool => ! $f->excepted && $answers?->to($form, $f) === null);
         $answered = $found !== [] && $open === [];
         $word = (string) __('office.verdicts.'.($verdict === null ? 'not-asked' : $verdict->value));
 

@@ -64,7 +64,7 @@ final class Decisions
     public function __construct(
         private readonly PointStatuses $stock, private readonly RegistersInForce $inForce, private readonly Unsealed $unsealed,
         private readonly SameLedger $same, private readonly CountDeletions $deletions, private readonly LanguagesLeftBehind $behind,
-        private readonly Handovers $handovers, private readonly WaysOut $ways,
+        private readonly Handovers $handovers, private readonly WaysOut $ways, private readonly AuditWork $audit,
         private readonly ListEnquiries $enquiries, private readonly ListRequests $requests,
         private readonly Floods $floods, private readonly LinesInForce $lines, private readonly SystemClock $clock
     ) {}
@@ -78,7 +78,7 @@ final class Decisions
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->floods(), ...$this->held()] : []),
             ...($user->can('viewAny', Enquiry::class) ? $this->enquiries($user) : []),
             ...($user->can('viewAny', RightsRequest::class) ? $this->requests() : []),
-            ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions()] : []),
+            ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions(), ...$this->audit->decisions()] : []),
             ...($user->can('viewAny', Record::class) ? [
                 ...$this->handovers->waiting($user), ...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(),
                 ...$this->contracts(), ...$this->ways->decisions(),

@@ -46,7 +46,7 @@ final class AuditNow
 
         return AuditedForm::judged(
             $status->point->slug, $draft->name, $this->named($draft->controller->text), $state, hash('sha256', $status->sheet->document()->json()),
-            $status->judgement, count($draft->languages)
+            $status->judgement, count($draft->languages), $status->uncovered
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Queries\Audit;
 use App\Models\ForeignForm;
 use App\Models\ForeignReading;
 use App\Support\PublishedForms;
+use Illuminate\Database\Eloquent\Builder;
 use Juramen\Audit\ChangeKind;
 use Juramen\Audit\FormChange;
 use Juramen\Audit\FormChanges;
@@ -47,21 +48,28 @@ final class ForeignChanges
      */
     public function unseen(): array
     {
-        $found = [];
-        foreach (ForeignForm::query()->with('newest', 'newest.form')->where('watched', true)->whereNull('put_away_at')->get() as $form) {
-            $read = $form->newest;
-            if ($read === null || $read->looked_at !== null) {
-                continue;
-            }
-            $seen = ForeignReading::query()->where('foreign_form_id', $form->id)->whereNotNull('looked_at')->max('id');
-            $before = ForeignReading::query()->where('foreign_form_id', $form->id)->where('id', '<=', $seen ?? $read->id - 1)->orderByDesc('id')->first();
-            $other = $before !== null && ! $before->page->equals($read->page) && $this->since($form, $read, $before) !== [];
-            if ($read->fault !== '' || $other) {
-                $found[] = $read;
-            }
-        }
+        $forms = ForeignForm::query()->with('newest', 'newest.form')->where('watched', true)->whereNull('put_away_at')->orderBy('id')->get();
 
-        return $found;
+        return array_values($forms->filter($this->isUnseen(...))->map(static fn (ForeignForm $f): ?ForeignReading => $f->newest)->filter()->all());
+    }
+
+    /** Whether its page changed by itself, or could not be read, since somebody last looked. */
+    public function isUnseen(ForeignForm $form): bool
+    {
+        $read = $form->newest;
+        if ($read === null || $read->looked_at !== null || $read->user_id !== null) {
+            return false;
+        }
+        $seen = $this->lastSeen($read);
+
+        return $read->fault !== '' || ($seen !== null && ! $seen->page->equals($read->page) && $this->since($form, $read, $seen) !== []);
+    }
+
+    /** The reading before one that somebody took by hand, or looked at; null where there is none. */
+    public function lastSeen(ForeignReading $read): ?ForeignReading
+    {
+        return ForeignReading::query()->where('foreign_form_id', $read->foreign_form_id)->where('id', '<', $read->id)
+            ->where(static fn (Builder $q) => $q->whereNotNull('looked_at')->orWhereNotNull('user_id'))->orderByDesc('id')->first();
     }
 
     /** @return list<FormChange> */

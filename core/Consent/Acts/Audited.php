@@ -43,8 +43,8 @@ final readonly class Audited extends Act
         $details = $members->within('details');
 
         return new self(
-            $occurred, $details->digest('audit'), $details->text('scope'), $details->number('forms'), $details->number('breaches'),
-            $details->number('weaknesses'), $details->number('open'), $details->text('by')
+            $occurred, $details->digest('audit'), $details->text('scope'), $details->number('forms'), $details->count('breaches'),
+            $details->count('weaknesses'), $details->count('open'), $details->text('by')
         );
     }
 }

@@ -11,9 +11,9 @@
 <p class="soft">{{ $finding->source }}</p>
 @if ($finding->answered !== null)
 <p><b>{{ $finding->answered }}.</b> {{ $finding->reason }}</p>
-@can($finding->isQuestion ? 'attest' : 'accept', App\Models\ForeignForm::class)
+@if ($finding->answer) @can($finding->isQuestion ? 'attest' : 'accept', App\Models\ForeignForm::class)
 <form method="post" action="{{ route('audit.back', $finding->answer) }}">@csrf<input type="hidden" name="form" value="{{ $found->form }}">
-<input type="hidden" name="from" value="{{ $from }}"><button class="plain">Take it back</button></form>@endcan
+<input type="hidden" name="from" value="{{ $from }}"><button class="plain">Take it back</button></form>@endcan @endif
 @else
 @if ($finding->mend !== '')<p class="soft">{{ $finding->mend }}</p>@endif
 @canany(['attest', 'accept'], App\Models\ForeignForm::class)

@@ -10,6 +10,8 @@ const fillings = {
   'records/{kind}/{slug}': () => all("SELECT kind, slug FROM records WHERE kind <> 'sheet' ORDER BY kind, id").map((line) => line.split('\t'))
     .map(([kind, slug]) => ({ kind, slug })),
   'lists/{slug}': () => [{ slug: first("SELECT slug FROM records WHERE kind = 'list' ORDER BY slug DESC") }],
+  'audit/forms/{form}': () => all('SELECT slug FROM foreign_forms ORDER BY id').map((form) => ({ form })),
+  'audit/taken/{audit}': () => [{ audit: first('SELECT id FROM audits ORDER BY id') }],
   'requirements/{id}': () => [{ id: 'purpose-said' }],
   'evidence/{subject}': () => [{ subject: subject() }],
   'enquiries/{enquiry}': () => ['SELECT LOWER(HEX(enquiry_id)) FROM rights_requests ORDER BY id', 'SELECT LOWER(HEX(id)) FROM enquiries ORDER BY received_at, id']
@@ -39,6 +41,8 @@ const noScreens = {
   'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
+  'audit/found': 'a part of the audit', 'audit/grid.svg': 'a drawing', 'audit/findings.{format}': 'a file',
+  'audit/forms/{form}/page/{read}': 'the page as it is kept, within a form\'s page, in which nothing runs',
   'screening/lines/part': 'a part of the page on which lines are drawn',
   'evidence/{subject}/file/{entry}': 'a file', 'requirements/read-wrongly.txt': 'a file',
   'points/{point}/since/{number}': 'a part of the sheet', 'records/{kind}/{slug}/since/{number}': 'a part of the record',

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Desk;
+
+use App\Models\AuditAnswer;
+use App\Models\ForeignForm;
+use App\Models\ForeignReading;
+use App\Queries\Audit\ForeignChanges;
+use App\Queries\Registers\RegistersInForce;
+use App\Support\Moments;
+use App\Support\SystemClock;
+use Juramen\Audit\Requirements;
+
+/** What is to be decided about forms from elsewhere and about answers that end. */
+final class AuditWork
+{
+    /** Days before an answer's end from which on it stands on the desk, and after it. */
+    private const AROUND_END = 21;
+
+    public function __construct(private readonly ForeignChanges $changes, private readonly RegistersInForce $inForce, private readonly SystemClock $clock) {}
+
+    /** @return list<Decision> */
+    public function decisions(): array
+    {
+        return [...array_map($this->changed(...), $this->changes->unseen()), ...$this->ending()];
+    }
+
+    private function changed(ForeignReading $read): Decision
+    {
+        return new Decision(
+            0, 'Today', $read->form->name, $read->fault === '' ? 'is another than it was: its page changed by itself.' : 'could not be read again: '
+                .__("office.outgoing.$read->fault"),
+            'Read on '.Moments::minute($read->read_at).'.', 'See both', route('audit.form', $read->form->slug)
+        );
+    }
+
+    /** @return list<Decision> */
+    private function ending(): array
+    {
+        $today = $this->clock->today();
+        $rows = AuditAnswer::query()->with('user')->whereNull('ended_at')
+            ->whereBetween('until', [$today->plus(-self::AROUND_END)->text, $today->plus(self::AROUND_END)->text])->orderBy('until')->get();
+
+        return array_values($rows->map(function (AuditAnswer $answer) use ($today): Decision {
+            [$kind, $id] = [...explode(' ', $answer->form, 2), ''];
+            $name = $kind === 'point' ? $this->inForce->nameOf($id) : ForeignForm::query()->where('slug', $id)->first()->name ?? $id;
+            $said = __("office.answer-says.{$answer->says->value}");
+            $over = $answer->until < $today->text;
+
+            return new Decision(
+                $over ? 0 : 1, $over ? 'Today' : Moments::shortDay($answer->until), $name,
+                ($over ? 'stands again: ' : 'is '.lcfirst($said).' until then: ').lcfirst(Requirements::find($answer->requirement)?->title() ?? ''),
+                "$said by {$answer->user->name}: $answer->reason", 'Answer again or mend', route('audit', ['form' => $answer->form]), $answer->until
+            );
+        })->all());
+    }
+}

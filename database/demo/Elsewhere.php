@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\KeepForm;
+use App\Actions\Audit\TakeAudit;
+use App\Actions\Audit\TakeForms;
+use App\Models\ForeignForm;
+use App\Models\Point;
+use App\Models\ReadHow;
+use App\Models\RegisteredController;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Closure;
+
+/** The audit of a week ago, and since then two forms that stand elsewhere: the old one of the crew jobs, and a copy that went stale. */
+final readonly class Elsewhere
+{
+    /** A partner put our footer form into a page of its own, and changed what it liked. */
+    private const COPY = '<!doctype html><html lang="en"><head><title>Seahaven Hotels: your trip</title></head><body><h1>Your trip</h1>
+<form action="https://tidewick.example/forms/footer-newsletter/en" method="post"><h2>News from on board</h2>
+<p><label>Email <input type="email" name="email"></label></p>
+<p><label><input type="checkbox" name="yes-voyage-news" checked> Yes, Tidewick Ferries may email me its new sailings and fares.</label></p>
+<p><label>Phone <input type="tel" name="phone"></label></p>
+<button>Send me the news</button></form><p>Seahaven Hotels Ltd</p></body></html>';
+
+    public function __construct(private TakeForms $take, private KeepForm $keep, private TakeAudit $audit) {}
+
+    /** @param  Closure(CarbonImmutable, Closure(): mixed): mixed  $at  does something at a moment of the past */
+    public function load(CarbonImmutable $today, User $officer, User $editor, Closure $at): void
+    {
+        $at($today->subDays(7)->addHours(9), fn () => ($this->audit)($officer));
+        $at($today->subDays(6)->addHours(10), function () use ($editor): void {
+            $jobs = (string) file_get_contents(base_path('standins/site/apply.html'));
+            $this->kept('', $jobs, 'https://jobs.tidewick.example/apply', 'Crew jobs, as its page has it', null, true, $editor);
+            $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
+            $this->kept('your-trip.html', self::COPY, '', 'Footer newsletter, a copy at Seahaven', $point, false, $editor);
+        });
+    }
+
+    private function kept(string $file, string $html, string $address, string $name, ?Point $point, bool $watched, User $by): void
+    {
+        $form = ($this->take)([new GivenPage($file, $html, $address, $address === '' ? ReadHow::File : ReadHow::Address)], $by, $name)->forms[0];
+        $controller = RegisteredController::query()->where('slug', 'tidewick-ferries')->firstOrFail();
+        ($this->keep)(ForeignForm::query()->findOrFail($form->id), $name, $controller->id, $point->id ?? 0, $watched, $by);
+    }
+}

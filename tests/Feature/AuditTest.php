@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\ActRefusal;
+use App\Actions\Audit\AnswerFinding;
+use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\TakeAudit;
+use App\Actions\Audit\TakeForms;
+use App\Actions\Audit\WatchForms;
+use App\Models\AnswerSays;
+use App\Models\AuditAnswer;
+use App\Models\ForeignForm;
+use App\Models\ForeignReading;
+use App\Models\ReadHow;
+use App\Models\TakenAudit;
+use App\Models\User;
+use App\Queries\Audit\AuditNow;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Juramen\Audit\Verdict;
+use Juramen\Consent\Acts\Attested;
+use Juramen\Consent\Acts\Audited;
+use Juramen\Consent\Entry;
+
+/* Forms from elsewhere, audits as records, and what is said of findings. */
+
+const FOREIGN = '<!doctype html><html lang="en"><head><title>Crew jobs</title></head><body><form action="/a" method="post"><h2>Newsletter</h2>
+<label>Email <input type="email" name="e" value="typed@post.example"></label>
+<label><input type="checkbox" checked> Email me about crew jobs once a month. I can stop at any time.</label><button>Subscribe</button></form></body></html>';
+
+beforeEach(function (): void {
+    $this->runa = User::query()->where('role', 'officer')->firstOrFail();
+    $this->actingAs($this->runa);
+    config()->set('juramen.outgoing.stand_ins', 'jobs.tidewick.example=http://127.0.0.1:9');
+    $this->given = fn (string $html = FOREIGN, string $address = ''): ForeignForm => app(TakeForms::class)(
+        [new GivenPage('', $html, $address, $address === '' ? ReadHow::Pasted : ReadHow::Address)], $this->runa
+    )->forms[0];
+    $this->entries = fn (string $kind): array => array_map(
+        static fn (string $body): Entry => Entry::parse($body),
+        DB::table($this->ledger('entries'))->where('kind', $kind)->orderBy('position')->pluck('body')->all()
+    );
+});
+
+test('a pasted form is read, judged and kept without what was typed into it', function (): void {
+    $this->followingRedirects()->post('/audit/forms', ['html' => FOREIGN])->assertSee('One form was read.')->assertSee('No answer set before')
+        ->assertSee('stands on yes beforehand')->assertDontSee('typed@post.example');
+    $kept = (string) gzuncompress((string) DB::table('foreign_pages')->value('bytes'));
+    expect($kept)->not->toContain('typed@')->toContain('crew jobs once a month');
+    $this->get('/audit')->assertSee('Crew jobs: newsletter');
+});
+
+test('what cannot be taken is said, and nothing that was typed is lost', function (array $given, string $says): void {
+    $this->post('/audit/forms', ['name' => 'Kept', ...$given])->assertRedirect();
+    $this->get('/audit/forms')->assertSee($says)->assertSee('value="Kept"', false);
+    expect(ForeignForm::query()->count())->toBe(0);
+})->with([
+    'nothing' => [[], 'Paste a page or a part of one'],
+    'no form' => [['html' => '<p>Hello</p>'], 'No form stands in what was pasted. Where a script draws it'],
+    'no HTML' => [['html' => "\x89PNG\r\n"], 'No form stands in'],
+    'a thousand tags deep' => [['html' => str_repeat('<div>', 2000).'<input>'], 'deep in one another'],
+    'an address within' => [['address' => 'http://127.0.0.1:8100/'], 'lies in a private network'],
+    'an address that is none' => [['address' => 'javascript:alert(1)'], 'begins with neither https:// nor http://'],
+]);
+
+test('pages in a ZIP are read one by one, and one that unpacks without end is refused', function (): void {
+    $zip = function (array $files): UploadedFile {
+        $path = tempnam(sys_get_temp_dir(), 'zip');
+        $made = new ZipArchive;
+        $made->open($path, ZipArchive::OVERWRITE);
+        array_map(static fn (string $name, string $content): bool => $made->addFromString($name, $content), array_keys($files), $files);
+        $made->close();
+
+        return new UploadedFile($path, 'pages.zip', null, null, true);
+    };
+    $four = $zip(['a.html' => FOREIGN, 'b/c.htm' => FOREIGN, 'd.png' => 'x', 'e.html' => '<p>none</p>']);
+    $this->followingRedirects()->post('/audit/forms', ['files' => [$four]])
+        ->assertSee('2 forms were read.')->assertSee('No form stands in e.html.');
+    $this->post('/audit/forms', ['files' => [$zip(['bomb.html' => str_repeat('a', 6_000_000)])]]);
+    $this->get('/audit/forms')->assertSee('More than is read at once is in pages.zip');
+    expect(ForeignForm::query()->count())->toBe(2);
+});
+
+test('an address that leads into a private network is followed by nobody, and each step is checked anew', function (): void {
+    Http::fake([
+        'http://127.0.0.1:9/a' => Http::response('', 302, ['Location' => 'https://10.1.2.3/']),
+        'http://127.0.0.1:9/b' => Http::response('', 302, ['Location' => '/b']),
+        'http://127.0.0.1:9/c' => Http::response(FOREIGN),
+    ]);
+    foreach (['a' => 'lies in a private network', 'b' => 'it leads on and on'] as $path => $says) {
+        $this->post('/audit/forms', ['address' => "https://jobs.tidewick.example/$path"]);
+        $this->get('/audit/forms')->assertSee($says);
+    }
+    $this->post('/audit/forms', ['address' => 'https://jobs.tidewick.example/c']);
+    expect(ForeignForm::query()->sole()->address)->toBe('https://jobs.tidewick.example/c');
+    Http::assertSentCount(6);
+});
+
+test('a watched page that changes by itself comes to the desk until somebody looks, however often it is read meanwhile', function (): void {
+    $form = ($this->given)(FOREIGN, 'https://jobs.tidewick.example/c');
+    $this->post("/audit/forms/$form->slug/keep", ['name' => 'Crew jobs', 'watched' => '1']);
+    $changed = str_replace('<button>', '<label><input type="checkbox"> Partners may email me their offers</label><button>', FOREIGN);
+    $answers = [FOREIGN, $changed, $changed, '', $changed];
+    Http::fake(function () use (&$answers) {
+        $next = array_shift($answers);
+
+        return $next === '' ? Http::response('', 500) : Http::response($next);
+    });
+    $watch = fn (): int => app(WatchForms::class)();
+    $desk = fn () => $this->get('/desk');
+    $watch();
+    $desk()->assertDontSee('changed by itself');
+    $watch();
+    $watch();
+    $desk()->assertSee('its page changed by itself');
+    $this->get("/audit/forms/$form->slug")->assertSee('A box or choice stands there that did not.')->assertSee('Partners may email me their offers');
+    expect($watch())->toBe(0);
+    $desk()->assertSee('could not be read again: there is no page at this address');
+    $this->post("/audit/forms/$form->slug/looked");
+    $desk()->assertDontSee('changed by itself')->assertDontSee('could not be read');
+    $watch();
+    $desk()->assertDontSee('changed by itself');
+    expect(ForeignReading::query()->count())->toBe(6);
+});
+
+test('a copy is compared with the edition in force of its point', function (): void {
+    $form = ($this->given)();
+    $point = DB::table('points')->where('slug', 'footer-newsletter')->value('id');
+    $this->followingRedirects()->post("/audit/forms/$form->slug/keep", ['name' => 'A copy', 'point' => $point])->assertSee('Beside the edition in force of')
+        ->assertSee('A box or choice stands there that did not.');
+});
+
+test('an audit is kept with its digest in the ledger, is only added to, and is laid beside the last', function (): void {
+    $this->post('/audit');
+    ($this->given)();
+    $this->followingRedirects()->post('/audit')->assertSee('Taken. It stands in the ledger by its digest')->assertSee('No answer set before');
+    [$first, $second] = TakenAudit::query()->orderBy('id')->get()->all();
+    expect(array_map(static fn (Entry $e): string => $e->act instanceof Audited ? $e->act->audit->hex() : '', ($this->entries)('audited')))
+        ->toBe([$first->digest->hex(), $second->digest->hex()])
+        ->and($second->audit()->count(Verdict::Breach))->toBeGreaterThan($first->audit()->count(Verdict::Breach));
+    expect(fn () => DB::table('audits')->delete())->toThrow(PDOException::class)
+        ->and(fn () => DB::table('foreign_pages')->update(['bytes' => '']))->toThrow(PDOException::class);
+    $this->get("/audit/taken/$second->id?with=$first->id")->assertSee('New (');
+    $this->get('/audit')->assertSee('nothing has changed');
+});
+
+test('a question is attested and a breach accepted, with a reason and an end; neither is what the page would not let one say', function (): void {
+    $form = ($this->given)();
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
+    [$breach, $open] = [$seen->findingsOf('no-preset-answer')[0], $seen->findingsOf('bots-kept-out')[0]];
+    $until = now()->addMonths(3)->format('Y-m-d');
+    $say = fn ($finding, array $more) => $this->post('/audit/answer', [
+        'form' => $seen->key(), 'finding' => $finding->digest()->hex(), 'says' => 'met', 'reason' => 'The server counts and slows them down.',
+        'until' => $until, ...$more,
+    ]);
+    $say($breach, [])->assertRefused(ActRefusal::NotAttested);
+    $say($open, ['reason' => 'short'])->assertRefused(ActRefusal::AnswerReason);
+    $say($open, ['until' => now()->format('Y-m-d')])->assertRefused(ActRefusal::AnswerEnd);
+    $say($open, ['until' => now()->addYears(2)->format('Y-m-d')])->assertRefused(ActRefusal::AnswerEnd);
+    $say($breach, ['finding' => str_repeat('0', 64)])->assertRefused(ActRefusal::FindingGone);
+    expect(AuditAnswer::query()->count())->toBe(0);
+    $say($open, []);
+    $say($breach, ['says' => 'accepted', 'reason' => 'The page goes in spring, with its system.']);
+    $this->get("/audit/forms/$form->slug")->assertSee('Attested by')->assertSee('Accepted by')->assertSee('The page goes in spring');
+    $said = array_map(static fn (Entry $e): string => $e->act instanceof Attested ? $e->act->says : '', ($this->entries)('attested'));
+    expect($said)->toBe(['met', 'accepted']);
+    // An editor may neither; an auditor attests and accepts nothing.
+    foreach (['editor' => [403, 403], 'auditor' => [302, 403]] as $role => [$attests, $accepts]) {
+        $this->actingAs(User::query()->where('role', $role)->firstOrFail());
+        expect($say($open, [])->getStatusCode())->toBe($attests)->and($say($breach, ['says' => 'accepted'])->getStatusCode())->toBe($accepts);
+    }
+    // It ends on its day and comes to the desk; another page is another question.
+    $this->actingAs($this->runa);
+    Carbon::setTestNow(now()->addMonths(3)->addDays(2));
+    $this->get('/desk')->assertSee('stands again');
+    $this->get("/audit/forms/$form->slug")->assertDontSee('Attested by');
+});
+
+test('an answer is taken back once, and the finding stands again', function (): void {
+    $form = ($this->given)();
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
+    $answer = app(AnswerFinding::class)(
+        $seen, $seen->findingsOf('no-preset-answer')[0], AnswerSays::Accepted, 'The page goes in spring.', now()->addWeek()->format('Y-m-d'), $this->runa
+    );
+    $this->post("/audit/answers/$answer->id/back", ['form' => $seen->key(), 'from' => 'form'])->assertRedirect("/audit/forms/$form->slug");
+    $this->post("/audit/answers/$answer->id/back", ['form' => 'https://elsewhere.example', 'from' => 'form'])->assertRedirectContains('/audit?form=');
+    expect(($this->entries)('attested'))->toHaveCount(2)->and(AuditAnswer::query()->whereNull('ended_at')->count())->toBe(0);
+});
+
+test('everything comes out as CSV, JSON and a drawing, filtered as it was looked at', function (): void {
+    ($this->given)();
+    app(TakeAudit::class)($this->runa);
+    $csv = $this->get('/audit/findings.csv?verdict=breach')->streamedContent();
+    expect($csv)->toStartWith('form,kind,id')->toContain('no-preset-answer')->not->toContain('footer-newsletter');
+    expect($this->get('/audit/findings.json')->json('forms.0.standings'))->toHaveKey('no-preset-answer')
+        ->and($this->get('/audit/grid.svg')->getContent())->toContain('<svg')->toContain('Crew jobs: newsletter, No answer set before: breach');
+});
+
+test('two hundred forms are no strain', function (): void {
+    $page = '<!doctype html><html lang="en"><body>'.implode('', array_map(
+        static fn (int $n): string => "<form action=\"/a\" method=\"post\"><h2>Newsletter $n</h2><label>Email <input type=\"email\"></label><button>Subscribe</button></form>",
+        range(1, 200)
+    )).'</body></html>';
+    $this->post('/audit/forms', ['html' => $page, 'name' => 'Many']);
+    expect(ForeignForm::query()->count())->toBe(200);
+    $this->get('/audit');
+    $began = microtime(true);
+    $this->get('/audit')->assertSee('Many, form 200');
+    fwrite(STDERR, sprintf("\nthe grid of 201 forms, once read: %.0f ms\n", 1000 * (microtime(true) - $began)));
+});
