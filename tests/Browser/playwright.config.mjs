@@ -15,7 +15,7 @@ export default defineConfig({
   // and come last.
   testDir: '..',
   projects: [
-    { name: 'office', testMatch: /Browser\/(accounts|notes|office|phone|press|whole-path|wording)\.spec\.mjs$/ },
+    { name: 'office', testMatch: /Browser\/(accounts|audit|notes|office|phone|press|whole-path|wording)\.spec\.mjs$/ },
     // Fields come behind what breaks, so that both instances are done at about the same time.
     {
       name: 'faults',

@@ -41,13 +41,13 @@ function as_(Role $role): User
     return User::query()->where('role', $role->value)->firstOrFail();
 }
 
-/** @return array{ForeignForm, TakenAudit} a form from elsewhere of which somebody has accepted a finding, and an audit */
+/** @return array{ForeignForm, TakenAudit} a form from elsewhere of which somebody has answered a question, and an audit */
 function audited(): array
 {
     $officer = as_(Role::Officer);
     $form = app(TakeForms::class)([new GivenPage('a.html', '<form><input type="email"></form>', '', ReadHow::Pasted)], $officer)->forms[0];
     $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
-    app(AnswerFinding::class)($seen, $seen->findings[0], AnswerSays::Accepted, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
+    app(AnswerFinding::class)($seen, $seen->findingsOf('bots-kept-out')[0], AnswerSays::Met, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
 
     return [$form, app(TakeAudit::class)($officer)];
 }

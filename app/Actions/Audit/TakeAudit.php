@@ -36,6 +36,11 @@ final class TakeAudit
         $bytes = $audit->bytes();
 
         return DB::transaction(function () use ($audit, $bytes, $by): TakenAudit {
+            // Pressed twice at the same moment, it is one audit.
+            $same = TakenAudit::query()->where('digest', Digest::of($bytes)->bytes)->first();
+            if ($same !== null) {
+                return $same;
+            }
             $taken = TakenAudit::query()->create([
                 'digest' => Digest::of($bytes), 'taken_at' => $audit->taken, 'scope' => $audit->scope, 'user_id' => $by?->id,
                 'bytes' => (string) gzcompress($bytes, 6),

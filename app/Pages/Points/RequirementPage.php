@@ -19,12 +19,12 @@ final readonly class RequirementPage
      * @param  list<HeardMeaning>  $heard
      * @param  list<MisreadSentence>  $misread
      */
-    private function __construct(public Requirement $requirement, public array $heard, public array $misread) {}
+    private function __construct(public Requirement $requirement, public Explained $explained, public array $heard, public array $misread) {}
 
     public static function of(Requirement $requirement, MisreadSentences $misread): self
     {
         return new self(
-            $requirement, array_map(static fn (Meaning $m): HeardMeaning => self::heard($m), $requirement->hears()),
+            $requirement, Explained::of($requirement), array_map(static fn (Meaning $m): HeardMeaning => self::heard($m), $requirement->hears()),
             array_values($misread->of($requirement->id())->map(static fn (NoteAnswer $a): MisreadSentence => new MisreadSentence(
                 $a->language, $a->sentence, "{$a->maker->name}, ".Moments::day($a->made_at)
             ))->all())

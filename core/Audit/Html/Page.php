@@ -271,6 +271,35 @@ final class Page
         return implode(' > ', array_reverse($steps));
     }
 
+    /** The element that a selector of ours names; null where there is none. */
+    public function find(string $selector): ?DOMElement
+    {
+        $node = null;
+        foreach (explode(' > ', $selector) as $step) {
+            if ($step[0] === '#') {
+                $node = $this->byId(substr($step, 1));
+            } elseif (preg_match('/^([a-z][\w-]*)(?::nth-of-type\((\d+)\))?$/D', $step, $m) === 1) {
+                $node = $node === null ? $this->named([$m[1]])[0] ?? null : $this->child($node, $m[1], (int) ($m[2] ?? 1));
+            }
+            if ($node === null) {
+                return null;
+            }
+        }
+
+        return $node;
+    }
+
+    private function child(DOMElement $of, string $name, int $nth): ?DOMElement
+    {
+        for ($child = $of->firstElementChild; $child !== null; $child = $child->nextElementSibling) {
+            if ($child->nodeName === $name && --$nth === 0) {
+                return $child;
+            }
+        }
+
+        return null;
+    }
+
     /** What a visitor reads in a node: entities resolved, white space folded, pictures by their text, hidden parts left out. */
     public function text(DOMNode $node): string
     {

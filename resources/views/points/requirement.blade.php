@@ -2,13 +2,20 @@
 @section('title', $page->requirement->title())
 @section('state', $page->requirement->id())
 @section('content')
+@include('audit.tabs')
 <div class="beside">
 <div class="page reading">
+<section><h2>What it is about</h2><p>{{ $page->explained->says }}</p></section>
 <section><h2>Source</h2><p>{{ $page->requirement->source()->text }}</p>
-<p class="soft">{{ __('office.sources.'.$page->requirement->source()->kind->value) }}</p></section>
-<section><h2>How sure the source is</h2><p>{{ $page->requirement->source()->sure() }} Read the source itself before you rely on it.</p></section>
-<section><h2>What is said and what is not</h2><p>Juramen says what was read and what was found there.
- A doubtful case is called open, with the question, and is for a person to decide.</p></section>
+<p class="soft">{{ __('office.sources.'.$page->requirement->source()->kind->value) }}
+ {{ $page->requirement->source()->sure() }} Read the source itself before you rely on it.</p></section>
+<section><h2>How it is checked</h2><p>{{ $page->explained->checks }}</p></section>
+<section><h2>What cannot be seen</h2>@if ($page->explained->unseen !== '')<p>{{ $page->explained->unseen }}</p>@endif
+<p class="soft">Juramen says what was read and what was found there. A doubtful case is called open, with the question, and is for a person to
+ decide.</p></section>
+@if ($page->explained->meets !== '')<section><h2>A form that meets it</h2><pre class="example">{{ $page->explained->meets }}</pre></section>@endif
+@if ($page->explained->misses !== '')<section><h2>A form that does not</h2><pre class="example">{{ $page->explained->misses }}</pre>
+<p class="soft">Found on it: {{ $page->explained->found }}</p></section>@endif
 @foreach ($page->heard as $heard)
 <section class="heard"><h2>A sentence that {{ $heard->says }}</h2>
 @foreach ($heard->languages as $sentences)
@@ -27,8 +34,10 @@
 </section>@endif
 </div>
 <aside class="margin" aria-label="All requirements">
-@foreach ($all as $each)<p>@if ($each->id() === $page->requirement->id())<b>{{ $each->title() }}</b>@else<a
+@foreach ($groups as $group)<section><p class="soft">{{ $group->title }}</p>
+@foreach ($group->requirements as $each)<p>@if ($each->id() === $page->requirement->id())<b>{{ $each->title() }}</b>@else<a
  href="{{ route('requirement', $each->id()) }}">{{ $each->title() }}</a>@endif</p>@endforeach
+</section>@endforeach
 </aside>
 </div>
 @endsection

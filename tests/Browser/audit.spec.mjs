@@ -1,0 +1,115 @@
+// The audit as an officer works with it: a form is brought from elsewhere, its question answered, a breach accepted, and what changed is seen.
+import { expect, test } from '@playwright/test';
+import { accessible, scheduled, signIn, site, sql } from './support.mjs';
+
+const bad = `<!doctype html><html lang="en"><head><title>Seahaven rooms</title></head><body><form action="/n" method="post"><h2>Newsletter</h2>
+<label>Email <input type="email" name="e" value="somebody@post.example"></label>
+<label><input type="checkbox" name="c" checked> Yes, Tidewick Ferries may email me its new sailings and fares once a month.</label>
+<button>Subscribe</button></form></body></html>`;
+const webSite = `http://127.0.0.1:${process.env.SITE_PORT ?? Number(process.env.PORT) + 4}`;
+const becomes = (state) => fetch(`${webSite}/state`, { method: 'POST', body: new URLSearchParams({ state }), redirect: 'manual' });
+const nextMonth = () => new Date(Date.now() + 30 * 86400e3).toISOString().slice(0, 10);
+
+test('a bad form is pasted, asked about, compared and accepted for a while, and the next audit tells what is new', async ({ page }) => {
+  await signIn(page);
+  await page.keyboard.press('g');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('heading', { name: 'Audit', exact: true })).toBeVisible();
+  await accessible(page);
+  await page.getByRole('link', { name: 'Read a form from elsewhere' }).click();
+
+  // Nothing given, then something that is no form: what was typed stays.
+  await page.getByLabel('What it is called here').fill('Seahaven, pasted');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('alert')).toContainText('Paste a page or a part of one');
+  await page.getByLabel('Or the page, or a part of one, pasted').fill('<p>Hello</p>');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('alert')).toContainText('No form stands in what was pasted');
+  await expect(page.getByLabel('What it is called here')).toHaveValue('Seahaven, pasted');
+  await accessible(page);
+  await page.getByLabel('Or the page, or a part of one, pasted').fill(bad);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('heading', { name: 'Seahaven, pasted' })).toBeVisible();
+  await expect(page.locator('main')).not.toContainText('somebody@post.example');
+  await expect(page.locator('#place-2')).toContainText('stands on yes beforehand');
+  await accessible(page);
+
+  // A question is answered by a person's word, with a reason and an end; without them it is not.
+  const question = page.locator('section.note', { hasText: 'Bots kept out' });
+  await question.getByText('Answer', { exact: true }).click();
+  await question.getByRole('button', { name: 'It is met' }).click();
+  await expect(question.getByRole('alert')).toContainText('Say in 15 to 1,000 characters why');
+  await question.getByLabel('Why, and on what that rests').fill('Seahaven slows down whoever sends too often.');
+  await question.getByLabel('It holds until').fill(nextMonth());
+  await question.getByRole('button', { name: 'It is met' }).click();
+  await expect(question).toContainText('Attested by Runa Ekdahl');
+  const breach = page.locator('section.note', { hasText: 'No answer set before' });
+  await breach.getByText('Accept for a while').click();
+  await breach.getByLabel('Why, and on what that rests').fill('Seahaven mends it with its new page in spring.');
+  await breach.getByLabel('It holds until').fill(nextMonth());
+  await breach.getByRole('button', { name: 'Accept it' }).click();
+  await expect(breach).toContainText('Accepted by Runa Ekdahl');
+  await page.reload();
+  await expect(breach).toContainText('Seahaven mends it with its new page in spring.');
+  await breach.getByRole('button', { name: 'Take it back' }).click();
+  await expect(breach.getByText('Accept for a while')).toBeVisible();
+
+  // It is a copy of one of ours: compared with the edition in force.
+  await page.getByText('What it is', { exact: true }).click();
+  await page.getByLabel('It is a copy of').selectOption({ label: 'Footer newsletter' });
+  await page.getByRole('button', { name: 'Keep' }).click();
+  const edition = page.locator('section', { has: page.getByRole('heading', { name: /Beside the edition in force/ }) });
+  await expect(edition).toContainText('It stands on “yes” beforehand');
+  await accessible(page);
+
+  // Given anew as it should be, it says what changed, and the grid is quiet about it.
+  await page.getByText('Read it again').click();
+  await page.getByLabel('The page as it is now').fill(bad.replace(' checked', ''));
+  await page.getByRole('button', { name: 'Read again' }).click();
+  await expect(page.locator('.said')).toContainText('the page is another now');
+  await expect(page.locator('main')).toContainText('It stands on “nothing” beforehand, and stood on “yes”.');
+
+  await page.goto('/audit');
+  await page.getByRole('button', { name: 'Take an audit' }).click();
+  await expect(page.getByRole('heading', { name: /Audit of/ })).toBeVisible();
+  await expect(page.locator('aside')).toContainText('New (');
+  await accessible(page);
+  await page.goto('/audit');
+  await expect(page.locator('.title')).toContainText('nothing has changed');
+
+  // A cell opens its note, by keys; a filter stays in the address.
+  const cell = page.locator('[data-cell]').first();
+  await cell.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#found section.note')).toHaveCount(1);
+  await page.getByLabel('with', { exact: true }).selectOption('weakness');
+  await page.getByRole('button', { name: 'Show' }).click();
+  await expect(page).toHaveURL(/verdict=weakness/);
+  await page.getByRole('link', { name: /more requirements/ }).click();
+  await expect(page.locator('.audit-grid')).toContainText('Not in the address');
+  await accessible(page);
+});
+
+test('a watched page that changes by itself comes to the desk with both readings, and leaves it when somebody has looked', async ({ page }) => {
+  try {
+    // As if somebody had just looked, whatever an earlier try left.
+    await becomes('as-decided');
+    scheduled('watch-forms');
+    sql('UPDATE foreign_readings SET looked_at = UTC_TIMESTAMP(6)');
+    await becomes('with-a-box');
+    scheduled('watch-forms');
+    await signIn(page);
+    const decision = page.locator('article.decision', { hasText: 'Crew jobs, as its page has it' });
+    await expect(decision).toContainText('its page changed by itself');
+    await decision.getByRole('link', { name: 'See both' }).click();
+    await expect(page.locator('main')).toContainText('A box or choice stands there that did not.');
+    await expect(page.locator('ins')).toContainText('Our hotel partners may send me their offers');
+    await page.getByRole('button', { name: 'I have looked' }).click();
+    await page.goto('/desk');
+    await expect(page.locator('main')).not.toContainText('changed by itself');
+  } finally {
+    await becomes('as-decided');
+  }
+  expect(Number(sql("SELECT COUNT(*) FROM foreign_readings WHERE how = 'watched'"))).toBeGreaterThan(0);
+  expect((await fetch(`${site}/audit`, { redirect: 'manual' })).status).toBe(302);
+});
