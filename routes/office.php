@@ -201,6 +201,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/', [AuditController::class, 'take'])->can('take', ForeignForm::class)->name('.take');
         Route::get('/taken', [AuditController::class, 'all'])->can('viewAny', ForeignForm::class)->name('.all');
         Route::get('/taken/{audit}', [AuditController::class, 'taken'])->can('viewAny', ForeignForm::class)->whereNumber('audit')->name('.taken');
+        Route::get('/taken/{audit}/report.{format}', [AuditController::class, 'report'])->can('viewAny', ForeignForm::class)
+            ->whereIn('format', ['html', 'pdf'])->name('.report');
         Route::post('/answer', [AnswerController::class, 'answer'])->can('attest', ForeignForm::class)->name('.answer');
         Route::post('/answers/{answer}/back', [AnswerController::class, 'takeBack'])->can('attest', ForeignForm::class)->name('.back');
         Route::get('/forms', [ForeignFormController::class, 'index'])->can('viewAny', ForeignForm::class)->name('.forms');

@@ -60,3 +60,15 @@ test('foreign forms are audited from the command line without database, with the
         ->and(auditHtml([htmlFile('<p>No form.</p>')])->getOutput())->toContain('no form was found');
     expect(Artisan::call('audit:html', ['file' => [$bad]]))->toBe(1);
 });
+
+test('a build reads findings as tests that fail, with the line in which they stand', function (): void {
+    $bad = htmlFile("<!-- <form> -->\n<form>\n<input type=\"email\">\n<label>\n<input type=\"checkbox\" checked> Mail me about ropes</label></form>");
+    $run = auditHtml([$bad, '--format=junit']);
+    $suites = simplexml_load_string($run->getOutput());
+    expect($run->getExitCode())->toBe(1)->and((int) $suites->testsuite['failures'])->toBe(count($suites->xpath('//testcase[failure]')))
+        ->and((string) $suites->xpath('//testcase[@name="no-preset-answer"]/failure')[0])->toStartWith("$bad:5: ")
+        ->and($suites->xpath('//testcase[@name="bots-kept-out"]/skipped'))->toHaveCount(1)
+        ->and($suites->xpath('//testcase[@name="fill-help"]/system-out'))->toHaveCount(1);
+    expect(auditHtml([$bad, '--format=word'])->getExitCode())->toBe(2)
+        ->and(auditHtml([$bad, '--format=text'])->getOutput())->toContain('line 5, breach: no-preset');
+});

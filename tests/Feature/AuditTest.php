@@ -18,6 +18,7 @@ use App\Models\User;
 use App\Queries\Audit\AuditNow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Juramen\Audit\Verdict;
@@ -209,4 +210,12 @@ test('two hundred forms are no strain', function (): void {
     $began = microtime(true);
     $this->get('/audit')->assertSee('Many, form 200');
     fwrite(STDERR, sprintf("\nthe grid of 201 forms, once read: %.0f ms\n", 1000 * (microtime(true) - $began)));
+});
+
+test('points are audited for a build, by name or all of them', function (): void {
+    Artisan::call('audit:points', ['point' => ['footer-newsletter'], '--json' => true]);
+    $report = json_decode(Artisan::output(), true);
+    expect(array_column($report['files'], 'file'))->toBe(['footer-newsletter'])->and($report['files'][0]['forms'])->not->toBe([]);
+    expect(Artisan::call('audit:points', ['point' => ['nowhere']]))->toBe(2)->and(Artisan::call('audit:points', ['--format' => 'junit']))->toBeIn([0, 1])
+        ->and(simplexml_load_string(Artisan::output())->testsuite->count())->toBeGreaterThan(0);
 });

@@ -47,7 +47,8 @@ function audited(): array
     $officer = as_(Role::Officer);
     $form = app(TakeForms::class)([new GivenPage('a.html', '<form><input type="email"></form>', '', ReadHow::Pasted)], $officer)->forms[0];
     $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
-    app(AnswerFinding::class)($seen, $seen->findingsOf('bots-kept-out')[0], AnswerSays::Met, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
+    $question = $seen->findingsOf('bots-kept-out')[0];
+    app(AnswerFinding::class)($seen, $question, AnswerSays::Met, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
 
     return [$form, app(TakeAudit::class)($officer)];
 }
@@ -74,7 +75,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.take' => ['officer', 'editor'],
         'requirements.misread' => ['officer', 'editor', 'auditor'],
         ...array_fill_keys(
-            ['audit', 'audit.found', 'audit.svg', 'audit.export', 'audit.all', 'audit.taken', 'audit.forms', 'audit.form', 'audit.form.page'],
+            ['audit', 'audit.found', 'audit.svg', 'audit.export', 'audit.all', 'audit.taken', 'audit.report', 'audit.forms', 'audit.form', 'audit.form.page'],
             ['officer', 'editor', 'auditor']
         ),
         ...array_fill_keys(['audit.take', 'audit.answer', 'audit.back'], ['officer', 'auditor']),

@@ -7,12 +7,10 @@ namespace App\Pages\Audit;
 use App\Models\TakenAudit;
 use App\Pages\Controls\Option;
 use App\Support\Moments;
-use Juramen\Audit\Audit;
 use Juramen\Audit\AuditChange;
 use Juramen\Audit\AuditChangeKind;
 use Juramen\Audit\AuditComparison;
 use Juramen\Audit\Requirements;
-use Juramen\Audit\Verdict;
 
 /** An audit as it was taken, beside another. */
 final readonly class TakenPage
@@ -39,7 +37,7 @@ final readonly class TakenPage
         };
 
         return new self(
-            self::row($taken, $audit), Grid::of($audit, Requirements::groups(), null),
+            TakenRow::of($taken, $audit), Grid::of($audit, Requirements::groups(), null),
             Option::all(
                 $others->mapWithKeys(static fn (TakenAudit $a): array => [$a->id => "audit $a->id, ".Moments::day($a->taken_at)])->all(), [(string) $other?->id]
             ),
@@ -52,16 +50,8 @@ final readonly class TakenPage
     public static function all(): array
     {
         return array_values(TakenAudit::query()->with('user')->orderByDesc('id')->limit(100)->get()->map(
-            static fn (TakenAudit $taken): TakenRow => self::row($taken, $taken->audit())
+            static fn (TakenAudit $taken): TakenRow => TakenRow::of($taken, $taken->audit())
         )->all());
-    }
-
-    private static function row(TakenAudit $taken, Audit $audit): TakenRow
-    {
-        return new TakenRow(
-            $taken->id, Moments::minute($taken->taken_at), $taken->user->name ?? 'the clock', $taken->scope, count($audit->forms),
-            $audit->count(Verdict::Breach), $audit->count(Verdict::Weakness), $audit->count(Verdict::Open), $taken->digest->hex()
-        );
     }
 
     /** @return list<ChangeGroup> */

@@ -18,7 +18,8 @@ final readonly class Explained
      * @param  string  $found  what is found on the one that misses it
      */
     private function __construct(
-        public string $name, public string $says, public string $checks, public string $unseen, public string $meets, public string $misses, public string $found
+        public string $name, public string $says, public string $checks, public string $unseen, public string $meets, public string $misses,
+        public string $found
     ) {}
 
     public static function of(Requirement $requirement): self

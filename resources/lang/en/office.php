@@ -141,6 +141,10 @@ return [
     'verdicts' => [
         'breach' => 'breach', 'weakness' => 'weakness', 'open' => 'open', 'met' => 'met', 'not-applicable' => 'not applicable', 'not-asked' => 'not asked here',
     ],
+    'bases' => [
+        'consent' => 'consent (Art. 6(1)(a))', 'existing-customer' => 'legitimate interest, by the rule for existing customers (Art. 6(1)(f))',
+        'service' => 'the service that was asked for (Art. 6(1)(b))',
+    ],
     'answer-says' => ['met' => 'Attested', 'accepted' => 'Accepted'],
     'audit-changes' => [
         'new' => 'New', 'worse' => 'Worse than before', 'still' => 'Still there', 'mended' => 'Mended', 'not-seen' => 'Not looked at any more',

@@ -18,6 +18,8 @@
 </details>
 @endforeach
 @endif
+<p>For an authority or the board: <a href="{{ route('audit.report', [$page->row->id, 'pdf']) }}">PDF</a>,
+ <a href="{{ route('audit.report', [$page->row->id, 'html']) }}">HTML</a></p>
 <p class="soft">In the ledger as <span class="mono">{{ $page->row->digest }}</span></p>
 </aside>
 </div>

@@ -41,7 +41,7 @@ const noScreens = {
   'look/{controller}.css': 'a style', 'ledger/checkpoint': 'a text', 'ledger/keys': 'a text', up: 'a text',
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
-  'audit/found': 'a part of the audit', 'audit/grid.svg': 'a drawing', 'audit/findings.{format}': 'a file',
+  'audit/found': 'a part of the audit', 'audit/taken/{audit}/report.{format}': 'a file', 'audit/grid.svg': 'a drawing', 'audit/findings.{format}': 'a file',
   'audit/forms/{form}/page/{read}': 'the page as it is kept, within a form\'s page, in which nothing runs',
   'screening/lines/part': 'a part of the page on which lines are drawn',
   'evidence/{subject}/file/{entry}': 'a file', 'requirements/read-wrongly.txt': 'a file',

@@ -9,12 +9,15 @@ use App\Http\RefusedAnswer;
 use App\Models\TakenAudit;
 use App\Pages\Audit\AuditPage;
 use App\Pages\Audit\Grid;
+use App\Pages\Audit\ReportPage;
 use App\Pages\Audit\TakenPage;
 use App\Queries\Audit\Answers;
 use App\Queries\Audit\AuditFilter;
 use App\Queries\Audit\AuditNow;
 use App\Queries\Audit\ExposedPeople;
+use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
+use App\Support\Pdf;
 use App\Support\SignedIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -81,6 +84,17 @@ final class AuditController
     public function taken(Request $request, TakenAudit $audit): View
     {
         return view('audit.taken', ['page' => TakenPage::of($audit->load('user'), is_string($with = $request->query('with')) ? $with : '')]);
+    }
+
+    /** For an authority or the board: as a page of its own that needs nothing from here, or as PDF. */
+    public function report(TakenAudit $audit, string $format, RegistersInForce $inForce): Response
+    {
+        $html = view('audit.report', ['page' => ReportPage::of($audit->load('user'), $this->people, $inForce)])->render();
+
+        return $format === 'pdf' ? Pdf::respond("audit-$audit->id.pdf", $html) : response($html, 200, [
+            'Content-Type' => 'text/html; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"audit-$audit->id.html\"",
+            'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",
+        ]);
     }
 
     private function page(Request $request): AuditPage

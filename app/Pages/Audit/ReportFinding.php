@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audit;
+
+/** A finding in the report of an audit, with what was said of it by then. */
+final readonly class ReportFinding
+{
+    public function __construct(
+        public string $verdict, public string $word, public string $requirement, public string $says, public string $words, public string $where,
+        public string $source, public string $mend, public string $answered
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Audit;
+
+/** A form in the report of an audit. */
+final readonly class ReportForm
+{
+    /**
+     * @param  list<ReportFinding>  $findings
+     * @param  string  $met  how many requirements are met and how many do not apply, in words
+     */
+    public function __construct(
+        public string $name, public string $controller, public string $state, public string $seen, public int $breaches, public int $weaknesses,
+        public int $open, public array $findings, public string $met, public string $people
+    ) {}
+}
