@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Audit\CarryOut;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\WatchForms;
 use App\Actions\Delivery\Deliveries;
@@ -43,6 +44,7 @@ Schedule::call(fn (PublishedForms $published) => $published->refresh())->name('p
 Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMinute();
 Schedule::call(fn (CountForTeams $count): int => $count())->name('count-for-teams')->hourly();
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();
+Schedule::call(fn (CarryOut $carryOut): bool => $carryOut())->name('suspensions')->everyMinute();
 Schedule::call(fn (WatchForms $watch): int => $watch())->name('watch-forms')->dailyAt('04:30');
 Schedule::call(fn (TakeAudit $take) => $take(null))->name('take-audit')->weeklyOn(1, '05:00');
 Schedule::call(fn (TeachWords $teach) => $teach())->name('teach-words')->daily();

@@ -9,6 +9,7 @@ use App\Http\Controllers\Account\ForgottenController;
 use App\Http\Controllers\Audit\AnswerController;
 use App\Http\Controllers\Audit\AuditController;
 use App\Http\Controllers\Audit\FormController as ForeignFormController;
+use App\Http\Controllers\Audit\SuspensionController;
 use App\Http\Controllers\Evidence\PersonController;
 use App\Http\Controllers\Evidence\SearchController;
 use App\Http\Controllers\Evidence\SignupController;
@@ -205,6 +206,8 @@ Route::middleware('auth')->group(function (): void {
             ->whereIn('format', ['html', 'pdf'])->name('.report');
         Route::post('/answer', [AnswerController::class, 'answer'])->can('attest', ForeignForm::class)->name('.answer');
         Route::post('/answers/{answer}/back', [AnswerController::class, 'takeBack'])->can('attest', ForeignForm::class)->name('.back');
+        Route::post('/suspend/{point:slug}', [SuspensionController::class, 'order'])->can('suspend', ForeignForm::class)->name('.suspend');
+        Route::post('/suspensions/{suspension}/lift', [SuspensionController::class, 'lift'])->can('suspend', ForeignForm::class)->name('.lift');
         Route::get('/forms', [ForeignFormController::class, 'index'])->can('viewAny', ForeignForm::class)->name('.forms');
         Route::post('/forms', [ForeignFormController::class, 'take'])->can('change', ForeignForm::class)->name('.forms.take');
         Route::get('/forms/{form}', [ForeignFormController::class, 'show'])->can('viewAny', ForeignForm::class)->name('.form');

@@ -131,6 +131,10 @@ enum ActRefusal: string implements Refusal
     case AnswerEnd = 'answer-end';
     case NotAttested = 'not-attested';
     case NothingAudited = 'nothing-audited';
+    case NoFaultToSuspend = 'no-fault-to-suspend';
+    case SuspendedAlready = 'suspended-already';
+    case LiftedAlready = 'lifted-already';
+    case AnotherLifts = 'another-lifts';
 
     public function words(): string
     {
@@ -184,6 +188,10 @@ enum ActRefusal: string implements Refusal
             self::AnswerEnd => 'Say until when, from tomorrow on and within :most days.',
             self::NotAttested => 'Only a question is answered by a person\'s word. A breach or a weakness is mended, or accepted for a while.',
             self::NothingAudited => 'There is no form yet that could be audited.',
+            self::NoFaultToSuspend => 'Only for a breach or a weakness is what people agreed to suspended; a question is answered first.',
+            self::SuspendedAlready => 'It is suspended for this already.',
+            self::LiftedAlready => 'It is lifted already; somebody was quicker.',
+            self::AnotherLifts => 'You ordered it yourself: another officer lifts it, with a reason.',
             self::OfficersPublish => 'Officers publish; you can submit what you drafted.',
             self::NotAsLooked => 'It is not what you looked at any more: the sheet or the registers were changed, or it was published, after that.'
                 .' Look at what it is now, then publish.',

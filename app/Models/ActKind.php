@@ -73,6 +73,8 @@ enum ActKind: string
     case Attested = 'attested';
     case AcceptedFinding = 'accepted-finding';
     case TookAnswerBack = 'took-answer-back';
+    case SuspendedConsents = 'suspended-consents';
+    case LiftedSuspension = 'lifted-suspension';
 
     public function subject(): ActSubject
     {
@@ -87,7 +89,7 @@ enum ActKind: string
             self::AskedSender => ActSubject::Record,
             self::Published, self::Paused, self::Resumed, self::Released, self::Deleted, self::GaveEnquiry, self::ClosedEnquiry, self::ReopenedEnquiry,
             self::RanDraw, self::ReadEnquiry, self::ReadAsSpam, self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest,
-            self::DroppedRequest => ActSubject::Point,
+            self::DroppedRequest, self::SuspendedConsents, self::LiftedSuspension => ActSubject::Point,
             self::LookedAt, self::Printed, self::FoundSpam => ActSubject::Person,
             self::SentAgain, self::LeftMail => ActSubject::Mail,
             self::TookFile => ActSubject::File,
@@ -103,6 +105,7 @@ enum ActKind: string
             ActSubject::Record, ActSubject::File => ActArea::Wording,
             ActSubject::Point => match ($this) {
                 self::Released, self::Deleted => ActArea::Screening,
+                self::SuspendedConsents, self::LiftedSuspension => ActArea::Audit,
                 self::RecordedRequest, self::ExtendedRequest, self::AnsweredRequest, self::ReopenedRequest, self::DroppedRequest => ActArea::Requests,
                 default => ActArea::Points,
             },

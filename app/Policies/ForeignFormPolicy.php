@@ -32,6 +32,12 @@ final class ForeignFormPolicy
         return $user->role === Role::Officer;
     }
 
+    /** What people agreed to is suspended, and that is lifted, by officers. */
+    public function suspend(User $user): bool
+    {
+        return $user->role === Role::Officer;
+    }
+
     public function take(User $user): bool
     {
         return in_array($user->role, [Role::Officer, Role::Auditor], true);

@@ -20,6 +20,9 @@ enum EntryKind: string
     /** The mail was refused for its address, or came back. */
     case Undeliverable = 'undeliverable';
     case Withdrawn = 'withdrawn';
+    /** What was agreed to on a form at fault is not used any more. */
+    case Suspended = 'suspended';
+    case Restored = 'restored';
     /** Somebody known had their details changed. */
     case Corrected = 'corrected';
     /** Personal values of earlier entries were deleted. */
@@ -33,6 +36,7 @@ enum EntryKind: string
     case DrawBegun = 'draw-begun';
     case DrawClosed = 'draw-closed';
     case Drawn = 'drawn';
+    case SuspensionOrdered = 'suspension-ordered';
     case Audited = 'audited';
     case Attested = 'attested';
     case KeyRotated = 'key-rotated';
@@ -50,6 +54,9 @@ enum EntryKind: string
             self::AddressCorrected => Acts\AddressCorrected::class,
             self::Undeliverable => Acts\Undeliverable::class,
             self::Withdrawn => Acts\Withdrawn::class,
+            self::Suspended => Acts\Suspended::class,
+            self::Restored => Acts\Restored::class,
+            self::SuspensionOrdered => Acts\SuspensionOrdered::class,
             self::Corrected => Acts\Corrected::class,
             self::Erased => Acts\Erased::class,
             self::Published => Acts\Published::class,
@@ -72,7 +79,7 @@ enum EntryKind: string
     {
         return ! in_array($this, [
             self::Published, self::Paused, self::Resumed, self::Excepted, self::Approved, self::Retired, self::DrawBegun, self::DrawClosed, self::Drawn,
-            self::Audited, self::Attested, self::KeyRotated,
+            self::SuspensionOrdered, self::Audited, self::Attested, self::KeyRotated,
         ], true);
     }
 }

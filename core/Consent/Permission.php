@@ -35,6 +35,12 @@ final readonly class Permission
         return $this->reason->allows();
     }
 
+    /** Whether it rests on a consent that has not ended, though it may be suspended. */
+    public function stands(): bool
+    {
+        return $this->allowed() || $this->reason === Reason::Suspended;
+    }
+
     /** Whether anything waits for confirmation. */
     public function waits(): bool
     {

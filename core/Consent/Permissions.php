@@ -9,6 +9,8 @@ use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Acts\NotTheirs;
+use Juramen\Consent\Acts\Restored;
+use Juramen\Consent\Acts\Suspended;
 use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Register\Channel;
 
@@ -20,6 +22,7 @@ use Juramen\Register\Channel;
  * - "confirmed" permits what its journey waits for by the channel that it was confirmed through (format 1: by any); a journey that
  *   lapsed, was withdrawn, was not theirs, went to a mended address or came back waits no more.
  * - "not-theirs" also ends what its own sign-up gave without confirmation.
+ * - "suspended" keeps what is permitted from being used; "restored" lifts that one suspension, and a new consent begins beside it.
  * - "withdrawn" ends permission and everything that waits; only a new consent begins again.
  */
 final readonly class Permissions
@@ -60,7 +63,7 @@ final readonly class Permissions
         foreach ($entries as $entry) {
             $ahead = $entry->recorded->isAfter($now);
             $acted = $ahead ? Instant::earlier($entry->act->occurred, $now) : $entry->act->occurred;
-            $ends = $entry->act instanceof Withdrawn || $entry->act instanceof JourneyEnd;
+            $ends = $entry->act instanceof Withdrawn || $entry->act instanceof Suspended || $entry->act instanceof JourneyEnd;
             $seen = $ends ? ($ahead || ! $entry->recorded->isAfter($known ?? $moment)) && ! $acted->isAfter($moment) : ! $entry->recorded->isAfter($moment);
             if ($seen) {
                 $permissions = $permissions->after($entry);
@@ -81,6 +84,8 @@ final readonly class Permissions
                 ...$this->settled($entry, $act->journey->hex(), $act->through, $act->reason()),
             ],
             $act instanceof Withdrawn => array_map(fn (Target $t): Permission => $this->withdrawn($this->for($t), $entry), $act->targets),
+            $act instanceof Suspended => $this->suspended($entry, $act),
+            $act instanceof Restored => $this->restored($entry, $act),
             default => [],
         };
         $all = $this->byTarget;
@@ -164,6 +169,35 @@ final readonly class Permissions
         return array_values(array_map(static fn (Permission $p): Permission => new Permission(
             $p->target, Reason::NotTheirs, $entry->act->occurred, [...$p->entries, $entry], $p->pending->drop($journey), $p->everAllowed
         ), $rests));
+    }
+
+    /** @return list<Permission> what stood, and is not used any more */
+    private function suspended(Entry $entry, Suspended $act): array
+    {
+        $standing = array_filter(array_map($this->for(...), $act->targets), static fn (Permission $p): bool => $p->stands());
+
+        return array_values(array_map(static fn (Permission $p): Permission => new Permission(
+            $p->target, Reason::Suspended, $p->allowed() ? $entry->act->occurred : $p->since, [...$p->entries, $entry], $p->pending, $p->everAllowed
+        ), $standing));
+    }
+
+    /** @return list<Permission> without this one suspension: as they stood before, where no other holds them */
+    private function restored(Entry $entry, Restored $act): array
+    {
+        $restored = [];
+        foreach (array_map($this->for(...), $act->targets) as $before) {
+            $is = static fn (Entry $e): bool => $e->act instanceof Suspended && $e->act->suspension->equals($act->suspension);
+            if ($before->reason !== Reason::Suspended || array_filter($before->entries, $is) === []) {
+                continue;
+            }
+            $left = array_values(array_filter($before->entries, static fn (Entry $e): bool => ! $is($e)));
+            $held = array_filter($left, static fn (Entry $e): bool => $e->act instanceof Suspended) !== [];
+            $confirmed = array_filter($left, static fn (Entry $e): bool => $e->act instanceof Confirmed) !== [];
+            $reason = $held ? Reason::Suspended : ($confirmed ? Reason::Confirmed : Reason::Agreed);
+            $restored[] = new Permission($before->target, $reason, $held ? $before->since : $entry->recorded, $left, $before->pending, $before->everAllowed);
+        }
+
+        return $restored;
     }
 
     private function withdrawn(Permission $before, Entry $entry): Permission

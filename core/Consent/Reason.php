@@ -19,6 +19,8 @@ enum Reason: string
     case AddressCorrected = 'address-corrected';
     /** The mail in which the person was asked came back. */
     case Undeliverable = 'undeliverable';
+    /** The form on which it was agreed to was at fault, and an officer suspended what came of it. */
+    case Suspended = 'suspended';
 
     /** Whether the address may be used. */
     public function allows(): bool

@@ -63,6 +63,31 @@ return new class extends Migration
                     SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'What was audited is only added to'");
             }
         }
+        Schema::create('suspensions', function (Blueprint $table): void {
+            $table->id();
+            $table->binary('suspension', 16, true)->unique();
+            $table->foreignId('point_id')->constrained();
+            $table->string('requirement', 40);
+            $table->binary('finding', 32, true);
+            $table->string('reason', 1000);
+            $table->foreignId('user_id')->constrained();
+            $table->dateTime('made_at', 6);
+            // The last person whose entry was written, and when all were.
+            $table->unsignedBigInteger('reached')->default(0);
+            $table->dateTime('done_at', 6)->nullable();
+            $table->string('lift_reason', 1000)->default('');
+            $table->foreignId('lifted_by')->nullable()->constrained('users');
+            $table->dateTime('lifted_at', 6)->nullable();
+            $table->dateTime('restored_at', 6)->nullable();
+            $table->index(['point_id', 'lifted_at']);
+        });
+        // Whom it touched, so that lifting reaches exactly them.
+        Schema::create('suspended_subscribers', function (Blueprint $table): void {
+            $table->foreignId('suspension_id')->constrained();
+            $table->foreignId('subscriber_id')->constrained();
+            $table->dateTime('restored_at', 6)->nullable();
+            $table->primary(['suspension_id', 'subscriber_id']);
+        });
         Schema::create('audit_answers', function (Blueprint $table): void {
             $table->id();
             // Kind and id of the form, such as "point footer-newsletter".

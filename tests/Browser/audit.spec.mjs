@@ -113,3 +113,35 @@ test('a watched page that changes by itself comes to the desk with both readings
   expect(Number(sql("SELECT COUNT(*) FROM foreign_readings WHERE how = 'watched'"))).toBeGreaterThan(0);
   expect((await fetch(`${site}/audit`, { redirect: 'manual' })).status).toBe(302);
 });
+
+test('what was agreed to on a form at fault is suspended by one officer and lifted by another, and "may we?" says so', async ({ page, browser }) => {
+  const allowed = () => Number(sql("SELECT COUNT(*) FROM permissions WHERE point = 'walking-guide' AND allowed"));
+  const before = allowed();
+  expect(before).toBeGreaterThan(0);
+  await signIn(page);
+  await page.goto('/audit?form=point+walking-guide');
+  const fault = page.locator('section.note', { hasText: 'Suspend what was agreed to there' }).first();
+  await fault.getByText('Suspend what was agreed to there').click();
+  await fault.getByRole('button', { name: 'Suspend it' }).click();
+  await expect(fault.getByRole('alert')).toContainText('Say in 15 to 1,000 characters why');
+  await fault.getByLabel('Why', { exact: true }).fill('People could not tell what they agreed to.');
+  await fault.getByRole('button', { name: 'Suspend it' }).click();
+  const held = page.locator('section.note', { hasText: 'Suspended for' });
+  await expect(held).toContainText('Another officer lifts it');
+  expect(allowed()).toBe(0);
+  await accessible(page);
+  scheduled('suspensions');
+  await page.reload();
+  await expect(held).not.toContainText('more are being written');
+
+  const second = await (await browser.newContext()).newPage();
+  await signIn(second, 'arne@tidewick.example');
+  await second.goto('/audit?form=point+walking-guide');
+  await second.getByText('Lift it').first().click();
+  await second.getByLabel('Why it may be used again').fill('Counsel has read it: the words were plain enough.');
+  await second.getByRole('button', { name: 'Lift it' }).click();
+  await expect(second.locator('.said')).toContainText('may be used again');
+  scheduled('suspensions');
+  await expect.poll(allowed).toBe(before);
+  await expect(second.locator('section.note', { hasText: 'Suspended for' })).toHaveCount(0);
+});

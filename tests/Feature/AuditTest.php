@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 use App\Actions\ActRefusal;
 use App\Actions\Audit\AnswerFinding;
+use App\Actions\Audit\CarryOut;
 use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\SuspendConsents;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\TakeForms;
 use App\Actions\Audit\WatchForms;
+use App\Actions\Signup\WithdrawConsent;
 use App\Models\AnswerSays;
 use App\Models\AuditAnswer;
 use App\Models\ForeignForm;
 use App\Models\ForeignReading;
+use App\Models\Point;
 use App\Models\ReadHow;
+use App\Models\SignupJourney;
+use App\Models\Subscriber;
 use App\Models\TakenAudit;
 use App\Models\User;
 use App\Queries\Audit\AuditNow;
@@ -21,10 +27,17 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Queue;
+use Juramen\Audit\AuditedFinding;
 use Juramen\Audit\Verdict;
+use Juramen\Canon\Refused;
 use Juramen\Consent\Acts\Attested;
 use Juramen\Consent\Acts\Audited;
 use Juramen\Consent\Entry;
+use Juramen\Consent\How;
+use Tests\Support\Visitor;
+
+uses(Visitor::class);
 
 /* Forms from elsewhere, audits as records, and what is said of findings. */
 
@@ -218,4 +231,48 @@ test('points are audited for a build, by name or all of them', function (): void
     expect(array_column($report['files'], 'file'))->toBe(['footer-newsletter'])->and($report['files'][0]['forms'])->not->toBe([]);
     expect(Artisan::call('audit:points', ['point' => ['nowhere']]))->toBe(2)->and(Artisan::call('audit:points', ['--format' => 'junit']))->toBeIn([0, 1])
         ->and(simplexml_load_string(Artisan::output())->testsuite->count())->toBeGreaterThan(0);
+});
+
+test('what was agreed to on a form at fault is suspended at once and lifted by a second officer; the person may withdraw, or agree anew', function (): void {
+    $newest = static fn (): SignupJourney => SignupJourney::query()->orderByDesc('asked_at')->orderByDesc('id')->firstOrFail();
+    $confirm = fn () => $this->post('/confirm', ['token' => $this->confirmToken($newest())]);
+    foreach (['one', 'two', 'three'] as $name) {
+        $this->signUp("$name@post.example");
+        $this->mailsAreTaken();
+        $confirm();
+    }
+    expect(DB::table('permissions')->where('allowed', true)->count())->toBe(3);
+    $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
+    $finding = new AuditedFinding('purpose-said', Verdict::Breach, 'It says little.', 'title/en', '', '');
+    $suspend = app(SuspendConsents::class);
+    $state = static function (string $email): array {
+        Artisan::call('consent:state', ['address' => $email, '--json' => true]);
+
+        return json_decode($said = Artisan::output(), true)['permissions'][0] ?? throw new LogicException($said);
+    };
+    Queue::fake();
+    $suspension = $suspend($point, $finding, 'Nobody was told what comes.', $this->runa);
+    expect(fn () => $suspend($point, $finding, 'Nobody was told what comes.', $this->runa))->toThrow(Refused::class)
+        ->and(fn () => $suspend($point, new AuditedFinding('children', Verdict::Open, '', '', '', ''), 'It is only a question.', $this->runa))
+        ->toThrow(Refused::class);
+    // It binds before anybody's entry is written: the lists and the question both say no.
+    expect(DB::table('permissions')->where('allowed', true)->count())->toBe(0)->and($state('one@post.example'))
+        ->toMatchArray(['allowed' => false, 'reason' => 'suspended'])->and(($this->entries)('suspended'))->toBe([]);
+    $carry = app(CarryOut::class);
+    expect($carry(1))->toBeTrue()->and(($this->entries)('suspended'))->toHaveCount(1)->and($carry(50))->toBeFalse()->and($carry(50))->toBeFalse()
+        ->and(($this->entries)('suspended'))->toHaveCount(3)->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
+    // One withdraws: that stays, whatever is lifted. One agrees anew, and is free of it.
+    app(WithdrawConsent::class)(Subscriber::query()->orderBy('id')->firstOrFail()->subject, How::OneClick);
+    $this->signUp('two@post.example');
+    $this->mailsAreTaken();
+    $confirm();
+    expect($state('two@post.example')['reason'])->toBe('confirmed')->and($state('three@post.example')['reason'])->toBe('suspended');
+    expect(fn () => $suspend->lift($suspension, 'The words were mended long ago.', $this->runa))->toThrow(Refused::class);
+    $arne = User::query()->where('role', 'officer')->where('id', '!=', $this->runa->id)->firstOrFail();
+    $suspend->lift($suspension, 'The words were good after all: counsel says so.', $arne);
+    expect(fn () => $suspend->lift($suspension, 'The words were good after all.', $arne))->toThrow(Refused::class);
+    $carry();
+    $reasons = array_map(static fn (string $n): string => $state("$n@post.example")['reason'], ['one', 'two', 'three']);
+    expect($reasons)->toBe(['withdrawn', 'confirmed', 'confirmed'])
+        ->and(($this->entries)('restored'))->toHaveCount(1)->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\Audit\AnswerFinding;
 use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\SuspendConsents;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\TakeForms;
 use App\Actions\Ledger\Seal;
@@ -14,19 +15,24 @@ use App\Models\Enquiry;
 use App\Models\ForeignForm;
 use App\Models\HeldContent;
 use App\Models\HeldSubmission;
+use App\Models\Point;
 use App\Models\PublishedEdition;
 use App\Models\ReadHow;
 use App\Models\RegisteredController;
 use App\Models\RightsRequest;
 use App\Models\Role;
 use App\Models\Subscriber;
+use App\Models\Suspension;
 use App\Models\TakenAudit;
 use App\Models\User;
 use App\Queries\Audit\AuditNow;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use Juramen\Audit\AuditedFinding;
+use Juramen\Audit\Verdict;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 use Tests\Support\Visitor;
@@ -49,6 +55,11 @@ function audited(): array
     $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
     $question = $seen->findingsOf('bots-kept-out')[0];
     app(AnswerFinding::class)($seen, $question, AnswerSays::Met, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
+
+    $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
+    $breach = new AuditedFinding('purpose-said', Verdict::Breach, '', '', '', '');
+    Queue::fake();
+    app(SuspendConsents::class)($point, $breach, 'It is shown in a test.', $officer);
 
     return [$form, app(TakeAudit::class)($officer)];
 }
@@ -79,6 +90,7 @@ test('every route of the office is closed to nobody, and open to each role only 
             ['officer', 'editor', 'auditor']
         ),
         ...array_fill_keys(['audit.take', 'audit.answer', 'audit.back'], ['officer', 'auditor']),
+        ...array_fill_keys(['audit.suspend', 'audit.lift'], ['officer']),
         ...array_fill_keys(
             ['audit.forms.take', 'audit.form.keep', 'audit.form.again', 'audit.form.away', 'audit.form.looked'], ['officer', 'editor']
         ),
@@ -153,13 +165,14 @@ test('every route of the office is closed to nobody, and open to each role only 
                 '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
                 '{format}',
                 '{enquiry}', '{user}', '{asked}', '{filter}', '{form}', '{read}', '{audit}', '{answer}',
+                '{suspension}', '{point:slug}',
             ],
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
                 'notice-linked', 'statement', 'voyage-news', 'csv',
                 $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id, '1', $foreign->slug,
                 (string) $foreign->readings()->max('id'), (string) $taken->id,
-                (string) AuditAnswer::query()->max('id'),
+                (string) AuditAnswer::query()->max('id'), (string) Suspension::query()->max('id'), 'footer-newsletter',
             ],
             $route->uri()
         );

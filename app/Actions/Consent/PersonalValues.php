@@ -42,7 +42,8 @@ final class PersonalValues
         $addresses = ById::none();
         $used = DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
             ->whereIn('subject', array_map(static fn (Id $s): string => $s->bytes, $subjects))
-            ->where(static fn ($q) => $q->where('allowed', true)->orWhere('reason', Reason::AwaitingConfirmation->value))->distinct()->pluck('subject')->all();
+            ->where(static fn ($q) => $q->where('allowed', true)->orWhereIn('reason', [Reason::AwaitingConfirmation->value, Reason::Suspended->value]))
+            ->distinct()->pluck('subject')->all();
         foreach (StoredDisclosure::query()->whereIn('subject', $used)->orderBy('id')->get() as $row) {
             $disclosure = Disclosure::parse($row->text);
             if ($disclosure->name === 'email') {

@@ -17,7 +17,7 @@ use Juramen\Consent\Permissions;
 /** Writes what is permitted now, as the fold of the core has it, beside the ledger for quick reading. */
 final class ProjectPermissions
 {
-    public function __construct(private readonly LedgerTables $ledger) {}
+    public function __construct(private readonly LedgerTables $ledger, private readonly OrdersInHand $orders) {}
 
     /** @return Permissions as they are now */
     public function __invoke(Id $subject): Permissions
@@ -38,16 +38,22 @@ final class ProjectPermissions
     /** @return list<CurrentPermission> as the table should hold them */
     public function of(int $subscriber, Permissions $permissions): array
     {
-        return array_map(static fn (Permission $p): CurrentPermission => (new CurrentPermission)->setRawAttributes([
+        return array_map(fn (Permission $p): CurrentPermission => $this->row($subscriber, $p, $this->orders->over($p)), $permissions->all());
+    }
+
+    /** @param  Permission  $stands  as it is with what an officer ordered and is not written down for this person yet */
+    private function row(int $subscriber, Permission $p, Permission $stands): CurrentPermission
+    {
+        return (new CurrentPermission)->setRawAttributes([
             'subscriber_id' => $subscriber,
             'purpose' => $p->target->purpose,
             'channel' => $p->target->channel->value,
-            'reason' => $p->reason->value,
-            'allowed' => (int) $p->allowed(),
-            'since' => $p->since === null ? null : Instants::write($p->since),
+            'reason' => $stands->reason->value,
+            'allowed' => (int) $stands->allowed(),
+            'since' => $stands->since === null ? null : Instants::write($stands->since),
             'entry' => $p->entries[count($p->entries) - 1]->id->bytes,
             ...self::given($p),
-        ]), $permissions->all());
+        ]);
     }
 
     /** @return array{point: string, language: string, statements: string} by which yes it is permitted, as lists are made by it */

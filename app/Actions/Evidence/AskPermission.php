@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Evidence;
 
+use App\Actions\Consent\OrdersInHand;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Entry;
@@ -17,10 +18,12 @@ use Juramen\Register\Channel;
 /** Answers "may we use this address for this purpose by this channel at this moment?" in one sentence. */
 final class AskPermission
 {
+    public function __construct(private OrdersInHand $orders) {}
+
     /** @param  list<Entry>  $chain */
     public function __invoke(array $chain, Target $target, Instant $moment, Instant $now): Permission
     {
-        return Permissions::at($chain, $moment, $now)->for($target);
+        return $this->orders->over(Permissions::at($chain, $moment, $now)->for($target), $moment);
     }
 
     /**
@@ -45,6 +48,7 @@ final class AskPermission
             Reason::Lapsed => "This person agreed on $asked but did not confirm in time; it lapsed on $since.",
             Reason::Withdrawn => self::isSpam($permission) ? "On $since this sign-up was found to be a program's, and not a person's."
                 : "This person withdrew on $since.",
+            Reason::Suspended => "This person agreed on $asked; an officer suspended that on $since, since the form was at fault.",
             Reason::NotTheirs => "Somebody else had entered this address on $asked, as whoever has its inbox said on $since.",
             Reason::AddressCorrected => "This address was given by mistake on $asked and mended on $since; nobody confirmed it.",
             Reason::Undeliverable => "This address was given on $asked, but the mail to it came back on $since; nobody confirmed it.",

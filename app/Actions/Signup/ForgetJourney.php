@@ -42,7 +42,7 @@ final class ForgetJourney
         );
         // What else hangs on the same consent: through the inbox, through the number.
         $same = array_filter($ties, static fn (Permission $p): bool => $p->pending->has($journey->consent->hex())
-            || ($p->allowed() && $p->entries[0]->act->journey()?->equals($journey->consent) === true));
+            || ($p->stands() && $p->entries[0]->act->journey()?->equals($journey->consent) === true));
         $kept = array_map(static fn (Permission $p): Through => Through::of($p->target->channel), $same);
         [$byNumber, $byMail] = [in_array(Through::Number, $kept, true), in_array(Through::Mail, $kept, true)];
         $isNumber = static fn (StoredDisclosure $row): bool => FieldKinds::disclosedAs(Disclosure::parse($row->text)->name)->meaning() === FieldMeaning::Phone;

@@ -75,7 +75,7 @@ final class WithdrawConsent
             $chain = $this->append->hold($subject);
             $ends = array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter(
                 Permissions::of($this->ledger->chain($subject))->all(),
-                static fn (Permission $p): bool => ($p->allowed() || $p->waits()) && $named($p),
+                static fn (Permission $p): bool => ($p->stands() || $p->waits()) && $named($p),
             )));
             if ($ends === []) {
                 return false;
@@ -110,7 +110,7 @@ final class WithdrawConsent
         $holds = [];
         foreach (Permissions::of($this->ledger->chain($subject))->all() as $permission) {
             $through = Through::of($permission->target->channel)->value;
-            $rests = array_map(static fn (Entry $e): string => $e->act->journey()?->hex() ?? '', $permission->allowed() ? $permission->entries : []);
+            $rests = array_map(static fn (Entry $e): string => $e->act->journey()?->hex() ?? '', $permission->stands() ? $permission->entries : []);
             foreach ([...$permission->pending->ids(), ...$rests] as $consent) {
                 $holds["$consent $through"] = true;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Consent\OrdersInHand;
 use App\Actions\Evidence\AskPermission;
 use App\Actions\Evidence\ProveChain;
 use App\Actions\Signup\KnowSubscriber;
@@ -26,6 +27,7 @@ final class ConsentState extends Report
     public function __construct(
         private readonly KnowSubscriber $subscribers,
         private readonly ProveChain $prove,
+        private readonly OrdersInHand $orders,
         private readonly SystemClock $clock,
     ) {
         parent::__construct();
@@ -56,7 +58,7 @@ final class ConsentState extends Report
                 );
             }
             foreach (Permissions::at($proven->entries, $moment, $now)->all() as $permission) {
-                $rows[] = $this->row($controller, $permission);
+                $rows[] = $this->row($controller, $this->orders->over($permission, $moment));
             }
         }
         if ($this->option('json')) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Audit;
 
 use App\Models\TakenAudit;
+use App\Models\User;
 use App\Pages\Controls\Option;
 use App\Queries\Audit\Answers;
 use App\Queries\Audit\AuditFilter;
@@ -37,7 +38,7 @@ final readonly class AuditPage
     ) {}
 
     public static function of(
-        AuditNow $now, AuditFilter $filter, string $form, string $requirement, Answers $answers, ExposedPeople $people
+        AuditNow $now, AuditFilter $filter, string $form, string $requirement, Answers $answers, ExposedPeople $people, User $reader
     ): self {
         $whole = $now();
         $audit = $filter->over($whole);
@@ -53,7 +54,7 @@ final readonly class AuditPage
                 .$whole->catalogue->short(),
             $last === null || $since === null ? 'no audit has been taken yet' : 'since '.Moments::day($last->taken_at).': '.self::sum($since),
             $last?->id, Grid::of($audit, $groups, $answers), count(Requirements::all()) - $shown, $filter, self::causes($audit, $answers, $people),
-            $chosen === null ? null : FoundView::of($chosen, $requirement, $answers, $people, $since),
+            $chosen === null ? null : FoundView::of($chosen, $requirement, $answers, $people, $since, $reader),
             Option::all(['' => 'any controller', ...array_combine($controllers, $controllers)], [$filter->controller]),
             Option::all(['' => 'any source', ...self::sources()], [$filter->source === null ? '' : $filter->source->value]),
             Option::all(

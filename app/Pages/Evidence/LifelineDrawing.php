@@ -184,6 +184,7 @@ final readonly class LifelineDrawing
             Reason::NotTheirs => 'not theirs',
             Reason::AddressCorrected => 'address mended',
             Reason::Undeliverable => 'undeliverable',
+            Reason::Suspended => 'suspended',
             Reason::Confirmed => 'confirmed',
             Reason::Agreed => 'agreed anew',
             Reason::AwaitingConfirmation => 'asked anew',

@@ -22,7 +22,7 @@ final class WordsThatEnd
     {
         $ending = [];
         foreach (Permissions::of($this->ledger->chain($subscriber->subject))->all() as $permission) {
-            if ($permission->allowed() || $permission->waits()) {
+            if ($permission->stands() || $permission->waits()) {
                 $purpose = $permission->target->purpose;
                 $before = $ending[$purpose] ?? null;
                 $ending[$purpose] = new EndingConsent(

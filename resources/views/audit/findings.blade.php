@@ -1,4 +1,19 @@
 <p><a href="{{ $found->href }}"><b>{{ $found->name }}</b></a>, {{ $found->state }}@if ($found->people !== '') · {{ $found->people }}@endif</p>
+@foreach ($found->suspensions as $suspension)
+<section class="note" id="suspension-{{ $suspension->id }}"><p class="breach"><x-shape verdict="breach" /> <b>Suspended</b> for “{{ $suspension->name }}”</p>
+<p>{{ $suspension->people }}, by {{ $suspension->by }}: {{ $suspension->reason }}</p>
+<p class="soft">Nobody among them is written to, nor mailed to be asked again. Whoever agrees anew is free of it; mending the form lifts nothing.</p>
+@can('suspend', App\Models\ForeignForm::class)
+@if ($suspension->mayLift)<details @if ($errors->has("lift-$suspension->id")) open @endif><summary>Lift it</summary>
+<form method="post" action="{{ route('audit.lift', $suspension->id) }}" class="stack">@csrf
+@error("lift-$suspension->id")<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<label for="lift-{{ $suspension->id }}">Why it may be used again</label>
+<textarea id="lift-{{ $suspension->id }}" name="lift-reason" rows="3" maxlength="1000">{{ old('lift-reason') }}</textarea>
+<button>Lift it</button></form></details>
+@else<p class="soft">Another officer lifts it, with a reason.</p>@endif
+@endcan
+</section>
+@endforeach
 @if ($found->requirement)<p class="soft">Only “{{ $found->requirement }}”. <a
  href="{{ request()->fullUrlWithQuery(['requirement' => null]) }}">All that was found on it</a></p>@endif
 @forelse ($found->findings as $finding)
@@ -30,6 +45,19 @@
 @can('accept', App\Models\ForeignForm::class)<button name="says" value="accepted" @if ($finding->isQuestion) class="plain" @endif>Accept it</button>@endcan</p>
 </form></details>
 @endcanany
+@endif
+@if ($found->point && ! $finding->isQuestion)
+@can('suspend', App\Models\ForeignForm::class)
+<details @if ($errors->has("suspend-$finding->digest")) open @endif><summary>Suspend what was agreed to there</summary>
+<form method="post" action="{{ route('audit.suspend', $found->point) }}" class="stack">@csrf
+<input type="hidden" name="finding" value="{{ $finding->digest }}">
+@error("suspend-$finding->digest")<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<p class="soft">{{ ucfirst($found->people) }}. From now on none of them is written to on this ground; they leave lists and destinations, can still withdraw,
+ and are not mailed. Only their own new act lifts it, or another officer with a reason.</p>
+<label for="suspend-{{ $finding->digest }}">Why</label>
+<textarea id="suspend-{{ $finding->digest }}" name="suspend-reason" rows="3" maxlength="1000">{{ old('suspend-reason') }}</textarea>
+<button>Suspend it</button></form></details>
+@endcan
 @endif
 </section>
 @empty

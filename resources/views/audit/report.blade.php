@@ -5,7 +5,7 @@
 @page { margin: 22mm 18mm 20mm; }
 body { font: 10pt/1.45 "DejaVu Serif", Georgia, serif; color: #1b2230; max-width: 46rem; margin: 0 auto; }
 h1 { font-size: 20pt; margin: 0 0 4pt; } h2 { font-size: 13pt; margin: 18pt 0 4pt; border-bottom: 1px solid #d8d2c4; }
-h3 { font-size: 11pt; margin: 12pt 0 2pt; } p { margin: 0 0 5pt; }
+h3 { font-size: 11pt; margin: 12pt 0 2pt; } h2, h3 { page-break-after: avoid; } p { margin: 0 0 5pt; }
 table { border-collapse: collapse; width: 100%; font-size: 8.5pt; } th, td { text-align: left; vertical-align: top; padding: 3pt 6pt 3pt 0;
  border-bottom: 1px solid #d8d2c4; } th { font-weight: normal; color: #535a68; }
 .soft { color: #535a68; } .mono { font: 8pt "DejaVu Sans Mono", monospace; word-wrap: break-word; }

@@ -101,7 +101,10 @@ final class AuditController
     {
         $text = static fn (string $name): string => is_string($value = $request->query($name)) ? $value : '';
 
-        return AuditPage::of($this->now, AuditFilter::from($request), $text('form'), $text('requirement'), $this->answers, $this->people);
+        return AuditPage::of(
+            $this->now, AuditFilter::from($request), $text('form'), $text('requirement'), $this->answers, $this->people,
+            SignedIn::user($request)
+        );
     }
 
     /** @return list<list<string>> */

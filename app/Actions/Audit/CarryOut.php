@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Audit;
+
+use App\Actions\Ledger\Append;
+use App\Actions\Ledger\LedgerTables;
+use App\Casts\Instants;
+use App\Models\Subscriber;
+use App\Models\Suspension;
+use App\Support\Stored;
+use App\Support\SystemClock;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Juramen\Consent\Acts\Given;
+use Juramen\Consent\Acts\Restored;
+use Juramen\Consent\Acts\Suspended;
+use Juramen\Consent\Entry;
+use Juramen\Consent\Permission;
+use Juramen\Consent\Permissions;
+use Juramen\Consent\Reason;
+use Juramen\Consent\Target;
+
+/** Writes the entries of those whom suspensions touch, some people at a time; whoever stops in the midst goes on where it stopped. */
+final class CarryOut
+{
+    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
+
+    /**
+     * @param  int  $most  people of whom entries are written
+     * @return bool whether there may be more to do
+     */
+    public function __invoke(int $most = 200): bool
+    {
+        foreach (Suspension::query()->with('point', 'user')->whereNull('done_at')->orderBy('id')->get() as $suspension) {
+            $most -= $this->suspend($suspension, $most);
+        }
+        $lifted = Suspension::query()->with('point')->whereNotNull('done_at')->whereNotNull('lifted_at')->whereNull('restored_at')->orderBy('id')->get();
+        foreach ($lifted as $suspension) {
+            $most -= $this->restore($suspension, $most);
+        }
+
+        return $most <= 0;
+    }
+
+    private function suspend(Suspension $suspension, int $most): int
+    {
+        // In their order, so that each is looked at once: whom the order touched, and who is suspended at this point for something else.
+        $others = static fn (Builder $q): Builder => $q->select('subscriber_id')->from('suspended_subscribers')
+            ->join('suspensions', 'suspensions.id', '=', 'suspended_subscribers.suspension_id')->where('point_id', $suspension->point_id)
+            ->whereNull('suspended_subscribers.restored_at');
+        $touched = self::numbers(DB::table('permissions')
+            ->where(static fn (Builder $q): Builder => $q->where('point', $suspension->point->slug)->orWhereIn('subscriber_id', $others))
+            ->where(static fn (Builder $q): Builder => $q->where('allowed', true)->orWhere('reason', Reason::Suspended->value))
+            ->where('subscriber_id', '>', $suspension->reached)->distinct()->orderBy('subscriber_id')->limit(max(0, $most)));
+        foreach ($touched as $id) {
+            DB::transaction(function () use ($suspension, $id): void {
+                $this->enter($suspension, $id);
+                $suspension->update(['reached' => $id]);
+            }, 5);
+        }
+        if (count($touched) < $most) {
+            $suspension->update(['done_at' => $this->clock->instant()]);
+        }
+
+        return count($touched);
+    }
+
+    private function enter(Suspension $suspension, int $subscriber): void
+    {
+        $subject = Subscriber::query()->whereKey($subscriber)->firstOrFail()->subject;
+        $chain = $this->append->hold($subject);
+        $at = $suspension->point->slug;
+        $rests = static fn (Permission $p): bool => $p->stands() && ($p->entries[0]->act ?? null) instanceof Given && $p->entries[0]->act->point === $at
+            && ! $p->entries[0]->recorded->isAfter($suspension->made_at);
+        $targets = self::targets(Permissions::of($this->ledger->chain($subject)), $rests);
+        if ($targets !== []) {
+            DB::table('suspended_subscribers')->insertOrIgnore(['suspension_id' => $suspension->id, 'subscriber_id' => $subscriber]);
+            ($this->append)($chain, new Suspended($suspension->made_at, $targets, $suspension->suspension, $suspension->user->named()));
+        }
+    }
+
+    private function restore(Suspension $suspension, int $most): int
+    {
+        $touched = self::numbers(DB::table('suspended_subscribers')->where('suspension_id', $suspension->id)->whereNull('restored_at')
+            ->orderBy('subscriber_id')->limit(max(0, $most)));
+        foreach ($touched as $id) {
+            DB::transaction(function () use ($suspension, $id): void {
+                $subject = Subscriber::query()->whereKey($id)->firstOrFail()->subject;
+                $chain = $this->append->hold($subject);
+                $is = static fn (Entry $e): bool => $e->act instanceof Suspended && $e->act->suspension->equals($suspension->suspension);
+                $targets = self::targets(
+                    Permissions::of($this->ledger->chain($subject)),
+                    static fn (Permission $p): bool => $p->reason === Reason::Suspended && array_filter($p->entries, $is) !== []
+                );
+                if ($targets !== []) {
+                    ($this->append)($chain, new Restored(
+                        $this->clock->instant(), $targets, $suspension->suspension, 'a second officer: '.mb_substr($suspension->lift_reason, 0, 200)
+                    ));
+                }
+                DB::table('suspended_subscribers')->where('suspension_id', $suspension->id)->where('subscriber_id', $id)
+                    ->update(['restored_at' => Instants::write($this->clock->instant())]);
+            }, 5);
+        }
+        if (count($touched) < $most) {
+            $suspension->update(['restored_at' => $this->clock->instant()]);
+        }
+
+        return count($touched);
+    }
+
+    /** @return list<int> ids of subscribers */
+    private static function numbers(Builder $query): array
+    {
+        return array_map(Stored::number(...), array_values($query->pluck('subscriber_id')->all()));
+    }
+
+    /**
+     * @param  callable(Permission): bool  $which
+     * @return list<Target>
+     */
+    private static function targets(Permissions $permissions, callable $which): array
+    {
+        return array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter($permissions->all(), $which)));
+    }
+}
