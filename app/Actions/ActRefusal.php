@@ -127,6 +127,7 @@ enum ActRefusal: string implements Refusal
     case OnlyWithAddress = 'only-with-address';
     case PutAwayAlready = 'put-away-already';
     case FindingGone = 'finding-gone';
+    case NoFindingChosen = 'no-finding-chosen';
     case AnswerReason = 'answer-reason';
     case AnswerEnd = 'answer-end';
     case NotAttested = 'not-attested';
@@ -184,6 +185,7 @@ enum ActRefusal: string implements Refusal
             self::OnlyWithAddress => 'Only a page with an address can be read again and watched; give a new file of it instead.',
             self::PutAwayAlready => 'It was put away; take it up again first.',
             self::FindingGone => 'This is not found any more as you looked at it. Read what stands there now, then answer.',
+            self::NoFindingChosen => 'Choose the forms of which you say it.',
             self::AnswerReason => 'Say in 15 to 1,000 characters why, so that somebody else understands it next year.',
             self::AnswerEnd => 'Say until when, from tomorrow on and within :most days.',
             self::NotAttested => 'Only a question is answered by a person\'s word. A breach or a weakness is mended, or accepted for a while.',

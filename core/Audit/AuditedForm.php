@@ -49,7 +49,15 @@ final readonly class AuditedForm
             $n->result->stops() && ! in_array($n->key(), $stopping, true)
         ), $judgement->notes);
 
-        return new self(AuditedKind::Point, $id, $name, $controller, $state, $seen, $judgement->standings, $found);
+        $asked = array_map(
+            static fn (Result $r): AuditedFinding => AuditedFinding::of($r),
+            array_values(array_filter($judgement->forPeople, static fn (Result $r): bool => $r->verdict->isFinding()))
+        );
+
+        return new self(
+            AuditedKind::Point, $id, $name, $controller, $state, $seen, [...$judgement->standings, ...Standing::all($judgement->forPeople)],
+            [...$found, ...$asked]
+        );
     }
 
     public static function from(Document $document): self

@@ -27,16 +27,21 @@ final readonly class Judgement
      * @param  int  $checked  how many results there were besides
      * @param  int  $met  how many of them were met
      * @param  list<Standing>  $standings  of every requirement that was asked
+     * @param  list<Result>  $forPeople  what only a person can say, which is asked in audits
      */
-    private function __construct(public array $notes, public array $unwritten, public int $checked, public int $met, public array $standings) {}
+    private function __construct(
+        public array $notes, public array $unwritten, public int $checked, public int $met, public array $standings, public array $forPeople
+    ) {}
 
     /** @param  callable(Language): FormWords  $words */
     public static function ofSheet(Sheet $sheet, Registers $registers, callable $words): self
     {
         $reader = new SheetReader($registers);
-        $results = [];
-        foreach ($sheet->draft->languages as $language) {
-            $judged = Requirements::judge($reader->read($sheet, $language, $words($language)));
+        [$results, $forPeople] = [[], []];
+        foreach ($sheet->draft->languages as $n => $language) {
+            $reading = $reader->read($sheet, $language, $words($language));
+            $forPeople = $n === 0 ? Requirements::askPeople($reading) : $forPeople;
+            $judged = Requirements::judge($reading);
             $more = $sheet->draft->differsIn($language)
                 ? self::ofSecond(Requirements::judge($reader->read($sheet->second(), $language, $words($language))), $judged) : [];
             $more = array_map(static fn (Result $r): Result => $r->withinSecond($sheet->draft->second, $language), $more);
@@ -46,7 +51,7 @@ final readonly class Judgement
             }
         }
 
-        return self::collect($results);
+        return self::collect($results, $forPeople);
     }
 
     /**
@@ -150,8 +155,11 @@ final readonly class Judgement
         ));
     }
 
-    /** @param  list<ResultIn>  $results */
-    private static function collect(array $results): self
+    /**
+     * @param  list<ResultIn>  $results
+     * @param  list<Result>  $forPeople
+     */
+    private static function collect(array $results, array $forPeople = []): self
     {
         [$found, $unwritten, $times, $checked, $met] = [[], [], [], 0, 0];
         foreach ($results as $each) {
@@ -181,7 +189,8 @@ final readonly class Judgement
         $written = array_values(array_filter($results, static fn (ResultIn $r): bool => ! $r->result->unwritten));
 
         return new self(
-            $notes, array_values($unwritten), $checked, $met, Standing::all(array_map(static fn (ResultIn $r): Result => $r->result, $written))
+            $notes, array_values($unwritten), $checked, $met, Standing::all(array_map(static fn (ResultIn $r): Result => $r->result, $written)),
+            $forPeople
         );
     }
 

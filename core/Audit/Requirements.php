@@ -18,11 +18,15 @@ final class Requirements
             new RequirementGroup('Separate', [
                 new Requirements\ApartFromTerms, new Requirements\OnePurposeEach, new Requirements\ChannelChoice, new Requirements\NoticeNotAgreed,
             ]),
-            new RequirementGroup('Freely given', [new Requirements\NotACondition, new Requirements\NoAsEasyAsYes]),
+            new RequirementGroup('Freely given', [
+                new Requirements\NotACondition, new Requirements\NoAsEasyAsYes, new Requirements\NoPenalty, new Requirements\NoImbalance,
+                new Requirements\BasisFits,
+            ]),
             new RequirementGroup('Informed', [
                 new Requirements\ControllerNamed, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\NoticeLinked,
                 new Requirements\RecipientsNamed, new Requirements\ObjectionHighlighted, new Requirements\RateSaid, new Requirements\TrackingSaid,
-                new Requirements\NoticeMatches, new Requirements\PlainWords, new Requirements\LanguageOffered, new Requirements\Legible,
+                new Requirements\NoticeMatches, new Requirements\AutomatedDecision, new Requirements\PlainWords, new Requirements\LanguageOffered,
+                new Requirements\Legible,
             ]),
             new RequirementGroup('Proved', [new Requirements\ConfirmedAddress, new Requirements\WordingApproved]),
             new RequirementGroup('Little asked', [
@@ -31,9 +35,9 @@ final class Requirements
             ]),
             new RequirementGroup('Safe', [
                 new Requirements\SentEncrypted, new Requirements\NotInAddress, new Requirements\NoOutsideCalls, new Requirements\BotsKeptOut,
-                new Requirements\FillHelp,
+                new Requirements\FillHelp, new Requirements\JointArrangement,
             ]),
-            new RequirementGroup('Regimes', [new Requirements\ExistingCustomer, new Requirements\CaIdentified]),
+            new RequirementGroup('Regimes', [new Requirements\ExistingCustomer, new Requirements\CaIdentified, new Requirements\CallRegister]),
         ];
     }
 
@@ -41,6 +45,12 @@ final class Requirements
     public static function all(): array
     {
         return array_merge(...array_map(static fn (RequirementGroup $group): array => $group->requirements, self::groups()));
+    }
+
+    /** @return list<Requirement> that judge by what is read or on record; the others are asked of people */
+    public static function judging(): array
+    {
+        return array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->judgedBy() !== JudgedBy::Person));
     }
 
     public static function find(string $id): ?Requirement
@@ -59,9 +69,21 @@ final class Requirements
             return (new Requirements\LanguageOffered)->judge($reading);
         }
         $asked = array_filter(
-            self::all(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished())
+            self::judging(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished())
         );
 
         return array_merge([], ...array_map(static fn (Requirement $r): array => $r->judge($reading), array_values($asked)));
+    }
+
+    /**
+     * What only a person can say of a form of ours, as audits ask it.
+     *
+     * @return list<Result>
+     */
+    public static function askPeople(Reading $reading): array
+    {
+        $asked = array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->judgedBy() === JudgedBy::Person));
+
+        return array_merge([], ...array_map(static fn (Requirement $r): array => $r->judge($reading), $asked));
     }
 }

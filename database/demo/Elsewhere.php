@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Actions\Audit\AnswerFinding;
 use App\Actions\Audit\GivenPage;
 use App\Actions\Audit\KeepForm;
+use App\Actions\Audit\NamedFinding;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\TakeForms;
+use App\Models\AnswerSays;
 use App\Models\ForeignForm;
 use App\Models\Point;
 use App\Models\ReadHow;
 use App\Models\RegisteredController;
 use App\Models\User;
+use App\Queries\Audit\AuditNow;
 use Carbon\CarbonImmutable;
 use Closure;
+use Juramen\Audit\JudgedBy;
+use Juramen\Audit\Requirements;
 
 /** The audit of a week ago, and since then two forms that stand elsewhere: the old one of the crew jobs, and a copy that went stale. */
 final readonly class Elsewhere
@@ -27,11 +33,14 @@ final readonly class Elsewhere
 <p><label>Phone <input type="tel" name="phone"></label></p>
 <button>Send me the news</button></form><p>Seahaven Hotels Ltd</p></body></html>';
 
-    public function __construct(private TakeForms $take, private KeepForm $keep, private TakeAudit $audit) {}
+    public function __construct(
+        private TakeForms $take, private KeepForm $keep, private TakeAudit $audit, private AnswerFinding $answer, private AuditNow $now
+    ) {}
 
     /** @param  Closure(CarbonImmutable, Closure(): mixed): mixed  $at  does something at a moment of the past */
     public function load(CarbonImmutable $today, User $officer, User $editor, Closure $at): void
     {
+        $at($today->subDays(7)->addHours(8), fn () => $this->attest($officer, $today->addMonths(9)->format('Y-m-d')));
         $at($today->subDays(7)->addHours(9), fn () => ($this->audit)($officer));
         $at($today->subDays(6)->addHours(10), function () use ($editor): void {
             $jobs = (string) file_get_contents(base_path('standins/site/apply.html'));
@@ -39,6 +48,21 @@ final readonly class Elsewhere
             $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
             $this->kept('your-trip.html', self::COPY, '', 'Footer newsletter, a copy at Seahaven', $point, false, $editor);
         });
+    }
+
+    /** What only a person can say is said of the points that are in use; the draw and the old form are still to be looked at. */
+    private function attest(User $officer, string $until): void
+    {
+        $named = [];
+        foreach (($this->now)()->forms as $form) {
+            foreach ($form->findings as $finding) {
+                $isAsked = Requirements::find($finding->requirement)?->judgedBy() === JudgedBy::Person;
+                if ($isAsked && ! in_array($form->id, ['cabin-draw', 'crew-jobs', 'young-sailors'], true)) {
+                    $named[] = new NamedFinding($form, $finding);
+                }
+            }
+        }
+        $this->answer->each($named, AnswerSays::Met, 'Gone through with the auditor, point by point, in the review of this autumn.', $until, $officer);
     }
 
     private function kept(string $file, string $html, string $address, string $name, ?Point $point, bool $watched, User $by): void

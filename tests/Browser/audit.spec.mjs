@@ -1,4 +1,5 @@
 // The audit as an officer works with it: a form is brought from elsewhere, its question answered, a breach accepted, and what changed is seen.
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { accessible, scheduled, signIn, site, sql } from './support.mjs';
 
@@ -74,8 +75,25 @@ test('a bad form is pasted, asked about, compared and accepted for a while, and 
   await expect(page.getByRole('heading', { name: /Audit of/ })).toBeVisible();
   await expect(page.locator('aside')).toContainText('New (');
   await accessible(page);
+  const [report] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PDF' }).click()]);
+  expect(readFileSync(await report.path()).subarray(0, 5).toString()).toBe('%PDF-');
   await page.goto('/audit');
   await expect(page.locator('.title')).toContainText('nothing has changed');
+
+  // What only a person can say is answered for several forms at once.
+  await page.getByRole('link', { name: 'Nothing lost by a no' }).last().click();
+  await page.locator('#together').getByRole('checkbox').first().check();
+  await page.getByRole('button', { name: 'It is met on these' }).click();
+  await expect(page.getByRole('alert')).toContainText('Say in 15 to 1,000 characters why');
+  await expect(page.locator('#together').getByRole('checkbox').first()).toBeChecked();
+  await page.getByLabel('Why, and on what that rests').fill('Whoever says no gets the same prices and places.');
+  await page.getByLabel('It holds until').fill(nextMonth());
+  const left = await page.locator('#together').getByRole('checkbox').count();
+  await page.getByRole('button', { name: 'It is met on these' }).click();
+  await expect(page.locator('.said')).toContainText('Attested.');
+  await expect(page.locator('#together').getByRole('checkbox')).toHaveCount(left - 1);
+  await accessible(page);
+  await page.goto('/audit');
 
   // A cell opens its note, by keys; a filter stays in the address.
   const cell = page.locator('[data-cell]').first();

@@ -44,7 +44,7 @@ final readonly class FoundForms
             $reading = HtmlReader::read($form->html, $form->address)[0] ?? throw new LogicException("$form->name: no form was found.");
             $tally->kind($form, $reading);
             $results = Requirements::judge($reading);
-            foreach (Requirements::all() as $requirement) {
+            foreach (Requirements::judging() as $requirement) {
                 $found = self::worst($results, $requirement->id());
                 $expected = $form->expected[$requirement->id()] ?? null;
                 if ($expected === null && $found === Verdict::Open && in_array($requirement->id(), self::ASKED_ANYWHERE, true)) {

@@ -80,7 +80,7 @@ function verdict(string $id, string $language, array $change = []): string
 $languages = ['en', 'de', 'fr', 'sv', 'da'];
 
 test('a form with nothing wrong meets everything that can be seen on it', function (string $language): void {
-    foreach (Requirements::all() as $requirement) {
+    foreach (Requirements::judging() as $requirement) {
         $expected = in_array(
             $requirement->id(),
             [
@@ -370,11 +370,12 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
     $ids = array_map(static fn (Requirement $r): string => $r->id(), Requirements::all());
     expect($ids)->toBe([
         'no-preset-answer', 'no-hidden-consent', 'no-consent-by-sending', 'asks-yes-not-no', 'consent-asked', 'apart-from-terms', 'one-purpose-each',
-        'channel-choice', 'notice-not-agreed', 'not-a-condition', 'no-as-easy-as-yes', 'controller-named', 'purpose-said', 'withdrawal-said',
-        'notice-linked', 'recipients-named', 'objection-highlighted', 'rate-said', 'tracking-said', 'notice-matches', 'plain-words',
-        'language-offered', 'legible', 'confirmed-address', 'wording-approved', 'fields-needed', 'optional-marked', 'special-data',
-        'no-friends-address', 'children', 'nothing-before-sending', 'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out',
-        'fill-help', 'existing-customer', 'ca-identified',
+        'channel-choice', 'notice-not-agreed', 'not-a-condition', 'no-as-easy-as-yes', 'no-penalty', 'no-imbalance', 'basis-fits',
+        'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'recipients-named', 'objection-highlighted', 'rate-said',
+        'tracking-said', 'notice-matches', 'automated-decision', 'plain-words', 'language-offered', 'legible', 'confirmed-address',
+        'wording-approved', 'fields-needed', 'optional-marked', 'special-data', 'no-friends-address', 'children', 'nothing-before-sending',
+        'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out', 'fill-help', 'joint-arrangement', 'existing-customer',
+        'ca-identified', 'call-register',
     ]);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure())->toMatch('/^(Not checked against the source since|Our own view)/')->and($requirement->title())->toEndWith('.');
@@ -548,5 +549,28 @@ test('a requirement is asked of nothing less than it can judge, and of unfinishe
     $unfinished = Reading::make(
         $whole->of, $whole->where, $whole->kind, '', $whole->language, $whole->controls, [], '', $whole->around, $whole->audience, $whole->sheet, true
     );
-    expect($asked($whole))->toHaveCount(count(Requirements::all()))->and($asked($unfinished))->toBe(['language-offered']);
+    expect($asked($whole))->toHaveCount(count(Requirements::judging()))->and($asked($unfinished))->toBe(['language-offered']);
 });
+
+test('what only a person can say is asked of points that it concerns, and of nothing else', function (string $id, Channel $channel, string $expected): void {
+    $facts = new StatementFacts(Place::of('c'), 'news', LegalBasis::Consent, false, [$channel], true, '', '', '');
+    $sheet = new SheetFacts(known()->controller, true, true, [], [$facts], []);
+    expect(verdict($id, 'en', ['sheet' => $sheet]))->toBe($expected)->and(verdict($id, 'en'))->toBe('not-applicable')
+        ->and(verdict($id, 'en', ['sheet' => $sheet, 'kind' => FormKind::Order, 'controls' => []]))->toBe('not-applicable');
+})->with([
+    ['no-penalty', Channel::Email, 'open'], ['no-imbalance', Channel::Email, 'open'], ['basis-fits', Channel::Email, 'open'],
+    ['automated-decision', Channel::Email, 'open'], ['joint-arrangement', Channel::Email, 'open'], ['call-register', Channel::Phone, 'open'],
+    ['call-register', Channel::Email, 'not-applicable'],
+]);
+
+test('consent-asked: whoever announces advertising asks for it; a form that serves only that, and says so, need not', function (string $l, string $said): void {
+    $announced = ['kind' => FormKind::Order, 'controls' => [], 'text' => $said];
+    expect(verdict('consent-asked', $l, $announced))->toBe('breach')->and(verdict('consent-asked', $l, ['text' => $said]))->toBe('met')
+        ->and(verdict('consent-asked', $l, ['kind' => FormKind::Newsletter, 'controls' => [], 'text' => $said]))->toBe('met')
+        ->and(verdict('consent-asked', $l, ['kind' => FormKind::Order, 'controls' => [], 'text' => '']))->toBe('not-applicable')
+        ->and(verdict('consent-asked', $l, ['kind' => FormKind::Login]))->toBe('not-applicable');
+})->with([
+    ['en', 'You will also receive offers on cabins from us.'], ['de', 'Sie erhalten danach unseren Newsletter und Angebote per E-Mail.'],
+    ['fr', 'Vous recevrez ensuite nos offres par e-mail.'], ['sv', 'Dessutom får du våra nyheter och erbjudanden.'],
+    ['da', 'Derefter får du vores tilbud på e-mail.'],
+]);

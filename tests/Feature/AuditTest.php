@@ -29,6 +29,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
 use Juramen\Audit\AuditedFinding;
+use Juramen\Audit\AuditedKind;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Acts\Attested;
@@ -275,4 +276,34 @@ test('what was agreed to on a form at fault is suspended at once and lifted by a
     $reasons = array_map(static fn (string $n): string => $state("$n@post.example")['reason'], ['one', 'two', 'three']);
     expect($reasons)->toBe(['withdrawn', 'confirmed', 'confirmed'])
         ->and(($this->entries)('restored'))->toHaveCount(1)->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
+});
+
+test('what only a person can say is asked of every point at once, and answered for those that are chosen', function (): void {
+    $form = app(AuditNow::class)()->form(AuditedKind::Point, 'footer-newsletter');
+    expect($form?->standing('no-penalty'))->toBe(Verdict::Open)->and($form->standing('call-register'))->toBe(Verdict::NotApplicable);
+    $this->get('/audit?requirement=no-penalty')->assertSee('Whoever refuses or withdraws loses nothing.')->assertSee('It is met on these');
+    $say = fn (array $more) => $this->post('/audit/answer', [
+        'requirement' => 'no-penalty', 'says' => 'met', 'reason' => 'Gone through with the auditor.', 'until' => now()->addMonth()->format('Y-m-d'), ...$more,
+    ]);
+    $value = "point footer-newsletter|{$form->findingsOf('no-penalty')[0]->digest()->hex()}";
+    $say([])->assertRefused(ActRefusal::NoFindingChosen);
+    $say(['findings' => [$value, 'point nowhere|'.str_repeat('0', 64)]])->assertRefused(ActRefusal::FindingGone);
+    $say(['findings' => [$value], 'reason' => ''])->assertRefused(ActRefusal::AnswerReason);
+    $this->get('/audit?requirement=no-penalty')->assertSee("value=\"$value\" checked", false);
+    expect(AuditAnswer::query()->count())->toBe(0);
+    $say(['findings' => [$value]])->assertRedirect('/audit?requirement=no-penalty');
+    $this->get('/audit?requirement=no-penalty')->assertSee('Nothing of it is left to be decided.');
+    // It is asked in audits, and stands in nobody's way while a sheet is written.
+    $this->get('/points/footer-newsletter')->assertDontSee('loses nothing');
+});
+
+test('the report says what was looked at, found and said, in a page that needs nothing from here, and as PDF', function (): void {
+    ($this->given)(str_replace('Email me', '<b>&lt;script&gt;alert(1)</b> Email me', FOREIGN));
+    $taken = app(TakeAudit::class)($this->runa);
+    $html = (string) $this->get("/audit/taken/$taken->id/report.html")->assertHeader('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; sandbox")
+        ->getContent();
+    expect($html)->toContain($taken->digest->hex())->toContain('Crew jobs: newsletter')->toContain('What only a lawyer can judge')->toContain('Art. 30')
+        ->not->toContain('<script')->not->toContain('http://')->not->toContain('src=');
+    $pdf = $this->get("/audit/taken/$taken->id/report.pdf")->assertHeader('Content-Type', 'application/pdf')->getContent();
+    expect($pdf)->toStartWith('%PDF-')->and(strlen((string) $pdf))->toBeGreaterThan(20_000);
 });

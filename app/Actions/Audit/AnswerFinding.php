@@ -63,6 +63,22 @@ final class AnswerFinding
         }, 3);
     }
 
+    /**
+     * The same of several, or of none of them.
+     *
+     * @param  list<NamedFinding>  $named
+     *
+     * @throws Refused where it cannot be said of one of them
+     */
+    public function each(array $named, AnswerSays $says, string $reason, string $until, User $by): void
+    {
+        DB::transaction(function () use ($named, $says, $reason, $until, $by): void {
+            foreach ($named as $each) {
+                $this($each->form, $each->finding, $says, $reason, $until, $by);
+            }
+        }, 3);
+    }
+
     /** The finding stands again as if nobody had said anything. Said twice, it is said once. */
     public function takeBack(AuditAnswer $answer, User $by): void
     {

@@ -34,7 +34,7 @@ final readonly class AuditPage
      */
     private function __construct(
         public string $state, public string $since, public ?int $last, public Grid $grid, public int $folded, public AuditFilter $filter, public array $causes,
-        public ?FoundView $found, public array $controllers, public array $sources, public array $verdicts, public int $forms
+        public ?FoundView $found, public ?CauseView $cause, public array $controllers, public array $sources, public array $verdicts, public int $forms
     ) {}
 
     public static function of(
@@ -55,6 +55,7 @@ final readonly class AuditPage
             $last === null || $since === null ? 'no audit has been taken yet' : 'since '.Moments::day($last->taken_at).': '.self::sum($since),
             $last?->id, Grid::of($audit, $groups, $answers), count(Requirements::all()) - $shown, $filter, self::causes($audit, $answers, $people),
             $chosen === null ? null : FoundView::of($chosen, $requirement, $answers, $people, $since, $reader),
+            $chosen === null && $requirement !== '' ? CauseView::of($requirement, $audit, $answers, $people) : null,
             Option::all(['' => 'any controller', ...array_combine($controllers, $controllers)], [$filter->controller]),
             Option::all(['' => 'any source', ...self::sources()], [$filter->source === null ? '' : $filter->source->value]),
             Option::all(

@@ -298,4 +298,34 @@ return [
         'unseen' => 'On whose behalf, where that is not said.',
         'meets' => '', 'misses' => '',
     ],
+    'no-penalty' => [
+        'name' => 'Nothing lost by a no',
+        'says' => 'A no, and a withdrawal, cost nothing: no price, no service, no place.',
+        'checks' => 'A person is asked, of each point of ours that asks for consent.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
+    ],
+    'no-imbalance' => [
+        'name' => 'No pressure',
+        'says' => 'Employees, pupils and whoever stands before an authority can hardly say no; consent is then seldom the ground that fits.',
+        'checks' => 'A person is asked, of each point of ours that asks for consent.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
+    ],
+    'basis-fits' => [
+        'name' => 'Consent fits',
+        'says' => 'Consent is asked where the use rests on it. Who would go on without it, on another ground, misleads whoever is asked.',
+        'checks' => 'A person is asked, of each point of ours that asks for consent.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
+    ],
+    'automated-decision' => [
+        'name' => 'No machine alone',
+        'says' => 'Where a machine alone decides what matters to people, there is a ground for it, it is explained, and a human can be turned to.',
+        'checks' => 'A person is asked, of each point of ours that asks for consent.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
+    ],
+    'joint-arrangement' => [
+        'name' => 'Jointly arranged',
+        'says' => 'Whoever decides together what details are used for arranges who does what, and lets people read the essence.',
+        'checks' => 'A person is asked, of each point of ours that asks for consent.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
+    ],
+    'call-register' => [
+        'name' => 'Call registers',
+        'says' => 'Before anybody is called, the registers of those who want no calls are looked up where the country has one.',
+        'checks' => 'A person is asked, of each point of ours where people agree to calls.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
+    ],
 ];

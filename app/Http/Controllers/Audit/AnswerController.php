@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Audit;
 
 use App\Actions\ActRefusal;
 use App\Actions\Audit\AnswerFinding;
+use App\Actions\Audit\NamedFinding;
 use App\Http\RefusedAnswer;
 use App\Models\AnswerSays;
 use App\Models\AuditAnswer;
@@ -27,21 +28,37 @@ final class AnswerController
         $text = static fn (string $name): string => $request->string($name)->trim()->toString();
         $says = AnswerSays::tryFrom($text('says')) ?? abort(422);
         Gate::authorize($says === AnswerSays::Met ? 'attest' : 'accept', ForeignForm::class);
-        $hex = $text('finding');
-        $back = redirect()->to($this->back($request)."#finding-$hex");
+        $together = $request->has('requirement');
+        $chosen = $together ? array_filter((array) $request->input('findings'), is_string(...)) : ["{$text('form')}|{$text('finding')}"];
+        $back = redirect()->to($together ? route('audit', ['requirement' => $text('requirement')]) : $this->back($request)."#finding-{$text('finding')}");
         try {
-            $form = array_values(array_filter($now()->forms, static fn (AuditedForm $f): bool => $f->key() === $text('form')))[0] ?? null;
-            $finding = preg_match('/^[0-9a-f]{64}$/D', $hex) === 1 ? $form?->finding(Digest::fromHex($hex)) : null;
-            if ($form === null || $finding === null) {
-                throw Refused::because(ActRefusal::FindingGone);
-            }
-            $answer($form, $finding, $says, $text('reason'), $text('until'), SignedIn::user($request));
+            $answer->each($this->named($now, $chosen), $says, $text('reason'), $text('until'), SignedIn::user($request));
         } catch (Refused $e) {
-            return RefusedAnswer::onForm($back, "reason-$hex", $e);
+            return RefusedAnswer::onForm($back, $together ? 'together' : "reason-{$text('finding')}", $e);
         }
 
         return $back->with('said', $says === AnswerSays::Met ? 'Attested. It holds for exactly this, and is asked again on its day.'
             : 'Accepted until that day. Then it comes back to the desk.');
+    }
+
+    /**
+     * @param  array<mixed, string>  $chosen  each a form's key and what was found there
+     * @return list<NamedFinding>
+     *
+     * @throws Refused where one is not found any more, or none is chosen
+     */
+    private function named(AuditNow $now, array $chosen): array
+    {
+        $forms = $now()->forms;
+        $named = [];
+        foreach ($chosen as $each) {
+            [$key, $hex] = [...explode('|', $each, 2), ''];
+            $form = array_values(array_filter($forms, static fn (AuditedForm $f): bool => $f->key() === $key))[0] ?? null;
+            $finding = preg_match('/^[0-9a-f]{64}$/D', $hex) === 1 ? $form?->finding(Digest::fromHex($hex)) : null;
+            $named[] = $form === null || $finding === null ? throw Refused::because(ActRefusal::FindingGone) : new NamedFinding($form, $finding);
+        }
+
+        return $named === [] ? throw Refused::because(ActRefusal::NoFindingChosen) : $named;
     }
 
     public function takeBack(Request $request, AuditAnswer $answer, AnswerFinding $answers): RedirectResponse
