@@ -213,7 +213,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/forms/{form}', [ForeignFormController::class, 'show'])->can('viewAny', ForeignForm::class)->name('.form');
         Route::get('/forms/{form}/page/{read}', [ForeignFormController::class, 'page'])->can('viewAny', ForeignForm::class)->whereNumber('read')
             ->name('.form.page');
-        foreach (['keep', 'again', 'away', 'looked'] as $act) {
+        foreach (['keep', 'again', 'mail', 'away', 'looked'] as $act) {
             Route::post("/forms/{form}/$act", [ForeignFormController::class, $act])->can('change', ForeignForm::class)->name(".form.$act");
         }
     });

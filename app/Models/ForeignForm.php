@@ -29,6 +29,7 @@ use Juramen\Canon\Instant;
  * @property-read Point|null $point
  * @property-read RegisteredController|null $controller
  * @property-read ForeignReading|null $newest
+ * @property-read ForeignMail|null $mail that it sends
  */
 final class ForeignForm extends Model
 {
@@ -63,6 +64,12 @@ final class ForeignForm extends Model
     public function controller(): BelongsTo
     {
         return $this->belongsTo(RegisteredController::class);
+    }
+
+    /** @return HasOne<ForeignMail, $this> the newest that was given */
+    public function mail(): HasOne
+    {
+        return $this->hasOne(ForeignMail::class)->ofMany('id', 'max');
     }
 
     /** @return HasMany<ForeignReading, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
+use Juramen\Audit\Mail\SentMail;
 use Juramen\Canon\Place;
 use Juramen\Points\FormKind;
 use Juramen\Register\Audience;
@@ -26,6 +27,7 @@ final readonly class Reading
      * @param  SheetFacts|null  $sheet  null for what is not ours
      * @param  PageFacts|null  $page  what only a page of others tells
      * @param  bool  $unfinished  whether words of this language are still missing; what is not written cannot be judged
+     * @param  SentMail|null  $mail  that a form of others sends, where it was given
      */
     private function __construct(
         public ReadingOf $of,
@@ -41,6 +43,7 @@ final readonly class Reading
         public ?SheetFacts $sheet,
         public bool $unfinished,
         public ?PageFacts $page,
+        public ?SentMail $mail = null,
     ) {}
 
     /**
@@ -65,6 +68,15 @@ final readonly class Reading
         ?PageFacts $page = null,
     ): self {
         return new self($of, $where, $kind, $kindReason, $language, $controls, $fields, $text, $around, $audience, $sheet, $unfinished, $page);
+    }
+
+    /** The same with the mail that it sends. */
+    public function withMail(?SentMail $mail): self
+    {
+        return new self(
+            $this->of, $this->where, $this->kind, $this->kindReason, $this->language, $this->controls, $this->fields, $this->text, $this->around,
+            $this->audience, $this->sheet, $this->unfinished, $this->page, $mail
+        );
     }
 
     /**

@@ -28,11 +28,12 @@ final class Requirements
                 new Requirements\NoticeMatches, new Requirements\AutomatedDecision, new Requirements\PlainWords, new Requirements\LanguageOffered,
                 new Requirements\Legible,
             ]),
-            new RequirementGroup('Proved', [new Requirements\ConfirmedAddress, new Requirements\WordingApproved]),
+            new RequirementGroup('Proved', [new Requirements\ConfirmedAddress, new Requirements\ConfirmationClean, new Requirements\WordingApproved]),
             new RequirementGroup('Little asked', [
                 new Requirements\FieldsNeeded, new Requirements\OptionalMarked, new Requirements\SpecialData, new Requirements\NoFriendsAddress,
                 new Requirements\Children, new Requirements\NothingBeforeSending,
             ]),
+            new RequirementGroup('Withdrawn, and after', [new Requirements\SenderShown]),
             new RequirementGroup('Safe', [
                 new Requirements\SentEncrypted, new Requirements\NotInAddress, new Requirements\NoOutsideCalls, new Requirements\BotsKeptOut,
                 new Requirements\FillHelp, new Requirements\JointArrangement,
@@ -50,7 +51,10 @@ final class Requirements
     /** @return list<Requirement> that judge by what is read or on record; the others are asked of people */
     public static function judging(): array
     {
-        return array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->judgedBy() !== JudgedBy::Person));
+        /** @var list<Requirement>|null $judging */
+        static $judging = null;
+
+        return $judging ??= array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->judgedBy() !== JudgedBy::Person));
     }
 
     public static function find(string $id): ?Requirement

@@ -49,6 +49,15 @@ return new class extends Migration
             $table->dateTime('looked_at', 6)->nullable();
             $table->index(['foreign_form_id', 'id']);
         });
+        // The mail that a form sends, as far as it is judged: nothing of whoever it was sent to.
+        Schema::create('foreign_mails', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('foreign_form_id')->constrained();
+            $table->mediumText('mail');
+            $table->foreignId('user_id')->constrained();
+            $table->dateTime('read_at', 6);
+            $table->index(['foreign_form_id', 'id']);
+        });
         Schema::create('audits', function (Blueprint $table): void {
             $table->id();
             $table->binary('digest', 32, true)->unique();

@@ -89,6 +89,8 @@ test('a form with nothing wrong meets everything that can be seen on it', functi
                 // What only a page of others tells: RequirementsOnPagesTest.
                 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help', 'sent-encrypted', 'not-in-address', 'no-outside-calls',
                 'nothing-before-sending', 'bots-kept-out',
+                // What the mail of a form tells: MailsOfFormsTest.
+                'confirmation-clean', 'sender-shown',
             ],
             true
         ) ? 'not-applicable' : 'met';
@@ -373,9 +375,9 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
         'channel-choice', 'notice-not-agreed', 'not-a-condition', 'no-as-easy-as-yes', 'no-penalty', 'no-imbalance', 'basis-fits',
         'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'recipients-named', 'objection-highlighted', 'rate-said',
         'tracking-said', 'notice-matches', 'automated-decision', 'plain-words', 'language-offered', 'legible', 'confirmed-address',
-        'wording-approved', 'fields-needed', 'optional-marked', 'special-data', 'no-friends-address', 'children', 'nothing-before-sending',
-        'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out', 'fill-help', 'joint-arrangement', 'existing-customer',
-        'ca-identified', 'call-register',
+        'confirmation-clean', 'wording-approved', 'fields-needed', 'optional-marked', 'special-data', 'no-friends-address', 'children',
+        'nothing-before-sending', 'sender-shown', 'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out', 'fill-help',
+        'joint-arrangement', 'existing-customer', 'ca-identified', 'call-register',
     ]);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure())->toMatch('/^(Not checked against the source since|Our own view)/')->and($requirement->title())->toEndWith('.');

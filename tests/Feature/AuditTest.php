@@ -163,7 +163,7 @@ test('an audit is kept with its digest in the ledger, is only added to, and is l
 
 test('a question is attested and a breach accepted, with a reason and an end; neither is what the page would not let one say', function (): void {
     $form = ($this->given)();
-    $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'mail', 'controller'));
     [$breach, $open] = [$seen->findingsOf('no-preset-answer')[0], $seen->findingsOf('bots-kept-out')[0]];
     $until = now()->addMonths(3)->format('Y-m-d');
     $say = fn ($finding, array $more) => $this->post('/audit/answer', [
@@ -195,7 +195,7 @@ test('a question is attested and a breach accepted, with a reason and an end; ne
 
 test('an answer is taken back once, and the finding stands again', function (): void {
     $form = ($this->given)();
-    $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'mail', 'controller'));
     $answer = app(AnswerFinding::class)(
         $seen, $seen->findingsOf('no-preset-answer')[0], AnswerSays::Accepted, 'The page goes in spring.', now()->addWeek()->format('Y-m-d'), $this->runa
     );
@@ -300,10 +300,22 @@ test('what only a person can say is asked of every point at once, and answered f
 test('the report says what was looked at, found and said, in a page that needs nothing from here, and as PDF', function (): void {
     ($this->given)(str_replace('Email me', '<b>&lt;script&gt;alert(1)</b> Email me', FOREIGN));
     $taken = app(TakeAudit::class)($this->runa);
-    $html = (string) $this->get("/audit/taken/$taken->id/report.html")->assertHeader('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; sandbox")
-        ->getContent();
+    $html = (string) $this->get("/audit/taken/$taken->id/report.html")
+        ->assertHeader('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; sandbox")->getContent();
     expect($html)->toContain($taken->digest->hex())->toContain('Crew jobs: newsletter')->toContain('What only a lawyer can judge')->toContain('Art. 30')
         ->not->toContain('<script')->not->toContain('http://')->not->toContain('src=');
     $pdf = $this->get("/audit/taken/$taken->id/report.pdf")->assertHeader('Content-Type', 'application/pdf')->getContent();
     expect($pdf)->toStartWith('%PDF-')->and(strlen((string) $pdf))->toBeGreaterThan(20_000);
+});
+
+test('the mail that a form sends is read beside it', function (): void {
+    $form = ($this->given)();
+    $send = fn (string $bytes) => $this->post("/audit/forms/$form->slug/mail", ['mail' => UploadedFile::fake()->createWithContent('welcome.eml', $bytes)]);
+    $send('no mail at all')->assertRefused(ActRefusal::UnreadablePage);
+    $this->get("/audit/forms/$form->slug")->assertSee('It has no sender, so it is no mail')->assertDontSee('Address confirmed');
+    $send("From: crew@tidewick.example\r\nTo: imke@post.example\r\nSubject: Welcome aboard\r\n\r\nWelcome, imke@post.example! You get our news now.\r\n");
+    $this->get("/audit/forms/$form->slug")->assertSee('The mail only announces')->assertSee('without a name');
+    $audited = app(AuditNow::class)()->form(AuditedKind::Form, $form->slug);
+    expect(DB::table('foreign_mails')->value('mail'))->not->toContain('imke')
+        ->and($audited?->standing('confirmed-address'))->toBe(Verdict::Weakness);
 });

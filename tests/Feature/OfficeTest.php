@@ -52,7 +52,7 @@ function audited(): array
 {
     $officer = as_(Role::Officer);
     $form = app(TakeForms::class)([new GivenPage('a.html', '<form><input type="email"></form>', '', ReadHow::Pasted)], $officer)->forms[0];
-    $seen = app(AuditNow::class)->foreign($form->load('newest', 'controller'));
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'mail', 'controller'));
     $question = $seen->findingsOf('bots-kept-out')[0];
     app(AnswerFinding::class)($seen, $question, AnswerSays::Met, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
 
@@ -92,7 +92,7 @@ test('every route of the office is closed to nobody, and open to each role only 
         ...array_fill_keys(['audit.take', 'audit.answer', 'audit.back'], ['officer', 'auditor']),
         ...array_fill_keys(['audit.suspend', 'audit.lift'], ['officer']),
         ...array_fill_keys(
-            ['audit.forms.take', 'audit.form.keep', 'audit.form.again', 'audit.form.away', 'audit.form.looked'], ['officer', 'editor']
+            ['audit.forms.take', 'audit.form.keep', 'audit.form.again', 'audit.form.mail', 'audit.form.away', 'audit.form.looked'], ['officer', 'editor']
         ),
         'rules' => ['officer', 'editor', 'auditor'], 'rules.follow' => ['officer', 'editor'],
         'wording' => ['officer', 'editor', 'auditor'], 'wording.registers' => ['officer', 'editor', 'auditor'],

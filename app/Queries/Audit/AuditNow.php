@@ -36,7 +36,7 @@ final class AuditNow
     /** @return list<ForeignForm> */
     private function all(): array
     {
-        return array_values(ForeignForm::query()->with('newest', 'controller')->whereNull('put_away_at')->orderBy('name')->orderBy('id')->get()->all());
+        return array_values(ForeignForm::query()->with('newest', 'mail', 'controller')->whereNull('put_away_at')->orderBy('name')->orderBy('id')->get()->all());
     }
 
     public function point(PointStatus $status): AuditedForm
@@ -53,7 +53,9 @@ final class AuditNow
     public function foreign(ForeignForm $form): AuditedForm
     {
         $read = $form->newest ?? $form->readings()->orderByDesc('id')->firstOrFail();
-        $key = 'foreign '.hash('sha256', implode(' ', [$read->page->hex(), $form->nth, $form->address, $read->language, config('juramen.release')]));
+        $key = 'foreign '.hash('sha256', implode(' ', [
+            $read->page->hex(), $form->nth, $form->address, $read->language, $form->mail?->id, config('juramen.release'),
+        ]));
         $kept = self::kept()->get($key);
         if (! is_array($kept)) {
             $kept = AuditedForm::read('', '', '', '', $read->page->hex(), $this->forms->at($read, $form)->results)->toArray();

@@ -48,7 +48,7 @@ final class ForeignChanges
      */
     public function unseen(): array
     {
-        $forms = ForeignForm::query()->with('newest', 'newest.form')->where('watched', true)->whereNull('put_away_at')->orderBy('id')->get();
+        $forms = ForeignForm::query()->with('newest', 'mail', 'newest.form')->where('watched', true)->whereNull('put_away_at')->orderBy('id')->get();
 
         return array_values($forms->filter($this->isUnseen(...))->map(static fn (ForeignForm $f): ?ForeignReading => $f->newest)->filter()->all());
     }

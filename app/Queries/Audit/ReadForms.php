@@ -45,6 +45,8 @@ final class ReadForms
     {
         $language = $read->language === null ? null : Language::tryFrom($read->language);
 
-        return HtmlReader::read($this->page($read->page), $form->address, $language)[$form->nth] ?? null;
+        $reading = HtmlReader::read($this->page($read->page), $form->address, $language)[$form->nth] ?? null;
+
+        return $reading?->withMail($form->mail?->sent());
     }
 }

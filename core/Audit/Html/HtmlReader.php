@@ -42,14 +42,11 @@ final class HtmlReader
 
     private readonly string $words;
 
-    private readonly ?Language $ofPage;
-
     private function __construct(private readonly Page $page, private readonly string $address, private readonly ?Language $given)
     {
         $this->labels = new Labels($page);
         $this->facts = new FactsReader($page, $this->labels, $address);
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
-        $this->ofPage = LanguageGuess::of($page->text($page->body()));
     }
 
     private function form(FoundForm $form): Reading
@@ -58,7 +55,7 @@ final class HtmlReader
         $text = $page->text($form->element);
         $beside = $page->beside($form->element);
         $said = $page->language($form->element) ?? $this->given;
-        $language = LanguageGuess::of($text) ?? $said ?? $this->ofPage;
+        $language = LanguageGuess::of($text) ?? $said ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
         $guessed = (new KindGuess($page, $this->labels, $listener))->of($form);
 

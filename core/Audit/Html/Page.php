@@ -61,7 +61,10 @@ final class Page
 
     private const LONGEST_BESIDE = 600;
 
-    private function __construct(public readonly DOMDocument $document, public readonly bool $whole)
+    /** @var array<int, string> object id to selector, of what was asked for */
+    private array $selectors = [];
+
+    private function __construct(public readonly DOMDocument $document, public readonly bool $whole, private readonly string $source)
     {
         if ($document->documentElement !== null) {
             $this->index($document->documentElement, 1, 1);
@@ -81,7 +84,7 @@ final class Page
         $document = (new HTML5(['disable_html_ns' => true]))->loadHTML($html);
         self::ensureBody($document);
 
-        return new self($document, preg_match('~<(?:!doctype|html|body)[\s>]~i', $html) === 1);
+        return new self($document, preg_match('~<(?:!doctype|html|body)[\s>]~i', $html) === 1, $html);
     }
 
     /** Browsers put everything into a body; selectors count on it. */
@@ -253,6 +256,17 @@ final class Page
 
     /** A CSS selector that finds exactly this element. */
     public function selector(DOMElement $element): string
+    {
+        return $this->selectors[spl_object_id($element)] ??= $this->path($element);
+    }
+
+    /** Whether its source has something in it anywhere: what is not there need not be looked for. */
+    public function mentions(string $pattern): bool
+    {
+        return preg_match($pattern, $this->source) === 1;
+    }
+
+    private function path(DOMElement $element): string
     {
         $steps = [];
         for ($node = $element; ; $node = $node->parentNode) {

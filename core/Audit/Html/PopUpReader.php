@@ -13,6 +13,9 @@ final readonly class PopUpReader
     /** What pop-ups are called in classes. */
     private const NAMES = '~(?:^|[\s_-])(?:pop-?up|modal|overlay|lightbox|interstitial)(?:$|[\s_-])~i';
 
+    /** What stands somewhere in the source of a page with a pop-up. */
+    private const ANYWHERE = '~dialog|aria-modal|pop-?up|modal|overlay|lightbox|interstitial~i';
+
     private const CLOCK = '~count-?down|(?:^|[\s_-])timer(?:$|[\s_-])~i';
 
     /** What closes it: a sign, or a word in one of the languages read here. */
@@ -38,7 +41,7 @@ final readonly class PopUpReader
     /** The pop-up around a form where nothing in it closes it; a dialog element is closed by a key. */
     public function cannotBeClosed(FoundForm $form): ?Selector
     {
-        $popUp = $this->around($form->element);
+        $popUp = $this->page->mentions(self::ANYWHERE) ? $this->around($form->element) : null;
         if ($popUp === null || $popUp->nodeName === 'dialog') {
             return null;
         }
@@ -56,6 +59,9 @@ final readonly class PopUpReader
     /** A clock that runs down in the form or in the pop-up around it. */
     public function clock(FoundForm $form): ?Selector
     {
+        if (! $this->page->mentions('~count-?down|timer~i')) {
+            return null;
+        }
         foreach ($this->page->named(['span', 'div', 'p', 'time', 'strong', 'b'], $this->around($form->element) ?? $form->element) as $element) {
             $called = $element->getAttribute('class').' '.$element->getAttribute('id').' '.$element->getAttribute('role');
             if (preg_match(self::CLOCK, $called) === 1 || $element->hasAttribute('data-countdown')) {

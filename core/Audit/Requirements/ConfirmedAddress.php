@@ -6,6 +6,7 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\JudgedBy;
+use Juramen\Audit\Mail\MailWords;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Result;
@@ -42,7 +43,7 @@ final class ConfirmedAddress extends FormRequirement
     public function judge(Reading $reading): array
     {
         if ($reading->sheet === null) {
-            return $this->notApplicable('Whether addresses are confirmed cannot be seen on a form.');
+            return $this->byMail($reading);
         }
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
@@ -61,6 +62,27 @@ final class ConfirmedAddress extends FormRequirement
             $rule, null, 'Let whoever agrees confirm from a mail.',
             Mend::takeAway('Keep to the rule: confirm by mail', Place::of('departures', Rule::DoubleOptIn->value)),
             $demanded && ! $proof ? 'whoever ticks gets a confirmation mail' : null,
+        )];
+    }
+
+    /**
+     * What the mail that a form sends tells: one that only announces confirms nothing.
+     *
+     * @return non-empty-list<Result>
+     */
+    private function byMail(Reading $reading): array
+    {
+        if ($reading->mail === null || ! $reading->isAboutConsent()) {
+            return $this->notApplicable('Whether addresses are confirmed cannot be seen on a form; give the mail that it sends.');
+        }
+        if (MailWords::confirms($reading->mail->says())) {
+            return $this->met('Whoever agrees confirms from the mail.');
+        }
+        $proof = $reading->audience->isUnder(Regime::Germany) || $reading->audience->isUnder(Regime::Austria);
+
+        return [$this->finding(
+            $proof ? Verdict::Breach : Verdict::Weakness, 'The mail only announces; nobody confirms the address, so anybody can enter anybody\'s.', null, null,
+            'Let whoever agrees confirm from the mail, and send nothing before.'
         )];
     }
 }

@@ -328,4 +328,17 @@ return [
         'says' => 'Before anybody is called, the registers of those who want no calls are looked up where the country has one.',
         'checks' => 'A person is asked, of each point of ours where people agree to calls.', 'unseen' => 'It stands on no form.', 'meets' => '', 'misses' => '',
     ],
+    'confirmation-clean' => [
+        'name' => 'Mail clean',
+        'says' => 'A confirmation mail repeats what is agreed to, has one thing to press, says what happens to whoever does nothing, and sells nothing. There'
+            .' is nothing to unsubscribe from yet; in Canada every commercial message has a way out.',
+        'checks' => 'Of our own points nothing is left to check: those parts are locked. Of other forms the mail that they send, where you give it (.eml).',
+        'unseen' => 'Whether that is the mail that everybody gets.', 'meets' => '', 'misses' => '',
+    ],
+    'sender-shown' => [
+        'name' => 'Sender shown',
+        'says' => 'Who sends a mail is not hidden, and an answer reaches somebody.',
+        'checks' => 'Of other forms the mail that they send, where you give it (.eml): a name, and an address for answers that is read.',
+        'unseen' => 'Who reads it.', 'meets' => '', 'misses' => '',
+    ],
 ];

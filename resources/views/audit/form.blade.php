@@ -58,6 +58,13 @@
 <textarea id="html" name="html" rows="3" class="mono" spellcheck="false">{{ old('html') }}</textarea>
 <label for="files">Or a file</label><input type="file" id="files" name="files[]" accept=".html,.htm,.xhtml,.txt">
 <button>Read again</button></form></details></section>
+<section><details @if ($errors->has('mail')) open @endif><summary>The mail that it sends</summary>
+@if ($page->form->mail)<p class="soft">Read: “{{ $page->form->mail->sent()->subject }}”.</p>@endif
+<form method="post" action="{{ route('audit.form.mail', $page->form) }}" enctype="multipart/form-data" class="stack">@csrf
+@error('mail')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<label for="mail">Sign up there yourself, save the mail as a file (.eml), and give it here</label>
+<input type="file" id="mail" name="mail" accept=".eml,message/rfc822">
+<button>Read the mail</button></form></details></section>
 <form method="post" action="{{ route('audit.form.away', $page->form) }}">@csrf
 <input type="hidden" name="away" value="{{ $page->form->put_away_at ? 0 : 1 }}">
 <button class="plain">{{ $page->form->put_away_at ? 'Take it up again' : 'Put it away' }}</button></form>

@@ -33,17 +33,17 @@ final class AuditController
 {
     private const COLUMNS = ['form', 'kind', 'id', 'controller', 'state', 'requirement', 'verdict', 'says', 'where', 'words', 'mend', 'answered', 'until'];
 
-    public function __construct(private readonly AuditNow $now, private readonly Answers $answers, private readonly ExposedPeople $people) {}
+    public function __construct(private readonly AuditNow $now) {}
 
-    public function show(Request $request): View
+    public function show(Request $request, Answers $answers, ExposedPeople $people): View
     {
-        return view('audit.index', ['page' => $this->page($request)]);
+        return view('audit.index', ['page' => $this->page($request, $answers, $people)]);
     }
 
     /** The margin alone, of the form or cell that was chosen. */
-    public function found(Request $request): View
+    public function found(Request $request, Answers $answers, ExposedPeople $people): View
     {
-        return view('audit.found', ['page' => $this->page($request)]);
+        return view('audit.found', ['page' => $this->page($request, $answers, $people)]);
     }
 
     public function svg(Request $request): Response
@@ -55,14 +55,16 @@ final class AuditController
         ]);
     }
 
-    public function export(Request $request, string $format): StreamedResponse|JsonResponse
+    public function export(Request $request, string $format, Answers $answers): StreamedResponse|JsonResponse
     {
         $audit = AuditFilter::from($request)->over(($this->now)());
         if ($format === 'json') {
             return response()->json(json_decode($audit->bytes(), true), 200, ['Content-Disposition' => 'attachment; filename="audit.json"'], JSON_PRETTY_PRINT);
         }
 
-        return Csv::respond('audit.csv', self::COLUMNS, array_merge(...array_map($this->lines(...), $audit->forms)));
+        return Csv::respond('audit.csv', self::COLUMNS, array_merge(
+            [], ...array_map(static fn (AuditedForm $f): array => self::lines($f, $answers), $audit->forms)
+        ));
     }
 
     public function take(Request $request, TakeAudit $take): RedirectResponse
@@ -87,9 +89,9 @@ final class AuditController
     }
 
     /** For an authority or the board: as a page of its own that needs nothing from here, or as PDF. */
-    public function report(TakenAudit $audit, string $format, RegistersInForce $inForce): Response
+    public function report(TakenAudit $audit, string $format, ExposedPeople $people, RegistersInForce $inForce): Response
     {
-        $html = view('audit.report', ['page' => ReportPage::of($audit->load('user'), $this->people, $inForce)])->render();
+        $html = view('audit.report', ['page' => ReportPage::of($audit->load('user'), $people, $inForce)])->render();
 
         return $format === 'pdf' ? Pdf::respond("audit-$audit->id.pdf", $html) : response($html, 200, [
             'Content-Type' => 'text/html; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"audit-$audit->id.html\"",
@@ -97,22 +99,22 @@ final class AuditController
         ]);
     }
 
-    private function page(Request $request): AuditPage
+    private function page(Request $request, Answers $answers, ExposedPeople $people): AuditPage
     {
         $text = static fn (string $name): string => is_string($value = $request->query($name)) ? $value : '';
 
         return AuditPage::of(
-            $this->now, AuditFilter::from($request), $text('form'), $text('requirement'), $this->answers, $this->people,
+            $this->now, AuditFilter::from($request), $text('form'), $text('requirement'), $answers, $people,
             SignedIn::user($request)
         );
     }
 
     /** @return list<list<string>> */
-    private function lines(AuditedForm $form): array
+    private static function lines(AuditedForm $form, Answers $answers): array
     {
         $lines = [];
         foreach ($form->findings as $finding) {
-            $answer = $this->answers->to($form, $finding);
+            $answer = $answers->to($form, $finding);
             $lines[] = [
                 $form->name, $form->kind->value, $form->id, $form->controller, $form->state, $finding->requirement, $finding->verdict->value, $finding->says,
                 $finding->where, $finding->words, $finding->mend, (string) $answer?->says->value, (string) $answer?->until,

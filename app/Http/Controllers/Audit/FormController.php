@@ -9,6 +9,7 @@ use App\Actions\Audit\GivenPage;
 use App\Actions\Audit\KeepForm;
 use App\Actions\Audit\OpenZip;
 use App\Actions\Audit\TakeForms;
+use App\Actions\Audit\TakeMail;
 use App\Http\RefusedAnswer;
 use App\Models\ForeignForm;
 use App\Models\ForeignReading;
@@ -61,7 +62,7 @@ final class FormController
     public function show(ForeignForm $form, AuditNow $now, Answers $answers, ExposedPeople $people): View
     {
         return view('audit.form', [
-            'page' => FormPage::of($form->load('newest', 'controller', 'point'), $this->forms, $now, $answers, $people, $this->changes, $this->inForce),
+            'page' => FormPage::of($form->load('newest', 'mail', 'controller', 'point'), $this->forms, $now, $answers, $people, $this->changes, $this->inForce),
         ]);
     }
 
@@ -105,6 +106,19 @@ final class FormController
         return redirect()->route('audit.form', $form->slug)->with(
             'said', $last !== null && $last->page->equals($read->page) ? 'Read again: the page is as it was.' : 'Read again: the page is another now.'
         );
+    }
+
+    /** The mail that it sends, judged beside it. */
+    public function mail(Request $request, ForeignForm $form, TakeMail $take): RedirectResponse
+    {
+        $file = $request->file('mail');
+        try {
+            $take($form, $file instanceof UploadedFile && $file->isValid() ? (string) $file->getContent() : '', SignedIn::user($request));
+        } catch (Refused $e) {
+            return RefusedAnswer::onForm(redirect()->route('audit.form', $form->slug), 'mail', $e);
+        }
+
+        return redirect()->route('audit.form', $form->slug)->with('said', 'The mail was read. Nothing of whoever it was sent to is kept.');
     }
 
     public function away(Request $request, ForeignForm $form, KeepForm $keep): RedirectResponse

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Mail;
+
+use DOMElement;
+use Juramen\Audit\Html\Page;
+use Juramen\Audit\Html\UnreadableHtml;
+use ZBateson\MailMimeParser\Header\AddressHeader;
+use ZBateson\MailMimeParser\IMessage;
+use ZBateson\MailMimeParser\Message;
+
+/** Reads a mail (RFC 5322) into what is judged of it. Addresses of whoever it was sent to, and what makes links theirs, are left out. */
+final class MailReader
+{
+    private const LARGEST = 2_000_000;
+
+    /** What in a path or query makes a link somebody's own: long runs of characters that nobody types. */
+    private const OWN = '~(?=[A-Za-z0-9_.%=-]*\d)[A-Za-z0-9_.%=-]{16,}~';
+
+    /** @throws UnreadableMail where it is none */
+    public static function read(string $bytes): SentMail
+    {
+        if (strlen($bytes) > self::LARGEST) {
+            throw new UnreadableMail('It is larger than 2 MB; give the mail without what is attached.');
+        }
+        $mail = Message::from($bytes, false);
+        $from = $mail->getHeader('From');
+        if (! $from instanceof AddressHeader || $from->getEmail() === '') {
+            throw new UnreadableMail('It has no sender, so it is no mail; save the mail as a file (.eml) and give that.');
+        }
+        $reply = $mail->getHeader('Reply-To');
+        [$text, $links] = self::body($mail);
+        $to = $mail->getHeader('To');
+        $persons = $to instanceof AddressHeader ? array_filter([$to->getEmail(), $to->getPersonName()]) : [];
+
+        return new SentMail(
+            (string) $from->getPersonName(), $from->getEmail(), $reply instanceof AddressHeader ? $reply->getEmail() : '',
+            self::without((string) $mail->getHeaderValue('Subject'), $persons), self::without($text, $persons), $links,
+            $mail->getHeader('List-Unsubscribe') !== null
+        );
+    }
+
+    /** @return array{string, list<MailLink>} */
+    private static function body(IMessage $mail): array
+    {
+        $html = $mail->getHtmlContent();
+        if ($html === null || trim($html) === '') {
+            $text = (string) $mail->getTextContent();
+            preg_match_all('~https?://[^\s<>"]+~', $text, $m);
+
+            return [trim($text), array_map(static fn (string $href): MailLink => new MailLink('', self::plain($href)), $m[0])];
+        }
+        try {
+            $page = Page::read($html);
+        } catch (UnreadableHtml $e) {
+            throw new UnreadableMail($e->getMessage());
+        }
+        $links = array_map(static fn (DOMElement $a): MailLink => new MailLink($page->text($a), self::plain($a->getAttribute('href'))), $page->named(['a']));
+
+        return [$page->text($page->body()), array_values(array_filter($links, static fn (MailLink $l): bool => $l->href !== ''))];
+    }
+
+    private static function plain(string $href): string
+    {
+        return (string) preg_replace(self::OWN, '…', $href);
+    }
+
+    /** @param  array<mixed, string>  $persons */
+    private static function without(string $text, array $persons): string
+    {
+        return str_ireplace($persons, '…', (string) preg_replace(self::OWN, '…', $text));
+    }
+}

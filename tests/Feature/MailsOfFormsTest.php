@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Mail\MailReader;
+use Juramen\Audit\Mail\SentMail;
+use Juramen\Audit\Mail\UnreadableMail;
+use Juramen\Audit\Requirements;
+use Juramen\Audit\Result;
+use Juramen\Audit\Verdict;
+use Juramen\Canon\Document;
+
+/* The mail that a form of others sends, read beside it. */
+
+const AGREED = ['en' => 'Seahaven may email me offers on rooms once a month.', 'de' => 'Seahaven darf mir monatlich Angebote zu Zimmern mailen.',
+    'fr' => 'Seahaven peut m’envoyer chaque mois ses offres de chambres.', 'sv' => 'Seahaven får mejla mig erbjudanden om rum varje månad.',
+    'da' => 'Seahaven må maile mig tilbud på værelser hver måned.'];
+
+function mailOf(string $html, string $from = 'Seahaven <rooms@seahaven.example>', string $more = '', string $subject = 'Please confirm'): SentMail
+{
+    return MailReader::read(
+        "From: $from\r\nTo: Imke Sand <imke@post.example>\r\nSubject: $subject\r\n{$more}MIME-Version: 1.0\r\nContent-Type: text/html; charset=utf-8\r\n\r\n$html"
+    );
+}
+
+/** @return array<string, list<string>> what is found by requirement: verdicts */
+function mailFound(SentMail $mail, string $language = 'en', string $address = 'https://seahaven.example/'): array
+{
+    $form = "<!doctype html><html lang=\"$language\"><body><form><h2>Newsletter</h2><label>Email <input type=\"email\"></label>"
+        .'<label><input type="checkbox"> '.AGREED[$language].'</label><button>OK</button></form></body></html>';
+    $found = [];
+    foreach (Requirements::judge(HtmlReader::read($form, $address)[0]->withMail($mail)) as $result) {
+        if (in_array($result->requirement->id(), ['confirmed-address', 'confirmation-clean', 'sender-shown'], true)) {
+            $found[$result->requirement->id()][] = $result->verdict->value;
+        }
+    }
+
+    return $found;
+}
+
+test('a mail that only asks for the confirmation is clean, in each language', function (string $language, string $asks, string $ignored): void {
+    $mail = mailOf('<p>'.AGREED[$language]."</p><p><a href=\"https://seahaven.example/c/8f2a61b09c7744d1aa\">$asks</a></p><p>$ignored</p><a href=\"/legal/privacy\">Legal</a>");
+    expect(mailFound($mail, $language))->toBe(['confirmed-address' => ['met'], 'confirmation-clean' => ['met'], 'sender-shown' => ['met']]);
+})->with([
+    ['en', 'Confirm my address', 'If it was not you, you need do nothing.'], ['de', 'Adresse bestätigen', 'Wenn Sie das nicht waren, müssen Sie nichts tun.'],
+    ['fr', 'Je confirme', 'Si ce n’est pas vous, vous n’avez rien à faire.'], ['sv', 'Bekräfta', 'Om det inte var du behöver du inte göra något.'],
+    ['da', 'Bekræft', 'Hvis det ikke var dig, behøver du ikke gøre noget.'],
+]);
+
+test('what does not belong into it is found', function (string $html, string $more, string $from, array $expected): void {
+    expect(mailFound(mailOf($html, $from, $more)))->toBe($expected);
+})->with(function (): array {
+    $good = '<p>'.AGREED['en'].'</p><a href="https://seahaven.example/c/1">Confirm</a><p>If it was not you, you need do nothing.</p>';
+    $name = 'Seahaven <rooms@seahaven.example>';
+    $clean = ['confirmed-address' => ['met'], 'confirmation-clean' => ['met'], 'sender-shown' => ['met']];
+    $weak = [...$clean, 'confirmation-clean' => ['weakness']];
+
+    return [
+        'as it should be' => [$good, '', $name, $clean],
+        'a second thing to press' => [$good.'<a href="https://seahaven.example/shop">See our rooms</a>', '', $name, $weak],
+        'the same link twice is one thing' => [$good.'<a href="https://seahaven.example/c/1?again">https://seahaven.example/c/1</a>', '', $name, $clean],
+        'a way out of nothing' => [$good.'<a href="https://seahaven.example/unsubscribe">Unsubscribe</a>', '', $name, $weak],
+        'a way out in its headers' => [$good, "List-Unsubscribe: <https://seahaven.example/u>\r\n", $name, $weak],
+        'it sells' => [$good.'<p>And 20 % off your first night!</p>', '', $name, $weak],
+        'it repeats nothing' => ['<a href="https://seahaven.example/c/1">Confirm</a><p>If it was not you, do nothing.</p>', '', $name, $weak],
+        'nobody is told what doing nothing means' => ['<p>'.AGREED['en'].'</p><a href="https://seahaven.example/c/1">Confirm</a>', '', $name, $weak],
+        'nobody reads answers' => [$good, '', 'Seahaven <noreply@seahaven.example>', [...$clean, 'sender-shown' => ['weakness']]],
+        'but those that go elsewhere' => [$good, "Reply-To: rooms@seahaven.example\r\n", 'Seahaven <noreply@seahaven.example>', $clean],
+        'nobody is named' => [$good, '', 'rooms@seahaven.example', [...$clean, 'sender-shown' => ['weakness']]],
+    ];
+});
+
+test('a mail that only announces confirms nothing: a breach in Germany, a weakness elsewhere; Canada wants a way out', function (): void {
+    $welcome = mailOf('<p>Welcome! You are on our list now.</p>', subject: 'Welcome');
+    expect(mailFound($welcome)['confirmed-address'])->toBe(['weakness'])
+        ->and(mailFound($welcome, 'de', 'https://www.seahaven.de/')['confirmed-address'])->toBe(['breach'])
+        ->and(mailFound($welcome)['confirmation-clean'])->toBe(['not-applicable']);
+    $good = '<p>'.AGREED['en'].'</p><a href="https://seahaven.example/c/1">Confirm</a><p>If it was not you, do nothing.</p><a href="/unsubscribe">Unsubscribe</a>';
+    expect(mailFound(mailOf($good), 'en', 'https://seahaven.example.ca/')['confirmation-clean'])->toBe(['met']);
+    $alone = Requirements::judge(HtmlReader::read('<form><h2>Newsletter</h2><input type="email"></form>')[0]);
+    $said = array_filter($alone, static fn (Result $r): bool => $r->requirement->id() === 'sender-shown');
+    expect(array_values($said)[0]->verdict)->toBe(Verdict::NotApplicable);
+});
+
+test('nothing of whoever it was sent to is kept, and what is no mail is said', function (): void {
+    $mail = mailOf('<p>Dear Imke Sand, imke@post.example was entered.</p><a href="https://seahaven.example/c/8f2a61b09c7744d1aa?u=imke%40post.example.8f2a61b0">Confirm</a>');
+    expect($mail->json())->not->toContain('mke')->not->toContain('8f2a61b0')->and(SentMail::from(Document::parse($mail->json())))->toEqual($mail);
+    foreach (['', 'Hello', "\x00\xff", str_repeat('a', 2_100_000)] as $bytes) {
+        expect(fn () => MailReader::read($bytes))->toThrow(UnreadableMail::class);
+    }
+});
