@@ -268,21 +268,16 @@ final class Page
 
     private function path(DOMElement $element): string
     {
-        $steps = [];
-        for ($node = $element; ; $node = $node->parentNode) {
-            $id = $node->getAttribute('id');
-            if (preg_match('/^[A-Za-z][\w-]*$/D', $id) === 1 && count($this->ids[$id]) === 1) {
-                $steps[] = '#'.$id;
-                break;
-            }
-            if ($node->nodeName === 'body' || ! $node->parentNode instanceof DOMElement) {
-                $steps[] = $node->nodeName;
-                break;
-            }
-            $steps[] = $node->nodeName.':nth-of-type('.$this->places[spl_object_id($node)][2].')';
+        $id = $element->getAttribute('id');
+        if (preg_match('/^[A-Za-z][\w-]*$/D', $id) === 1 && count($this->ids[$id]) === 1) {
+            return '#'.$id;
+        }
+        $parent = $element->parentNode;
+        if ($element->nodeName === 'body' || ! $parent instanceof DOMElement) {
+            return $element->nodeName;
         }
 
-        return implode(' > ', array_reverse($steps));
+        return $this->selector($parent).' > '.$element->nodeName.':nth-of-type('.$this->places[spl_object_id($element)][2].')';
     }
 
     /** The element that a selector of ours names; null where there is none. */

@@ -11,10 +11,12 @@ final class MailWords
         .'|aktiver~iu';
 
     private const IGNORES = '~\bignore|did(?:n.t| not) (?:sign|request|ask|enter)|(?:was|were)n?(?:.t| not) you|need do nothing|do nothing'
-        .'|nothing (?:more )?(?:is|will be)|ignorier|nicht (?:Sie|du) waren|nicht selbst|nichts (?:weiter )?(?:zu )?tun|müssen Sie nichts|keine Anmeldung|ignorez|n.(?:avez|êtes) pas|pas à l.origine'
+        .'|nothing (?:more )?(?:is|will be)|ignorier|nicht (?:Sie|du) waren'
+        .'|nicht selbst|nichts (?:weiter )?(?:zu )?tun|müssen Sie nichts|keine Anmeldung|ignorez|n.(?:avez|êtes) pas|pas à l.origine'
         .'|rien (?:à )?faire|ignorera|inte (?:var )?du|behöver (?:du )?inte|ignorer|ikke (?:var )?dig|behøver (?:du )?ikke|ikke foretage~iu';
 
-    private const SELLS = '~\d\s?%|[€£$]\s?\d|\d\s?(?:€|EUR|kr\b)|voucher|discount|shop now|buy now|Gutschein|Rabatt|jetzt (?:kaufen|bestellen|sparen)|bon de réduction'
+    private const SELLS = '~\d\s?%|[€£$]\s?\d|\d\s?(?:€|EUR|kr\b)|voucher|discount|shop now|buy now|Gutschein|Rabatt'
+        .'|jetzt (?:kaufen|bestellen|sparen)|bon de réduction'
         .'|remise|achetez|rabattkod|handla nu|køb nu|spar nu~iu';
 
     public static function confirms(string $text): bool
