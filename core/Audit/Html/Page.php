@@ -64,6 +64,9 @@ final class Page
     /** @var array<int, string> object id to selector, of what was asked for */
     private array $selectors = [];
 
+    /** @var array<string, bool> pattern to whether its source has it */
+    private array $mentioned = [];
+
     private function __construct(public readonly DOMDocument $document, public readonly bool $whole, private readonly string $source)
     {
         if ($document->documentElement !== null) {
@@ -263,7 +266,7 @@ final class Page
     /** Whether its source has something in it anywhere: what is not there need not be looked for. */
     public function mentions(string $pattern): bool
     {
-        return preg_match($pattern, $this->source) === 1;
+        return $this->mentioned[$pattern] ??= preg_match($pattern, $this->source) === 1;
     }
 
     private function path(DOMElement $element): string
