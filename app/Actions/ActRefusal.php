@@ -122,6 +122,7 @@ enum ActRefusal: string implements Refusal
     case NoFormThere = 'no-form-there';
     case FormGoneThere = 'form-gone-there';
     case NotFetched = 'not-fetched';
+    case PageFileSize = 'page-file-size';
     case NoZip = 'no-zip';
     case ZipTooLarge = 'zip-too-large';
     case OnlyWithAddress = 'only-with-address';
@@ -180,6 +181,7 @@ enum ActRefusal: string implements Refusal
                 .' (save as, whole page), and give that file.',
             self::FormGoneThere => 'The page has :count, and this was number :number. Its other forms were read; put this one away if it is gone for good.',
             self::NotFetched => 'The page could not be fetched: :why',
+            self::PageFileSize => 'A file of at most :most MB is read; this one is larger, or did not arrive whole.',
             self::NoZip => 'No ZIP that can be opened: :file.',
             self::ZipTooLarge => 'More than is read at once is in :file: at most :most pages of 5 MB, and 40 MB in all.',
             self::OnlyWithAddress => 'Only a page with an address can be read again and watched; give a new file of it instead.',

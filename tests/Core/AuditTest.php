@@ -57,7 +57,8 @@ test('foreign forms are judged as an auditor would', function (string $html, str
 
 test('what cannot be read is said', function (string $bytes): void {
     expect(fn () => HtmlReader::read($bytes))->toThrow(UnreadableHtml::class);
-})->with(['nothing' => [''], 'white space' => [" \n"], 'too much' => [str_repeat('<p>x', 1_300_000)]]);
+})->with(['nothing' => [''], 'white space' => [" \n"], 'too much' => [str_repeat('<p>x', 1_300_000)],
+    'too many elements' => [str_repeat('<p><a>x</a></p>', 70_000)]]);
 
 test('rubbish gives no forms and no faults', function (): void {
     mt_srand(3);

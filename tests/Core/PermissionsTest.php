@@ -12,6 +12,8 @@ use Juramen\Consent\Acts\Confirmed;
 use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Acts\Lapsed;
 use Juramen\Consent\Acts\NotTheirs;
+use Juramen\Consent\Acts\Restored;
+use Juramen\Consent\Acts\Suspended;
 use Juramen\Consent\Acts\Undeliverable;
 use Juramen\Consent\Acts\Withdrawn;
 use Juramen\Consent\Answer;
@@ -315,6 +317,30 @@ test('a lifeline tells the stretches of each permission, and where one is permit
             $open = $line->spans[count($line->spans) - 1] ?? false;
             $now = Permissions::of($entries)->for($line->target);
             expect($open !== false && $open->to === null ? $open->reason->allows() : false)->toBe($now->allowed());
+        }
+    }
+});
+
+test('whatever is suspended, lifted, withdrawn and agreed to anew: it may be used where consent stands and no suspension holds it', function (): void {
+    mt_srand(20261128);
+    $target = new Target('voyage-news', Channel::Email);
+    $suspensions = [Id::random(), Id::random()];
+    for ($run = 0; $run < 300; $run++) {
+        [$subject, $last, $entries, $stands, $held] = [Id::random(), null, [], false, []];
+        for ($step = 1; $step <= 12; $step++) {
+            $which = mt_rand(0, 1);
+            [$act, $stands, $held] = match (mt_rand(0, 3)) {
+                0 => [new Given(
+                    moment($step), How::FormServed, 'page', 'pass', Id::random(), 'footer-newsletter', Digest::of('edition'), Language::German,
+                    [new Answer('voyage-news', Digest::of('words'))], [$target], false, []
+                ), true, []],
+                1 => [new Suspended(moment($step), [$target], $suspensions[$which], 'Runa'), $stands, $stands ? $held + [$which => true] : []],
+                2 => [new Restored(moment($step), [$target], $suspensions[$which], 'Arne'), $stands, array_diff_key($held, [$which => true])],
+                3 => [new Withdrawn(moment($step), How::LinkPage, [$target]), false, []],
+            };
+            $entries[] = $last = Entry::next($last, $subject, $act, moment($step));
+            $permission = Permissions::of($entries)->for($target);
+            expect($permission->allowed())->toBe($stands && $held === [])->and($permission->stands())->toBe($stands);
         }
     }
 });

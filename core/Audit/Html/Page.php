@@ -23,7 +23,8 @@ final class Page
     /** Browsers build no deeper trees than 512 levels; what is deeper is no page that anybody sees. */
     private const DEEPEST = 600;
 
-    private const MOST_ELEMENTS = 200_000;
+    /** A tree of so many takes about 80 MB. */
+    private const MOST_ELEMENTS = 60_000;
 
     /** Elements that stand in a line of text; all others begin a new one. */
     public const INLINE = [
@@ -84,6 +85,10 @@ final class Page
             throw new UnreadableHtml('It is larger than 5 MB; give the page alone, without what it embeds.');
         }
         $html = Encoding::toUtf8($bytes);
+        // Looked at before a tree is built of it, which would fill the memory.
+        if (substr_count($html, '<') > 2 * self::MOST_ELEMENTS + 1000) {
+            throw self::tooMany();
+        }
         $document = (new HTML5(['disable_html_ns' => true]))->loadHTML($html);
         self::ensureBody($document);
 
@@ -106,6 +111,11 @@ final class Page
         $root->appendChild($body);
     }
 
+    private static function tooMany(): UnreadableHtml
+    {
+        return new UnreadableHtml('It has more than '.number_format(self::MOST_ELEMENTS).' elements; give the part with the forms.');
+    }
+
     /** @throws UnreadableHtml */
     private function index(DOMElement $element, int $ofType, int $depth): void
     {
@@ -116,7 +126,7 @@ final class Page
         }
         $place = count($this->elements);
         if ($place >= self::MOST_ELEMENTS) {
-            throw new UnreadableHtml('It has more than '.number_format(self::MOST_ELEMENTS).' elements; give the part with the forms.');
+            throw self::tooMany();
         }
         $this->elements[] = $element;
         $this->named[$element->nodeName][] = $place;

@@ -4,48 +4,13 @@ declare(strict_types=1);
 
 namespace Juramen\Consent\Acts;
 
-use Juramen\Canon\Id;
-use Juramen\Canon\Instant;
-use Juramen\Consent\Act;
 use Juramen\Consent\EntryKind;
-use Juramen\Consent\How;
-use Juramen\Consent\Members;
-use Juramen\Consent\Target;
 
 /** What a person agreed to and had suspended may be used again: a second officer lifted the suspension, with a reason. */
-final readonly class Restored extends Act
+final readonly class Restored extends PartOfSuspension
 {
-    /**
-     * @param  non-empty-list<Target>  $targets
-     * @param  Id  $suspension  which suspension is lifted
-     */
-    public function __construct(Instant $occurred, public array $targets, public Id $suspension, public string $by)
-    {
-        parent::__construct($occurred, How::Officer);
-    }
-
     public function kind(): EntryKind
     {
         return EntryKind::Restored;
-    }
-
-    public function targets(): array
-    {
-        return $this->targets;
-    }
-
-    protected function members(): array
-    {
-        return [
-            'targets' => array_map(static fn (Target $t): array => $t->toArray(), $this->targets),
-            'details' => ['suspension' => $this->suspension->hex(), 'by' => $this->by],
-        ];
-    }
-
-    protected static function of(Members $members, Instant $occurred, How $how): self
-    {
-        $details = $members->within('details');
-
-        return new self($occurred, $members->targets('targets'), $details->id('suspension'), $details->text('by'));
     }
 }

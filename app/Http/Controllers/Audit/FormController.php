@@ -148,7 +148,7 @@ final class FormController
         $pages = trim($html) === '' ? [] : [new GivenPage('', $html, $address, ReadHow::Pasted)];
         foreach ((array) $request->file('files', []) as $file) {
             if (! $file instanceof UploadedFile || ! $file->isValid()) {
-                throw Refused::because(ActRefusal::FileSize, most: 40);
+                throw Refused::because(ActRefusal::PageFileSize, most: 9);
             }
             $bytes = (string) $file->getContent();
             $name = mb_scrub($file->getClientOriginalName(), 'UTF-8');
