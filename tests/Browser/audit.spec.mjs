@@ -98,6 +98,10 @@ test('a bad form is pasted, asked about, compared and accepted for a while, and 
   // A cell opens its note, by keys; a filter stays in the address.
   const cell = page.locator('[data-cell]').first();
   await cell.focus();
+  const began = await page.evaluate(() => document.activeElement.href);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowRight');
+  expect(await page.evaluate(() => document.activeElement.href)).not.toBe(began);
   await page.keyboard.press('Enter');
   await expect(page.locator('#found section.note')).toHaveCount(1);
   await page.getByLabel('with', { exact: true }).selectOption('weakness');

@@ -40,3 +40,6 @@
 @include('audit.found')
 </div>
 @endsection
+@push('scripts')
+<script src="/build/grid.js" defer></script>
+@endpush
