@@ -101,6 +101,16 @@ test('what other lines would change is listed, one by one, and nothing else', fu
     ($this->page)(['point' => 'no-such-point'])->assertSee('all points')->assertDontSee('Would have gone another way');
 });
 
+test('a part asked for while lines are drawn does not use up what is said of them', function (): void {
+    $this->actingAs($this->runa)->post('/screening/lines', ['reason' => 'Short'])->assertRefused(ActRefusal::LinesWithoutReason);
+    $this->withCookie(config()->string('session.cookie'), session()->getId());
+    foreach (range(1, 2) as $time) {
+        $this->withHeader('HX-Request', 'true')->get('/screening/lines/part?hold=60')->assertOk();
+    }
+    $this->withoutHeader('HX-Request')->get('/screening/lines')->assertSee('15 to 500 characters');
+    $this->get('/screening/lines')->assertDontSee('15 to 500 characters');
+});
+
 test('lines that do not stand in order, and what is no number, are said to be wrong; nothing breaks', function (string $query, string $says): void {
     ($this->came)(20);
     $this->actingAs($this->runa)->get("/screening/lines?$query")->assertOk()->assertSee($says)->assertSee('Those in force are shown');

@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Sessions of the office: whoever only looks, without being signed in, gets neither a cookie nor a row in the database. */
+/**
+ * Sessions of the office: whoever only looks, without being signed in, gets neither a cookie nor a row in the database. A part of a page
+ * reads its session and does not write it: asked for while a form is sent, it would otherwise use up or overwrite what that form is told.
+ */
 final class OfficeSession extends StartSession
 {
     private bool $passing = false;
@@ -30,7 +33,7 @@ final class OfficeSession extends StartSession
 
     protected function saveSession($request): void
     {
-        if (! $this->passing) {
+        if (! $this->passing && ! ($request->isMethodSafe() && $request->hasHeader('HX-Request'))) {
             parent::saveSession($request);
         }
     }
