@@ -127,7 +127,7 @@ final readonly class Permissions
             return new Permission($before->target, Reason::Agreed, $entry->recorded, [$entry], $before->pending, true);
         }
         $pending = $before->pending->with($act->journey->hex(), $entry);
-        if ($before->allowed()) {
+        if ($before->stands()) {
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
@@ -152,7 +152,7 @@ final readonly class Permissions
     /** @param  ById<Entry>  $pending  what still waits */
     private function ended(Permission $before, Entry $given, Entry $entry, Reason $reason, ById $pending): Permission
     {
-        if ($before->allowed() || $pending->count() > 0) {
+        if ($before->stands() || $pending->count() > 0) {
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
@@ -163,7 +163,7 @@ final readonly class Permissions
     private function takenBack(Entry $entry, string $journey): array
     {
         $rests = array_filter(
-            $this->byTarget, static fn (Permission $p): bool => $p->allowed() && ($p->entries[0]->act->journey()?->hex() ?? '') === $journey
+            $this->byTarget, static fn (Permission $p): bool => $p->stands() && ($p->entries[0]->act->journey()?->hex() ?? '') === $journey
         );
 
         return array_values(array_map(static fn (Permission $p): Permission => new Permission(

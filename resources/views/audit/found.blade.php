@@ -8,8 +8,8 @@
 @else
 <p class="soft">To be decided, those that touch most people first</p>
 @forelse ($page->causes as $cause)
-<section class="cause"><p class="{{ $cause->verdict }}"><x-shape :verdict="$cause->verdict" />
-<a class="ink" href="{{ request()->fullUrlWithQuery(['form' => null, 'requirement' => $cause->requirement]) }}"><b>{{ $cause->name }}</b></a>
+<section class="cause"><p class="{{ $cause->verdict }}"><x-shape :verdict="$cause->verdict" /> <a class="ink"
+ href="{{ request()->fullUrlWithQuery(['form' => null, 'requirement' => $cause->requirement]) }}"><b>{{ $cause->name }}</b></a>
 <span class="soft">{{ $cause->count === 1 ? '1 form' : "$cause->count forms" }}@if ($cause->people > 0), {{ number_format($cause->people) }}
  {{ $cause->people === 1 ? 'person' : 'people' }}@endif</span></p>
 <p><a href="{{ request()->fullUrlWithQuery(['form' => $cause->first, 'requirement' => $cause->requirement]) }}">{{ $cause->forms }}</a></p></section>
