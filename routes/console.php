@@ -22,6 +22,7 @@ use App\Models\AssessedSubmission;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use Illuminate\Support\Facades\Schedule;
+use Juramen\Canon\Refused;
 
 /* What the clock does. */
 $seal = static fn (bool $everything) => static function (Seal $seal) use ($everything): void {
@@ -46,6 +47,12 @@ Schedule::call(fn (CountForTeams $count): int => $count())->name('count-for-team
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();
 Schedule::call(fn (CarryOut $carryOut): int => (int) $carryOut())->name('suspensions')->everyMinute();
 Schedule::call(fn (WatchForms $watch): int => $watch())->name('watch-forms')->dailyAt('04:30');
-Schedule::call(fn (TakeAudit $take) => $take(null))->name('take-audit')->weeklyOn(1, '05:00');
+Schedule::call(function (TakeAudit $take): void {
+    // Where there is no form yet, there is nothing to say of it.
+    try {
+        $take(null);
+    } catch (Refused) {
+    }
+})->name('take-audit')->weeklyOn(1, '05:00');
 Schedule::call(fn (TeachWords $teach) => $teach())->name('teach-words')->daily();
 Schedule::command('model:prune', ['--model' => [AssessedSubmission::class]])->name('prune')->daily();

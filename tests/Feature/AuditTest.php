@@ -13,6 +13,8 @@ use App\Actions\Audit\WatchForms;
 use App\Actions\Signup\WithdrawConsent;
 use App\Models\AnswerSays;
 use App\Models\AuditAnswer;
+use App\Models\Delivery;
+use App\Models\DeliveryKind;
 use App\Models\ForeignForm;
 use App\Models\ForeignReading;
 use App\Models\Point;
@@ -276,6 +278,41 @@ test('what was agreed to on a form at fault is suspended at once and lifted by a
     $reasons = array_map(static fn (string $n): string => $state("$n@post.example")['reason'], ['one', 'two', 'three']);
     expect($reasons)->toBe(['withdrawn', 'confirmed', 'confirmed'])
         ->and(($this->entries)('restored'))->toHaveCount(1)->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
+});
+
+test('what waited for its confirmation when it was suspended is suspended once it is confirmed, without a welcome, and lifted with the rest', function (): void {
+    $newest = static fn (): SignupJourney => SignupJourney::query()->orderByDesc('asked_at')->orderByDesc('id')->firstOrFail();
+    $this->signUp('early@post.example');
+    $this->mailsAreTaken();
+    $early = $newest();
+    Queue::fake();
+    $suspend = app(SuspendConsents::class);
+    $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
+    $suspension = $suspend($point, new AuditedFinding('purpose-said', Verdict::Breach, 'It says little.', '', '', ''), 'Nobody was told what comes.', $this->runa);
+    app(CarryOut::class)();
+    expect($suspension->fresh()?->done_at)->not->toBeNull()->and(($this->entries)('suspended'))->toBe([]);
+    // Whoever signs up on the form as it is now, after the order, is not touched.
+    $this->signUp('late@post.example');
+    $this->mailsAreTaken();
+    $late = $newest();
+    foreach ([$early, $late, $early] as $journey) {
+        $this->post('/confirm', ['token' => $this->confirmToken($journey)]);
+    }
+    $this->mailsAreTaken();
+    $allowed = static fn (SignupJourney $j): bool => DB::table('permissions')->where('subscriber_id', $j->subscriber_id)->where('allowed', true)->exists();
+    $welcome = static fn (SignupJourney $j): bool => composed(
+        Delivery::query()->where('journey', $j->id->bytes)->where('kind', DeliveryKind::Welcome)->sole()
+    ) !== null;
+    expect($allowed($early))->toBeFalse()->and($allowed($late))->toBeTrue()->and(($this->entries)('suspended'))->toHaveCount(1)
+        ->and($welcome($early))->toBeFalse()->and($welcome($late))->toBeTrue();
+    // Carried out again, nothing is written twice; lifted, it stands as it was confirmed.
+    $suspension->fresh()?->update(['done_at' => null, 'reached' => 0]);
+    app(CarryOut::class)();
+    expect(($this->entries)('suspended'))->toHaveCount(1);
+    $arne = User::query()->where('role', 'officer')->where('id', '!=', $this->runa->id)->firstOrFail();
+    $suspend->lift($suspension->refresh(), 'The words were good after all: counsel says so.', $arne);
+    app(CarryOut::class)();
+    expect($allowed($early))->toBeTrue()->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
 });
 
 test('what only a person can say is asked of every point at once, and answered for those that are chosen', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Audit;
 
+use App\Actions\Consent\SuspendPerson;
 use App\Actions\Ledger\Append;
 use App\Actions\Ledger\LedgerTables;
 use App\Casts\Instants;
@@ -13,10 +14,7 @@ use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Acts\Restored;
-use Juramen\Consent\Acts\Suspended;
-use Juramen\Consent\Entry;
 use Juramen\Consent\Permission;
 use Juramen\Consent\Permissions;
 use Juramen\Consent\Reason;
@@ -25,7 +23,12 @@ use Juramen\Consent\Target;
 /** Writes the entries of those whom suspensions touch, some people at a time; whoever stops in the midst goes on where it stopped. */
 final class CarryOut
 {
-    public function __construct(private readonly Append $append, private readonly LedgerTables $ledger, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly Append $append,
+        private readonly LedgerTables $ledger,
+        private readonly SuspendPerson $suspendPerson,
+        private readonly SystemClock $clock,
+    ) {}
 
     /**
      * @param  int  $most  people of whom entries are written
@@ -56,7 +59,8 @@ final class CarryOut
             ->where('subscriber_id', '>', $suspension->reached)->distinct()->orderBy('subscriber_id')->limit(max(0, $most)));
         foreach ($touched as $id) {
             DB::transaction(function () use ($suspension, $id): void {
-                $this->enter($suspension, $id);
+                $subscriber = Subscriber::query()->whereKey($id)->firstOrFail();
+                ($this->suspendPerson)($this->append->hold($subscriber->subject), $subscriber, $suspension, $suspension->made_at);
                 $suspension->update(['reached' => $id]);
             }, 5);
         }
@@ -67,20 +71,6 @@ final class CarryOut
         return count($touched);
     }
 
-    private function enter(Suspension $suspension, int $subscriber): void
-    {
-        $subject = Subscriber::query()->whereKey($subscriber)->firstOrFail()->subject;
-        $chain = $this->append->hold($subject);
-        $at = $suspension->point->slug;
-        $rests = static fn (Permission $p): bool => $p->stands() && ($p->entries[0]->act ?? null) instanceof Given && $p->entries[0]->act->point === $at
-            && ! $p->entries[0]->recorded->isAfter($suspension->made_at);
-        $targets = self::targets(Permissions::of($this->ledger->chain($subject)), $rests);
-        if ($targets !== []) {
-            DB::table('suspended_subscribers')->insertOrIgnore(['suspension_id' => $suspension->id, 'subscriber_id' => $subscriber]);
-            ($this->append)($chain, new Suspended($suspension->made_at, $targets, $suspension->suspension, $suspension->user->named()));
-        }
-    }
-
     private function restore(Suspension $suspension, int $most): int
     {
         $touched = self::numbers(DB::table('suspended_subscribers')->where('suspension_id', $suspension->id)->whereNull('restored_at')
@@ -89,11 +79,11 @@ final class CarryOut
             DB::transaction(function () use ($suspension, $id): void {
                 $subject = Subscriber::query()->whereKey($id)->firstOrFail()->subject;
                 $chain = $this->append->hold($subject);
-                $is = static fn (Entry $e): bool => $e->act instanceof Suspended && $e->act->suspension->equals($suspension->suspension);
-                $targets = self::targets(
-                    Permissions::of($this->ledger->chain($subject)),
-                    static fn (Permission $p): bool => $p->reason === Reason::Suspended && array_filter($p->entries, $is) !== []
+                $held = array_filter(
+                    Permissions::of($this->ledger->chain($subject))->all(),
+                    static fn (Permission $p): bool => $p->reason === Reason::Suspended && SuspendPerson::holds($suspension, $p)
                 );
+                $targets = array_values(array_map(static fn (Permission $p): Target => $p->target, $held));
                 if ($targets !== []) {
                     ($this->append)($chain, new Restored(
                         $this->clock->instant(), $targets, $suspension->suspension, 'a second officer: '.mb_substr($suspension->lift_reason, 0, 200)
@@ -114,14 +104,5 @@ final class CarryOut
     private static function numbers(Builder $query): array
     {
         return array_map(Stored::number(...), array_values($query->pluck('subscriber_id')->all()));
-    }
-
-    /**
-     * @param  callable(Permission): bool  $which
-     * @return list<Target>
-     */
-    private static function targets(Permissions $permissions, callable $which): array
-    {
-        return array_values(array_map(static fn (Permission $p): Target => $p->target, array_filter($permissions->all(), $which)));
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Signup;
 
 use App\Actions\Consent\DeleteValues;
+use App\Actions\Consent\SuspendPerson;
 use App\Actions\Delivery\Outbox;
 use App\Actions\Ledger\Append;
 use App\Models\DeliveryKind;
 use App\Models\SignupJourney;
+use App\Models\Suspension;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Id;
@@ -23,6 +25,7 @@ final class ConfirmJourney
     public function __construct(
         private readonly Append $append,
         private readonly WaitingChannels $waiting,
+        private readonly SuspendPerson $suspend,
         private readonly Outbox $outbox,
         private readonly DeleteValues $delete,
         private readonly SystemClock $clock,
@@ -43,10 +46,15 @@ final class ConfirmJourney
             if ($next === null) {
                 return $journey->path()->stateAt($now);
             }
+            // What was asked on a form at fault before an officer suspended it is not mended by a press of today.
+            $suspensions = Suspension::query()->with('point', 'user')->whereNull('lifted_at')->orderBy('id')->sharedLock()->get();
             foreach ($this->waiting->channels($journey) as $channel) {
                 $kept = $network === null ? [] : [Disclosure::make('network', $network)];
                 $digests = array_map(static fn (Disclosure $d) => $d->digest(), $kept);
                 ($this->append)($chain, new Confirmed($now, $journey->consent, $digests, $channel), $kept);
+            }
+            foreach ($suspensions as $suspension) {
+                ($this->suspend)($chain, $found->subscriber, $suspension, $now);
             }
             $journey->follow($next);
             $this->delete->welcomeBack($found->subscriber->subject);
