@@ -344,7 +344,8 @@ test('a lifeline tells the stretches of each permission, and where one is permit
 test('what somebody else enters, or leaves unconfirmed, neither frees what is suspended nor takes away what a lifting would restore', function (): void {
     [$mine, $theirs, $order, $target] = [Id::random(), Id::random(), Id::random(), targets()[0]];
     $given = static fn (int $at, Id $journey): Given => new Given(
-        moment($at), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target], true, []
+        moment($at), How::FormServed, 'page', 'pass', $journey, 'p', Digest::of('e'), Language::English, [new Answer('all', Digest::of('w'))], [$target],
+        true, []
     );
     $chain = static function (object ...$acts): array {
         [$subject, $last, $entries] = [Id::random(), null, []];

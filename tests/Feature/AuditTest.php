@@ -288,7 +288,8 @@ test('what waited for its confirmation when it was suspended is suspended once i
     Queue::fake();
     $suspend = app(SuspendConsents::class);
     $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
-    $suspension = $suspend($point, new AuditedFinding('purpose-said', Verdict::Breach, 'It says little.', '', '', ''), 'Nobody was told what comes.', $this->runa);
+    $finding = new AuditedFinding('purpose-said', Verdict::Breach, 'It says little.', '', '', '');
+    $suspension = $suspend($point, $finding, 'Nobody was told what comes.', $this->runa);
     app(CarryOut::class)();
     expect($suspension->fresh()?->done_at)->not->toBeNull()->and(($this->entries)('suspended'))->toBe([]);
     // Whoever signs up on the form as it is now, after the order, is not touched.

@@ -6,7 +6,11 @@ namespace App\Support\Outgoing;
 
 use GuzzleHttp\Exception\ConnectException;
 use GuzzleHttp\Exception\TransferException;
+use GuzzleHttp\Psr7\Exception\MalformedUriException;
+use GuzzleHttp\Psr7\Uri;
+use GuzzleHttp\Psr7\UriResolver;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 use Juramen\Register\Network;
@@ -46,10 +50,7 @@ final class OutgoingClient
     public function call(string $method, string $url, ?string $json = null, ?string $key = null, ?string $repeats = null): OutgoingAnswer
     {
         [$to, $pinned] = $this->admit($url);
-        $request = Http::connectTimeout(self::CONNECT_SECONDS)->timeout(self::SECONDS)->withoutRedirecting()->acceptJson()->withOptions([
-            'proxy' => '', 'curl' => $pinned === [] ? [] : [CURLOPT_RESOLVE => $pinned],
-            'progress' => static fn (int|float $all, int|float $got): null => max($all, $got) > self::LARGEST ? throw new RuntimeException('too large') : null,
-        ]);
+        $request = self::guarded($pinned, self::LARGEST)->acceptJson();
         $request = $key === null ? $request : $request->withToken($key);
         $request = $repeats === null ? $request : $request->withHeaders(['Idempotency-Key' => $repeats]);
         try {
@@ -63,7 +64,7 @@ final class OutgoingClient
             throw OutgoingFailed::refused('leads-elsewhere');
         }
 
-        return new OutgoingAnswer($answer->status(), substr($answer->body(), 0, self::LARGEST));
+        return new OutgoingAnswer($answer->status(), $answer->body());
     }
 
     /**
@@ -80,7 +81,11 @@ final class OutgoingClient
             if ($answer->status() < 300 || $answer->status() >= 400) {
                 return $answer->successful() ? new FetchedPage($url, $answer->body()) : throw OutgoingFailed::refused('no-page-there');
             }
-            $url = self::whole($answer->header('Location'), $url);
+            try {
+                $url = (string) UriResolver::resolve(new Uri($url), new Uri($answer->header('Location')))->withFragment('');
+            } catch (MalformedUriException) {
+                throw OutgoingFailed::refused('not-https');
+            }
         }
         throw OutgoingFailed::refused('leads-round');
     }
@@ -92,13 +97,8 @@ final class OutgoingClient
      */
     private function fetched(string $to, array $pinned): Response
     {
-        $began = microtime(true);
-        $stop = static fn (int|float $all, int|float $got): bool => max($all, $got) > self::LARGEST_PAGE || microtime(true) - $began > self::SECONDS;
         try {
-            return Http::connectTimeout(self::CONNECT_SECONDS)->timeout(self::SECONDS)->withoutRedirecting()->accept('text/html,*/*;q=0.1')->withOptions([
-                'proxy' => '', 'curl' => $pinned === [] ? [] : [CURLOPT_RESOLVE => $pinned],
-                'progress' => static fn (int|float $all, int|float $got): null => $stop($all, $got) ? throw new RuntimeException('too large') : null,
-            ])->get($to);
+            return self::guarded($pinned, self::LARGEST_PAGE)->accept('text/html,*/*;q=0.1')->get($to);
         } catch (ConnectionException|ConnectException $e) {
             throw preg_match(self::NO_LINE, $e->getMessage()) === 1 ? OutgoingFailed::noConnection() : OutgoingFailed::refused('too-large-or-slow');
         } catch (TransferException|RuntimeException) {
@@ -106,18 +106,15 @@ final class OutgoingClient
         }
     }
 
-    /** An address that a redirect names, made whole by where it stood. */
-    private static function whole(string $location, string $from): string
+    /**
+     * @param  list<string>  $pinned
+     * @param  int  $largest  bytes of an answer
+     */
+    private static function guarded(array $pinned, int $largest): PendingRequest
     {
-        $base = (array) parse_url($from);
-        $site = ($base['scheme'] ?? '').'://'.($base['host'] ?? '').(isset($base['port']) ? ":{$base['port']}" : '');
-
-        return match (true) {
-            preg_match('~^[a-z][a-z0-9+.-]*:~i', $location) === 1 => $location,
-            str_starts_with($location, '//') => ($base['scheme'] ?? 'https').":$location",
-            str_starts_with($location, '/') => $site.$location,
-            default => $site.'/'.ltrim(dirname((string) ($base['path'] ?? '/')), '/.').'/'.$location,
-        };
+        return Http::connectTimeout(self::CONNECT_SECONDS)->timeout(self::SECONDS)->withoutRedirecting()->withOptions([
+            'proxy' => '', 'curl' => $pinned === [] ? [] : [CURLOPT_RESOLVE => $pinned], 'sink' => LimitedSink::upTo($largest),
+        ]);
     }
 
     /**
@@ -132,7 +129,7 @@ final class OutgoingClient
         $host = strtolower(is_array($parts) ? $parts['host'] ?? '' : '');
         $standIn = self::standIns()[$host] ?? null;
         if ($standIn !== null) {
-            return [$standIn.($parts['path'] ?? ''), []];
+            return [$standIn.($parts['path'] ?? '').(isset($parts['query']) ? "?{$parts['query']}" : ''), []];
         }
         if (! is_array($parts) || ! in_array(strtolower($parts['scheme'] ?? ''), $schemes, true) || $host === '' || isset($parts['user'])
             || isset($parts['fragment'])) {
