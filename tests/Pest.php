@@ -15,6 +15,7 @@ require_once __DIR__.'/Support/mailbox.php';
 require_once __DIR__.'/Support/publishing.php';
 require_once __DIR__.'/Support/writing.php';
 require_once __DIR__.'/Support/ledger.php';
+require_once __DIR__.'/Support/pace.php';
 
 /** The size of what is large: the full one with bin/test --long, else a tenth of it. */
 function fullSize(int $size): int

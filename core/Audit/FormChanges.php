@@ -135,16 +135,17 @@ final class FormChanges
     {
         $was = [];
         foreach ($before->around->links as $link) {
-            $was[implode(' ', self::words($link->text))] ??= $link;
+            $was[implode(' ', self::words($link->text))][] = $link;
         }
         $changes = [];
         foreach ($after->around->links as $link) {
-            $old = $was[implode(' ', self::words($link->text))] ?? null;
-            $led = $old === null || $old->href === $link->href ? null : $old;
-            if ($led !== null && ($old->leadsSomewhere() !== $link->leadsSomewhere() || self::path($led->href) !== self::path($link->href))) {
+            $led = $was[implode(' ', self::words($link->text))] ?? [];
+            $there = array_filter($led, static fn (PageLink $l): bool => $l->href === $link->href
+                || ($l->leadsSomewhere() === $link->leadsSomewhere() && self::path($l->href) === self::path($link->href)));
+            if ($led !== [] && $there === []) {
                 $changes[] = new FormChange(
                     ChangeKind::LinkOther, $link->leadsSomewhere() ? 'A link leads elsewhere.' : 'A link leads nowhere any more.', $link->where,
-                    "$led->text: $led->href", "$link->text: $link->href"
+                    "{$led[0]->text}: {$led[0]->href}", "$link->text: $link->href"
                 );
             }
         }

@@ -12,10 +12,13 @@ use Juramen\Audit\FormChange;
 use Juramen\Audit\FormChanges;
 use Juramen\Audit\Html\ClearedPage;
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Reading;
 use Juramen\Audit\Standing;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Document;
 use Juramen\Canon\Instant;
+use Tests\Core\FoundFormCase;
+use Tests\Core\FoundForms;
 
 /* Two readings of a form beside each other, two audits beside each other, and what is left out of a page before it is kept. */
 
@@ -44,8 +47,100 @@ test('what changed on a form is named, and nothing else', function (string $from
     'it need not be filled in' => [' required', '', ['need-other']],
     'the link leads nowhere' => ['href="/privacy"', 'href="#"', ['link-other']],
     'a link that counts visits' => ['href="/privacy"', 'href="/privacy?from=mail"', []],
+    'the link leads somewhere else' => ['href="/privacy"', 'href="/imprint"', ['link-other']],
+    'a link of the same words more' => ['<button>', '<a href="/privacy/">Privacy notice</a><button>', []],
+    'a link of other words' => ['<button>', '<a href="/terms">Terms</a><button>', []],
     'sent to somebody else' => ['quay.example/n', 'elsewhere.example/n', ['sent-elsewhere']],
+    'sent to another page of the same host' => ['quay.example/n', 'quay.example/other', []],
+    'what is gravest comes first' => [
+        ' required></label>', '></label><label>Phone <input type="tel"></label><label><input type="checkbox"> Partners may write to me</label>',
+        ['control-added', 'need-other', 'field-added'],
+    ],
+    'ticked, in other words' => ['<input type="checkbox"> Email me about ropes', '<input type="checkbox" checked> Email me about sails', ['words-other', 'answer-other']],
 ]);
+
+test('a change says what stood there, what stands there, and where', function (): void {
+    $of = static function (string $from, string $to): array {
+        $change = FormChanges::between(HtmlReader::read(DECIDED)[0], HtmlReader::read(str_replace($from, $to, DECIDED))[0])[0];
+
+        return [$change->says, $change->before, $change->after, $change->where === null];
+    };
+    $words = 'Email me about ropes once a month';
+    expect($of('<button>', '<label><input type="checkbox"> Partners may write</label><button>'))
+        ->toBe(['A box or choice stands there that did not.', '', 'Partners may write', false])
+        ->and($of("<label><input type=\"checkbox\"> $words</label>", ''))->toBe(['A box or choice is gone.', $words, '', true])
+        ->and($of('about ropes', 'about sails'))->toBe(['The words beside it are others.', $words, 'Email me about sails once a month', false])
+        ->and($of('type="checkbox"', 'type="checkbox" checked'))
+        ->toBe(['It stands on “yes” beforehand, and stood on “nothing”.', $words, $words, false])
+        ->and($of('<button>', '<label>Phone <input type="tel"></label><button>'))->toBe(['Something is asked that was not.', '', 'Phone', false])
+        ->and($of(' required', ''))->toBe(['It need not be filled in any more.', 'Email', 'Email', false])
+        ->and($of('href="/privacy"', 'href="/imprint"'))
+        ->toBe(['A link leads elsewhere.', 'Privacy notice: /privacy', 'Privacy notice: /imprint', false])
+        ->and($of('href="/privacy"', 'href="#"')[0])->toBe('A link leads nowhere any more.')
+        ->and($of('quay.example/n', 'elsewhere.example/n'))->toBe(['It is sent to another host.', 'quay.example', 'elsewhere.example', false]);
+});
+
+test('a box in other words is told from another box by the words they share, the likest first', function (): void {
+    $form = static fn (string ...$labels): string => '<form>'.implode('', array_map(
+        static fn (string $l): string => "<label><input type=\"checkbox\"> $l</label>", $labels
+    )).'<label>Email <input type="email"></label></form>';
+    $between = static fn (string $a, string $b): array => array_map(
+        static fn (FormChange $c): array => [$c->kind->value, $c->before, $c->after], FormChanges::between(HtmlReader::read($a)[0], HtmlReader::read($b)[0])
+    );
+    // Two of five words are shared, which is just enough; two of six are not.
+    expect($between($form('Email me ropes sails'), $form('Email me planks')))->toBe([['words-other', 'Email me ropes sails', 'Email me planks']])
+        ->and($between($form('Email me ropes sails'), $form('Email me planks tar')))
+        ->toBe([['control-added', '', 'Email me planks tar'], ['control-gone', 'Email me ropes sails', '']])
+        // The order of words counts: nothing is the same that says something else.
+        ->and($between($form('we may call, not write'), $form('we may write, not call')))
+        ->toBe([['words-other', 'we may call, not write', 'we may write, not call']])
+        // Whichever stands first, each finds the one that it is likest to.
+        ->and($between($form('news of ropes by email', 'news of sails by post'), $form('news of sails by letter post', 'news of ropes by email now')))->toBe([
+            ['words-other', 'news of sails by post', 'news of sails by letter post'], ['words-other', 'news of ropes by email', 'news of ropes by email now'],
+        ])
+        // Words that come twice count once.
+        ->and($between($form('Email email email news'), $form('Email us us us')))
+        ->toBe([['control-added', '', 'Email us us us'], ['control-gone', 'Email email email news', '']])
+        ->and($between($form(''), $form('')))->toBe([]);
+});
+
+test('fields are told apart by what they ask for; of those that ask for something of their own, by their words', function (): void {
+    $form = static fn (string $fields): string => "<form>$fields<button>Send</button></form>";
+    $between = static fn (string $a, string $b): array => array_map(
+        static fn (FormChange $c): array => [$c->kind->value, $c->before, $c->after],
+        FormChanges::between(HtmlReader::read($form($a))[0], HtmlReader::read($form($b))[0])
+    );
+    $email = '<label>Email <input type="email" name="e"></label>';
+    expect($between($email, '<label>Your address, please <input type="email" name="e"></label>'))->toBe([])
+        ->and($between("$email<label>Cabin <input name=\"c\"></label>", "$email<label>Deck <input name=\"d\"></label>"))
+        ->toBe([['field-added', '', 'Deck'], ['field-gone', 'Cabin', '']])
+        ->and($between("$email<label>Cabin <input name=\"c\"></label>", "$email<label>CABIN: <input name=\"d\" required></label>"))
+        ->toBe([['need-other', 'Cabin', 'CABIN:']])
+        // A second one of the same kind is one more, wherever it stands.
+        ->and($between($email, $email.'<label>Email again <input type="email" name="f"></label>'))->toBe([['field-added', '', 'Email again']])
+        ->and($between($email.'<label>Email again <input type="email" name="f"></label>', $email))->toBe([['field-gone', 'Email again', '']]);
+});
+
+test('of no form out there anything has changed where it has not; and what one side has more the other has less', function (): void {
+    $readings = array_map(static fn (FoundFormCase $f): Reading => HtmlReader::read($f->html, $f->address)[0], FoundForms::in(...FoundForms::ALL)->forms);
+    expect(count($readings))->toBeGreaterThan(150);
+    $kinds = static fn (Reading $a, Reading $b): array => array_count_values(
+        array_map(static fn (FormChange $c): string => $c->kind->value, FormChanges::between($a, $b))
+    );
+    $turned = ['control-added' => 'control-gone', 'control-gone' => 'control-added', 'field-added' => 'field-gone', 'field-gone' => 'field-added'];
+    // Two links in the same words that lead to two pages, too.
+    $readings[] = HtmlReader::read(str_replace('<button>', '<a href="/de/privacy">Privacy notice</a><button>', DECIDED))[0];
+    foreach ($readings as $i => $reading) {
+        expect(FormChanges::between($reading, $reading))->toBe([], "form $i");
+        $other = $readings[($i * 7 + 3) % count($readings)];
+        [$there, $back] = [$kinds($reading, $other), $kinds($other, $reading)];
+        foreach ($turned as $kind => $counterpart) {
+            $more = str_starts_with($kind, 'control') ? $there['words-other'] ?? 0 : 0;
+            $less = str_starts_with($kind, 'control') ? $back['words-other'] ?? 0 : 0;
+            expect(($there[$kind] ?? 0) + $more)->toBe(($back[$counterpart] ?? 0) + $less, "form $i, $kind");
+        }
+    }
+});
 
 /** @param  array<string, string>  $findings  place to verdict, of one requirement */
 function auditWith(array $findings): Audit

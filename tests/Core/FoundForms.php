@@ -16,6 +16,8 @@ use LogicException;
  */
 final readonly class FoundForms
 {
+    public const ALL = ['open-en', 'open-de', 'open-fr', 'open-nordic', 'open-wild', 'once-closed'];
+
     /** What is asked of any page, since nobody can see it. */
     private const ASKED_ANYWHERE = ['bots-kept-out'];
 

@@ -249,7 +249,7 @@ test('nobody waits for a resolver: where one is asking, another does not; what i
     $domains = app(MailDomains::class);
     $started = hrtime(true);
     $domains->ask('castaway.example');
-    expect((hrtime(true) - $started) / 1e9)->toBeLessThan(0.5)->and($domains->takes('castaway.example'))->toBeNull();
+    expect((hrtime(true) - $started) / 1e9)->toBeLessThan(2.0)->and($domains->takes('castaway.example'))->toBeNull();
     $other->query("SELECT RELEASE_LOCK('juramen-resolver')")?->fetchAll();
     app()->instance(Resolver::class, new ZoneFile(base_path('standins/resolver/zone.json')));
     $domains = app(MailDomains::class);
