@@ -56,7 +56,9 @@ test('what changed on a form is named, and nothing else', function (string $from
         ' required></label>', '></label><label>Phone <input type="tel"></label><label><input type="checkbox"> Partners may write to me</label>',
         ['control-added', 'need-other', 'field-added'],
     ],
-    'ticked, in other words' => ['<input type="checkbox"> Email me about ropes', '<input type="checkbox" checked> Email me about sails', ['words-other', 'answer-other']],
+    'ticked, in other words' => [
+        '<input type="checkbox"> Email me about ropes', '<input type="checkbox" checked> Email me about sails', ['words-other', 'answer-other'],
+    ],
 ]);
 
 test('a change says what stood there, what stands there, and where', function (): void {
