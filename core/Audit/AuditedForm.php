@@ -28,20 +28,28 @@ final readonly class AuditedForm
     /** @param  list<Result>  $results */
     public static function read(string $id, string $name, string $controller, string $state, string $seen, array $results): self
     {
-        $found = array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));
+        return new self(AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results), self::findings($results));
+    }
 
-        return new self(
-            AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results),
-            array_map(static fn (Result $r): AuditedFinding => AuditedFinding::of($r), $found)
+    /**
+     * @param  list<Result>  $results
+     * @return list<AuditedFinding>
+     */
+    private static function findings(array $results): array
+    {
+        return array_map(
+            static fn (Result $r): AuditedFinding => AuditedFinding::of($r),
+            array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()))
         );
     }
 
     /**
      * @param  int  $offered  languages of the sheet
      * @param  list<Finding>  $uncovered  what stops it and no exception covers
+     * @param  list<Result>  $practice  how what was done there stands
      */
     public static function judged(
-        string $id, string $name, string $controller, string $state, string $seen, Judgement $judgement, int $offered, array $uncovered
+        string $id, string $name, string $controller, string $state, string $seen, Judgement $judgement, int $offered, array $uncovered, array $practice
     ): self {
         $stopping = array_map(static fn (Finding $f): string => $f->key(), $uncovered);
         $found = array_map(static fn (Note $n): AuditedFinding => AuditedFinding::of(
@@ -49,14 +57,11 @@ final readonly class AuditedForm
             $n->result->stops() && ! in_array($n->key(), $stopping, true)
         ), $judgement->notes);
 
-        $asked = array_map(
-            static fn (Result $r): AuditedFinding => AuditedFinding::of($r),
-            array_values(array_filter($judgement->forPeople, static fn (Result $r): bool => $r->verdict->isFinding()))
-        );
+        $besides = [...$practice, ...$judgement->forPeople];
 
         return new self(
-            AuditedKind::Point, $id, $name, $controller, $state, $seen, [...$judgement->standings, ...Standing::all($judgement->forPeople)],
-            [...$found, ...$asked]
+            AuditedKind::Point, $id, $name, $controller, $state, $seen, [...$judgement->standings, ...Standing::all($besides)],
+            [...$found, ...self::findings($besides)]
         );
     }
 

@@ -11,6 +11,8 @@ enum JudgedBy: string
     case Reading = 'reading';
     /** By what the registers and records say. */
     case Records = 'records';
+    /** By what was done and what is kept of it: ledger, deliveries, requests. */
+    case Practice = 'practice';
     /** By a person's word. */
     case Person = 'person';
 }

@@ -25,20 +25,68 @@ final class Requirements
             new RequirementGroup('Informed', [
                 new Requirements\ControllerNamed, new Requirements\PurposeSaid, new Requirements\WithdrawalSaid, new Requirements\NoticeLinked,
                 new Requirements\RecipientsNamed, new Requirements\ObjectionHighlighted, new Requirements\RateSaid, new Requirements\TrackingSaid,
-                new Requirements\NoticeMatches, new Requirements\AutomatedDecision, new Requirements\PlainWords, new Requirements\LanguageOffered,
-                new Requirements\Legible,
+                new Requirements\NoticeComplete, new Requirements\NoticeMatches, new Requirements\AutomatedDecision, new Requirements\PlainWords,
+                new Requirements\LanguageOffered, new Requirements\Legible,
             ]),
-            new RequirementGroup('Proved', [new Requirements\ConfirmedAddress, new Requirements\ConfirmationClean, new Requirements\WordingApproved]),
+            new RequirementGroup('Proved', [
+                new Requirements\ConfirmedAddress, new Requirements\ConfirmedNumber, new Requirements\ConfirmationClean,
+                new Requirements\ConfirmationDeliberate, new Requirements\UnconfirmedLapse, new Requirements\GiftAfterConfirmation,
+                new Requirements\EvidenceComplete, new Requirements\WordingApproved, new Requirements\EditionCurrent, new Requirements\PurposeUnchanged,
+                new Requirements\DePhoneProof, new Requirements\ProcessingRecorded,
+            ]),
             new RequirementGroup('Little asked', [
                 new Requirements\FieldsNeeded, new Requirements\OptionalMarked, new Requirements\SpecialData, new Requirements\NoFriendsAddress,
-                new Requirements\Children, new Requirements\NothingBeforeSending,
+                new Requirements\Children, new Requirements\AddressTrimmed, new Requirements\RetentionSet, new Requirements\NothingBeforeSending,
             ]),
-            new RequirementGroup('Withdrawn, and after', [new Requirements\SenderShown]),
+            new RequirementGroup('Withdrawn, and after', [
+                new Requirements\WithdrawalAsEasy, new Requirements\WithdrawalPassedOn, new Requirements\RefreshDue, new Requirements\ConsentsReviewed,
+                new Requirements\RequestsInTime, new Requirements\SenderShown,
+            ]),
             new RequirementGroup('Safe', [
                 new Requirements\SentEncrypted, new Requirements\NotInAddress, new Requirements\NoOutsideCalls, new Requirements\BotsKeptOut,
-                new Requirements\FillHelp, new Requirements\JointArrangement,
+                new Requirements\FillHelp, new Requirements\ProcessorBound, new Requirements\JointArrangement, new Requirements\RepresentativeNamed,
             ]),
-            new RequirementGroup('Regimes', [new Requirements\ExistingCustomer, new Requirements\CaIdentified, new Requirements\CallRegister]),
+            new RequirementGroup('Regimes', [
+                new Requirements\ExistingCustomer, new Requirements\CaIdentified, new Requirements\CaUnsubscribe, new Requirements\CallRegister,
+                new Requirements\RegionsStrict,
+            ]),
+        ];
+    }
+
+    /** @return list<NotJudgedYet> duties that belong here and for which there is nothing yet to judge by; no result has them */
+    public static function notJudgedYet(): array
+    {
+        $law = SourceKind::Law;
+
+        return [
+            new NotJudgedYet(
+                'withdrawal-one-click', 'Each mail has a way out in one press.', new Source('RFC 8058; good practice', SourceKind::Ours),
+                'Mails are not kept once they are sent.'
+            ),
+            new NotJudgedYet(
+                'erasure-passed-on', 'Erasure and correction reach whoever has the details.', new Source('GDPR Art. 19, 28(3)', $law),
+                'What destinations were asked to erase is not recorded apart from withdrawals.'
+            ),
+            new NotJudgedYet(
+                'withdrawn-stay-out', 'Whoever withdrew or was erased stays out of imports and renewals.', new Source('GDPR Art. 7(3), 21(3)', $law),
+                'Nothing is imported or renewed here yet.'
+            ),
+            new NotJudgedYet(
+                'renewal-lawful', 'Only people still permitted are asked again.', new Source('ePD Art. 13(1); CASL s. 1(3)', $law),
+                'Nothing is renewed here yet.'
+            ),
+            new NotJudgedYet(
+                'origin-told', 'Whose address came from elsewhere is told from where.', new Source('GDPR Art. 14', $law),
+                'Nothing is imported here yet.'
+            ),
+            new NotJudgedYet(
+                'parent-verified', 'A parent\'s agreement is checked, and renewed at the age.', new Source('GDPR Art. 8(2); ICO', $law),
+                'Whether a parent agreed is not recorded as an entry of its own.'
+            ),
+            new NotJudgedYet(
+                'ca-implied-expires', 'Canada: implied consent ends.', new Source('CASL s. 10', $law),
+                'Permissions here come from consent that was asked for; none is implied.'
+            ),
         ];
     }
 
@@ -48,13 +96,15 @@ final class Requirements
         return array_merge(...array_map(static fn (RequirementGroup $group): array => $group->requirements, self::groups()));
     }
 
-    /** @return list<Requirement> that judge by what is read or on record; the others are asked of people */
+    /** @return list<Requirement> that judge a Reading, and what the registers know of it; the others are asked of people, or judge what was done */
     public static function judging(): array
     {
         /** @var list<Requirement>|null $judging */
         static $judging = null;
 
-        return $judging ??= array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->judgedBy() !== JudgedBy::Person));
+        return $judging ??= array_values(array_filter(
+            self::all(), static fn (Requirement $r): bool => in_array($r->judgedBy(), [JudgedBy::Reading, JudgedBy::Records], true)
+        ));
     }
 
     public static function find(string $id): ?Requirement
@@ -89,5 +139,22 @@ final class Requirements
         $asked = array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->judgedBy() === JudgedBy::Person));
 
         return array_merge([], ...array_map(static fn (Requirement $r): array => $r->judge($reading), $asked));
+    }
+
+    /**
+     * What was done at a point of ours, as audits weigh it.
+     *
+     * @return list<Result>
+     */
+    public static function weigh(Practice $practice): array
+    {
+        $results = [];
+        foreach (self::all() as $requirement) {
+            if ($requirement instanceof PracticeRequirement) {
+                array_push($results, ...$requirement->weigh($practice));
+            }
+        }
+
+        return $results;
     }
 }

@@ -15,6 +15,8 @@ final readonly class SheetFacts
      * @param  list<MissingText>  $missing  in languages offered
      * @param  list<StatementFacts>  $statements
      * @param  list<Language>  $demandedLanguages  by the house, that are not offered
+     * @param  bool  $unknownIsStrict  whether the house takes the strictest rule where nobody knows where people are
+     * @param  bool  $giftByLink  whether something is promised that comes by a link
      */
     public function __construct(
         public Controller $controller,
@@ -23,5 +25,7 @@ final readonly class SheetFacts
         public array $missing,
         public array $statements,
         public array $demandedLanguages,
+        public bool $unknownIsStrict = true,
+        public bool $giftByLink = false,
     ) {}
 }

@@ -7,6 +7,7 @@ use Juramen\Audit\AskedField;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\NotJudgedYet;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
@@ -89,6 +90,8 @@ test('a form with nothing wrong meets everything that can be seen on it', functi
                 // What only a page of others tells: RequirementsOnPagesTest.
                 'no-hidden-consent', 'legible', 'optional-marked', 'fill-help', 'sent-encrypted', 'not-in-address', 'no-outside-calls',
                 'nothing-before-sending', 'bots-kept-out',
+                // What only the registers tell of a form of ours.
+                'confirmed-number', 'gift-after-confirmation', 'processing-recorded', 'representative-named', 'regions-strict',
                 // What the mail of a form tells: MailsOfFormsTest.
                 'confirmation-clean', 'sender-shown',
             ],
@@ -274,10 +277,13 @@ function known(array $facts = []): SheetFacts
 {
     $statement = new StatementFacts(
         Place::of('c'), $facts['purpose'] ?? 'voyage news', $facts['basis'] ?? LegalBasis::Consent, $facts['measures'] ?? false,
-        $facts['channels'] ?? [Channel::Email], $facts['approved'] ?? true, '', '', '',
+        $facts['channels'] ?? [Channel::Email], $facts['approved'] ?? true, $facts['contents'] ?? '', '', '',
     );
 
-    return new SheetFacts(Controller::from(Document::from([...House::TIDEWICK, ...$facts['controller'] ?? []])), true, true, [], [$statement], []);
+    return new SheetFacts(
+        Controller::from(Document::from([...House::TIDEWICK, ...$facts['controller'] ?? []])), $facts['doubleOptIn'] ?? true, true, [], [$statement], [],
+        $facts['unknownIsStrict'] ?? true, $facts['gift'] ?? false
+    );
 }
 
 test('objection-highlighted: where people are written to without consent, the right to object stands in a sentence of its own', function (string $language, string $said, string $unsaid): void {
@@ -374,11 +380,14 @@ test('every requirement has its fixed id, a source, and says how sure that is; g
         'no-preset-answer', 'no-hidden-consent', 'no-consent-by-sending', 'asks-yes-not-no', 'consent-asked', 'apart-from-terms', 'one-purpose-each',
         'channel-choice', 'notice-not-agreed', 'not-a-condition', 'no-as-easy-as-yes', 'no-penalty', 'no-imbalance', 'basis-fits',
         'controller-named', 'purpose-said', 'withdrawal-said', 'notice-linked', 'recipients-named', 'objection-highlighted', 'rate-said',
-        'tracking-said', 'notice-matches', 'automated-decision', 'plain-words', 'language-offered', 'legible', 'confirmed-address',
-        'confirmation-clean', 'wording-approved', 'fields-needed', 'optional-marked', 'special-data', 'no-friends-address', 'children',
-        'nothing-before-sending', 'sender-shown', 'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out', 'fill-help',
-        'joint-arrangement', 'existing-customer', 'ca-identified', 'call-register',
-    ]);
+        'tracking-said', 'notice-complete', 'notice-matches', 'automated-decision', 'plain-words', 'language-offered', 'legible', 'confirmed-address',
+        'confirmed-number', 'confirmation-clean', 'confirmation-deliberate', 'unconfirmed-lapse', 'gift-after-confirmation', 'evidence-complete',
+        'wording-approved', 'edition-current', 'purpose-unchanged', 'de-phone-proof', 'processing-recorded', 'fields-needed', 'optional-marked', 'special-data', 'no-friends-address', 'children',
+        'address-trimmed', 'retention-set', 'nothing-before-sending', 'withdrawal-as-easy', 'withdrawal-passed-on', 'refresh-due', 'consents-reviewed',
+        'requests-in-time', 'sender-shown', 'sent-encrypted', 'not-in-address', 'no-outside-calls', 'bots-kept-out', 'fill-help',
+        'processor-bound', 'joint-arrangement', 'representative-named', 'existing-customer', 'ca-identified', 'ca-unsubscribe', 'call-register',
+        'regions-strict',
+    ])->and(array_intersect($ids, array_map(static fn (NotJudgedYet $n): string => $n->id, Requirements::notJudgedYet())))->toBe([]);
     foreach (Requirements::all() as $requirement) {
         expect($requirement->source()->sure())->toMatch('/^(Not checked against the source since|Our own view)/')->and($requirement->title())->toEndWith('.');
         if ($requirement->source()->kind === SourceKind::Ours) {
@@ -561,7 +570,7 @@ test('what only a person can say is asked of points that it concerns, and of not
         ->and(verdict($id, 'en', ['sheet' => $sheet, 'kind' => FormKind::Order, 'controls' => []]))->toBe('not-applicable');
 })->with([
     ['no-penalty', Channel::Email, 'open'], ['no-imbalance', Channel::Email, 'open'], ['basis-fits', Channel::Email, 'open'],
-    ['automated-decision', Channel::Email, 'open'], ['joint-arrangement', Channel::Email, 'open'], ['call-register', Channel::Phone, 'open'],
+    ['automated-decision', Channel::Email, 'open'], ['consents-reviewed', Channel::Email, 'open'], ['joint-arrangement', Channel::Email, 'open'], ['call-register', Channel::Phone, 'open'],
     ['call-register', Channel::Email, 'not-applicable'],
 ]);
 
@@ -575,4 +584,71 @@ test('consent-asked: whoever announces advertising asks for it; a form that serv
     ['en', 'You will also receive offers on cabins from us.'], ['de', 'Sie erhalten danach unseren Newsletter und Angebote per E-Mail.'],
     ['fr', 'Vous recevrez ensuite nos offres par e-mail.'], ['sv', 'Dessutom får du våra nyheter och erbjudanden.'],
     ['da', 'Derefter får du vores tilbud på e-mail.'],
+]);
+
+test('what only the registers know of a form of ours', function (string $id, array $facts, array $change, string $expected): void {
+    expect(verdict($id, 'en', ['sheet' => known($facts), ...$change]))->toBe($expected)->and(verdict($id, 'en', $change))->toBe('not-applicable');
+})->with([
+    'a number, confirmed' => ['confirmed-number', ['channels' => [Channel::Sms]], [], 'met'],
+    'a number that nobody confirms' => ['confirmed-number', ['channels' => [Channel::Email, Channel::Phone], 'doubleOptIn' => false], [], 'weakness'],
+    'no number' => ['confirmed-number', ['channels' => [Channel::Email, Channel::Post], 'doubleOptIn' => false], [], 'not-applicable'],
+    'a gift after confirming' => ['gift-after-confirmation', ['gift' => true], [], 'met'],
+    'a gift at once' => ['gift-after-confirmation', ['gift' => true, 'doubleOptIn' => false], [], 'weakness'],
+    'no gift' => ['gift-after-confirmation', ['doubleOptIn' => false], [], 'not-applicable'],
+    'recorded' => ['processing-recorded', ['contents' => 'new sailings'], [], 'met'],
+    'what comes is not' => ['processing-recorded', [], [], 'weakness'],
+    'nobody to reach' => ['processing-recorded', ['contents' => 'new sailings', 'controller' => ['contact' => '']], [], 'weakness'],
+    'strict where unknown' => ['regions-strict', [], ['countries' => []], 'met'],
+    'known countries' => ['regions-strict', ['unknownIsStrict' => false], ['countries' => ['DE']], 'met'],
+    'unknown and not strict' => ['regions-strict', ['unknownIsStrict' => false], ['countries' => []], 'weakness'],
+    'not about consent' => ['regions-strict', ['unknownIsStrict' => false], ['countries' => [], 'kind' => FormKind::Login], 'not-applicable'],
+]);
+
+test('representative-named: whoever asks from outside the EEA, or the United Kingdom, names somebody there', function (
+    string $seat, array $countries, string $representative, string $expected
+): void {
+    $change = ['countries' => $countries, 'fields' => [new AskedField(Place::of('f'), 'Email', FieldMeaning::Email, true, 'the news goes there')]];
+    $sheet = known(['controller' => ['country' => $seat, 'representative' => $representative]]);
+    expect(verdict('representative-named', 'en', ['sheet' => $sheet, ...$change]))->toBe($expected)
+        // A form that collects nothing needs nobody.
+        ->and(verdict('representative-named', 'en', ['sheet' => $sheet, ...$change, 'fields' => []]))->toBe('not-applicable');
+})->with([
+    'from Britain into the EEA' => ['GB', ['GB', 'DE'], '', 'breach'], 'with a representative' => ['GB', ['GB', 'DE'], 'Harbour Office, Germany', 'met'],
+    'from Britain at home' => ['GB', ['GB'], '', 'not-applicable'], 'from the EEA into Britain' => ['DE', ['GB', 'DE'], '', 'breach'],
+    'within the EEA' => ['DE', ['SE', 'DK', 'NO'], '', 'not-applicable'], 'from Canada into both' => ['CA', ['GB', 'DE'], '', 'breach'],
+    'nobody knows where' => ['GB', [], '', 'not-applicable'], 'nobody knows from where' => ['', ['DE'], '', 'not-applicable'],
+]);
+
+test('notice-complete: of a notice that is held each point that no word speaks of is asked for, of another it is one question', function (
+    string $language, string $notice, array $silent
+): void {
+    $sheet = known(['controller' => ['notice-text' => [$language => $notice]]]);
+    $results = Requirements::find('notice-complete')?->judge(reading($language, ['sheet' => $sheet])) ?? [];
+    expect(array_map(static fn ($r): string => "{$r->verdict->value} ".$r->where?->text(), $results))
+        ->toBe($silent === [] ? ['met '] : array_map(static fn (string $s): string => rtrim("open $s").($s === '' ? ' ' : ''), $silent))
+        ->and(verdict('notice-complete', $language))->toBe('not-applicable');
+})->with([
+    'not held' => ['en', '', ['']],
+    'all of it' => [
+        'en', 'With your consent we send news. Quayside Post works under a contract. We keep it for three years. You have the right to access. '
+            .'You can withdraw at any time, and complain to a supervisory authority.', [],
+    ],
+    'two points short' => [
+        'en', 'With your consent we share it with our processors and keep it for a year; you can withdraw.', ['notice/rights', 'notice/complaint'],
+    ],
+    'German' => [
+        'de', 'Rechtsgrundlage ist Ihre Einwilligung. Empfänger: Quayside Post. Wir löschen nach drei Jahren; gespeichert wird in Marsund. Sie haben ein '
+            .'Recht auf Auskunft und können widerrufen. Beschwerde: bei der Aufsichtsbehörde.', [],
+    ],
+    'French, no word of how long' => [
+        'fr', 'Avec votre consentement. Destinataires : Quayside Post. Vous avez des droits, pouvez retirer votre accord et adresser une réclamation.',
+        ['notice/storage'],
+    ],
+    'Swedish' => [
+        'sv', 'Rättslig grund är ditt samtycke. Mottagare: Quayside Post. Sparas i tre år. Dina rättigheter: tillgång. Du kan återkalla det och lämna klagomål.',
+        [],
+    ],
+    'Danish, nobody to complain to' => [
+        'da', 'Retsgrundlag er dit samtykke. Modtagere: Quayside Post. Opbevares i tre år. Du har rettigheder og kan trække det tilbage.', ['notice/complaint'],
+    ],
 ]);

@@ -23,11 +23,14 @@ use App\Models\SavedFilter;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Models\User;
+use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\DeedsLately;
 use App\Queries\Lists\PeopleFilter;
 use App\Queries\Lists\PeopleOnList;
 use App\Support\Outgoing\OutgoingClient;
 use App\Support\Outgoing\OutgoingFailed;
 use App\Support\Outgoing\Resolver;
+use App\Support\SystemClock;
 use Database\Demo\House;
 use Database\Demo\Lists;
 use Illuminate\Http\Client\ConnectionException;
@@ -35,6 +38,10 @@ use Illuminate\Http\Client\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Juramen\Audit\AuditedFinding;
+use Juramen\Audit\AuditedForm;
+use Juramen\Audit\AuditedKind;
+use Juramen\Audit\Verdict;
 use Juramen\Canon\Document;
 use Juramen\Consent\How;
 use Juramen\Consent\OnList;
@@ -342,4 +349,43 @@ test('a filter is kept by a name with its count, and needs something to filter',
     $this->post('/lists/voyage-news-mails/filters', ['name' => 'All', 'query' => 'sort=since'])->assertRefused(ActRefusal::FilterOpen);
     $this->post('/lists/voyage-news-mails/filters/'.SavedFilter::query()->sole()->id.'/drop')->assertRedirect();
     expect(SavedFilter::query()->count())->toBe(0);
+});
+
+test('an audit tells who withdrew and was not passed on, and whom a destination took in afterwards', function (): void {
+    $form = function (): AuditedForm {
+        app(DeedsLately::class)->anew();
+
+        return app(AuditNow::class)()->form(AuditedKind::Point, 'footer-newsletter') ?? throw new LogicException('It is not there.');
+    };
+    $verdict = fn (string $id): array => array_map(static fn (AuditedFinding $f): string => "{$f->verdict->value} $f->where", $form()->findingsOf($id));
+    Carbon::setTestNow('2027-03-01 09:00:00');
+    expect($form()->standing('withdrawal-passed-on'))->toBe(Verdict::NotApplicable);
+    ($this->destination)();
+    $imke = ($this->confirmed)('imke@post.example');
+    ($this->work)();
+    expect($verdict('withdrawal-passed-on'))->toBe([])->and($verdict('purpose-unchanged'))->toBe([]);
+
+    $this->answers = static fn (): int => 503;
+    app(WithdrawConsent::class)($imke->subject, How::OneClick);
+    ($this->work)();
+    Carbon::setTestNow(now()->addHours(23));
+    expect($verdict('withdrawal-passed-on'))->toBe([]);
+    Carbon::setTestNow(now()->addHours(2));
+    expect($verdict('withdrawal-passed-on'))->toBe(['weakness practice/not-passed-on'])->and($verdict('ca-unsubscribe'))->toBe([]);
+
+    // It took the person in once more, long after: by hand, or from a copy of its own.
+    Handover::query()->sole()->update(['told' => HandoverState::In, 'told_at' => app(SystemClock::class)->instant()]);
+    expect($verdict('withdrawal-passed-on'))->toBe(['breach practice/taken-in-afterwards', 'weakness practice/not-passed-on']);
+
+    // Once it acknowledges, nothing is left to tell of.
+    $this->answers = static fn (): int => 200;
+    Carbon::setTestNow(now()->addHours(6));
+    ($this->work)();
+    expect($verdict('withdrawal-passed-on'))->toBe([]);
+
+    // Somebody on a list who was never asked for its purpose.
+    $jorun = ($this->confirmed)('jorun@post.example');
+    ($this->work)();
+    DB::table('permissions')->where('subscriber_id', $jorun->id)->update(['purpose' => 'group-offers']);
+    expect($verdict('purpose-unchanged'))->toBe(['breach practice/used-otherwise']);
 });

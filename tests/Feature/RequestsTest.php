@@ -10,8 +10,13 @@ use App\Models\Record;
 use App\Models\RegisteredController;
 use App\Models\RightsRequest;
 use App\Models\User;
+use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\DeedsLately;
 use Database\Demo\ContactForm;
 use Illuminate\Support\Carbon;
+use Juramen\Audit\AuditedKind;
+use Juramen\Audit\Verdict;
+use Juramen\Canon\Instant;
 use Juramen\Register\RecordKind;
 use Tests\Support\Visitor;
 
@@ -146,4 +151,24 @@ test('the console says the last day, without a database', function (): void {
     $this->artisan('rights:due 2026-03-05 --json')->expectsOutputToContain('"due":"2026-04-06"')->assertExitCode(0);
     $this->artisan('rights:due 5.3.2026')->assertExitCode(2);
     $this->artisan('rights:due 2026-03-05 --country=CH --extended')->assertExitCode(2);
+});
+
+test('an audit tells of what is overdue, and of what was answered after its day', function (): void {
+    $standing = function (): ?Verdict {
+        app(DeedsLately::class)->anew();
+
+        return app(AuditNow::class)()->form(AuditedKind::Point, 'contact-form')?->standing('requests-in-time');
+    };
+    expect($standing())->toBe(Verdict::NotApplicable);
+    ($this->record)();
+    Carbon::setTestNow('2026-06-29 20:00:00');
+    expect($standing())->toBe(Verdict::Met);
+    Carbon::setTestNow('2026-06-30 08:00:00');
+    expect($standing())->toBe(Verdict::Breach);
+    ($this->act)('answer');
+    // The answer came a day too late, and stays so.
+    Carbon::setTestNow('2026-07-05 08:00:00');
+    expect($standing())->toBe(Verdict::Breach);
+    RightsRequest::query()->sole()->update(['answered_at' => Instant::parse('2026-06-29T21:30:00.000000Z')]);
+    expect($standing())->toBe(Verdict::Met);
 });

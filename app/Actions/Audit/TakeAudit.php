@@ -11,6 +11,7 @@ use App\Models\ActKind;
 use App\Models\TakenAudit;
 use App\Models\User;
 use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\DeedsLately;
 use Illuminate\Support\Facades\DB;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Digest;
@@ -20,7 +21,9 @@ use Juramen\Consent\Acts\Audited;
 /** Keeps how every form stands now as an audit: its bytes are only added to, and the ledger names them by their digest. */
 final class TakeAudit
 {
-    public function __construct(private readonly AuditNow $now, private readonly Append $append, private readonly ActLog $log) {}
+    public function __construct(
+        private readonly AuditNow $now, private readonly DeedsLately $deeds, private readonly Append $append, private readonly ActLog $log
+    ) {}
 
     /**
      * @param  User|null  $by  nobody where the clock takes it
@@ -29,6 +32,7 @@ final class TakeAudit
      */
     public function __invoke(?User $by): TakenAudit
     {
+        $this->deeds->anew();
         $audit = ($this->now)($by?->named() ?? '');
         if ($audit->forms === []) {
             throw Refused::because(ActRefusal::NothingAudited);

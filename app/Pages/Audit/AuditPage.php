@@ -31,10 +31,12 @@ final readonly class AuditPage
      * @param  list<Option>  $controllers
      * @param  list<Option>  $sources
      * @param  list<Option>  $verdicts
+     * @param  string  $counted  when what was done was counted
      */
     private function __construct(
         public string $state, public string $since, public ?int $last, public Grid $grid, public int $folded, public AuditFilter $filter, public array $causes,
-        public ?FoundView $found, public ?CauseView $cause, public array $controllers, public array $sources, public array $verdicts, public int $forms
+        public ?FoundView $found, public ?CauseView $cause, public array $controllers, public array $sources, public array $verdicts, public int $forms,
+        public string $counted
     ) {}
 
     public static function of(
@@ -62,7 +64,7 @@ final readonly class AuditPage
                 ['' => 'any verdict', 'breach' => 'breaches', 'weakness' => 'weaknesses', 'open' => 'questions'],
                 [$filter->verdict === null ? '' : $filter->verdict->value]
             ),
-            count($audit->forms)
+            count($audit->forms), Moments::minute($now->done()->when)
         );
     }
 

@@ -14,6 +14,7 @@ use Juramen\Audit\AuditComparison;
 use Juramen\Audit\AuditedFinding;
 use Juramen\Audit\AuditedForm;
 use Juramen\Audit\AuditedKind;
+use Juramen\Audit\NotJudgedYet;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Standing;
@@ -31,10 +32,11 @@ final readonly class ReportPage
      * @param  list<ReportForm>  $forms  those with breaches first
      * @param  list<ReportRequirement>  $catalogue
      * @param  list<ProcessingEntry>  $processing
+     * @param  list<NotJudgedYet>  $notJudged
      */
     private function __construct(
         public TakenRow $row, public string $house, public string $since, public array $forms, public array $catalogue,
-        public array $processing
+        public array $processing, public array $notJudged
     ) {}
 
     public static function of(TakenAudit $taken, ExposedPeople $people, RegistersInForce $inForce): self
@@ -50,7 +52,7 @@ final readonly class ReportPage
             TakenRow::of($taken, $audit), implode(', ', array_map(static fn ($c): string => $c->name, $registers->controllers->all())),
             $before === null ? '' : 'Since the audit of '.Moments::day($before->taken_at).': '
                 .AuditPage::sum(AuditComparison::between($before->audit(), $audit)).'.',
-            $forms, self::catalogue(), self::processing($registers)
+            $forms, self::catalogue(), self::processing($registers), Requirements::notJudgedYet()
         );
     }
 

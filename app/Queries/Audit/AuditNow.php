@@ -14,6 +14,8 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Juramen\Audit\Audit;
 use Juramen\Audit\AuditedForm;
+use Juramen\Audit\Practice;
+use Juramen\Audit\Requirements;
 use Juramen\Canon\Document;
 
 /** How every form stands now: the points by their sheets, the forms from elsewhere by their last reading. What was judged before is not judged anew. */
@@ -21,13 +23,17 @@ final class AuditNow
 {
     private const KEPT = 7 * 86400;
 
+    private ?CountedDeeds $done = null;
+
     public function __construct(
         private readonly PointStatuses $points, private readonly ReadForms $forms, private readonly RegistersInForce $inForce,
-        private readonly SystemClock $clock
+        private readonly DeedsLately $deeds, private readonly SystemClock $clock
     ) {}
 
     public function __invoke(string $by = ''): Audit
     {
+        $this->done = null;
+
         return new Audit($this->clock->instant(), 'all forms', $by, Audit::catalogue(), [
             ...array_map($this->point(...), ($this->points)()), ...array_map($this->foreign(...), $this->all()),
         ]);
@@ -46,8 +52,21 @@ final class AuditNow
 
         return AuditedForm::judged(
             $status->point->slug, $draft->name, $this->named($draft->controller->text), $state, hash('sha256', $status->sheet->document()->json()),
-            $status->judgement, count($draft->languages), $status->uncovered
+            $status->judgement, count($draft->languages), $status->uncovered, Requirements::weigh($this->practice($status))
         );
+    }
+
+    private function practice(PointStatus $status): Practice
+    {
+        return new Practice(
+            $this->clock->today(), $status->sheet, $this->inForce->registers(), $this->done()->at($status->point->slug)
+        );
+    }
+
+    /** What was done, and when that was counted. */
+    public function done(): CountedDeeds
+    {
+        return $this->done ??= $this->deeds->last();
     }
 
     public function foreign(ForeignForm $form): AuditedForm

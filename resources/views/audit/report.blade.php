@@ -34,7 +34,9 @@ blockquote { margin: 2pt 0 4pt 10pt; font-style: italic; }
 <h2>Scope and method</h2>
 <p>Scope: {{ $page->row->scope }}. Signup points of ours are read from their sheets, by the form that visitors see, in each of their languages; forms from
  elsewhere from the pages that were brought here or fetched, without what somebody had typed into them. One judge for each requirement judges every form,
- wherever it came from. A verdict is a breach (must be mended), a weakness (should be mended), open (needs a person's word), met, or not applicable.</p>
+ wherever it came from. What was done at points of ours (confirmations, withdrawals and whom they reached, what is kept and how long, requests) is
+ counted in the ledger, the deliveries and the registers. A verdict is a breach (must be mended), a weakness (should be mended), open (needs a
+ person's word), met, or not applicable.</p>
 <p>Only what was read is said. What a server does, what a linked page says and what scripts do later cannot be seen; where that matters the verdict is open.
  No form is called compliant here: this says what was checked, what was found, and what only a person can judge.</p>
 
@@ -75,6 +77,12 @@ blockquote { margin: 2pt 0 4pt 10pt; font-style: italic; }
 <table><thead><tr><th>What must show</th><th>Source</th><th>How sure</th></tr></thead><tbody>
 @foreach ($page->catalogue as $each)
 <tr><td>{{ $each->title }}</td><td>{{ $each->source }}</td><td>{{ $each->kind }} {{ $each->sure }}</td></tr>
+@endforeach
+</tbody></table>
+<p>These belong to the catalogue and were not judged, since what they would be judged by is not on record:</p>
+<table><thead><tr><th>What must show</th><th>Source</th><th>Why it was not judged</th></tr></thead><tbody>
+@foreach ($page->notJudged as $each)
+<tr><td>{{ $each->title }}</td><td>{{ $each->source->text }}</td><td>{{ $each->lacks }}</td></tr>
 @endforeach
 </tbody></table>
 </body>

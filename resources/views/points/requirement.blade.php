@@ -38,6 +38,9 @@
 @foreach ($group->requirements as $each)<p>@if ($each->id() === $page->requirement->id())<b>{{ $each->title() }}</b>@else<a
  href="{{ route('requirement', $each->id()) }}">{{ $each->title() }}</a>@endif</p>@endforeach
 </section>@endforeach
+<section><p class="soft">Not judged yet, and in no result</p>
+@foreach ($notYet as $each)<p>{{ $each->title }} <span class="soft">{{ $each->lacks }}</span></p>@endforeach
+</section>
 </aside>
 </div>
 @endsection

@@ -17,7 +17,9 @@ final class RequirementController
     {
         $requirement = Requirements::find($id) ?? abort(404);
 
-        return view('points.requirement', ['page' => RequirementPage::of($requirement, $misread), 'groups' => Requirements::groups()]);
+        return view('points.requirement', [
+            'page' => RequirementPage::of($requirement, $misread), 'groups' => Requirements::groups(), 'notYet' => Requirements::notJudgedYet(),
+        ]);
     }
 
     /** Sentences that were said to be read wrongly, to take to whoever maintains the language. */

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Requirements;
+
+use Juramen\Audit\PersonRequirement;
+use Juramen\Audit\Reading;
+use Juramen\Audit\Source;
+use Juramen\Audit\SourceKind;
+use Juramen\Audit\Verdict;
+use Juramen\Canon\Place;
+use Juramen\Register\Controller;
+use Juramen\Register\Language;
+
+/**
+ * The privacy notice says all that Art. 13 asks for. Where its text is held here, each point that no word of it speaks of is asked for by itself;
+ * whether what it says is right, only a person can tell.
+ */
+final class NoticeComplete extends PersonRequirement
+{
+    /** What it must say, by the point of Art. 13, and stems of words with which a notice says it in our languages. */
+    private const POINTS = [
+        'legal-basis' => ['the legal basis (13(1)(c))', 'legal basis|lawful|consent|rechtsgrundlage|einwilligung|base (?:légale|juridique)|consentement|rättslig'
+            .'|samtycke|retsgrundlag|samtykke'],
+        'recipients' => ['who gets the details (13(1)(e))', 'recipient|processor|under a contract|share|empfänger|auftragsverarbeit|destinataire|sous-traitant'
+            .'|mottagare|biträde|modtager|databehandler'],
+        'storage' => ['how long they are kept (13(2)(a))', 'keep|kept|retain|retention|stored? for|aufbewahr|speicher|gelöscht|conserv|effac|sparas|lagr|bevar'
+            .'|opbevar|gemmer|slett'],
+        'rights' => ['the rights to see, correct and erase (13(2)(b))', 'rights?\b|auskunft|berichtig|droits?\b|accès|rättighet|rettighed'],
+        'withdrawal' => ['that consent can be withdrawn (13(2)(c))', 'withdr|opt out|unsubscribe|widerr|abbestell|retir|désinscri|återkalla|avregistr'
+            .'|træk[^.]*tilbage|afmeld'],
+        'complaint' => ['where to complain (13(2)(d))', 'complain|supervisory authority|beschwer|aufsichtsbehörde|réclamation|plainte|autorité de contrôle|klagomål'
+            .'|tillsynsmyndighet|klage|tilsyn'],
+    ];
+
+    public function id(): string
+    {
+        return 'notice-complete';
+    }
+
+    public function title(): string
+    {
+        return 'The privacy notice says all that it must.';
+    }
+
+    public function source(): Source
+    {
+        return new Source('GDPR Art. 13(1), (2)', SourceKind::Law);
+    }
+
+    public function judge(Reading $reading): array
+    {
+        if ($reading->sheet === null || ! $reading->isAboutConsent()) {
+            return $this->notApplicable('It is asked of points of ours that it concerns.');
+        }
+        $notice = self::held($reading->sheet->controller, $reading->language);
+        if ($notice === '') {
+            return parent::judge($reading);
+        }
+        $silent = array_filter(self::POINTS, static fn (array $point): bool => preg_match("~{$point[1]}~iu", $notice) !== 1);
+        $findings = [];
+        foreach ($silent as $name => [$says]) {
+            $findings[] = $this->finding(
+                Verdict::Open, "No word of the notice held here seems to say $says.", Place::of('notice', $name), null, "Does the notice say $says?"
+            );
+        }
+
+        return $findings === [] ? $this->met('The notice held here speaks of each point of Art. 13; whether it is right was not judged.') : $findings;
+    }
+
+    private static function held(Controller $controller, ?Language $language): string
+    {
+        return $language === null ? '' : trim($controller->noticeText->orNothing($language));
+    }
+
+    protected function why(): string
+    {
+        return 'The text of the notice is not held here, so nobody looked whether it is complete.';
+    }
+
+    protected function question(): string
+    {
+        return 'Does the notice say who, why and by what right, who gets it, how long it is kept, which rights people have, and where they can complain?';
+    }
+}
