@@ -7,6 +7,7 @@ use App\Http\Controllers\Account\ColleagueController;
 use App\Http\Controllers\Account\EntryController;
 use App\Http\Controllers\Account\ForgottenController;
 use App\Http\Controllers\Audit\AnswerController;
+use App\Http\Controllers\Audit\AssignmentController;
 use App\Http\Controllers\Audit\AuditController;
 use App\Http\Controllers\Audit\FormController as ForeignFormController;
 use App\Http\Controllers\Audit\SuspensionController;
@@ -205,7 +206,12 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/taken/{audit}/report.{format}', [AuditController::class, 'report'])->can('viewAny', ForeignForm::class)
             ->whereIn('format', ['html', 'pdf'])->name('.report');
         Route::post('/answer', [AnswerController::class, 'answer'])->can('attest', ForeignForm::class)->name('.answer');
+        Route::get('/answers/{answer}/file', [AnswerController::class, 'file'])->can('viewAny', ForeignForm::class)->name('.file');
         Route::post('/answers/{answer}/back', [AnswerController::class, 'takeBack'])->can('attest', ForeignForm::class)->name('.back');
+        Route::post('/assign', [AssignmentController::class, 'assign'])->can('assign', ForeignForm::class)->name('.assign');
+        Route::post('/assigned/{assignment}/back', [AssignmentController::class, 'takeBack'])->can('assign', ForeignForm::class)->name('.unassign');
+        Route::post('/assigned/{assignment}/mended', [AssignmentController::class, 'mended'])->can('mend', [ForeignForm::class, 'assignment'])
+            ->name('.mended');
         Route::post('/suspend/{point:slug}', [SuspensionController::class, 'order'])->can('suspend', ForeignForm::class)->name('.suspend');
         Route::post('/suspensions/{suspension}/lift', [SuspensionController::class, 'lift'])->can('suspend', ForeignForm::class)->name('.lift');
         Route::get('/forms', [ForeignFormController::class, 'index'])->can('viewAny', ForeignForm::class)->name('.forms');

@@ -132,6 +132,10 @@ enum ActRefusal: string implements Refusal
     case AnswerReason = 'answer-reason';
     case AnswerEnd = 'answer-end';
     case NotAttested = 'not-attested';
+    case NobodyMends = 'nobody-mends';
+    case MendDay = 'mend-day';
+    case MendNote = 'mend-note';
+    case StillFound = 'still-found';
     case NothingAudited = 'nothing-audited';
     case NoFaultToSuspend = 'no-fault-to-suspend';
     case SuspendedAlready = 'suspended-already';
@@ -191,6 +195,10 @@ enum ActRefusal: string implements Refusal
             self::AnswerReason => 'Say in 15 to 1,000 characters why, so that somebody else understands it next year.',
             self::AnswerEnd => 'Say until when, from tomorrow on and within :most days.',
             self::NotAttested => 'Only a question is answered by a person\'s word. A breach or a weakness is mended, or accepted for a while.',
+            self::NobodyMends => 'Choose who is to mend it: an officer or an editor who works here.',
+            self::MendDay => 'Say by which day, from today on and within :most days.',
+            self::MendNote => 'Say it in at most 1,000 characters.',
+            self::StillFound => 'It is still found there as it was. Mend it first, or ask an officer to take it back.',
             self::NothingAudited => 'There is no form yet that could be audited.',
             self::NoFaultToSuspend => 'Only for a breach or a weakness is what people agreed to suspended; a question is answered first.',
             self::SuspendedAlready => 'It is suspended for this already.',

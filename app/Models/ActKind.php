@@ -73,6 +73,9 @@ enum ActKind: string
     case Attested = 'attested';
     case AcceptedFinding = 'accepted-finding';
     case TookAnswerBack = 'took-answer-back';
+    case AssignedFinding = 'assigned-finding';
+    case MendedFinding = 'mended-finding';
+    case TookAssignmentBack = 'took-assignment-back';
     case SuspendedConsents = 'suspended-consents';
     case LiftedSuspension = 'lifted-suspension';
 
@@ -95,7 +98,8 @@ enum ActKind: string
             self::TookFile => ActSubject::File,
             self::ReadForm, self::KeptForm, self::PutFormAway, self::TookFormUp, self::LookedAtForm => ActSubject::ForeignForm,
             self::TookAudit => ActSubject::Audit,
-            self::Attested, self::AcceptedFinding, self::TookAnswerBack => ActSubject::AuditedForm,
+            self::Attested, self::AcceptedFinding, self::TookAnswerBack, self::AssignedFinding, self::MendedFinding,
+            self::TookAssignmentBack => ActSubject::AuditedForm,
         };
     }
 

@@ -22,6 +22,7 @@ use Juramen\Canon\Instant;
  * @property string $reason
  * @property string $until
  * @property int $user_id
+ * @property Digest|null $file on which it rests
  * @property Instant $made_at
  * @property Instant|null $ended_at
  * @property-read User $user
@@ -35,7 +36,14 @@ final class AuditAnswer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['made_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT, 'finding' => ValueCast::DIGEST, 'says' => AnswerSays::class];
+        return ['made_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT, 'finding' => ValueCast::DIGEST, 'file' => ValueCast::DIGEST,
+            'says' => AnswerSays::class];
+    }
+
+    /** On what it rests; null where nothing was given. */
+    public function proof(): ?AnswerFile
+    {
+        return $this->file === null ? null : AnswerFile::query()->find($this->file->bytes);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Actions\ProofFile;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Crypt;
-use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
 
 /**
@@ -37,15 +37,9 @@ final class KeptFile extends Model
         return Crypt::decryptString($this->bytes);
     }
 
-    /** What the entry's disclosure says of such a file. */
-    public static function said(string $name, string $type, string $content): string
-    {
-        return "$name, $type, sha256 ".Digest::of($content)->hex();
-    }
-
     /** Whether it is what the entry's disclosure says. */
     public function isAsSaid(string $said): bool
     {
-        return hash_equals($said, self::said($this->name, $this->type, $this->content()));
+        return hash_equals($said, ProofFile::of($this->name, $this->type, $this->content())->said());
     }
 }

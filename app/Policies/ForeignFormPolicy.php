@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Assignment;
 use App\Models\Role;
 use App\Models\User;
 
@@ -30,6 +31,18 @@ final class ForeignFormPolicy
     public function accept(User $user): bool
     {
         return $user->role === Role::Officer;
+    }
+
+    /** Who is to mend something is said by whoever answers for the house. */
+    public function assign(User $user): bool
+    {
+        return $user->role === Role::Officer;
+    }
+
+    /** Whoever is to mend it says that it is mended, or whoever answers for the house. */
+    public function mend(User $user, Assignment $assignment): bool
+    {
+        return $user->role === Role::Officer || ($user->id === $assignment->user_id && $user->role === Role::Editor);
     }
 
     /** What people agreed to is suspended, and that is lifted, by officers. */

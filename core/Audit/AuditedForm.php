@@ -19,16 +19,18 @@ final readonly class AuditedForm
      * @param  string  $seen  digest of what was looked at, in hexadecimal
      * @param  list<Standing>  $standings
      * @param  list<AuditedFinding>  $findings
+     * @param  list<DrawnPart>  $drawn  from which a picture of it is made; none in audits of before there were any
      */
     public function __construct(
         public AuditedKind $kind, public string $id, public string $name, public string $controller, public string $state, public string $seen,
-        public array $standings, public array $findings
+        public array $standings, public array $findings, public array $drawn = []
     ) {}
 
     /** @param  list<Result>  $results */
-    public static function read(string $id, string $name, string $controller, string $state, string $seen, array $results): self
+    public static function read(string $id, string $name, string $controller, string $state, string $seen, ?Reading $reading, array $results): self
     {
-        return new self(AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results), self::findings($results));
+        return new self(AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results), self::findings($results),
+            $reading === null ? [] : DrawnPart::of($reading));
     }
 
     /**
@@ -61,7 +63,7 @@ final readonly class AuditedForm
 
         return new self(
             AuditedKind::Point, $id, $name, $controller, $state, $seen, [...$judgement->standings, ...Standing::all($besides)],
-            [...$found, ...self::findings($besides)]
+            [...$found, ...self::findings($besides)], $judgement->drawn
         );
     }
 
@@ -74,7 +76,8 @@ final readonly class AuditedForm
 
         return new self(
             AuditedKind::from($document->text('kind')), $document->text('id'), $document->text('name'), $document->text('controller'),
-            $document->text('state'), $document->text('seen'), $standings, array_map(AuditedFinding::from(...), $document->items('findings'))
+            $document->text('state'), $document->text('seen'), $standings, array_map(AuditedFinding::from(...), $document->items('findings')),
+            array_map(DrawnPart::from(...), $document->items('drawn'))
         );
     }
 
@@ -118,6 +121,7 @@ final readonly class AuditedForm
         return [
             'kind' => $this->kind->value, 'id' => $this->id, 'name' => $this->name, 'controller' => $this->controller, 'state' => $this->state,
             'seen' => $this->seen, 'standings' => $standings, 'findings' => array_map(static fn (AuditedFinding $f): array => $f->toArray(), $this->findings),
+            ...$this->drawn === [] ? [] : ['drawn' => array_map(static fn (DrawnPart $p): array => $p->toArray(), $this->drawn)],
         ];
     }
 }

@@ -28,19 +28,21 @@ final readonly class Judgement
      * @param  int  $met  how many of them were met
      * @param  list<Standing>  $standings  of every requirement that was asked
      * @param  list<Result>  $forPeople  what only a person can say, which is asked in audits
+     * @param  list<DrawnPart>  $drawn  its fields and boxes in its first language, from which a picture is made
      */
     private function __construct(
-        public array $notes, public array $unwritten, public int $checked, public int $met, public array $standings, public array $forPeople
+        public array $notes, public array $unwritten, public int $checked, public int $met, public array $standings, public array $forPeople,
+        public array $drawn
     ) {}
 
     /** @param  callable(Language): FormWords  $words */
     public static function ofSheet(Sheet $sheet, Registers $registers, callable $words): self
     {
         $reader = new SheetReader($registers);
-        [$results, $forPeople] = [[], []];
+        [$results, $forPeople, $drawn] = [[], [], []];
         foreach ($sheet->draft->languages as $n => $language) {
             $reading = $reader->read($sheet, $language, $words($language));
-            $forPeople = $n === 0 ? Requirements::askPeople($reading) : $forPeople;
+            [$forPeople, $drawn] = $n === 0 ? [Requirements::askPeople($reading), DrawnPart::of($reading)] : [$forPeople, $drawn];
             $judged = Requirements::judge($reading);
             $more = $sheet->draft->differsIn($language)
                 ? self::ofSecond(Requirements::judge($reader->read($sheet->second(), $language, $words($language))), $judged) : [];
@@ -51,7 +53,7 @@ final readonly class Judgement
             }
         }
 
-        return self::collect($results, $forPeople);
+        return self::collect($results, $forPeople, $drawn);
     }
 
     /**
@@ -158,8 +160,9 @@ final readonly class Judgement
     /**
      * @param  list<ResultIn>  $results
      * @param  list<Result>  $forPeople
+     * @param  list<DrawnPart>  $drawn
      */
-    private static function collect(array $results, array $forPeople = []): self
+    private static function collect(array $results, array $forPeople = [], array $drawn = []): self
     {
         [$found, $unwritten, $times, $checked, $met] = [[], [], [], 0, 0];
         foreach ($results as $each) {
@@ -190,7 +193,7 @@ final readonly class Judgement
 
         return new self(
             $notes, array_values($unwritten), $checked, $met, Standing::all(array_map(static fn (ResultIn $r): Result => $r->result, $written)),
-            $forPeople
+            $forPeople, $drawn
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class SheetFacts
      * @param  list<Language>  $demandedLanguages  by the house, that are not offered
      * @param  bool  $unknownIsStrict  whether the house takes the strictest rule where nobody knows where people are
      * @param  bool  $giftByLink  whether something is promised that comes by a link
+     * @param  bool  $forChildren  whether somebody has said that it is aimed at children
      */
     public function __construct(
         public Controller $controller,
@@ -27,5 +28,6 @@ final readonly class SheetFacts
         public array $demandedLanguages,
         public bool $unknownIsStrict = true,
         public bool $giftByLink = false,
+        public bool $forChildren = false,
     ) {}
 }

@@ -65,7 +65,7 @@ final readonly class SheetReader
                 $controller, $sheet->rules->doubleOptIn, $house->points->doubleOptIn, $sheet->missing(),
                 array_map(fn (Statement $s): StatementFacts => $this->facts($s, self::wordsOf($s, $language), $language), $sheet->statements),
                 array_values(array_filter($house->languages, static fn (Language $l): bool => ! $sheet->draft->offers($l))),
-                $house->unknownIsStrict, $sheet->draft->gift?->hasLink() === true,
+                $house->unknownIsStrict, $sheet->draft->gift?->hasLink() === true, $sheet->draft->forChildren,
             ),
             $sheet->lacks($language),
         );

@@ -39,6 +39,7 @@ enum EntryKind: string
     case SuspensionOrdered = 'suspension-ordered';
     case Audited = 'audited';
     case Attested = 'attested';
+    case Assigned = 'assigned';
     case KeyRotated = 'key-rotated';
 
     /** @return class-string<Act> */
@@ -70,6 +71,7 @@ enum EntryKind: string
             self::Drawn => Acts\Drawn::class,
             self::Audited => Acts\Audited::class,
             self::Attested => Acts\Attested::class,
+            self::Assigned => Acts\Assigned::class,
             self::KeyRotated => Acts\KeyRotated::class,
         };
     }
@@ -79,7 +81,7 @@ enum EntryKind: string
     {
         return ! in_array($this, [
             self::Published, self::Paused, self::Resumed, self::Excepted, self::Approved, self::Retired, self::DrawBegun, self::DrawClosed, self::Drawn,
-            self::SuspensionOrdered, self::Audited, self::Attested, self::KeyRotated,
+            self::SuspensionOrdered, self::Audited, self::Attested, self::Assigned, self::KeyRotated,
         ], true);
     }
 }

@@ -274,7 +274,15 @@ const likeliest = (control) => (control.kind === 'text' ? candidates(control)[0]
 /** Each form filled in and sent: it is done, or refused with everything that was typed. */
 async function useForms(page, now, walk, controls) {
   const kinds = standsForItsKind();
-  const alike = (form) => controls.filter((control) => control.form === form).map((control) => control.place && !kinds(control)).some(Boolean);
+  const shapes = {};
+  // The forms of a list's rows do the same with one thing each: the first two stand for all in a short walk, as places alike do on a sheet.
+  const alike = (form) => {
+    const mine = controls.filter((control) => control.form === form);
+    const action = mine[0].action.replace(/\b[0-9a-f]{8,}\b|\b\d+\b/g, '*');
+    const shape = [mine[0].method, action, ...mine.map(({ kind, name }) => `${kind} ${name.split(' ')[0]}`)].join(' ');
+    shapes[shape] = (shapes[shape] ?? 0) + 1;
+    return mine.map((control) => control.place && !kinds(control)).some(Boolean) || (!long && shapes[shape] > 2);
+  };
   const forms = [...new Set(controls.filter((control) => control.form >= 0).map((control) => control.form))].filter((form) => !alike(form));
   const loose = controls.filter((control) => control.kind === 'button' && control.form < 0);
   for (const form of forms) {

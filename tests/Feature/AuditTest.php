@@ -27,17 +27,20 @@ use App\Queries\Audit\AuditNow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
 use Juramen\Audit\AuditedFinding;
 use Juramen\Audit\AuditedKind;
+use Juramen\Audit\DrawnPart;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Acts\Attested;
 use Juramen\Consent\Acts\Audited;
 use Juramen\Consent\Entry;
 use Juramen\Consent\How;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -195,6 +198,33 @@ test('a question is attested and a breach accepted, with a reason and an end; ne
     $this->get("/audit/forms/$form->slug")->assertDontSee('Attested by');
 });
 
+test('an attestation may rest on a file, which is kept once, encrypted and by its digest, and given back as it was', function (): void {
+    $form = ($this->given)();
+    $seen = app(AuditNow::class)->foreign($form->load('newest', 'mail', 'controller'));
+    $say = fn (array $more, string $id = 'bots-kept-out') => $this->post('/audit/answer', [
+        'form' => $seen->key(), 'finding' => $seen->findingsOf($id)[0]->digest()->hex(), 'says' => 'met', 'from' => 'form',
+        'reason' => 'The server counts and slows them down.', 'until' => now()->addMonths(3)->format('Y-m-d'), ...$more,
+    ]);
+    $proof = static fn (string $content, string $name = '../report.pdf'): UploadedFile => UploadedFile::fake()->createWithContent($name, $content);
+    $say(['file' => $proof("\x7fELF\x02\x01 a program", 'report.pdf')])->assertRefused(ActRefusal::FileKind);
+    $say(['file' => $proof('%PDF-1.4 '.str_repeat('a', 2_000_001))])->assertRefused(ActRefusal::FileSize);
+    expect(AuditAnswer::query()->count())->toBe(0);
+    $say(['file' => $proof("%PDF-1.4\nLimits are measured weekly.")])->assertRedirect();
+    $say(['file' => $proof("%PDF-1.4\nLimits are measured weekly."), 'says' => 'accepted'], 'no-preset-answer')->assertRedirect();
+    [$one, $two] = AuditAnswer::query()->orderBy('id')->get()->all();
+    expect(DB::table('answer_files')->count())->toBe(1)->and((string) DB::table('answer_files')->value('bytes'))->not->toContain('weekly');
+    $this->get("/audit/forms/$form->slug")->assertSee('The file on which that rests');
+    $given = $this->actingAs(User::query()->where('role', 'auditor')->firstOrFail())->get("/audit/answers/$two->id/file")->assertOk();
+    expect($given->getContent())->toBe("%PDF-1.4\nLimits are measured weekly.")->and($given->headers->get('Content-Disposition'))
+        ->toContain('attachment')->toContain('report.pdf')->not->toContain('..');
+    $entry = ($this->entries)('attested')[0]->act;
+    expect($entry instanceof Attested ? $entry->file : '')->toBe('report.pdf, application/pdf, sha256 '.$one->file->hex());
+    // What was changed behind our back is not given out as if it were what was attested.
+    DB::table('answer_files')->update(['bytes' => Crypt::encryptString('%PDF-1.4 another')]);
+    $this->get("/audit/answers/$one->id/file")->assertNotFound();
+    $this->actingAs(User::query()->where('role', 'administrator')->firstOrFail())->get("/audit/answers/$one->id/file")->assertForbidden();
+});
+
 test('an answer is taken back once, and the finding stands again', function (): void {
     $form = ($this->given)();
     $seen = app(AuditNow::class)->foreign($form->load('newest', 'mail', 'controller'));
@@ -341,9 +371,37 @@ test('the report says what was looked at, found and said, in a page that needs n
     $html = (string) $this->get("/audit/taken/$taken->id/report.html")
         ->assertHeader('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; sandbox")->getContent();
     expect($html)->toContain($taken->digest->hex())->toContain('Crew jobs: newsletter')->toContain('What only a lawyer can judge')->toContain('Art. 30')
-        ->not->toContain('<script')->not->toContain('http://')->not->toContain('src=');
+        ->not->toContain('<script')->not->toContain('http://');
+    // Nothing is fetched for it: no image, frame, style or letters of others.
+    expect(preg_match_all('~<(?:img|iframe|link|object|embed|video)\b|@import|url\(~i', $html))->toBe(0);
     $pdf = $this->get("/audit/taken/$taken->id/report.pdf")->assertHeader('Content-Type', 'application/pdf')->getContent();
     expect($pdf)->toStartWith('%PDF-')->and(strlen((string) $pdf))->toBeGreaterThan(20_000);
+});
+
+test('each form is drawn in the report as it was read, with the numbers of what was found there, and its bytes stand beside', function (): void {
+    $form = ($this->given)(str_replace('Email me', 'Email me &lt;b&gt;&amp;', FOREIGN));
+    $taken = app(TakeAudit::class)($this->runa);
+    $html = (string) $this->get("/audit/taken/$taken->id/report.html")->getContent();
+    $audited = $taken->audit()->form(AuditedKind::Form, $form->slug);
+    expect(array_map(static fn (DrawnPart $p): array => [mb_substr($p->words, 0, 8), $p->response?->value, $p->required], $audited?->drawn ?? []))
+        ->toBe([['Email', null, false], ['Email me', 'yes', false]]);
+    $drawn = new Crawler($html);
+    $box = $drawn->filter('svg')->reduce(static fn (Crawler $svg): bool => str_contains($svg->text(), 'Email me <b>&'));
+    expect($box)->toHaveCount(1)->and($box->filter('path'))->toHaveCount(1)->and($html)->not->toContain('Email me <b>');
+    // The number beside the box is that of the finding that says so.
+    $number = array_search('no-preset-answer', array_map(static fn (AuditedFinding $f): string => $f->requirement, $audited?->findings ?? []), true) + 1;
+    $marks = implode(', ', $box->filter('text[font-weight=bold]')->each(static fn (Crawler $mark): string => $mark->text()));
+    expect(explode(', ', $marks))->toContain((string) $number)->and($html)->toContain("<b>$number. Breach.</b>")
+        ->and($drawn->filter('pre')->reduce(static fn (Crawler $pre): bool => str_contains($pre->text(), 'crew jobs once a month')))->toHaveCount(1)
+        ->and($drawn->filter('pre')->reduce(static fn (Crawler $pre): bool => str_contains($pre->text(), 'Send me the news')))->toHaveCount(1);
+    // An audit of before there were pictures is read as it was.
+    $old = json_decode($taken->audit()->bytes(), true);
+    $old['forms'] = array_map(static fn (array $f): array => array_diff_key($f, ['drawn' => 0]), $old['forms']);
+    DB::table('audits')->insert([
+        'digest' => random_bytes(32), 'taken_at' => '2026-11-20 09:00:00', 'scope' => 'all forms', 'bytes' => gzcompress((string) json_encode($old)),
+    ]);
+    $before = $this->get('/audit/taken/'.DB::table('audits')->max('id').'/report.html')->assertOk()->assertSee('Crew jobs: newsletter')->getContent();
+    expect((new Crawler((string) $before))->filter('svg'))->toHaveCount(0);
 });
 
 test('the mail that a form sends is read beside it', function (): void {

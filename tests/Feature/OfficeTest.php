@@ -3,13 +3,16 @@
 declare(strict_types=1);
 
 use App\Actions\Audit\AnswerFinding;
+use App\Actions\Audit\AssignFinding;
 use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\NamedFinding;
 use App\Actions\Audit\SuspendConsents;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\TakeForms;
 use App\Actions\Ledger\Seal;
 use App\Actions\Signup\DecideHeld;
 use App\Models\AnswerSays;
+use App\Models\Assignment;
 use App\Models\AuditAnswer;
 use App\Models\Enquiry;
 use App\Models\ForeignForm;
@@ -56,6 +59,7 @@ function audited(): array
     $question = $seen->findingsOf('bots-kept-out')[0];
     app(AnswerFinding::class)($seen, $question, AnswerSays::Met, 'It is shown in a test.', now()->addWeek()->format('Y-m-d'), $officer);
 
+    app(AssignFinding::class)([new NamedFinding($seen, $question)], (string) as_(Role::Editor)->id, now()->addWeek()->format('Y-m-d'), '', $officer);
     $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
     $breach = new AuditedFinding('purpose-said', Verdict::Breach, '', '', '', '');
     Queue::fake();
@@ -86,11 +90,13 @@ test('every route of the office is closed to nobody, and open to each role only 
         'points.take' => ['officer', 'editor'],
         'requirements.misread' => ['officer', 'editor', 'auditor'],
         ...array_fill_keys(
-            ['audit', 'audit.found', 'audit.svg', 'audit.export', 'audit.all', 'audit.taken', 'audit.report', 'audit.forms', 'audit.form', 'audit.form.page'],
-            ['officer', 'editor', 'auditor']
+            [
+                'audit', 'audit.found', 'audit.svg', 'audit.export', 'audit.all', 'audit.taken', 'audit.report', 'audit.forms', 'audit.form',
+                'audit.form.page', 'audit.file',
+            ], ['officer', 'editor', 'auditor']
         ),
         ...array_fill_keys(['audit.take', 'audit.answer', 'audit.back'], ['officer', 'auditor']),
-        ...array_fill_keys(['audit.suspend', 'audit.lift'], ['officer']),
+        ...array_fill_keys(['audit.suspend', 'audit.lift', 'audit.assign', 'audit.unassign'], ['officer']), 'audit.mended' => ['officer', 'editor'],
         ...array_fill_keys(
             ['audit.forms.take', 'audit.form.keep', 'audit.form.again', 'audit.form.mail', 'audit.form.away', 'audit.form.looked'], ['officer', 'editor']
         ),
@@ -165,7 +171,7 @@ test('every route of the office is closed to nobody, and open to each role only 
                 '{subject}', '{entry}', '{held}', '{delivery}', '{work}', '{point}', '{number}', '{language}', '{draft}', '{id}', '{kind}', '{slug}',
                 '{format}',
                 '{enquiry}', '{user}', '{asked}', '{filter}', '{form}', '{read}', '{audit}', '{answer}',
-                '{suspension}', '{point:slug}',
+                '{suspension}', '{point:slug}', '{assignment}',
             ],
             [
                 $subject, $entry, $held, (string) $this->message()->id, Str::uuid(), 'footer-newsletter', '1', 'en', str_repeat('0', 64),
@@ -173,6 +179,7 @@ test('every route of the office is closed to nobody, and open to each role only 
                 $enquiry->id->hex(), (string) as_(Role::Auditor)->id, (string) $asks()->id, '1', $foreign->slug,
                 (string) $foreign->readings()->max('id'), (string) $taken->id,
                 (string) AuditAnswer::query()->max('id'), (string) Suspension::query()->max('id'), 'footer-newsletter',
+                (string) Assignment::query()->max('id'),
             ],
             str_replace('report.{format}', 'report.html', $route->uri())
         );

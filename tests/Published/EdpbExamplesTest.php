@@ -2,14 +2,24 @@
 
 declare(strict_types=1);
 
+use Database\Demo\FooterNewsletter;
+use Database\Demo\House;
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Judgement;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
 use Juramen\Audit\Verdict;
+use Juramen\Canon\Digest;
+use Juramen\Canon\Document;
+use Juramen\Points\Records;
+use Juramen\Points\SheetDraft;
+use Juramen\Register\Language;
+use Juramen\Register\RecordKind;
+use Tests\Support\Words;
 
 /*
- * EDPB Guidelines 05/2020 on consent: those of its examples and numbered sentences that concern forms, rebuilt as HTML, with the verdict that the
- * guidelines give. All from memory, the numbers of the examples too.
+ * EDPB Guidelines 05/2020 on consent: those of its examples and numbered sentences that concern forms, rebuilt as HTML and as sheets, with the
+ * verdict that the guidelines give. All from memory, the numbers of the examples too.
  */
 
 /** @return array<string, string> requirement to the gravest verdict found */
@@ -100,4 +110,67 @@ test('nothing of this is ever said to be met where it is missed', function (): v
     $met = array_filter(Requirements::judge(HtmlReader::read($bad)[0]), static fn (Result $r): bool => $r->requirement->id() === 'no-preset-answer'
         && $r->verdict === Verdict::Met);
     expect($met)->toBe([]);
+});
+
+/*
+ * The same as sheets of ours, where a sheet can say it at all: a box that stands on yes, or that must be ticked, cannot be written on one.
+ */
+
+/**
+ * @param  array<string, mixed>  $change  of an account's sheet
+ * @return array<string, string> requirement to the gravest verdict found
+ */
+function edpbOnSheet(string $words, array $change = [], array $channels = ['email']): array
+{
+    $registers = House::registers()->with(Records::read(RecordKind::Statement, Document::from([
+        'id' => 'voyage-news', 'purpose' => 'voyage-news', 'channels' => $channels, 'texts' => ['en' => $words],
+    ]), Digest::of($words)));
+    $draft = SheetDraft::from(Document::from(array_replace(FooterNewsletter::SHEET, [
+        'kind' => 'account', 'countries' => ['GB'], 'languages' => ['en'], 'title' => ['en' => 'Create your account'],
+        'purpose-line' => ['en' => 'See your bookings in one place.'], 'button' => ['en' => 'Create account'], ...$change,
+    ])));
+    $worst = [];
+    foreach (Judgement::ofSheet($registers->complete($draft), $registers, fn (Language $l) => Words::form())->notes as $note) {
+        $worst[$note->result->requirement->id()] ??= $note->result->verdict->value;
+    }
+
+    return $worst;
+}
+
+test('as sheets: what the guidelines find is found', function (string $words, array $change, array $expected): void {
+    $found = edpbOnSheet($words, $change);
+    foreach ($expected as $id => $verdict) {
+        expect($found[$id] ?? null)->toBe($verdict, "$id: ".json_encode($found));
+    }
+})->with([
+    'example 2, freely joined' => [
+        'Yes, {controller} may email me its new sailings once a month. {withdrawal}',
+        ['kind' => 'newsletter', 'title' => ['en' => 'Road works by email'], 'purpose-line' => ['en' => 'You need not sign up: the same stands on our website.']],
+        ['not-a-condition' => null, 'consent-asked' => null, 'no-preset-answer' => null, 'withdrawal-said' => null],
+    ],
+    'example 7, not granular' => [
+        'Yes, email me your offers on cabins, and share my details with other companies of your group so that they can send me theirs.', [],
+        ['one-purpose-each' => 'breach', 'recipients-named' => 'breach'],
+    ],
+    'paragraph 65, named' => ['{controller} may pass my email to Seahaven Hotels Ltd, who may email me offers on rooms.', [], ['recipients-named' => null]],
+    'example 14, a clear act' => [
+        '{controller} may email me about new sailings. {withdrawal}', [],
+        ['no-preset-answer' => null, 'apart-from-terms' => null, 'not-a-condition' => null, 'withdrawal-said' => null],
+    ],
+    'paragraph 81, general terms' => ['I accept the terms and conditions and agree to be sent offers by email.', [], ['apart-from-terms' => 'breach']],
+    'example 15, going on' => [
+        '{controller} may email me about new sailings. {withdrawal}', ['purpose-line' => ['en' => 'By continuing you agree to receive our offers by email.']],
+        ['no-consent-by-sending' => 'breach'],
+    ],
+    'example 23, a game for children' => ['{controller} may email me new games. {withdrawal}', ['for-children' => true], ['children' => 'breach']],
+]);
+
+test('as a sheet, example 22: a way out by phone on working days is told of', function (): void {
+    expect(edpbOnSheet('{controller} may email me about concerts. I can withdraw this only by phone, on working days from 8 to 17.'))->toHaveKey('withdrawal-said');
+});
+
+test('as sheets, example 1 and paragraph 79: whatever a sheet is told, its box starts empty and may stay so', function (): void {
+    $forced = ['statements' => [['id' => 'voyage-news', 'control' => 'tick', 'needed' => true, 'required' => true, 'checked' => true, 'answer' => 'yes']]];
+    $found = edpbOnSheet('{controller} may email me about new sailings. {withdrawal}', $forced);
+    expect($found)->not->toHaveKey('no-preset-answer')->not->toHaveKey('not-a-condition');
 });

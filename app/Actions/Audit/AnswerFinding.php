@@ -7,8 +7,10 @@ namespace App\Actions\Audit;
 use App\Actions\ActLog;
 use App\Actions\ActRefusal;
 use App\Actions\Ledger\Append;
+use App\Actions\ProofFile;
 use App\Casts\Instants;
 use App\Models\ActKind;
+use App\Models\AnswerFile;
 use App\Models\AnswerSays;
 use App\Models\AuditAnswer;
 use App\Models\User;
@@ -37,8 +39,9 @@ final class AnswerFinding
     public function __construct(private readonly Append $append, private readonly ActLog $log, private readonly SystemClock $clock) {}
 
     /** @throws Refused where the finding is no question and is attested, no reason or no end is given */
-    public function __invoke(AuditedForm $form, AuditedFinding $finding, AnswerSays $says, string $reason, string $until, User $by): AuditAnswer
-    {
+    public function __invoke(
+        AuditedForm $form, AuditedFinding $finding, AnswerSays $says, string $reason, string $until, User $by, ?ProofFile $file = null
+    ): AuditAnswer {
         $reason = trim($reason);
         $refusal = match (true) {
             $says === AnswerSays::Met && $finding->verdict !== Verdict::Open => ActRefusal::NotAttested,
@@ -50,13 +53,15 @@ final class AnswerFinding
             throw Refused::because($refusal, most: self::LONGEST);
         }
 
-        return DB::transaction(function () use ($form, $finding, $says, $reason, $until, $by): AuditAnswer {
+        return DB::transaction(function () use ($form, $finding, $says, $reason, $until, $by, $file): AuditAnswer {
             $this->end($form, $finding);
             $answer = AuditAnswer::query()->create([
                 'form' => $form->key(), 'requirement' => $finding->requirement, 'place' => mb_substr($finding->where, 0, 500), 'finding' => $finding->digest(),
                 'says' => $says, 'reason' => $reason, 'until' => $until, 'user_id' => $by->id, 'made_at' => $this->clock->instant(),
+                'file' => $file?->digest(),
             ]);
-            $this->enter($answer, $says->value, $by);
+            $file === null || AnswerFile::keep($file);
+            $this->enter($answer, $says->value, $by, (string) $file?->said());
             $this->log->write($by, $says === AnswerSays::Met ? ActKind::Attested : ActKind::AcceptedFinding, $form->key(), $finding->requirement);
 
             return $answer;
@@ -70,11 +75,11 @@ final class AnswerFinding
      *
      * @throws Refused where it cannot be said of one of them
      */
-    public function each(array $named, AnswerSays $says, string $reason, string $until, User $by): void
+    public function each(array $named, AnswerSays $says, string $reason, string $until, User $by, ?ProofFile $file = null): void
     {
-        DB::transaction(function () use ($named, $says, $reason, $until, $by): void {
+        DB::transaction(function () use ($named, $says, $reason, $until, $by, $file): void {
             foreach ($named as $each) {
-                $this($each->form, $each->finding, $says, $reason, $until, $by);
+                $this($each->form, $each->finding, $says, $reason, $until, $by, $file);
             }
         }, 3);
     }
@@ -98,10 +103,10 @@ final class AnswerFinding
             ->update(['ended_at' => Instants::write($this->clock->instant())]);
     }
 
-    private function enter(AuditAnswer $answer, string $says, User $by): void
+    private function enter(AuditAnswer $answer, string $says, User $by, string $file = ''): void
     {
         ($this->append)($this->append->begin('record'), new Attested(
-            $this->clock->instant(), $answer->form, $answer->requirement, $answer->place, $answer->finding, $says, $answer->reason, $answer->until, '',
+            $this->clock->instant(), $answer->form, $answer->requirement, $answer->place, $answer->finding, $says, $answer->reason, $answer->until, $file,
             $by->named()
         ));
     }

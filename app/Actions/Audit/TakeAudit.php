@@ -22,7 +22,8 @@ use Juramen\Consent\Acts\Audited;
 final class TakeAudit
 {
     public function __construct(
-        private readonly AuditNow $now, private readonly DeedsLately $deeds, private readonly Append $append, private readonly ActLog $log
+        private readonly AuditNow $now, private readonly DeedsLately $deeds, private readonly AssignFinding $assigned,
+        private readonly Append $append, private readonly ActLog $log
     ) {}
 
     /**
@@ -53,6 +54,7 @@ final class TakeAudit
                 $audit->taken, Digest::of($bytes), $audit->scope, count($audit->forms), $audit->count(Verdict::Breach), $audit->count(Verdict::Weakness),
                 $audit->count(Verdict::Open), $by?->named() ?? 'the clock'
             ));
+            $this->assigned->endMended($audit);
             if ($by !== null) {
                 $this->log->write($by, ActKind::TookAudit, (string) $taken->id);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Signup;
 
+use App\Actions\ProofFile;
 use Juramen\Canon\Instant;
 use Juramen\Consent\Entry;
 use Juramen\Consent\How;
@@ -15,9 +16,9 @@ final readonly class ToldWithdrawal
     /**
      * @param  Instant  $at  the last moment at which it can have reached the house
      * @param  string  $by  who recorded it, as entries name them
-     * @param  ToldFile|null  $file  with which it was told
+     * @param  ProofFile|null  $file  with which it was told
      */
-    public function __construct(public How $how, public Instant $at, public string $by, public ?ToldFile $file = null) {}
+    public function __construct(public How $how, public Instant $at, public string $by, public ?ProofFile $file = null) {}
 
     /** Whether it speaks of a consent: not of one that was given after it came. */
     public function reaches(Permission $permission): bool

@@ -81,8 +81,7 @@ final class WithdrawConsent
                 return false;
             }
             $now = $this->clock->instant();
-            $said = $told?->file === null ? []
-                : [Disclosure::make('file', KeptFile::said($told->file->name, $told->file->type, $told->file->content))];
+            $said = $told?->file === null ? [] : [Disclosure::make('file', $told->file->said())];
             $digests = array_map(static fn (Disclosure $d): Digest => $d->digest(), $said);
             $entry = ($this->append)($chain, new Withdrawn($told->at ?? $now, $how, $ends, $told->by ?? $by, $digests), $said);
             if ($told?->file !== null) {

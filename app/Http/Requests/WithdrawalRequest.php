@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\Signup\ToldFile;
+use App\Actions\ProofFile;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
 use App\Support\SystemClock;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Validator;
 use Juramen\Canon\Day;
 use Juramen\Canon\Instant;
@@ -68,14 +67,9 @@ final class WithdrawalRequest extends FormRequest
      *
      * @throws Refused
      */
-    public function told(): ?ToldFile
+    public function told(): ?ProofFile
     {
-        $file = $this->file('file');
-        if (! $file instanceof UploadedFile) {
-            return null;
-        }
-
-        return ToldFile::from($file->getClientOriginalName(), $file->isValid() ? (string) $file->getContent() : '');
+        return ProofFile::uploaded($this->file('file'));
     }
 
     public function how(): How

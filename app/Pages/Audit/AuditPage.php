@@ -57,7 +57,7 @@ final readonly class AuditPage
             $last === null || $since === null ? 'no audit has been taken yet' : 'since '.Moments::day($last->taken_at).': '.self::sum($since),
             $last?->id, Grid::of($audit, $groups, $answers), count(Requirements::all()) - $shown, $filter, self::causes($audit, $answers, $people),
             $chosen === null ? null : FoundView::of($chosen, $requirement, $answers, $people, $since, $reader),
-            $chosen === null && $requirement !== '' ? CauseView::of($requirement, $audit, $answers, $people) : null,
+            $chosen === null && $requirement !== '' ? CauseView::of($requirement, $audit, $answers, $people, $reader) : null,
             Option::all(['' => 'any controller', ...array_combine($controllers, $controllers)], [$filter->controller]),
             Option::all(['' => 'any source', ...self::sources()], [$filter->source === null ? '' : $filter->source->value]),
             Option::all(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Audit;
 
+use App\Models\User;
+use App\Pages\Controls\Option;
 use App\Queries\Audit\Answers;
 use App\Queries\Audit\ExposedPeople;
 use Juramen\Audit\Audit;
@@ -16,13 +18,15 @@ final readonly class CauseView
 {
     /**
      * @param  list<CauseForm>  $forms  those that nobody has answered
+     * @param  list<Option>  $menders  to whom whoever looks may give it to mend
      * @param  bool  $isQuestion  whether all of it is for a person to say
      */
     private function __construct(
-        public string $requirement, public string $name, public string $title, public string $asks, public array $forms, public bool $isQuestion
+        public string $requirement, public string $name, public string $title, public string $asks, public array $forms, public bool $isQuestion,
+        public array $menders, public string $today
     ) {}
 
-    public static function of(string $requirement, Audit $audit, Answers $answers, ExposedPeople $people): ?self
+    public static function of(string $requirement, Audit $audit, Answers $answers, ExposedPeople $people, User $reader): ?self
     {
         $known = Requirements::find($requirement);
         if ($known === null) {
@@ -43,6 +47,8 @@ final readonly class CauseView
             }
         }
 
-        return new self($requirement, Grid::named($requirement), $known->title(), $asks, $forms, $question);
+        return new self(
+            $requirement, Grid::named($requirement), $known->title(), $asks, $forms, $question, AssignedView::whoMay($reader), $answers->today()->text
+        );
     }
 }

@@ -17,22 +17,25 @@ final readonly class FindingView
      * @param  string  $name  of the requirement
      * @param  string|null  $answered  what was said of it, by whom, and until when
      * @param  int|null  $answer  number of that answer
+     * @param  bool  $hasFile  whether it rests on a file
+     * @param  AssignedView|null  $assigned  who is to mend it, where somebody is
      * @param  bool  $isNew  whether the last audit had none of it
      */
     private function __construct(
         public string $digest, public string $requirement, public string $name, public string $verdict, public string $word, public string $says,
         public string $words, public string $where, public string $source, public string $mend, public ?string $answered, public string $reason,
-        public ?int $answer, public bool $isNew, public bool $isQuestion
+        public ?int $answer, public bool $hasFile, public bool $isNew, public bool $isQuestion, public ?AssignedView $assigned
     ) {}
 
-    public static function of(AuditedFinding $finding, ?AuditAnswer $answer, bool $isNew): self
+    public static function of(AuditedFinding $finding, ?AuditAnswer $answer, bool $isNew, ?AssignedView $assigned): self
     {
         return new self(
             $finding->digest()->hex(), $finding->requirement, Grid::named($finding->requirement), $finding->verdict->value,
             ucfirst((string) __("office.verdicts.{$finding->verdict->value}")),
             $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"),
             mb_strimwidth($finding->words, 0, 160, '…'), $finding->where, (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend,
-            self::answered($finding, $answer), (string) $answer?->reason, $answer?->id, $isNew, $finding->verdict === Verdict::Open
+            self::answered($finding, $answer), (string) $answer?->reason, $answer?->id, $answer?->file !== null, $isNew,
+            $finding->verdict === Verdict::Open, $assigned
         );
     }
 

@@ -8,6 +8,7 @@ use App\Models\ForeignForm;
 use App\Models\ForeignReading;
 use App\Models\Point;
 use App\Models\RegisteredController;
+use App\Models\User;
 use App\Pages\Controls\Option;
 use App\Queries\Audit\Answers;
 use App\Queries\Audit\AuditNow;
@@ -42,7 +43,8 @@ final readonly class FormPage
     ) {}
 
     public static function of(
-        ForeignForm $form, ReadForms $forms, AuditNow $now, Answers $answers, ExposedPeople $people, ForeignChanges $changes, RegistersInForce $inForce
+        ForeignForm $form, ReadForms $forms, AuditNow $now, Answers $answers, ExposedPeople $people, ForeignChanges $changes, RegistersInForce $inForce,
+        User $reader
     ): self {
         $read = $forms->newest($form);
         $reading = $read->reading;
@@ -60,7 +62,7 @@ final readonly class FormPage
                 : 'Taken for a '.str_replace('-', ' ', $reading->kind->value).' form, because '.$reading->kindReason.'.',
             $reading === null || $reading->language === null ? 'a language that could not be told' : $reading->language->endonym(),
             mb_strimwidth($reading->text ?? '', 0, 3000, '…'), $reading === null ? [] : self::places($reading, $read->results),
-            FoundView::of($now->foreign($form), '', $answers, $people, null), $fromEdition === null ? null : $lines($fromEdition),
+            FoundView::of($now->foreign($form), '', $answers, $people, null, $reader), $fromEdition === null ? null : $lines($fromEdition),
             $form->point === null ? '' : $inForce->nameOf($form->point->slug), $before === null ? [] : $lines($changes->since($form, $read->read, $before)),
             $before === null ? '' : Moments::minute($before->read_at), self::readings($form),
             Option::all(['' => 'nobody has said'] + $controllers, [(string) $form->controller_id]),
@@ -86,15 +88,11 @@ final readonly class FormPage
      */
     private static function places(Reading $reading, array $results): array
     {
-        $order = array_flip(array_map(static fn ($s): string => $s->text(), $reading->page->order ?? []));
         $parts = [];
-        foreach ($reading->fields as $field) {
-            $parts[$field->where->text()] = ['field', $field->label === '' ? 'a field without words' : $field->label, self::ofField($field)];
+        foreach ($reading->parts() as $part) {
+            $parts[$part->where->text()] = $part instanceof Control ? ['box', $part->label, self::ofControl($part)]
+                : ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)];
         }
-        foreach ($reading->controls as $control) {
-            $parts[$control->where->text()] = ['box', $control->label, self::ofControl($control)];
-        }
-        uksort($parts, static fn (string $a, string $b): int => ($order[$a] ?? PHP_INT_MAX) <=> ($order[$b] ?? PHP_INT_MAX));
         $places = [];
         foreach ($parts as $where => [$kind, $words, $about]) {
             $found = array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding() && $r->where?->text() === $where);

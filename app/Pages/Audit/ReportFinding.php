@@ -8,7 +8,7 @@ namespace App\Pages\Audit;
 final readonly class ReportFinding
 {
     public function __construct(
-        public string $verdict, public string $word, public string $requirement, public string $says, public string $words, public string $where,
-        public string $source, public string $mend, public string $answered
+        public int $number, public string $verdict, public string $word, public string $requirement, public string $says, public string $words,
+        public string $where, public string $source, public string $mend, public string $answered
     ) {}
 }

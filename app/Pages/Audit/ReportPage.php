@@ -7,6 +7,7 @@ namespace App\Pages\Audit;
 use App\Models\AuditAnswer;
 use App\Models\TakenAudit;
 use App\Queries\Audit\AnswersAt;
+use App\Queries\Audit\BytesOfForms;
 use App\Queries\Audit\ExposedPeople;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Moments;
@@ -39,12 +40,14 @@ final readonly class ReportPage
         public array $processing, public array $notJudged
     ) {}
 
-    public static function of(TakenAudit $taken, ExposedPeople $people, RegistersInForce $inForce): self
+    public static function of(TakenAudit $taken, ExposedPeople $people, RegistersInForce $inForce, BytesOfForms $bytes): self
     {
         $audit = $taken->audit();
         $answers = AnswersAt::moment($taken->taken_at);
         $before = TakenAudit::query()->where('id', '<', $taken->id)->orderByDesc('id')->first();
-        $forms = array_map(static fn (AuditedForm $f): ReportForm => self::form($f, $answers, $people), $audit->forms);
+        $forms = array_map(static fn (AuditedForm $f): ReportForm => self::form(
+            $f, $answers, $people, $bytes->at($f, $taken->taken_at)
+        ), $audit->forms);
         usort($forms, static fn (ReportForm $a, ReportForm $b): int => [$b->breaches, $b->weaknesses, $b->open] <=> [$a->breaches, $a->weaknesses, $a->open]);
         $registers = $inForce->registers();
 
@@ -56,26 +59,31 @@ final readonly class ReportPage
         );
     }
 
-    private static function form(AuditedForm $form, AnswersAt $answers, ExposedPeople $people): ReportForm
+    private static function form(AuditedForm $form, AnswersAt $answers, ExposedPeople $people, string $bytes): ReportForm
     {
         $count = static fn (Verdict $verdict): int => count(array_filter($form->findings, static fn (AuditedFinding $f): bool => $f->verdict === $verdict));
         $standing = static fn (Verdict $verdict): int => count(array_filter($form->standings, static fn (Standing $s): bool => $s->verdict === $verdict));
         $agreed = $form->kind === AuditedKind::Point ? $people->at($form->id) : 0;
 
+        $findings = array_map(static fn (int $n, AuditedFinding $f): ReportFinding => self::finding(
+            $n + 1, $f, $answers->to($form, $f)
+        ), array_keys($form->findings), $form->findings);
+
         return new ReportForm(
             $form->name, $form->controller, $form->state, $form->seen, $count(Verdict::Breach), $count(Verdict::Weakness), $count(Verdict::Open),
-            array_map(static fn (AuditedFinding $f): ReportFinding => self::finding($f, $answers->to($form, $f)), $form->findings),
-            "{$standing(Verdict::Met)} requirements are met, {$standing(Verdict::NotApplicable)} do not apply.", $agreed === 0 ? '' : number_format($agreed)
+            $findings,
+            "{$standing(Verdict::Met)} requirements are met, {$standing(Verdict::NotApplicable)} do not apply.", $agreed === 0 ? '' : number_format($agreed),
+            FormPicture::of($form, $findings), $bytes
         );
     }
 
-    private static function finding(AuditedFinding $finding, ?AuditAnswer $answer): ReportFinding
+    private static function finding(int $number, AuditedFinding $finding, ?AuditAnswer $answer): ReportFinding
     {
         $said = $answer === null ? ($finding->excepted ? 'Excepted with its publication.' : '') : __("office.answer-says.{$answer->says->value}")
             ." by {$answer->user->name} on ".Moments::date($answer->made_at).', until '.Moments::plain($answer->until).": $answer->reason";
 
         return new ReportFinding(
-            $finding->verdict->value, ucfirst((string) __("office.verdicts.{$finding->verdict->value}")),
+            $number, $finding->verdict->value, ucfirst((string) __("office.verdicts.{$finding->verdict->value}")),
             (string) Requirements::find($finding->requirement)?->title(),
             $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"), mb_strimwidth($finding->words, 0, 300, '…'), $finding->where,
             (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend, $said

@@ -78,7 +78,7 @@ final class Decisions
             ...($user->can('viewAny', Subscriber::class) ? [...$this->sealing(), ...$this->stuck(), ...$this->floods(), ...$this->held()] : []),
             ...($user->can('viewAny', Enquiry::class) ? $this->enquiries($user) : []),
             ...($user->can('viewAny', RightsRequest::class) ? $this->requests() : []),
-            ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions(), ...$this->audit->decisions()] : []),
+            ...($user->can('viewAny', Point::class) ? [...$this->points(), ...$this->exceptions(), ...$this->audit->decisions($user)] : []),
             ...($user->can('viewAny', Record::class) ? [
                 ...$this->handovers->waiting($user), ...$this->handovers->returned($user), ...$this->leftBehind(), ...$this->upcoming(),
                 ...$this->contracts(), ...$this->ways->decisions(),

@@ -77,7 +77,8 @@ final class AuditNow
         ]));
         $kept = self::kept()->get($key);
         if (! is_array($kept)) {
-            $kept = AuditedForm::read('', '', '', '', $read->page->hex(), $this->forms->at($read, $form)->results)->toArray();
+            $at = $this->forms->at($read, $form);
+            $kept = AuditedForm::read('', '', '', '', $read->page->hex(), $at->reading, $at->results)->toArray();
             self::kept()->put($key, $kept, self::KEPT);
         }
 

@@ -50,15 +50,16 @@ final class Children extends FormRequirement
         }
         $listener = $reading->listener();
         $offered = $listener->first($reading->text, Meaning::OfferedToChildren);
-        if ($offered === null) {
+        $said = $reading->sheet?->forChildren === true;
+        if ($offered === null && ! $said) {
             return $this->notApplicable('Nothing here is offered to children.');
         }
         $asked = $listener->hears($reading->text, Meaning::ParentAsked)
             || array_filter($reading->fields, static fn (AskedField $f): bool => $f->meaning === FieldMeaning::Birthday) !== [];
 
-        return $asked ? $this->met('An age or a parent is asked for.', $reading->where, $offered->words) : [$this->finding(
-            $reading->of === ReadingOf::Page && $reading->around->whole ? Verdict::Breach : Verdict::Open,
-            'Children are spoken to, and neither an age nor a parent is asked for.', $reading->where, $offered->words,
+        return $asked ? $this->met('An age or a parent is asked for.', $reading->where, $offered?->words) : [$this->finding(
+            $said || ($reading->of === ReadingOf::Page && $reading->around->whole) ? Verdict::Breach : Verdict::Open,
+            'Children are spoken to, and neither an age nor a parent is asked for.', $reading->where, $offered?->words,
             'Ask the age and, below the age of the country, let a parent agree.'
         )];
     }

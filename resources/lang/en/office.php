@@ -101,6 +101,8 @@ return [
         'took-form-up' => 'took :about up again', 'looked-at-form' => 'looked at what changed on :about', 'took-audit' => 'took :about',
         'attested' => 'attested :detail for :about', 'accepted-finding' => 'accepted a finding of :about: :detail',
         'took-answer-back' => 'took an answer about :about back: :detail',
+        'assigned-finding' => 'gave a finding of :about to be mended: :detail', 'mended-finding' => 'said of :about that this is mended: :detail',
+        'took-assignment-back' => 'took back who is to mend :about: :detail',
         'suspended-consents' => 'suspended what people agreed to at :about: :detail', 'lifted-suspension' => 'lifted a suspension at :about: :detail',
         'drew-lines' => 'drew the lines of screening: :detail',
         'ran-draw' => 'ran the draw of :about',

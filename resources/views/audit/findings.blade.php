@@ -25,7 +25,8 @@
 @if ($finding->words !== '')<blockquote>{{ $finding->words }}</blockquote>@endif
 <p class="soft">{{ $finding->source }}</p>
 @if ($finding->answered !== null)
-<p><b>{{ $finding->answered }}.</b> {{ $finding->reason }}</p>
+<p><b>{{ $finding->answered }}.</b> {{ $finding->reason }}@if ($finding->hasFile) <a
+ href="{{ route('audit.file', $finding->answer) }}" download>The file on which that rests</a>@endif</p>
 @if ($finding->answer) @can($finding->isQuestion ? 'attest' : 'accept', App\Models\ForeignForm::class)
 <form method="post" action="{{ route('audit.back', $finding->answer) }}">@csrf<input type="hidden" name="form" value="{{ $found->form }}">
 <input type="hidden" name="from" value="{{ $from }}"><button class="plain">Take it back</button></form>@endcan @endif
@@ -33,18 +34,37 @@
 @if ($finding->mend !== '')<p class="soft">{{ $finding->mend }}</p>@endif
 @canany(['attest', 'accept'], App\Models\ForeignForm::class)
 <details @if ($errors->has("reason-$finding->digest")) open @endif><summary>{{ $finding->isQuestion ? 'Answer' : 'Accept for a while' }}</summary>
-<form method="post" action="{{ route('audit.answer') }}" class="stack">@csrf
+<form method="post" action="{{ route('audit.answer') }}" class="stack" enctype="multipart/form-data">@csrf
 <input type="hidden" name="form" value="{{ $found->form }}"><input type="hidden" name="finding" value="{{ $finding->digest }}">
 <input type="hidden" name="from" value="{{ $from }}">
 @error("reason-$finding->digest")<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <label for="why-{{ $finding->digest }}">Why, and on what that rests</label>
 <textarea id="why-{{ $finding->digest }}" name="reason" rows="3" maxlength="1000">{{ $errors->has("reason-$finding->digest") ? old('reason') : '' }}</textarea>
+@include('audit.proof', ['id' => $finding->digest])
 <label for="until-{{ $finding->digest }}">It holds until</label>
 <input type="date" id="until-{{ $finding->digest }}" name="until" value="{{ $errors->has("reason-$finding->digest") ? old('until') : '' }}">
 <p class="answers">@if ($finding->isQuestion)<button name="says" value="met">It is met</button>@endif
 @can('accept', App\Models\ForeignForm::class)<button name="says" value="accepted" @if ($finding->isQuestion) class="plain" @endif>Accept it</button>@endcan</p>
 </form></details>
 @endcanany
+@endif
+@if ($finding->assigned)
+<p @class(['breach' => $finding->assigned->isLate])><b>{{ $finding->assigned->says }}.</b> {{ $finding->assigned->note }}</p>
+@error("assign-$finding->digest")<p class="wrong" role="alert">{{ $message }}</p>@enderror
+<form method="post" action="{{ route('audit.mended', $finding->assigned->id) }}" class="answers">@csrf
+<input type="hidden" name="form" value="{{ $found->form }}"><input type="hidden" name="finding" value="{{ $finding->digest }}">
+<input type="hidden" name="from" value="{{ $from }}">
+@if ($finding->assigned->mayMend)<button class="plain">It is mended</button>@endif
+@can('assign', App\Models\ForeignForm::class)<button class="plain" formaction="{{ route('audit.unassign', $finding->assigned->id) }}">Take it from
+ them</button>@endcan</form>
+@elseif ($finding->answered === null && $found->menders !== [])
+<details @if ($errors->has("assign-$finding->digest")) open @endif><summary>Give it to somebody to mend</summary>
+<form method="post" action="{{ route('audit.assign') }}" class="stack">@csrf
+<input type="hidden" name="form" value="{{ $found->form }}"><input type="hidden" name="finding" value="{{ $finding->digest }}">
+<input type="hidden" name="from" value="{{ $from }}">
+@error("assign-$finding->digest")<p class="wrong" role="alert">{{ $message }}</p>@enderror
+@include('audit.assign', ['id' => $finding->digest, 'of' => $found, 'typed' => $errors->has("assign-$finding->digest")])
+</form></details>
 @endif
 @if ($found->point && ! $finding->isQuestion)
 @can('suspend', App\Models\ForeignForm::class)

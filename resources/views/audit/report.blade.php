@@ -9,7 +9,7 @@ h3 { font-size: 11pt; margin: 12pt 0 2pt; } h2, h3 { page-break-after: avoid; } 
 table { border-collapse: collapse; width: 100%; font-size: 8.5pt; } th, td { text-align: left; vertical-align: top; padding: 3pt 6pt 3pt 0;
  border-bottom: 1px solid #d8d2c4; } th { font-weight: normal; color: #535a68; }
 .soft { color: #535a68; } .mono { font: 8pt "DejaVu Sans Mono", monospace; word-wrap: break-word; }
-.figure { text-align: right; }
+.figure { text-align: right; } .picture { page-break-inside: avoid; margin: 6pt 0 2pt; } pre { white-space: pre-wrap; }
 .finding { margin: 6pt 0 8pt; padding-left: 8pt; border-left: 3px solid #d8d2c4; page-break-inside: avoid; }
 .finding.breach { border-color: #8e1b2e; } .finding.weakness { border-color: #855600; } .finding.open { border-color: #535a68; }
 .breach b { color: #8e1b2e; } .weakness b { color: #855600; }
@@ -44,9 +44,12 @@ blockquote { margin: 2pt 0 4pt 10pt; font-style: italic; }
 @foreach ($page->forms as $form)
 <h3>{{ $form->name }}</h3>
 <p class="soft">{{ $form->state }}. {{ $form->met }} What was looked at: <span class="mono">{{ $form->seen }}</span></p>
+@if ($form->picture)<p class="picture">@if ($pdf)<img src="{{ $form->picture->data() }}" alt="">
+@else @include('audit.picture', ['picture' => $form->picture]) @endif</p>
+<p class="soft">Drawn from what was read, with the numbers of what was found there.</p>@endif
 @forelse ($form->findings as $finding)
 <div class="finding {{ $finding->verdict }}">
-<p><b>{{ $finding->word }}.</b> {{ $finding->requirement }} <span class="soft">{{ $finding->source }}</span></p>
+<p><b>{{ $finding->number }}. {{ $finding->word }}.</b> {{ $finding->requirement }} <span class="soft">{{ $finding->source }}</span></p>
 <p>{{ $finding->says }}</p>
 @if ($finding->words !== '')<blockquote>{{ $finding->words }}</blockquote>@endif
 @if ($finding->where !== '')<p class="mono soft">{{ $finding->where }}</p>@endif
@@ -55,6 +58,8 @@ blockquote { margin: 2pt 0 4pt 10pt; font-style: italic; }
 @empty
 <p>Nothing was found.</p>
 @endforelse
+@if (! $pdf && $form->bytes !== '')<details><summary>The bytes that visitors got, {{ number_format(strlen($form->bytes)) }} of them</summary>
+<pre class="mono">{{ $form->bytes }}</pre></details>@endif
 @endforeach
 
 <h2>What only a lawyer can judge</h2>

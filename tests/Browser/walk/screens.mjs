@@ -42,6 +42,7 @@ const noScreens = {
   'storage/{path}': 'the framework\'s own; nothing is kept there', token: 'a token as JSON', 'wording/library/{format}': 'a file',
   'evidence/{subject}/asked': 'a part of a person\'s page', 'evidence/{subject}/shown/{entry}': 'the frozen form within that page, in which nothing runs',
   'audit/found': 'a part of the audit', 'audit/taken/{audit}/report.{format}': 'a file', 'audit/grid.svg': 'a drawing', 'audit/findings.{format}': 'a file',
+  'audit/answers/{answer}/file': 'a file',
   'audit/forms/{form}/page/{read}': 'the page as it is kept, within a form\'s page, in which nothing runs',
   'screening/lines/part': 'a part of the page on which lines are drawn',
   'evidence/{subject}/file/{entry}': 'a file', 'requirements/read-wrongly.txt': 'a file',

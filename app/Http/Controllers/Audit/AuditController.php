@@ -14,6 +14,7 @@ use App\Pages\Audit\TakenPage;
 use App\Queries\Audit\Answers;
 use App\Queries\Audit\AuditFilter;
 use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\BytesOfForms;
 use App\Queries\Audit\ExposedPeople;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\Csv;
@@ -31,7 +32,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Every form against every requirement: as it stands now, and as it stood when audits were taken. */
 final class AuditController
 {
-    private const COLUMNS = ['form', 'kind', 'id', 'controller', 'state', 'requirement', 'verdict', 'says', 'where', 'words', 'mend', 'answered', 'until'];
+    private const COLUMNS = [
+        'form', 'kind', 'id', 'controller', 'state', 'requirement', 'verdict', 'says', 'where', 'words', 'mend', 'answered', 'until', 'to mend', 'due',
+    ];
 
     public function __construct(private readonly AuditNow $now) {}
 
@@ -89,9 +92,11 @@ final class AuditController
     }
 
     /** For an authority or the board: as a page of its own that needs nothing from here, or as PDF. */
-    public function report(TakenAudit $audit, string $format, ExposedPeople $people, RegistersInForce $inForce): Response
+    public function report(TakenAudit $audit, string $format, ExposedPeople $people, RegistersInForce $inForce, BytesOfForms $bytes): Response
     {
-        $html = view('audit.report', ['page' => ReportPage::of($audit->load('user'), $people, $inForce)])->render();
+        $html = view('audit.report', [
+            'page' => ReportPage::of($audit->load('user'), $people, $inForce, $bytes), 'pdf' => $format === 'pdf',
+        ])->render();
 
         return $format === 'pdf' ? Pdf::respond("audit-$audit->id.pdf", $html) : response($html, 200, [
             'Content-Type' => 'text/html; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"audit-$audit->id.html\"",
@@ -114,10 +119,11 @@ final class AuditController
     {
         $lines = [];
         foreach ($form->findings as $finding) {
-            $answer = $answers->to($form, $finding);
+            [$answer, $mender] = [$answers->to($form, $finding), $answers->assigned($form, $finding)];
             $lines[] = [
                 $form->name, $form->kind->value, $form->id, $form->controller, $form->state, $finding->requirement, $finding->verdict->value, $finding->says,
                 $finding->where, $finding->words, $finding->mend, (string) $answer?->says->value, (string) $answer?->until,
+                (string) $mender?->user->name, (string) $mender?->due,
             ];
         }
 

@@ -59,10 +59,13 @@ final class FormController
         return $to->with('said', trim($said.' '.implode(' ', $taken->faults)));
     }
 
-    public function show(ForeignForm $form, AuditNow $now, Answers $answers, ExposedPeople $people): View
+    public function show(Request $request, ForeignForm $form, AuditNow $now, Answers $answers, ExposedPeople $people): View
     {
         return view('audit.form', [
-            'page' => FormPage::of($form->load('newest', 'mail', 'controller', 'point'), $this->forms, $now, $answers, $people, $this->changes, $this->inForce),
+            'page' => FormPage::of(
+                $form->load('newest', 'mail', 'controller', 'point'), $this->forms, $now, $answers, $people, $this->changes, $this->inForce,
+                SignedIn::user($request)
+            ),
         ]);
     }
 
