@@ -29,8 +29,21 @@ final readonly class AuditedForm
     /** @param  list<Result>  $results */
     public static function read(string $id, string $name, string $controller, string $state, string $seen, ?Reading $reading, array $results): self
     {
-        return new self(AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results), self::findings($results),
-            $reading === null ? [] : DrawnPart::of($reading));
+        return new self(
+            AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results), self::urgentFirst(self::findings($results)),
+            $reading === null ? [] : DrawnPart::of($reading)
+        );
+    }
+
+    /**
+     * @param  list<AuditedFinding>  $findings
+     * @return list<AuditedFinding>
+     */
+    private static function urgentFirst(array $findings): array
+    {
+        usort($findings, static fn (AuditedFinding $a, AuditedFinding $b): int => $a->verdict->urgency() <=> $b->verdict->urgency());
+
+        return $findings;
     }
 
     /**
@@ -63,7 +76,7 @@ final readonly class AuditedForm
 
         return new self(
             AuditedKind::Point, $id, $name, $controller, $state, $seen, [...$judgement->standings, ...Standing::all($besides)],
-            [...$found, ...self::findings($besides)], $judgement->drawn
+            self::urgentFirst([...$found, ...self::findings($besides)]), $judgement->drawn
         );
     }
 

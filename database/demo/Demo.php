@@ -155,9 +155,9 @@ final class Demo
         $this->leaveOneUncertain($today);
         (new Held($this->hold, $this->at(...)))->load($today, $this->editions['footer-newsletter'], $this->editions['contact-form']);
         Screened::load($today);
-        $this->elsewhere->load($today, $this->person('runa'), $this->person('malin'), $this->at(...));
         // What nobody decided about in all that time is gone by now.
         ($this->delete)();
+        $this->elsewhere->load($today, $this->person('runa'), $this->person('malin'), $this->at(...));
     }
 
     /** Only what a form needs to be served; tests begin here. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\Actions\Audit\AnswerFinding;
+use App\Actions\Audit\AssignFinding;
 use App\Actions\Audit\GivenPage;
 use App\Actions\Audit\KeepForm;
 use App\Actions\Audit\NamedFinding;
@@ -17,6 +18,7 @@ use App\Models\ReadHow;
 use App\Models\RegisteredController;
 use App\Models\User;
 use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\DeedsLately;
 use Carbon\CarbonImmutable;
 use Closure;
 use Juramen\Audit\JudgedBy;
@@ -34,7 +36,8 @@ final readonly class Elsewhere
 <button>Send me the news</button></form><p>Seahaven Hotels Ltd</p></body></html>';
 
     public function __construct(
-        private TakeForms $take, private KeepForm $keep, private TakeAudit $audit, private AnswerFinding $answer, private AuditNow $now
+        private TakeForms $take, private KeepForm $keep, private TakeAudit $audit, private AnswerFinding $answer, private AssignFinding $assign,
+        private AuditNow $now, private DeedsLately $deeds
     ) {}
 
     /** @param  Closure(CarbonImmutable, Closure(): mixed): mixed  $at  does something at a moment of the past */
@@ -48,6 +51,8 @@ final readonly class Elsewhere
             $point = Point::query()->where('slug', 'footer-newsletter')->firstOrFail();
             $this->kept('your-trip.html', self::COPY, '', 'Footer newsletter, a copy at Seahaven', $point, false, $editor);
         });
+        $at($today->subDays(5)->addHours(9), fn () => $this->assigned($today->addDays(6)->format('Y-m-d'), $editor, $officer));
+        $this->deeds->anew();
     }
 
     /** What only a person can say is said of the points that are in use; the draw and the old form are still to be looked at. */
@@ -56,13 +61,26 @@ final readonly class Elsewhere
         $named = [];
         foreach (($this->now)()->forms as $form) {
             foreach ($form->findings as $finding) {
-                $isAsked = Requirements::find($finding->requirement)?->judgedBy() === JudgedBy::Person;
+                // What no word of the notice seems to say stays open until somebody has written it there.
+                $isAsked = Requirements::find($finding->requirement)?->judgedBy() === JudgedBy::Person && $finding->where === '';
                 if ($isAsked && ! in_array($form->id, ['cabin-draw', 'crew-jobs', 'young-sailors'], true)) {
                     $named[] = new NamedFinding($form, $finding);
                 }
             }
         }
         $this->answer->each($named, AnswerSays::Met, 'Gone through with the auditor, point by point, in the review of this autumn.', $until, $officer);
+    }
+
+    /** The copy that went stale is for the web editor to mend. */
+    private function assigned(string $due, User $editor, User $officer): void
+    {
+        $named = [];
+        foreach (($this->now)()->forms as $form) {
+            foreach (str_contains($form->name, 'Seahaven') ? $form->findingsOf('no-preset-answer') : [] as $finding) {
+                $named[] = new NamedFinding($form, $finding);
+            }
+        }
+        ($this->assign)($named, (string) $editor->id, $due, 'Write to Seahaven Hotels: the box must start empty, as on ours.', $officer);
     }
 
     private function kept(string $file, string $html, string $address, string $name, ?Point $point, bool $watched, User $by): void

@@ -15,6 +15,7 @@ use Juramen\Audit\AuditComparison;
 use Juramen\Audit\AuditedFinding;
 use Juramen\Audit\AuditedForm;
 use Juramen\Audit\AuditedKind;
+use Juramen\Audit\JudgedBy;
 use Juramen\Audit\NotJudgedYet;
 use Juramen\Audit\Requirement;
 use Juramen\Audit\Requirements;
@@ -71,7 +72,7 @@ final readonly class ReportPage
 
         return new ReportForm(
             $form->name, $form->controller, $form->state, $form->seen, $count(Verdict::Breach), $count(Verdict::Weakness), $count(Verdict::Open),
-            $findings,
+            array_values(array_filter($findings, static fn (ReportFinding $f): bool => $f->answered === '')), AnsweredTogether::all($findings),
             "{$standing(Verdict::Met)} requirements are met, {$standing(Verdict::NotApplicable)} do not apply.", $agreed === 0 ? '' : number_format($agreed),
             FormPicture::of($form, $findings), $bytes
         );
@@ -82,11 +83,13 @@ final readonly class ReportPage
         $said = $answer === null ? ($finding->excepted ? 'Excepted with its publication.' : '') : __("office.answer-says.{$answer->says->value}")
             ." by {$answer->user->name} on ".Moments::date($answer->made_at).', until '.Moments::plain($answer->until).": $answer->reason";
 
+        $requirement = Requirements::find($finding->requirement);
+        $isRead = in_array($requirement?->judgedBy(), [JudgedBy::Reading, JudgedBy::Records], true);
+
         return new ReportFinding(
-            $number, $finding->verdict->value, ucfirst((string) __("office.verdicts.{$finding->verdict->value}")),
-            (string) Requirements::find($finding->requirement)?->title(),
-            $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"), mb_strimwidth($finding->words, 0, 300, '…'), $finding->where,
-            (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend, $said
+            $number, $finding->verdict->value, ucfirst((string) __("office.verdicts.{$finding->verdict->value}")), (string) $requirement?->title(),
+            $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"), mb_strimwidth($finding->words, 0, 300, '…'),
+            $isRead ? $finding->where : '', (string) $requirement?->source()->text, $finding->mend, $said
         );
     }
 

@@ -9,7 +9,7 @@ h3 { font-size: 11pt; margin: 12pt 0 2pt; } h2, h3 { page-break-after: avoid; } 
 table { border-collapse: collapse; width: 100%; font-size: 8.5pt; } th, td { text-align: left; vertical-align: top; padding: 3pt 6pt 3pt 0;
  border-bottom: 1px solid #d8d2c4; } th { font-weight: normal; color: #535a68; }
 .soft { color: #535a68; } .mono { font: 8pt "DejaVu Sans Mono", monospace; word-wrap: break-word; }
-.figure { text-align: right; } .picture { page-break-inside: avoid; margin: 6pt 0 2pt; } pre { white-space: pre-wrap; }
+.figure { text-align: right; } .held { page-break-inside: avoid; } .picture { margin: 6pt 0 2pt; } pre { white-space: pre-wrap; }
 .finding { margin: 6pt 0 8pt; padding-left: 8pt; border-left: 3px solid #d8d2c4; page-break-inside: avoid; }
 .finding.breach { border-color: #8e1b2e; } .finding.weakness { border-color: #855600; } .finding.open { border-color: #535a68; }
 .breach b { color: #8e1b2e; } .weakness b { color: #855600; }
@@ -42,22 +42,31 @@ blockquote { margin: 2pt 0 4pt 10pt; font-style: italic; }
 
 <h2>Results by form</h2>
 @foreach ($page->forms as $form)
-<h3>{{ $form->name }}</h3>
+<div class="held"><h3>{{ $form->name }}</h3>
 <p class="soft">{{ $form->state }}. {{ $form->met }} What was looked at: <span class="mono">{{ $form->seen }}</span></p>
 @if ($form->picture)<p class="picture">@if ($pdf)<img src="{{ $form->picture->data() }}" alt="">
 @else @include('audit.picture', ['picture' => $form->picture]) @endif</p>
 <p class="soft">Drawn from what was read, with the numbers of what was found there.</p>@endif
+</div>
 @forelse ($form->findings as $finding)
 <div class="finding {{ $finding->verdict }}">
 <p><b>{{ $finding->number }}. {{ $finding->word }}.</b> {{ $finding->requirement }} <span class="soft">{{ $finding->source }}</span></p>
 <p>{{ $finding->says }}</p>
 @if ($finding->words !== '')<blockquote>{{ $finding->words }}</blockquote>@endif
 @if ($finding->where !== '')<p class="mono soft">{{ $finding->where }}</p>@endif
-@if ($finding->answered !== '')<p><b>{{ $finding->answered }}</b></p>@elseif ($finding->mend !== '')<p class="soft">{{ $finding->mend }}</p>@endif
+@if ($finding->mend !== '')<p class="soft">{{ $finding->mend }}</p>@endif
 </div>
 @empty
-<p>Nothing was found.</p>
+<p>{{ $form->answered === [] ? 'Nothing was found.' : 'Nothing was found that is not answered.' }}</p>
 @endforelse
+@foreach ($form->answered as $together)
+<div class="finding">
+<p><b>{{ $together->said }}</b></p>
+@foreach ($together->findings as $finding)
+<p>{{ $finding->number }}. {{ $finding->word }}. {{ $finding->requirement }} <span class="soft">{{ $finding->says }} {{ $finding->source }}</span></p>
+@endforeach
+</div>
+@endforeach
 @if (! $pdf && $form->bytes !== '')<details><summary>The bytes that visitors got, {{ number_format(strlen($form->bytes)) }} of them</summary>
 <pre class="mono">{{ $form->bytes }}</pre></details>@endif
 @endforeach
