@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Audit\AssignFinding;
 use App\Actions\Audit\CarryOut;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\WatchForms;
@@ -19,6 +20,8 @@ use App\Actions\Signup\RemindJourneys;
 use App\Actions\Upkeep\DeleteDue;
 use App\Actions\Upkeep\DeletePast;
 use App\Models\AssessedSubmission;
+use App\Queries\Audit\AuditNow;
+use App\Queries\Audit\DeedsLately;
 use App\Support\PublishedForms;
 use App\Support\QuietReport;
 use Illuminate\Support\Facades\Schedule;
@@ -46,6 +49,10 @@ Schedule::call(fn (DeleteDue $delete) => $delete())->name('delete-due')->everyMi
 Schedule::call(fn (CountForTeams $count): int => $count())->name('count-for-teams')->hourly();
 Schedule::call(fn (DeletePast $delete): int => $delete())->name('delete-past')->hourly();
 Schedule::call(fn (CarryOut $carryOut): int => (int) $carryOut())->name('suspensions')->everyMinute();
+Schedule::call(function (DeedsLately $deeds, AuditNow $now, AssignFinding $assigned): void {
+    $deeds->anew();
+    $assigned->endMended($now());
+})->name('count-deeds')->everyFifteenMinutes();
 Schedule::call(fn (WatchForms $watch): int => $watch())->name('watch-forms')->dailyAt('04:30');
 Schedule::call(function (TakeAudit $take): void {
     // Where there is no form yet, there is nothing to say of it.

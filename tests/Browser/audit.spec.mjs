@@ -167,3 +167,62 @@ test('what was agreed to on a form at fault is suspended by one officer and lift
   await expect.poll(allowed).toBe(before);
   await expect(second.locator('section.note', { hasText: 'Suspended for' })).toHaveCount(0);
 });
+
+test('a finding is given to the web editor by a day, and is off her desk once it is mended; a file shows why another is met', async ({ browser }) => {
+  const [officer, editor] = await Promise.all([1, 2].map(async () => (await browser.newContext()).newPage()));
+  await signIn(officer);
+  await officer.goto('/audit/forms');
+  await officer.getByLabel('What it is called here').fill('Seahaven, to mend');
+  await officer.getByLabel('Or the page, or a part of one, pasted').fill(bad.replace('Seahaven rooms', 'Seahaven cabins'));
+  await officer.getByRole('button', { name: 'Read it' }).click();
+  const breach = officer.locator('section.note', { hasText: 'No answer set before' });
+  await breach.getByText('Give it to somebody to mend').press('Enter');
+  await breach.getByLabel('What to know').fill('The box must start empty.');
+  await breach.getByLabel('Who mends it').selectOption({ label: 'Malin Fors, editor' });
+  await breach.getByRole('button', { name: 'Give it to them' }).click();
+  await expect(breach.getByRole('alert')).toContainText('Say by which day');
+  await expect(breach.getByLabel('What to know')).toHaveValue('The box must start empty.');
+  await expect(breach.getByLabel('Who mends it')).toHaveValue(/\d/);
+  await accessible(officer);
+  await breach.getByLabel('By', { exact: true }).fill(nextMonth());
+  await breach.getByRole('button', { name: 'Give it to them' }).dblclick();
+  await expect(breach).toContainText('Malin Fors mends it by');
+  expect(Number(sql('SELECT COUNT(*) FROM assignments a WHERE a.ended_at IS NULL AND a.note LIKE "The box must start empty%"'))).toBe(1);
+
+  // A question rests on a file; a program is none.
+  const question = officer.locator('section.note', { hasText: 'Bots kept out' });
+  await question.getByText('Answer', { exact: true }).click();
+  await question.getByLabel('Why, and on what that rests').fill('The report of their host shows the limits.');
+  await question.getByLabel('It holds until').fill(nextMonth());
+  const file = (words) => ({ name: 'limits.pdf', mimeType: 'application/pdf', buffer: Buffer.from(words) });
+  await question.getByLabel('A file that shows it').setInputFiles(file('\x7fELF no report'));
+  await question.getByRole('button', { name: 'It is met' }).click();
+  await expect(question.getByRole('alert')).toContainText('this is something else');
+  await expect(question.getByLabel('Why, and on what that rests')).toHaveValue('The report of their host shows the limits.');
+  await question.getByLabel('A file that shows it').setInputFiles(file('%PDF-1.4\nforty a minute'));
+  await question.getByRole('button', { name: 'It is met' }).click();
+  const [download] = await Promise.all([officer.waitForEvent('download'), question.getByText('The file on which that rests').click()]);
+  expect(readFileSync(await download.path(), 'utf8')).toBe('%PDF-1.4\nforty a minute');
+
+  // The editor has it on her desk, says too early that it is mended, and mends it.
+  await signIn(editor, 'malin@tidewick.example');
+  await editor.goto('/desk');
+  await editor.locator('article', { hasText: 'Seahaven, to mend' }).getByRole('link', { name: 'Mend it' }).click();
+  await expect(editor.locator('#found')).toContainText('The box must start empty.');
+  await editor.getByRole('button', { name: 'It is mended' }).click();
+  await expect(editor.getByRole('alert')).toContainText('It is still found there as it was');
+  await expect(editor.getByRole('button', { name: 'Take it from them' })).toHaveCount(0);
+  await editor.getByRole('link', { name: 'Look at the form' }).click();
+  await editor.getByText('Read it again').click();
+  await editor.getByLabel('The page as it is now').fill(bad.replace('Seahaven rooms', 'Seahaven cabins').replace(' checked', ''));
+  await editor.getByRole('button', { name: 'Read again' }).click();
+  const mended = editor.locator('section.note', { hasText: 'No answer set before' });
+  await expect(mended).toContainText('is found here no more');
+  await accessible(editor);
+  await mended.getByRole('button', { name: 'It is mended' }).press('Enter');
+  await expect(mended).toHaveCount(0);
+  await editor.goto('/desk');
+  await expect(editor.locator('article', { hasText: 'Seahaven, to mend' })).toHaveCount(0);
+  expect(Number(sql('SELECT COUNT(*) FROM assignments a WHERE a.ended_at IS NULL AND a.note LIKE "The box must start empty%"'))).toBe(0);
+  await Promise.all([officer, editor].map((page) => page.context().close()));
+});

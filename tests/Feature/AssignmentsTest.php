@@ -111,7 +111,9 @@ test('nobody says that it is mended while it is still found; once it is gone, th
 
     $mend = fn () => $this->actingAs($this->malin)->post("/audit/forms/{$this->taken->slug}/again", ['html' => str_replace(' checked', '', TICKED)]);
     $mend();
-    $this->post("/audit/assigned/$assignment->id/mended", $said)->assertSessionHas('said', 'It is gone, and off your desk.');
+    $this->get("/audit/forms/{$this->taken->slug}")->assertSee('is found here no more')->assertSee('It is mended');
+    $this->actingAs($this->tove)->get("/audit/forms/{$this->taken->slug}")->assertSee('is found here no more')->assertDontSee('It is mended');
+    $this->actingAs($this->malin)->post("/audit/assigned/$assignment->id/mended", $said)->assertSessionHas('said', 'It is gone, and off your desk.');
     $this->post("/audit/assigned/$assignment->id/mended", $said);
     expect($assignment->refresh()->ended_at)->not->toBeNull()->and(array_column(($this->entries)(), 0))->toBe(['to mend', 'mended']);
     $this->get('/desk')->assertDontSee('yours to mend');

@@ -19,7 +19,9 @@ final readonly class AssignedView
      * @param  bool  $isLate  whether the day is over
      * @param  bool  $mayMend  whether whoever looks may say that it is mended
      */
-    private function __construct(public int $id, public string $says, public string $note, public bool $isLate, public bool $mayMend) {}
+    private function __construct(
+        public int $id, public string $requirement, public string $says, public string $note, public bool $isLate, public bool $mayMend
+    ) {}
 
     /** @return list<Option> to whom somebody may give a finding to mend; none where they may not */
     public static function whoMay(User $reader): array
@@ -37,7 +39,7 @@ final readonly class AssignedView
         $late = $today->isAfter($assignment->due);
 
         return new self(
-            $assignment->id,
+            $assignment->id, Grid::named($assignment->requirement),
             "{$assignment->user->name} ".($late ? 'was to mend it by ' : 'mends it by ').Moments::plain($assignment->due->text), $assignment->note, $late,
             $reader->can('mend', [ForeignForm::class, $assignment])
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Audit;
 
+use App\Models\Assignment;
 use App\Models\User;
 use App\Pages\Controls\Option;
 use App\Queries\Audit\Answers;
@@ -22,13 +23,15 @@ final readonly class FoundView
      * @param  string  $people  how many agreed there; empty for a form from elsewhere
      * @param  list<FindingView>  $findings  what was answered last
      * @param  list<Option>  $menders  to whom whoever looks may give it to mend
+     * @param  list<AssignedView>  $gone  what somebody is to mend there and is found no more
      * @param  list<SuspensionView>  $suspensions  that hold there
      * @param  string|null  $point  its slug, where people agreed there, so that it can be suspended
      * @param  string|null  $requirement  only of this one, by its name; null for all
      */
     private function __construct(
         public string $form, public string $name, public string $state, public string $people, public string $href, public string $opens,
-        public array $findings, public ?string $requirement, public array $menders, public string $today, public array $suspensions, public ?string $point
+        public array $findings, public ?string $requirement, public array $menders, public string $today, public array $gone,
+        public array $suspensions, public ?string $point
     ) {}
 
     public static function of(
@@ -49,6 +52,9 @@ final readonly class FoundView
                 0 => 'nobody has agreed there', 1 => '1 person agreed there', default => number_format($count).' people agreed there'
             } : '', $isPoint ? route('points.sheet', $form->id) : route('audit.form', $form->id), $isPoint ? 'Mend on the sheet' : 'Look at the form', $views,
             $requirement === '' ? null : Grid::named($requirement), AssignedView::whoMay($reader), $answers->today()->text,
+            array_values(array_filter(array_map(
+                static fn (Assignment $a): ?AssignedView => AssignedView::of($a, $answers->today(), $reader), $answers->gone($form)
+            ))),
             $isPoint ? SuspensionView::at($form->id, $reader) : [], $count > 0 ? $form->id : null
         );
     }

@@ -34,6 +34,12 @@ final class Answers
         return $this->assignments->of($form, $finding);
     }
 
+    /** @return list<Assignment> of what is found on a form no more */
+    public function gone(AuditedForm $form): array
+    {
+        return $this->assignments->gone($form);
+    }
+
     public function today(): Day
     {
         return $this->clock->today();

@@ -22,9 +22,21 @@ final class Assignments
 
     public function of(AuditedForm $form, AuditedFinding $finding): ?Assignment
     {
-        $this->holding ??= $this->open()->get()->keyBy(static fn (Assignment $a): string => "$a->form {$a->finding->hex()}");
+        return $this->holding()->get("{$form->key()} {$finding->digest()->hex()}");
+    }
 
-        return $this->holding->get("{$form->key()} {$finding->digest()->hex()}");
+    /** @return list<Assignment> of what is found on a form no more */
+    public function gone(AuditedForm $form): array
+    {
+        return array_values($this->holding()->filter(
+            static fn (Assignment $a): bool => $a->form === $form->key() && $form->finding($a->finding) === null
+        )->all());
+    }
+
+    /** @return Collection<string, Assignment> */
+    private function holding(): Collection
+    {
+        return $this->holding ??= $this->open()->get()->keyBy(static fn (Assignment $a): string => "$a->form {$a->finding->hex()}");
     }
 
     /**

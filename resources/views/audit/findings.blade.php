@@ -14,6 +14,13 @@
 @endcan
 </section>
 @endforeach
+@foreach ($found->gone as $gone)
+<section class="note"><p class="met">✓ <b>{{ $gone->requirement }}</b> is found here no more.</p>
+<p>{{ $gone->says }}. {{ $gone->note }}</p>
+@if ($gone->mayMend)<form method="post" action="{{ route('audit.mended', $gone->id) }}">@csrf<input type="hidden" name="form" value="{{ $found->form }}">
+<input type="hidden" name="from" value="{{ $from }}"><button class="plain">It is mended</button></form>@endif
+</section>
+@endforeach
 @if ($found->requirement)<p class="soft">Only “{{ $found->requirement }}”. <a
  href="{{ request()->fullUrlWithQuery(['requirement' => null]) }}">All that was found on it</a></p>@endif
 @forelse ($found->findings as $finding)
