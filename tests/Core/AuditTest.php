@@ -211,3 +211,46 @@ test('what a reader of the law found is judged rightly', function (string $html,
         'nor, in a fragment, how one objects' => [ORDER, 'objection-highlighted', 'open'],
     ];
 });
+
+test('what forms from elsewhere taught the reading', function (string $html, string $requirement, string $verdict): void {
+    $page = '<html lang="en"><head><title>Wick Lane Pottery Ltd</title></head><body>'.$html.'<a href="/privacy">Privacy notice</a></body></html>';
+    $results = array_values(array_filter(Requirements::judge(HtmlReader::read($page)[0]), static fn ($r): bool => $r->requirement->id() === $requirement));
+    expect($results[0]->verdict->value)->toBe($verdict, $results[0]->says);
+})->with(function (): array {
+    $news = static fn (string $words, string $more = ''): string => '<form action="/n" method="post"><h2>Class dates by email</h2>'
+        ."<label>Email <input type=\"email\" autocomplete=\"email\"></label><label><input type=\"checkbox\"> $words</label>$more<button>Join</button></form>";
+    $account = static fn (string $inner, string $token = 'new-password'): string => '<form action="/r" method="post"><h2>Your studio</h2><label>Email '
+        ."<input type=\"email\" autocomplete=\"email\"></label><label>Password <input type=\"password\" autocomplete=\"$token\"></label>$inner<button>Go on</button></form>";
+    $choice = '<label>May we email you our class dates each term? You can end this at any time. <select><option selected>Yes</option><option>No</option></select></label>';
+
+    return [
+        'kept posted by email' => [$news('Keep me posted: Wick Lane Pottery can email me its class dates every term. I can stop any time.'), 'channel-choice', 'met'],
+        'post and email' => [$news('Wick Lane Pottery can email and post me its class dates every term. I can stop any time.'), 'channel-choice', 'weakness'],
+        'a new password makes an account' => [$account($choice), 'no-preset-answer', 'breach'],
+        'the same password is a login' => [$account($choice, 'current-password'), 'no-preset-answer', 'not-applicable'],
+        'a choice is no address' => [$account($choice), 'fill-help', 'met'],
+        'press send and agree' => [$account('<p>When you press Send you consent to us emailing you our offers.</p>'), 'no-consent-by-sending', 'breach'],
+        'press send to send' => [$account('<p>When you press Send we open your studio.</p>'), 'no-consent-by-sending', 'met'],
+        'shamed on the way out' => [
+            '<form action="/n" method="post"><h2>Our newsletter</h2><label>Email <input type="email"></label><button>Join</button>'
+                .'<a href="#x">No thanks, I like paying full price</a></form>', 'no-as-easy-as-yes', 'weakness',
+        ],
+        'a plain way out' => [
+            '<form action="/n" method="post"><h2>Our newsletter</h2><label>Email <input type="email"></label><button>Join</button><a href="#x">No, thank you</a></form>',
+            'no-as-easy-as-yes', 'not-applicable',
+        ],
+        'terms of sale are terms' => [
+            $account('<label><input type="checkbox" required> * I accept the terms of sale</label>'), 'apart-from-terms', 'not-applicable',
+        ],
+        'news of a sale is none' => [
+            $account('<label><input type="checkbox" required> * I accept the terms and news of your sale by email</label>'), 'apart-from-terms', 'breach',
+        ],
+        'a second box says little' => [
+            $news('Wick Lane Pottery can email me its class dates every term. I can stop any time.', '<label><input type="checkbox"> And your promotions</label>'),
+            'purpose-said', 'weakness',
+        ],
+        'out of the monthly email' => [
+            $account('<label><input type="checkbox"> Tick to opt out of our monthly email about glazes</label>'), 'asks-yes-not-no', 'breach',
+        ],
+    ];
+});

@@ -16,7 +16,9 @@ use LogicException;
  */
 final readonly class FoundForms
 {
-    public const ALL = ['open-en', 'open-de', 'open-fr', 'open-nordic', 'open-wild', 'once-closed'];
+    public const ALL = [
+        'open-en', 'open-de', 'open-fr', 'open-nordic', 'open-wild', 'open-later', 'once-closed', 'once-closed-tables', 'once-closed-words',
+    ];
 
     /** What is asked of any page, since nobody can see it. */
     private const ASKED_ANYWHERE = ['bots-kept-out'];

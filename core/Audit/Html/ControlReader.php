@@ -154,6 +154,8 @@ final readonly class ControlReader
 
         return match (true) {
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
+            // "Tick to opt out of our monthly email": a no to being written to is about being written to.
+            $this->listener->hears($plain, Meaning::AsksForNo) && $this->speaks(WordClass::ByEmail, $plain) => ControlRole::Consent,
             $this->speaks(WordClass::Technical, $label)
                 && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
             $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,

@@ -29,6 +29,9 @@ final readonly class FieldReader
         [WordClass::FieldEmployer, FieldMeaning::Employer], [WordClass::FieldPostal, FieldMeaning::Postal], [WordClass::FieldName, FieldMeaning::Name],
     ];
 
+    /** What nobody chooses from a list. */
+    private const WRITTEN = [FieldMeaning::Email, FieldMeaning::Phone, FieldMeaning::Name];
+
     public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     /** @return list<AskedField> */
@@ -72,9 +75,11 @@ final readonly class FieldReader
             }
         }
         $name = str_replace(['_', '-', '[', ']'], ' ', $element->getAttribute('name').' '.$element->getAttribute('id'));
+        // "May we email you?" with answers to choose from asks for no address.
+        $written = $element->nodeName !== 'select';
         foreach ([$label, $name] as $text) {
             foreach (self::CLASSES as [$class, $meaning]) {
-                if ($this->listener->speaksOf($text, $class)) {
+                if (($written || ! in_array($meaning, self::WRITTEN, true)) && $this->listener->speaksOf($text, $class)) {
                     return $meaning;
                 }
             }

@@ -39,7 +39,8 @@ final readonly class KindGuess
         $orders = $this->asksForCard($form) || ($about(WordClass::Order, $this->listener->without($says, WordClass::Download)) && ! $forNews);
 
         return match (true) {
-            $passwords > 0 => $passwords > 1 || ($about(WordClass::Account, $says) && ! $about(WordClass::Login, $says))
+            $passwords > 0 => $passwords > 1 || $this->asksForNewPassword($form)
+                || ($about(WordClass::Account, $says) && ! $about(WordClass::Login, $says))
                 || count($form->inputs('text', 'email', 'tel', 'date')) > 2
                 ? new GuessedKind(FormKind::Account, 'it asks for a new password') : new GuessedKind(FormKind::Login, 'it asks for a password'),
             $form->inputs('search') !== [] || $form->element
@@ -59,7 +60,7 @@ final readonly class KindGuess
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== []
-                || ($about(WordClass::Contact, $says) && ! $sends($says)) => new GuessedKind(FormKind::Contact, 'it takes a message'),
+                || ($about(WordClass::Contact, $says) && ! $sends($says) && ! $this->onlyKeepsInTouch($form, $sends($text))) => new GuessedKind(FormKind::Contact, 'it takes a message'),
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
@@ -97,6 +98,12 @@ final readonly class KindGuess
         return count($form->inputs('text', 'email', 'tel')) === 1 && $form->elements('textarea') === [] && $this->listener->speaksOf($text, WordClass::Carrier);
     }
 
+    /** "Let us stay in touch", with a field for an address and nothing to write in. */
+    private function onlyKeepsInTouch(FoundForm $form, bool $sends): bool
+    {
+        return $sends && $form->elements('textarea') === [] && count($form->inputs('text', 'email', 'tel')) === count($form->inputs('email'));
+    }
+
     /** "Your application": what is written there says what it is for. */
     private function takesApplication(FoundForm $form): bool
     {
@@ -110,6 +117,11 @@ final readonly class KindGuess
         $addresses = $form->inputs('email', 'tel');
 
         return array_filter($addresses, fn (DOMElement $input): bool => $this->listener->speaksOf($this->labels->of($input), WordClass::FieldFriend)) !== [];
+    }
+
+    private function asksForNewPassword(FoundForm $form): bool
+    {
+        return array_filter($form->inputs('password'), static fn (DOMElement $i): bool => $i->getAttribute('autocomplete') === 'new-password') !== [];
     }
 
     private function asksForCard(FoundForm $form): bool

@@ -11,6 +11,7 @@ use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FieldMeaning;
+use Juramen\Wording\Words\WordClass;
 
 /** Fields for details of the person carry the token by which browsers and helpers know them. Fields of other kinds are not asked for one. */
 final class FillHelp extends FormRequirement
@@ -33,7 +34,8 @@ final class FillHelp extends FormRequirement
     public function judge(Reading $reading): array
     {
         $page = $reading->page;
-        $asked = array_values(array_filter($page->inputs ?? [], static fn (PageInput $i): bool => self::tokens($i->meaning) !== []));
+        $asked = array_values(array_filter($page->inputs ?? [], static fn (PageInput $i): bool => self::tokens($i->meaning) !== []
+            && ! $reading->listener()->speaksOf($i->label, WordClass::FieldFriend)));
         if ($page === null || $asked === [] || ! $reading->collects()) {
             return $this->notApplicable($page === null ? 'Our own forms carry these tokens.' : 'Nothing on it is of a kind that browsers fill in.');
         }

@@ -48,6 +48,12 @@ final class NoAsEasyAsYes extends FormRequirement
             return $pressed;
         }
 
+        // Without a box it is the way past the form that is made to look foolish.
+        $shamed = $reading->isAboutConsent() && $reading->asked() === [] ? $reading->listener()->first($reading->text, Meaning::Shamed) : null;
+        if ($shamed !== null) {
+            return [$this->finding(Verdict::Weakness, $shamed->understood, $reading->where, $shamed->words, 'Call it "No, thank you", or "Close".')];
+        }
+
         return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {
             $leans = $reading->listener()->first($control->label, Meaning::Pressed) ?? $reading->listener()->first($control->label, Meaning::Shamed);
 

@@ -55,14 +55,17 @@ final class PurposeSaid extends FormRequirement
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
         }
-        $results = [];
-        foreach ($reading->asked() as $control) {
-            $results[] = $this->judgeWords($reading, $control->label, $control);
+        [$results, $vague] = [[], []];
+        foreach ($reading->asked() as $n => $control) {
+            $results[] = $result = $this->judgeWords($reading, $control->label, $control);
+            // A second box that says something, and little, is about something else than what the form is named for.
+            $ofItsOwn = $n > 0 && $result->verdict->isFinding() && $reading->listener()->hears($control->label, Meaning::PurposeGeneral);
+            $vague = $ofItsOwn ? [...$vague, $result] : $vague;
         }
         if ($results === [] || $reading->kind === FormKind::Newsletter) {
             // On a form that serves only this, what stands beside the box is read with it.
             $whole = $this->judgeWords($reading, $reading->text, $reading->consents()[0] ?? null);
-            $results = $whole->verdict === Verdict::Met || $results === [] ? [$whole] : $results;
+            $results = $whole->verdict === Verdict::Met || $results === [] ? [$whole, ...$vague] : $results;
         }
         $findings = array_values(array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()));
 

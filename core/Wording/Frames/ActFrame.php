@@ -145,6 +145,10 @@ final class ActFrame implements Frame
             if ($hit->from < $act->to && $hit->to > $act->from) {
                 continue;
             }
+            // "Press send": what stands on the button.
+            if ($hit->class === W::Sends && $hit->from === $act->to) {
+                continue;
+            }
             if (in_array($hit->class, [W::Sends, W::Gets], true) && ! $s->has(W::Advertising, W::Vague, W::Carrier, W::Agrees, W::Automatic, ...W::means())) {
                 continue;
             }
@@ -189,12 +193,20 @@ final class ActFrame implements Frame
     {
         $clause = $s->clauses[$act->clause];
         $strong = $s->says(W::Adds, W::Automatic) || $this->also($s)
-            || ($s->says(W::Agrees) && $s->has(W::You, W::Everybody) && $result->clause !== $act->clause);
+            || ($s->says(W::Agrees) && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)));
         $opened = in_array($clause->opener, [W::If, W::When, W::Who, W::So], true) || $s->inClause($act->clause, W::Everybody);
         $inverted = $act->from === $clause->from && $clause->from === 0 && $s->inClause($act->clause, W::You);
         $somebody = $s->inClause($act->clause, W::You, W::Everybody) || $clause->opener === W::Who;
 
         return $strong && ($opened || $inverted) && $somebody;
+    }
+
+    /** "When you press send you agree": without a comma, whoever acts is named once more before what comes of it. */
+    private function goesOn(Sentence $s, Hit $act, Hit $result): bool
+    {
+        $again = static fn (Hit $you): bool => $you->from >= $act->to && $you->to <= $result->from;
+
+        return array_filter($s->within($act->clause, W::You), $again) !== [];
     }
 
     private function also(Sentence $s): bool

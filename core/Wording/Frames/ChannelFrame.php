@@ -61,7 +61,8 @@ final class ChannelFrame implements Frame
         if (SendingFrame::ends($s, $hit->clause) || $s->inClause($hit->clause, W::HardWay, W::Notice)) {
             return false;
         }
-        foreach ($s->within($hit->clause, ...W::means()) as $longer) {
+        // "Keep me posted" is sent by nobody's post.
+        foreach ($s->within($hit->clause, ...W::means(), ...$hit->class === W::ByPost ? [W::Sends] : []) as $longer) {
             $around = $longer->from <= $hit->from && $longer->to >= $hit->to && $longer->to - $longer->from > $hit->to - $hit->from;
             if ($around && $longer->class !== $hit->class) {
                 return false;

@@ -12,6 +12,9 @@ final class Names
     /** What companies are called by, among other things. */
     private const CALLED = [WordClass::Little, WordClass::Wanted, WordClass::Does, WordClass::Outsider, WordClass::Carrier, WordClass::Vague];
 
+    /** Little words within names, where nouns have no capitals. */
+    private const WITHIN = ['de', 'des', 'du', 'd', 'la', 'le', 'les', 'of', 'the', 'av', 'af', 'på', 'i'];
+
     /** Words behind a deed, within which the names of those stand who get something. */
     private const BEHIND = 14;
 
@@ -23,12 +26,14 @@ final class Names
         $capitals = count(array_filter($tokens, static fn (Token $t): bool => $t->capital));
         $shouted = $words > 4 && $capitals > 0.9 * $words;
         $ordinary = self::ordinary($sentence, $vocabulary);
+        $nouns = $vocabulary->section('nouns') !== [];
         $names = [];
         for ($i = 0, $n = count($tokens); $i < $n; $i++) {
             $to = $i;
             while ($to < $n && $tokens[$to]->capital && ! $shouted && ! self::isLegal($tokens[$to]) && ! isset($ordinary[$to])
                 && ! ($to > $i && $tokens[$to]->hyphened)) {
                 $to++;
+                $to = $nouns ? $to : self::past($tokens, $i, $to, $ordinary);
             }
             $legal = $to < $n && self::isLegal($tokens[$to]) && ($to > $i || ($to > 0 && $tokens[$to - 1]->capital));
             if ($legal) {
@@ -41,6 +46,25 @@ final class Names
         }
 
         return $names;
+    }
+
+    /**
+     * "Poterie des Aulnes": past the little words within a name, where a capital stands on both sides and it does not begin the sentence.
+     *
+     * @param  list<Token>  $tokens
+     * @param  array<int, true>  $ordinary
+     */
+    private static function past(array $tokens, int $from, int $to, array $ordinary): int
+    {
+        $begins = $from === 0 || ! ($tokens[$from - 1] ?? null)?->word;
+        for ($next = $to; ! $begins && $next - $to < 2 && in_array($tokens[$next]->form ?? '', self::WITHIN, true);) {
+            $next++;
+            if (($tokens[$next] ?? null)?->capital === true && ! isset($ordinary[$next])) {
+                return $next;
+            }
+        }
+
+        return $to;
     }
 
     /**
