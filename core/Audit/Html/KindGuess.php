@@ -36,6 +36,7 @@ final readonly class KindGuess
         $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
         $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
+        $asks = $about(WordClass::Contact, $says) && ! $sends($says) && ! $this->onlyKeepsInTouch($form, $sends($text));
         $orders = $this->asksForCard($form) || ($about(WordClass::Order, $this->listener->without($says, WordClass::Download)) && ! $forNews);
 
         return match (true) {
@@ -59,8 +60,7 @@ final readonly class KindGuess
                 FormKind::Download, 'something is promised for what is filled in'
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
-            $form->elements('textarea') !== []
-                || ($about(WordClass::Contact, $says) && ! $sends($says) && ! $this->onlyKeepsInTouch($form, $sends($text))) => new GuessedKind(FormKind::Contact, 'it takes a message'),
+            $form->elements('textarea') !== [] || $asks => new GuessedKind(FormKind::Contact, 'it takes a message'),
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
