@@ -25,13 +25,14 @@ export function ask(method, localAddress, fields = null, agent = undefined) {
   });
 }
 
-/** As the page's script does: a number whose digest begins with so many zero bits. */
-function solve(html) {
-  const [, bits] = /data-bits="(\d+)"/.exec(html);
+/** As the page's script does: a number whose digest begins with so many zero bits; nothing where no puzzle is put. */
+function solved(html) {
+  const bits = /data-bits="(\d+)"/.exec(html)?.[1];
   const { puzzle } = hidden(html);
-  for (let n = 0; ; n += 1) {
-    if (createHash('sha256').update(`${puzzle}:${n}`).digest().readUInt32BE(0) < 2 ** (32 - Number(bits))) return String(n);
+  for (let n = 0; bits !== undefined; n += 1) {
+    if (createHash('sha256').update(`${puzzle}:${n}`).digest().readUInt32BE(0) < 2 ** (32 - Number(bits))) return { 'puzzle-solution': String(n) };
   }
+  return {};
 }
 
 /** Opens the form, takes three seconds, sends it, and does what the page says: waits a moment and presses once more. */
@@ -43,8 +44,8 @@ export async function person(email, address) {
   let presses = 1;
   while ((answer.status === 429 || answer.status === 422) && presses < 5) {
     // Busy, it waits a moment; what is put to it the page's script solves.
-    const solved = answer.status === 429 ? (await pause(1000), {}) : { 'puzzle-solution': solve(answer.text) };
-    answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(answer.text), ...solved });
+    const more = answer.status === 429 ? (await pause(1000), {}) : solved(answer.text);
+    answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(answer.text), ...more });
     presses += 1;
   }
   return { email, address, opened: page.status, status: answer.status, presses, seconds: (performance.now() - started) / 1000 };

@@ -199,10 +199,12 @@ test('a finding is given to the web editor by a day, and is off her desk once it
   await question.getByRole('button', { name: 'It is met' }).click();
   await expect(question.getByRole('alert')).toContainText('this is something else');
   await expect(question.getByLabel('Why, and on what that rests')).toHaveValue('The report of their host shows the limits.');
-  await question.getByLabel('A file that shows it').setInputFiles(file('%PDF-1.4\nforty a minute'));
+  // As large as a scan is: what stands before the application lets it through.
+  const report = `%PDF-1.4\n${'forty a minute\n'.repeat(100_000)}`;
+  await question.getByLabel('A file that shows it').setInputFiles(file(report));
   await question.getByRole('button', { name: 'It is met' }).click();
   const [download] = await Promise.all([officer.waitForEvent('download'), question.getByText('The file on which that rests').click()]);
-  expect(readFileSync(await download.path(), 'utf8')).toBe('%PDF-1.4\nforty a minute');
+  expect(readFileSync(await download.path(), 'utf8')).toBe(report);
 
   // The editor has it on her desk, says too early that it is mended, and mends it.
   await signIn(editor, 'malin@tidewick.example');

@@ -249,6 +249,15 @@ test('what forms from elsewhere taught the reading', function (string $html, str
             $news('Wick Lane Pottery can email me its class dates every term. I can stop any time.', '<label><input type="checkbox"> And your promotions</label>'),
             'purpose-said', 'weakness',
         ],
+        'kept for a year is no rate' => [$account('<label><input type="checkbox"> Keep my details for a year and email me about glazes. I can stop any time.</label>'),
+            'rate-said', 'weakness',
+        ],
+        'other classes are nobody' => [
+            $account('<label><input type="checkbox"> You may email me about other classes each term. I can stop any time.</label>'), 'recipients-named', 'not-applicable',
+        ],
+        'other companies are somebody' => [
+            $account('<label><input type="checkbox"> Other companies may email me about classes each term. I can stop any time.</label>'), 'recipients-named', 'breach',
+        ],
         'out of the monthly email' => [
             $account('<label><input type="checkbox"> Tick to opt out of our monthly email about glazes</label>'), 'asks-yes-not-no', 'breach',
         ],

@@ -18,6 +18,7 @@ final readonly class FoundForms
 {
     public const ALL = [
         'open-en', 'open-de', 'open-fr', 'open-nordic', 'open-wild', 'open-later', 'once-closed', 'once-closed-tables', 'once-closed-words',
+        'once-closed-kinds',
     ];
 
     /** What is asked of any page, since nobody can see it. */

@@ -10,6 +10,7 @@ use App\Support\PublishedForms;
 use App\Support\ScrubbedLog;
 use App\Support\Underlines;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use Juramen\Canon\Instant;
 use Juramen\Canon\Place;
 use Juramen\Register\Language;
@@ -112,4 +113,20 @@ test('differences and underlines are text, whatever stands in them', function ()
         Underlines::difference(Difference::between('<b>old</b> word', '<i>new</i> word'))
     )->toBe('<del>&lt;b&gt;old&lt;/b&gt; </del><ins>&lt;i&gt;new&lt;/i&gt; </ins>word')
         ->and(Underlines::html('<script>', Place::of('title', 'en'), []))->toBe('&lt;script&gt;');
+});
+
+test('whatever takes a file is let through by nginx with it', function (): void {
+    $conf = (string) file_get_contents(base_path('deploy/nginx.conf.in'));
+    preg_match_all('~location \~ (\S+) \{\s+client_max_body_size (\d+)m~', $conf, $large);
+    $forms = [];
+    foreach ((new Symfony\Component\Finder\Finder)->in(resource_path('views'))->name('*.blade.php') as $view) {
+        preg_match_all("~<form(?=.*multipart/form-data).*?route\('([^']+)'~", $view->getContents(), $found);
+        array_push($forms, ...$found[1]);
+    }
+    expect(count($forms))->toBeGreaterThanOrEqual(7);
+    foreach ($forms as $name) {
+        $path = '/'.preg_replace('~\{[^}]+\}~', 'x1', (string) Route::getRoutes()->getByName($name)?->uri());
+        $through = array_filter($large[1], static fn (string $location): bool => preg_match("~$location~", $path) === 1);
+        expect($through)->not->toBe([], "$name at $path");
+    }
 });

@@ -19,6 +19,11 @@ final class PassingOnFrame implements Frame
     /** Words between "about" and those whose goods are meant. */
     private const NEAR = 3;
 
+    /** What may come besides what no class knows. */
+    private const COMES = [W::Little, W::Vague, W::Advertising, W::Carrier, W::Price];
+
+    private const OTHER = ['other', 'andere', 'anderen', 'anderer', 'autres', 'andra', 'andre'];
+
     public function id(): string
     {
         return 'passing-on';
@@ -53,7 +58,7 @@ final class PassingOnFrame implements Frame
         }
         $named = Names::after($passage, $s, $s->said(W::Passes)[0] ?? null);
         foreach ($s->said(W::Passes) as $pass) {
-            $outsider = $s->said(W::Outsider)[0] ?? null;
+            $outsider = self::outsiders($s)[0] ?? null;
             if ($outsider !== null && ! $this->isOnlyTheirs($s, $outsider, $pass)) {
                 return $this->passed($passage, $s, $pass, $outsider, $named);
             }
@@ -61,7 +66,7 @@ final class PassingOnFrame implements Frame
                 return new Sense(Meaning::PassedOn, $passage->clauseWords($s, $pass->clause), "Details pass to $named.", true, $named);
             }
         }
-        foreach ($s->said(W::Outsider) as $outsider) {
+        foreach (self::outsiders($s) as $outsider) {
             if ($this->isOnlyTheirs($s, $outsider, null)) {
                 continue;
             }
@@ -90,7 +95,7 @@ final class PassingOnFrame implements Frame
         if ($gets !== null) {
             return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $gets->clause), 'Others seem to get details; who they are is not plain.', false);
         }
-        $mentioned = $s->said(W::Outsider)[0] ?? null;
+        $mentioned = self::outsiders($s)[0] ?? null;
         if ($mentioned === null || SendingFrame::sent($s) === null) {
             return null;
         }
@@ -101,6 +106,24 @@ final class PassingOnFrame implements Frame
         $why = 'Others have a part in it; whether they get the address is not said.';
 
         return new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), $why, false);
+    }
+
+    /**
+     * Others who may get details. "Email me about other jobs" is no other: what comes to the person, and is only more of its kind.
+     *
+     * @return list<Hit>
+     */
+    private static function outsiders(Sentence $s): array
+    {
+        $known = array_merge([], ...array_map(
+            static fn (Hit $h): array => $h->class->isOfForms() || in_array($h->class, self::COMES, true) ? [] : $h->tokens, $s->hits
+        ));
+        $comes = static fn (int $at): bool => array_filter(
+            $s->all(W::I, W::Sends), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
+        ) !== [];
+
+        return array_values(array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
+            || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! $comes($o->from)));
     }
 
     /** What whoever asks sends itself: in another sentence, or in a clause that is neither the passing on nor what it is for. */

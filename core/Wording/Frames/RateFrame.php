@@ -12,6 +12,8 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
 final class RateFrame implements Frame
 {
+    private const LASTING = ['for', 'für', 'pendant', 'durant'];
+
     public function id(): string
     {
         return 'rate';
@@ -45,10 +47,10 @@ final class RateFrame implements Frame
             }
         }
         foreach ($s->all(W::Unit) as $unit) {
-            if ($this->isOfEnding($s, $unit)) {
+            if ($this->isOfEnding($s, $unit) || $this->lasts($s, $unit)) {
                 continue;
             }
-            foreach ($s->all(W::Each, W::Per, W::Number) as $before) {
+            foreach ($s->all(W::Each, W::Per) as $before) {
                 if ($before->to <= $unit->from && $unit->from - $before->to < ($before->class === W::Each ? 2 : 1)
                     && ($before->class === W::Each || $this->speaksOfSending($s, $before))) {
                     return [$before->from, $unit->to];
@@ -100,6 +102,14 @@ final class RateFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "For a year": how long something lasts, and not how often it comes. */
+    private function lasts(Sentence $s, Hit $unit): bool
+    {
+        $before = array_map(static fn (int $i): string => $s->tokens[$i]->form ?? '', [$unit->from - 2, $unit->from - 1]);
+
+        return array_intersect($before, self::LASTING) !== [] && ! $s->has(W::Each);
     }
 
     /** "In every email", "at any time": a word of time that belongs to how it ends. */
