@@ -88,12 +88,15 @@ final readonly class Journey
         return ! $this->stateAt($now)->hasEnded() && $this->reminds !== null && ! $this->reminds->isAfter($now) ? $this->with(state: $this->state) : null;
     }
 
-    /** The person asked for the mail once more. While the last is still on its way to the mail server there is none to repeat. */
+    /**
+     * The person asked for the mail once more. While the last is still on its way to the mail server there is none to repeat: the time between two
+     * counts from the asking, until that mail is taken.
+     */
     public function resent(Instant $now): ?self
     {
         return $this->stateAt($now) === JourneyState::Mailed && $this->resent < self::RESENDS
             && $this->mailed?->plusSeconds(self::APART)->isAfter($now) === false
-            ? $this->with(state: $this->state, reminds: $this->reminds, resent: $this->resent + 1) : null;
+            ? $this->with(state: $this->state, reminds: $this->reminds, mailed: $now, resent: $this->resent + 1) : null;
     }
 
     /** The person pressed the button; also before we know that the mail was taken, for it plainly arrived. */
