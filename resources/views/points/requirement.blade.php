@@ -13,6 +13,8 @@
 <section><h2>What cannot be seen</h2>@if ($page->explained->unseen !== '')<p>{{ $page->explained->unseen }}</p>@endif
 <p class="soft">Juramen says what was read and what was found there. A doubtful case is called open, with the question, and is for a person to
  decide.</p></section>
+@if ($page->explained->kept !== '')<section><h2>Kept, for example</h2><p>{{ $page->explained->kept }}</p></section>@endif
+@if ($page->explained->missed !== '')<section><h2>Missed, for example</h2><p>{{ $page->explained->missed }}</p></section>@endif
 @if ($page->explained->meets !== '')<section><h2>A form that meets it</h2><pre class="example">{{ $page->explained->meets }}</pre></section>@endif
 @if ($page->explained->misses !== '')<section><h2>A form that does not</h2><pre class="example">{{ $page->explained->misses }}</pre>
 <p class="soft">Found on it: {{ $page->explained->found }}</p></section>@endif

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'no-preset-answer' => [
+        'name' => 'No answer set before',
+        'says' => 'Consent is a clear act. A box that is ticked already, a choice that stands on yes, a switch that is on: whoever only leaves it has done nothing.',
+        'checks' => 'Every box, choice, list and switch that asks for consent is looked at as the page opens, those made of other elements too.',
+        'unseen' => 'A script may set an answer once the page is open.',
+    ],
+    'no-hidden-consent' => [
+        'name' => 'No hidden consent',
+        'says' => 'Nobody agrees to what nobody sees.',
+        'checks' => 'Hidden fields whose names speak of news, marketing or consent and whose value is a yes. The twin of an empty box, versions and lists are none.',
+        'unseen' => 'What the server adds by itself.',
+    ],
+    'no-consent-by-sending' => [
+        'name' => 'Not by sending',
+        'says' => 'Who orders or asks something has not agreed to advertising by it.',
+        'checks' => 'Sentences that take sending, registering, ordering or going on for a yes to being written to.',
+        'unseen' => 'Words on another page.',
+    ],
+    'asks-yes-not-no' => [
+        'name' => 'Asks for a yes',
+        'says' => 'A box is ticked to agree, not to refuse. The rule for existing customers is another.',
+        'checks' => 'Words beside a box that make a tick a no.',
+        'unseen' => 'What the server makes of a tick.',
+    ],
+    'consent-asked' => [
+        'name' => 'Is asked at all',
+        'says' => 'A form that serves something else and leads to advertising asks for it. One that serves only that, and says so, needs no box.',
+        'checks' => 'Sentences that announce advertising on a form without a control for it.',
+        'unseen' => 'Advertising that is not announced.',
+    ],
+];
