@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\ValueCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Juramen\Audit\AuditedFinding;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Instant;
 
@@ -21,6 +22,7 @@ use Juramen\Canon\Instant;
  * @property AnswerSays $says
  * @property string $reason
  * @property string $until
+ * @property int $times how often it had happened, of what is counted
  * @property int $user_id
  * @property Digest|null $file on which it rests
  * @property Instant $made_at
@@ -38,6 +40,12 @@ final class AuditAnswer extends Model
     {
         return ['made_at' => ValueCast::INSTANT, 'ended_at' => ValueCast::INSTANT, 'finding' => ValueCast::DIGEST, 'file' => ValueCast::DIGEST,
             'says' => AnswerSays::class];
+    }
+
+    /** Whether it holds of a finding as it is now: whoever accepted eleven has not accepted twelve. */
+    public function covers(AuditedFinding $finding): bool
+    {
+        return $this->finding->equals($finding->digest()) && $finding->times <= $this->times;
     }
 
     /** On what it rests; null where nothing was given. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit;
 
 use Juramen\Canon\Place;
+use Juramen\Register\RecordName;
 
 /** A duty that is kept or missed by what is done, which no form shows: it is judged in audits, of points of ours, by what the ledger and deliveries tell. */
 abstract class PracticeRequirement extends FormRequirement
@@ -34,13 +35,19 @@ abstract class PracticeRequirement extends FormRequirement
         $times = $practice->count($deed);
 
         return $times === 0 ? null
-            : $this->found($verdict, $deed->value, number_format($times).' '.($times === 1 ? $one : $many).' '.$says, $mend);
+            : $this->found($verdict, $deed, number_format($times).' '.($times === 1 ? $one : $many).' '.$says, $mend, $times);
     }
 
-    /** @param  string  $what  by which it is told from other findings of the same requirement */
-    protected function found(Verdict $verdict, string $what, string $says, string $mend): Result
+    /** @param  int  $times  how often it happened: whoever accepts it accepts so many, and not more */
+    protected function found(Verdict $verdict, Deed $deed, string $says, string $mend, int $times): Result
     {
-        return $this->finding($verdict, $says, Place::of('practice', $what), null, $mend);
+        return new Result($this, $verdict, $says, Place::of('practice', $deed->value), null, $mend, times: $times);
+    }
+
+    /** The same of what lacks on a record: its place leads there. */
+    protected function onRecord(RecordName $record, Verdict $verdict, string $says, string $mend, int $times): Result
+    {
+        return new Result($this, $verdict, $says, Place::of('records', $record->kind->value, $record->slug), null, $mend, times: $times);
     }
 
     /**

@@ -53,43 +53,6 @@ final class Requirements
         ];
     }
 
-    /** @return list<NotJudgedYet> duties that belong here and for which there is nothing yet to judge by; no result has them */
-    public static function notJudgedYet(): array
-    {
-        $law = SourceKind::Law;
-
-        return [
-            new NotJudgedYet(
-                'withdrawal-one-click', 'Each mail has a way out in one press.', new Source('RFC 8058; good practice', SourceKind::Ours),
-                'Mails are not kept once they are sent.'
-            ),
-            new NotJudgedYet(
-                'erasure-passed-on', 'Erasure and correction reach whoever has the details.', new Source('GDPR Art. 19, 28(3)', $law),
-                'What destinations were asked to erase is not recorded apart from withdrawals.'
-            ),
-            new NotJudgedYet(
-                'withdrawn-stay-out', 'Whoever withdrew or was erased stays out of imports and renewals.', new Source('GDPR Art. 7(3), 21(3)', $law),
-                'Nothing is imported or renewed here yet.'
-            ),
-            new NotJudgedYet(
-                'renewal-lawful', 'Only people still permitted are asked again.', new Source('ePD Art. 13(1); CASL s. 1(3)', $law),
-                'Nothing is renewed here yet.'
-            ),
-            new NotJudgedYet(
-                'origin-told', 'Whose address came from elsewhere is told from where.', new Source('GDPR Art. 14', $law),
-                'Nothing is imported here yet.'
-            ),
-            new NotJudgedYet(
-                'parent-verified', 'A parent\'s agreement is checked, and renewed at the age.', new Source('GDPR Art. 8(2); ICO', $law),
-                'Whether a parent agreed is not recorded as an entry of its own.'
-            ),
-            new NotJudgedYet(
-                'ca-implied-expires', 'Canada: implied consent ends.', new Source('CASL s. 10', $law),
-                'Permissions here come from consent that was asked for; none is implied.'
-            ),
-        ];
-    }
-
     /** @return list<Requirement> in the order of their groups */
     public static function all(): array
     {

@@ -20,6 +20,7 @@ final readonly class Result
      * @param  Mend|null  $change  the mend as a change to the document, where it can be made by itself
      * @param  string|null  $blocks  the house rule that lets a weakness stop a publication; null where none does
      * @param  bool  $unwritten  whether it only says that something is not written yet, which is no fault of what is
+     * @param  int  $times  how often it happened, of what is counted; 1 of all else
      */
     public function __construct(
         public Requirement $requirement,
@@ -31,6 +32,7 @@ final readonly class Result
         public ?Mend $change = null,
         public ?string $blocks = null,
         public bool $unwritten = false,
+        public int $times = 1,
     ) {}
 
     /** Whether it stops a publication. */
@@ -46,7 +48,8 @@ final readonly class Result
 
     public function withChange(?Mend $change): self
     {
-        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend, $change, $this->blocks, $this->unwritten);
+        return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words, $this->mend, $change, $this->blocks, $this->unwritten,
+            $this->times);
     }
 
     /** The same of a form's second version: it stands at that version's words that led to it, and no change is known for it. */
@@ -57,7 +60,8 @@ final readonly class Result
         $where = $parts === [] ? $this->where : Place::of(SecondWords::PLACE, array_values($parts)[0], $language->value);
 
         return new self(
-            $this->requirement, $this->verdict, "In the second version: $this->says", $where, $this->words, $this->mend, null, $this->blocks, $this->unwritten
+            $this->requirement, $this->verdict, "In the second version: $this->says", $where, $this->words, $this->mend, null, $this->blocks, $this->unwritten,
+            $this->times
         );
     }
 
@@ -65,7 +69,8 @@ final readonly class Result
     public function in(string $judged, string $shown): self
     {
         return new self($this->requirement, $this->verdict, $this->says, $this->where, $this->words?->in($judged, $shown), $this->mend, $this->change,
-            $this->blocks, $this->unwritten);
+            $this->blocks, $this->unwritten,
+            $this->times);
     }
 
     /** @return array{requirement: string, verdict: string, where: string|null, words: string|null, source: string, mend: string|null} */

@@ -36,6 +36,10 @@ return new class extends Migration
             $table->string('type', 60);
         });
         DB::statement('ALTER TABLE answer_files ADD COLUMN bytes MEDIUMTEXT NOT NULL');
-        Schema::table('audit_answers', fn (Blueprint $table) => $table->binary('file', 32, true)->nullable());
+        Schema::table('audit_answers', function (Blueprint $table): void {
+            $table->binary('file', 32, true)->nullable();
+            // Of what is counted, how many were accepted: more are not.
+            $table->unsignedInteger('times')->default(1);
+        });
     }
 };

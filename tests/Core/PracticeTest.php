@@ -161,6 +161,9 @@ test('processor-bound: whoever gets details, by a purpose or a destination, has 
         // Switched off, nobody goes there; and what was never approved gets nothing.
         ->and($of(handingOver(['partner' => '', 'on' => false], ['purposes' => []])))->toBe(['not-applicable Nobody gets what is given here.'])
         ->and($of(handingOver(), ['statements' => []]))->toBe(['not-applicable Nobody gets what is given here.']);
+    // Its place leads to the record, and whoever accepts it accepts so many lacks.
+    $gullwing = weighed('processor-bound', practice([], [], House::registers()))[0];
+    expect([$gullwing->where?->text(), $gullwing->times])->toBe(['records/processor/gullwing-surveys', 2]);
     $drafted = Registers::of([
         ...array_map(static fn (array $p) => Juramen\Points\Records::read(Juramen\Register\RecordKind::Purpose, Document::from($p)), House::PURPOSES),
         Juramen\Points\Records::read(Juramen\Register\RecordKind::Statement, Document::from(House::VOYAGE_NEWS_WORDS), Juramen\Canon\Digest::of('v')),

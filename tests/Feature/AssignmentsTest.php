@@ -159,6 +159,8 @@ test('several of one requirement are given together, all or none', function (): 
         ->assertSee("value=\"$values[0]\" checked", false)->assertSee('value="2020-01-01"', false);
     $this->post('/audit/assign', [...$said, 'findings' => $values])->assertRedirect('/audit?requirement=no-penalty');
     expect(Assignment::query()->whereNull('ended_at')->count())->toBe(count($values));
+    // Whoever comes back to the cause sees whose they are.
+    $this->get('/audit?requirement=no-penalty')->assertSee("{$this->malin->name} mends it by 8 Mar 2027");
     // The same from where no page is.
     app(AssignFinding::class)([new NamedFinding($forms[0], $question($forms[0]))], (string) $this->arne->id, '2027-03-02', 'x', $this->runa);
     expect(Assignment::query()->whereNull('ended_at')->count())->toBe(count($values));

@@ -2,14 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Actions\Audit\AnswerFinding;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Registers\Approve;
 use App\Actions\Signup\LapseJourneys;
 use App\Actions\Signup\WithdrawConsent;
 use App\Casts\Instants;
+use App\Models\AnswerSays;
 use App\Models\SignupJourney;
 use App\Models\Subscriber;
 use App\Models\User;
+use App\Queries\Audit\Answers;
 use App\Queries\Audit\AuditNow;
 use App\Queries\Audit\CountDeeds;
 use App\Queries\Audit\DeedsLately;
@@ -185,6 +188,23 @@ test('what is kept past its time is told of, and the cost of counting does not g
     $asked = 0;
     app(CountDeeds::class)();
     expect($asked)->toBeLessThanOrEqual($one);
+});
+
+test('whoever accepts so many has not accepted more; fewer are covered, and an audit of then keeps how many', function (): void {
+    ($this->confirmed)('imke@post.example', 'jorun@post.example', 'wiebke@post.example');
+    $lose = fn (int $people) => DB::table('contact_points')->orderBy('id')->limit($people)->delete();
+    $found = fn (): AuditedFinding => ($this->form)()->findingsOf('evidence-complete')[0];
+    $answered = fn (): bool => app()->make(Answers::class)->to(($this->form)(), $found()) !== null;
+    $lose(2);
+    expect($found()->times)->toBe(2);
+    app(AnswerFinding::class)(($this->form)(), $found(), AnswerSays::Accepted, 'They are asked anew by letter this month.', '2027-04-01', $this->officer);
+    $audit = app(TakeAudit::class)($this->officer)->audit();
+    expect($answered())->toBeTrue()->and($audit->form(AuditedKind::Point, 'footer-newsletter')?->findingsOf('evidence-complete')[0]->times)->toBe(2);
+    $before = $found()->digest();
+    $lose(1);
+    expect($found()->times)->toBe(3)->and($found()->digest())->toEqual($before)->and($answered())->toBeFalse();
+    DB::table('permissions')->orderBy('id')->limit(2)->delete();
+    expect($found()->times)->toBe(1)->and($answered())->toBeTrue();
 });
 
 test('what is judged by what was done stands in no result of a form from elsewhere, nor beside a sheet', function (): void {

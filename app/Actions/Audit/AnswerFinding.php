@@ -58,7 +58,7 @@ final class AnswerFinding
             $answer = AuditAnswer::query()->create([
                 'form' => $form->key(), 'requirement' => $finding->requirement, 'place' => mb_substr($finding->where, 0, 500), 'finding' => $finding->digest(),
                 'says' => $says, 'reason' => $reason, 'until' => $until, 'user_id' => $by->id, 'made_at' => $this->clock->instant(),
-                'file' => $file?->digest(),
+                'file' => $file?->digest(), 'times' => $finding->times,
             ]);
             $file === null || AnswerFile::keep($file);
             $this->enter($answer, $says->value, $by, (string) $file?->said());

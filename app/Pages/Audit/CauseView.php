@@ -40,7 +40,8 @@ final readonly class CauseView
                 }
                 $count = $form->kind === AuditedKind::Point ? $people->at($form->id) : 0;
                 $forms[] = new CauseForm(
-                    "{$form->key()}|{$finding->digest()->hex()}", $form->key(), $form->name, $finding->says, $count === 0 ? '' : number_format($count)
+                    "{$form->key()}|{$finding->digest()->hex()}", $form->key(), $form->name, $finding->says, $count === 0 ? '' : number_format($count),
+                    (string) AssignedView::of($answers->assigned($form, $finding), $answers->today(), $reader)?->says
                 );
                 $question = $question && $finding->verdict === Verdict::Open;
                 $asks = $asks === '' ? $finding->mend : $asks;

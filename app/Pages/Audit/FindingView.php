@@ -18,13 +18,15 @@ final readonly class FindingView
      * @param  string|null  $answered  what was said of it, by whom, and until when
      * @param  int|null  $answer  number of that answer
      * @param  bool  $hasFile  whether it rests on a file
+     * @param  string|null  $record  the page of the record on which it stands; null where it is none
      * @param  AssignedView|null  $assigned  who is to mend it, where somebody is
      * @param  bool  $isNew  whether the last audit had none of it
      */
     private function __construct(
         public string $digest, public string $requirement, public string $name, public string $verdict, public string $word, public string $says,
         public string $words, public string $where, public string $source, public string $mend, public ?string $answered, public string $reason,
-        public ?int $answer, public bool $hasFile, public bool $isNew, public bool $isQuestion, public ?AssignedView $assigned
+        public ?int $answer, public bool $hasFile, public bool $isNew, public bool $isQuestion, public ?AssignedView $assigned,
+        public ?string $record
     ) {}
 
     public static function of(AuditedFinding $finding, ?AuditAnswer $answer, bool $isNew, ?AssignedView $assigned): self
@@ -35,8 +37,15 @@ final readonly class FindingView
             $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"),
             mb_strimwidth($finding->words, 0, 160, '…'), $finding->where, (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend,
             self::answered($finding, $answer), (string) $answer?->reason, $answer?->id, $answer?->file !== null, $isNew,
-            $finding->verdict === Verdict::Open, $assigned
+            $finding->verdict === Verdict::Open, $assigned, self::record($finding->where)
         );
+    }
+
+    private static function record(string $where): ?string
+    {
+        $steps = explode('/', $where);
+
+        return count($steps) === 3 && $steps[0] === 'records' ? route('records.show', [$steps[1], $steps[2]]) : null;
     }
 
     private static function answered(AuditedFinding $finding, ?AuditAnswer $answer): ?string

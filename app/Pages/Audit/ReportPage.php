@@ -56,7 +56,7 @@ final readonly class ReportPage
             TakenRow::of($taken, $audit), implode(', ', array_map(static fn ($c): string => $c->name, $registers->controllers->all())),
             $before === null ? '' : 'Since the audit of '.Moments::day($before->taken_at).': '
                 .AuditPage::sum(AuditComparison::between($before->audit(), $audit)).'.',
-            $forms, self::catalogue(), self::processing($registers), Requirements::notJudgedYet()
+            $forms, self::catalogue(), self::processing($registers), NotJudgedYet::all()
         );
     }
 

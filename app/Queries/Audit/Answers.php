@@ -25,7 +25,9 @@ final class Answers
         $this->holding ??= AuditAnswer::query()->with('user')->whereNull('ended_at')->where('until', '>=', $this->clock->today()->text)->orderBy('id')->get()
             ->keyBy(static fn (AuditAnswer $a): string => self::key($a->form, $a->finding->hex()));
 
-        return $this->holding->get(self::key($form->key(), $finding->digest()->hex()));
+        $answer = $this->holding->get(self::key($form->key(), $finding->digest()->hex()));
+
+        return $answer?->covers($finding) === true ? $answer : null;
     }
 
     /** Who is to mend it, whatever else was said. */

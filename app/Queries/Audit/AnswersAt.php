@@ -27,6 +27,8 @@ final readonly class AnswersAt
 
     public function to(AuditedForm $form, AuditedFinding $finding): ?AuditAnswer
     {
-        return $this->answers->get("{$form->key()} {$finding->digest()->hex()}");
+        $answer = $this->answers->get("{$form->key()} {$finding->digest()->hex()}");
+
+        return $answer?->covers($finding) === true ? $answer : null;
     }
 }

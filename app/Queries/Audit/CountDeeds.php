@@ -219,8 +219,7 @@ final class CountDeeds
     private function past(): void
     {
         foreach (['enquiries', 'held_submissions'] as $table) {
-            $past = DB::table($table)->join('point_editions', 'point_editions.id', '=', "$table.point_edition_id")
-                ->join('points', 'points.id', '=', 'point_editions.point_id')->where("$table.deleted_at", '<', $this->ago(1));
+            $past = $this->atPoints(DB::table($table), $table)->where("$table.deleted_at", '<', $this->ago(1));
             $this->add(Deed::KeptPastItsTime, $table === 'held_submissions' ? $past->whereNull('decided') : $past->whereNotExists(
                 static fn (Builder $q) => $q->from('rights_requests')->whereColumn('enquiry_id', 'enquiries.id')->whereNull('answered_at')
             ), 'points.slug', 'COUNT(*)');
@@ -229,8 +228,7 @@ final class CountDeeds
 
     private function requests(): void
     {
-        $all = DB::table('rights_requests')->join('point_editions', 'point_editions.id', '=', 'rights_requests.point_edition_id')
-            ->join('points', 'points.id', '=', 'point_editions.point_id')->where('rights_requests.received_at', '>', $this->ago(365));
+        $all = $this->atPoints(DB::table('rights_requests'), 'rights_requests')->where('rights_requests.received_at', '>', $this->ago(365));
         $this->add(Deed::Requested, $all->clone(), 'points.slug', 'COUNT(*)');
         $today = $this->clock->today();
         $this->add(Deed::AnsweredLate, $all->where(static fn (Builder $q) => $q
@@ -241,22 +239,25 @@ final class CountDeeds
 
     private function signupsBy(): Builder
     {
-        return DB::table('journeys')->join('point_editions', 'point_editions.id', '=', 'journeys.point_edition_id')
-            ->join('points', 'points.id', '=', 'point_editions.point_id');
+        return $this->atPoints(DB::table('journeys'), 'journeys');
     }
 
     /** Permissions, with the points at which their people signed up; of those that stand no more it is not kept by which they came. */
     private function everPermitted(): Builder
     {
-        return DB::table('permissions')->join('journeys', 'journeys.subscriber_id', '=', 'permissions.subscriber_id')
-            ->join('point_editions', 'point_editions.id', '=', 'journeys.point_edition_id')->join('points', 'points.id', '=', 'point_editions.point_id');
+        return $this->atPoints(DB::table('permissions')->join('journeys', 'journeys.subscriber_id', '=', 'permissions.subscriber_id'), 'journeys');
     }
 
     /** People handed over, with the points at which they signed up. */
     private function handoversBy(): Builder
     {
-        return DB::table('handovers')->join('journeys', 'journeys.subscriber_id', '=', 'handovers.subscriber_id')
-            ->join('point_editions', 'point_editions.id', '=', 'journeys.point_edition_id')->join('points', 'points.id', '=', 'point_editions.point_id');
+        return $this->atPoints(DB::table('handovers')->join('journeys', 'journeys.subscriber_id', '=', 'handovers.subscriber_id'), 'journeys');
+    }
+
+    /** @param  string  $table  among the rows, which names an edition of a point */
+    private function atPoints(Builder $rows, string $table): Builder
+    {
+        return $rows->join('point_editions', 'point_editions.id', '=', "$table.point_edition_id")->join('points', 'points.id', '=', 'point_editions.point_id');
     }
 
     private function add(Deed $deed, Builder $rows, string $point, string $number): void

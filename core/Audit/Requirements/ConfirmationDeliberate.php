@@ -45,8 +45,8 @@ final class ConfirmationDeliberate extends PracticeRequirement
         return $quick < self::FEW || $quick < self::SHARE * $all
             ? $this->met('A link works once, ends, and a visit alone confirms nothing; nor do confirmations come as fast as programs are.')
             : [$this->found(
-                Verdict::Weakness, Deed::ConfirmedAtOnce->value, number_format($quick).' of '.number_format($all).' confirmations came within three seconds of the mail.',
-                'A program that presses what stands in mails may have confirmed them. Look at their mail domains, and let these people be asked another way.'
+                Verdict::Weakness, Deed::ConfirmedAtOnce, number_format($quick).' of '.number_format($all).' confirmations came within three seconds of the mail.',
+                'A program that presses what stands in mails may have confirmed them. Look at their mail domains, and let these people be asked another way.', $quick
             )];
     }
 }

@@ -34,9 +34,9 @@ final class EditionCurrent extends PracticeRequirement
         $old = $practice->count(Deed::SentByOldCopy);
 
         return $old === 0 ? $this->met('In the last thirty days nothing came from a copy that was replaced.') : [$this->found(
-            Verdict::Weakness, Deed::SentByOldCopy->value,
+            Verdict::Weakness, Deed::SentByOldCopy,
             ($old === 1 ? 'A sign-up' : number_format($old).' sign-ups').' of the last thirty days came from an old copy of the form: '
-                .$practice->deeds->oldCopies().'.', 'Have the copy on that page replaced; the page by itself shows the edition in force.'
+                .$practice->deeds->oldCopies().'.', 'Have the copy on that page replaced; the page by itself shows the edition in force.', $old
         )];
     }
 }

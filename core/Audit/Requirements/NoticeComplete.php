@@ -12,6 +12,7 @@ use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
 use Juramen\Register\Controller;
 use Juramen\Register\Language;
+use Juramen\Wording\Words\WordClass;
 
 /**
  * The privacy notice says all that Art. 13 asks for. Where its text is held here, each point that no word of it speaks of is asked for by itself;
@@ -19,19 +20,14 @@ use Juramen\Register\Language;
  */
 final class NoticeComplete extends PersonRequirement
 {
-    /** What it must say, by the point of Art. 13, and stems of words with which a notice says it in our languages. */
+    /** What it must say, by the point of Art. 13, and the words with which a notice says it. */
     private const POINTS = [
-        'legal-basis' => ['the legal basis (13(1)(c))', 'legal basis|lawful|consent|rechtsgrundlage|einwilligung|base (?:légale|juridique)|consentement|rättslig'
-            .'|samtycke|retsgrundlag|samtykke'],
-        'recipients' => ['who gets the details (13(1)(e))', 'recipient|processor|under a contract|share|empfänger|auftragsverarbeit|destinataire|sous-traitant'
-            .'|mottagare|biträde|modtager|databehandler'],
-        'storage' => ['how long they are kept (13(2)(a))', 'keep|kept|retain|retention|stored? for|aufbewahr|speicher|gelöscht|conserv|effac|sparas|lagr|bevar'
-            .'|opbevar|gemmer|slett'],
-        'rights' => ['the rights to see, correct and erase (13(2)(b))', 'rights?\b|auskunft|berichtig|droits?\b|accès|rättighet|rettighed'],
-        'withdrawal' => ['that consent can be withdrawn (13(2)(c))', 'withdr|opt out|unsubscribe|widerr|abbestell|retir|désinscri|återkalla|avregistr'
-            .'|træk[^.]*tilbage|afmeld'],
-        'complaint' => ['where to complain (13(2)(d))', 'complain|supervisory authority|beschwer|aufsichtsbehörde|réclamation|plainte|autorité de contrôle|klagomål'
-            .'|tillsynsmyndighet|klage|tilsyn'],
+        'legal-basis' => ['the legal basis (13(1)(c))', WordClass::NoticeBasis],
+        'recipients' => ['who gets the details (13(1)(e))', WordClass::NoticeRecipients],
+        'storage' => ['how long they are kept (13(2)(a))', WordClass::NoticeStorage],
+        'rights' => ['the rights to see, correct and erase (13(2)(b))', WordClass::NoticeRights],
+        'withdrawal' => ['that consent can be withdrawn (13(2)(c))', WordClass::NoticeWithdrawal],
+        'complaint' => ['where to complain (13(2)(d))', WordClass::NoticeComplaint],
     ];
 
     public function id(): string
@@ -58,7 +54,7 @@ final class NoticeComplete extends PersonRequirement
         if ($notice === '') {
             return parent::judge($reading);
         }
-        $silent = array_filter(self::POINTS, static fn (array $point): bool => preg_match("~{$point[1]}~iu", $notice) !== 1);
+        $silent = array_filter(self::POINTS, static fn (array $point): bool => ! $reading->listener()->speaksOf($notice, $point[1]));
         $findings = [];
         foreach ($silent as $name => [$says]) {
             $findings[] = $this->finding(

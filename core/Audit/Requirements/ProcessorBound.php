@@ -38,14 +38,15 @@ final class ProcessorBound extends PracticeRequirement
         if ($partners === [] && $nobody === []) {
             return $this->notApplicable('Nobody gets what is given here.');
         }
-        $findings = array_map(fn (Destination $d): Result => $this->found(
-            Verdict::Breach, $d->id->text, "Nobody has said who runs {$d->name}, to which people go.", 'Say it on the destination, with contract and place.'
+        $findings = array_map(fn (Destination $d): Result => $this->onRecord(
+            $d->recordName(), Verdict::Breach, "Nobody has said who runs {$d->name}, to which people go.",
+            'Say it on the destination, with contract and place.', 1
         ), array_values($nobody));
         foreach ($partners as $partner) {
             $lacks = $partner->lacks($practice->today);
-            $findings[] = $lacks === [] ? null : $this->found(
-                Verdict::Breach, $partner->id->text, "{$partner->name}: ".implode(' ', $lacks),
-                'Put it on its record, or hand nobody over until it is.'
+            $findings[] = $lacks === [] ? null : $this->onRecord(
+                $partner->recordName(), Verdict::Breach, "{$partner->name}: ".implode(' ', $lacks), 'Put it on its record, or hand nobody over until it is.',
+                count($lacks)
             );
         }
 

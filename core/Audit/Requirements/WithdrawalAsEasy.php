@@ -42,9 +42,9 @@ final class WithdrawalAsEasy extends PracticeRequirement
         return $all < self::FEW || 2 * $told <= $all
             ? $this->met('Every mail leads to a page where one press withdraws, without signing in, a reason or a cost.')
             : [$this->found(
-                Verdict::Weakness, Deed::WithdrawnByTelling->value,
+                Verdict::Weakness, Deed::WithdrawnByTelling,
                 "$told of $all people who withdrew in the last ninety days had to tell somebody, though a link is in every mail.",
-                'Look at the mails that they get from the list service: the link must stand there, and be found.'
+                'Look at the mails that they get from the list service: the link must stand there, and be found.', $told
             )];
     }
 }

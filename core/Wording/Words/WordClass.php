@@ -180,6 +180,14 @@ enum WordClass: string
     case FieldPostal = 'field-postal';
     case FieldEmployer = 'field-employer';
 
+    // What a privacy notice speaks of. Source: GDPR Art. 13.
+    case NoticeBasis = 'notice-basis';
+    case NoticeRecipients = 'notice-recipients';
+    case NoticeStorage = 'notice-storage';
+    case NoticeRights = 'notice-rights';
+    case NoticeWithdrawal = 'notice-withdrawal';
+    case NoticeComplaint = 'notice-complaint';
+
     /** @return list<self> the means of communication */
     public static function means(): array
     {
@@ -202,7 +210,8 @@ enum WordClass: string
         return match ($this) {
             self::Technical, self::Reason, self::Login, self::Search, self::Contact, self::Order, self::Account, self::Draw, self::Download, self::Preferences,
             self::Rights, self::Job, self::FieldEmail, self::FieldName, self::FieldPhone, self::FieldBirthday, self::FieldGender, self::FieldPostal,
-            self::FieldEmployer => true,
+            self::FieldEmployer, self::NoticeBasis, self::NoticeRecipients, self::NoticeStorage, self::NoticeRights, self::NoticeWithdrawal,
+            self::NoticeComplaint => true,
             default => false,
         };
     }

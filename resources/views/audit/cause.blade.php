@@ -10,7 +10,8 @@
 <fieldset><legend class="unseen">Forms</legend>
 @foreach ($cause->forms as $form)
 <label class="ticked"><input type="checkbox" name="findings[]" value="{{ $form->value }}" @checked(in_array($form->value, (array) old('findings'), true))>
-<span>{{ $form->name }}@if ($form->people !== '')<span class="soft">, {{ $form->people }} people</span>@endif</span></label>
+<span>{{ $form->name }}@if ($form->people !== '')<span class="soft">, {{ $form->people }} people</span>@endif
+@if ($form->assigned !== '')<br><span class="soft">{{ $form->assigned }}</span>@endif</span></label>
 @endforeach
 </fieldset>
 @canany(['attest', 'accept'], App\Models\ForeignForm::class)

@@ -38,7 +38,7 @@
 <form method="post" action="{{ route('audit.back', $finding->answer) }}">@csrf<input type="hidden" name="form" value="{{ $found->form }}">
 <input type="hidden" name="from" value="{{ $from }}"><button class="plain">Take it back</button></form>@endcan @endif
 @else
-@if ($finding->mend !== '')<p class="soft">{{ $finding->mend }}</p>@endif
+@if ($finding->mend !== '')<p class="soft">{{ $finding->mend }}@if ($finding->record) <a href="{{ $finding->record }}">Open its record</a>@endif</p>@endif
 @canany(['attest', 'accept'], App\Models\ForeignForm::class)
 <details @if ($errors->has("reason-$finding->digest")) open @endif><summary>{{ $finding->isQuestion ? 'Answer' : 'Accept for a while' }}</summary>
 <form method="post" action="{{ route('audit.answer') }}" class="stack" enctype="multipart/form-data">@csrf

@@ -8,6 +8,7 @@ use App\Pages\Points\RequirementPage;
 use App\Queries\Wording\MisreadSentences;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Juramen\Audit\NotJudgedYet;
 use Juramen\Audit\Requirements;
 
 /** What a requirement demands, where it comes from, how sure that is, and which sentences it takes for what. */
@@ -18,7 +19,7 @@ final class RequirementController
         $requirement = Requirements::find($id) ?? abort(404);
 
         return view('points.requirement', [
-            'page' => RequirementPage::of($requirement, $misread), 'groups' => Requirements::groups(), 'notYet' => Requirements::notJudgedYet(),
+            'page' => RequirementPage::of($requirement, $misread), 'groups' => Requirements::groups(), 'notYet' => NotJudgedYet::all(),
         ]);
     }
 
