@@ -59,15 +59,17 @@ final class Requirements
         return array_merge(...array_map(static fn (RequirementGroup $group): array => $group->requirements, self::groups()));
     }
 
-    /** @return list<Requirement> that judge a Reading, and what the registers know of it; the others are asked of people, or judge what was done */
-    public static function judging(): array
+    /**
+     * @return list<Requirement> that judge such a Reading, and what the registers know of it; the others are asked of people, or judge what
+     *                           was done
+     */
+    public static function judging(ReadingOf $what = ReadingOf::Sheet): array
     {
-        /** @var list<Requirement>|null $judging */
-        static $judging = null;
+        /** @var array<string, list<Requirement>> $judging */
+        static $judging = [];
 
-        return $judging ??= array_values(array_filter(
-            self::all(), static fn (Requirement $r): bool => in_array($r->judgedBy(), [JudgedBy::Reading, JudgedBy::Records], true)
-        ));
+        return $judging[$what->name] ??= array_values(array_filter(self::all(), static fn (Requirement $r): bool => $r->reach()->covers($what)
+            && in_array($r->judgedBy(), [JudgedBy::Reading, JudgedBy::Records], true)));
     }
 
     public static function find(string $id): ?Requirement
@@ -85,11 +87,14 @@ final class Requirements
         if ($reading->isUnread()) {
             return (new Requirements\LanguageOffered)->judge($reading);
         }
-        $asked = array_filter(
-            self::judging(), static fn (Requirement $r): bool => $r->reach()->covers($reading->of) && (! $reading->unfinished || $r->judgesUnfinished())
-        );
+        $results = [];
+        foreach (self::judging($reading->of) as $requirement) {
+            if (! $reading->unfinished || $requirement->judgesUnfinished()) {
+                array_push($results, ...$requirement->judge($reading));
+            }
+        }
 
-        return array_merge([], ...array_map(static fn (Requirement $r): array => $r->judge($reading), array_values($asked)));
+        return $results;
     }
 
     /**

@@ -42,7 +42,15 @@ final readonly class Listener
 
     public function speaksOf(string $text, WordClass ...$classes): bool
     {
-        return $this->find($text, ...$classes) !== null;
+        foreach ($this->languages as $language) {
+            foreach ($this->pieces($text) as $piece) {
+                if (Passage::of($piece, $language)->speaksOf(...$classes)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Sense> in the first language in which the text has any of the meanings */

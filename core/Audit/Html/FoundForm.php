@@ -9,23 +9,40 @@ use DOMElement;
 /** A form with the controls that belong to it. */
 final readonly class FoundForm
 {
-    /** @param  non-empty-list<DOMElement>  $controls */
-    public function __construct(public DOMElement $element, public array $controls) {}
+    /** @var array<string, array<int, DOMElement>> inputs by their type, by their place among the controls */
+    private array $inputs;
 
-    /** @return list<DOMElement> inputs of the given types */
+    /** @var array<string, list<DOMElement>> controls by their name */
+    private array $elements;
+
+    /** @param  non-empty-list<DOMElement>  $controls */
+    public function __construct(public DOMElement $element, public array $controls)
+    {
+        [$inputs, $elements] = [[], []];
+        foreach ($controls as $i => $control) {
+            $elements[$control->nodeName][] = $control;
+            if ($control->nodeName === 'input') {
+                $inputs[strtolower($control->getAttribute('type')) ?: 'text'][$i] = $control;
+            }
+        }
+        [$this->inputs, $this->elements] = [$inputs, $elements];
+    }
+
+    /** @return list<DOMElement> inputs of the given types, in the order of the form */
     public function inputs(string ...$types): array
     {
-        return array_values(
-            array_filter(
-                $this->controls,
-                static fn (DOMElement $c): bool => $c->nodeName === 'input' && in_array(strtolower($c->getAttribute('type')) ?: 'text', $types, true)
-            )
-        );
+        $inputs = [];
+        foreach ($types as $type) {
+            $inputs += $this->inputs[$type] ?? [];
+        }
+        ksort($inputs);
+
+        return array_values($inputs);
     }
 
     /** @return list<DOMElement> */
     public function elements(string $name): array
     {
-        return array_values(array_filter($this->controls, static fn (DOMElement $c): bool => $c->nodeName === $name));
+        return $this->elements[$name] ?? [];
     }
 }

@@ -27,12 +27,16 @@ final class Page
     private const MOST_ELEMENTS = 60_000;
 
     /** Elements that stand in a line of text; all others begin a new one. */
-    public const INLINE = [
-        'a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'em', 'font', 'i', 'img', 'kbd', 'mark', 'q', 's', 'small', 'span', 'strong', 'sub', 'sup', 'time',
-        'u', 'input', 'wbr',
+    private const INLINE = [
+        'a' => true, 'abbr' => true, 'b' => true, 'bdi' => true, 'bdo' => true, 'cite' => true, 'code' => true, 'em' => true, 'font' => true,
+        'i' => true, 'img' => true, 'kbd' => true, 'mark' => true, 'q' => true, 's' => true, 'small' => true, 'span' => true, 'strong' => true,
+        'sub' => true, 'sup' => true, 'time' => true, 'u' => true, 'input' => true, 'wbr' => true,
     ];
 
-    private const UNSEEN = ['script', 'style', 'template', 'noscript', 'head', 'option', 'datalist', 'select', 'textarea'];
+    private const UNSEEN = [
+        'script' => true, 'style' => true, 'template' => true, 'noscript' => true, 'head' => true, 'option' => true, 'datalist' => true,
+        'select' => true, 'textarea' => true,
+    ];
 
     private const ROLES = ['checkbox', 'switch', 'radio'];
 
@@ -51,7 +55,6 @@ final class Page
     /** @var array<int, string> object id to visible words, of what was asked for */
     private array $texts = [];
 
-    /** @throws UnreadableHtml */
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5'];
 
     /** What stands beside a form and yet is about something else. */
@@ -330,9 +333,7 @@ final class Page
 
     public static function tidy(string $text): string
     {
-        $lines = array_map(static fn (string $line): string => trim((string) preg_replace('/[\s\x{a0}\x{ad}\x{200b}]+/u', ' ', $line)), explode("\n", $text));
-
-        return implode("\n", array_filter($lines, static fn (string $line): bool => $line !== ''));
+        return trim((string) preg_replace(['~(?:[^\S\n]|[\x{ad}\x{200b}])+~u', '~ ?\n[ \n]*~'], [' ', "\n"], $text), " \n");
     }
 
     private function raw(DOMNode $node): string
@@ -351,15 +352,18 @@ final class Page
 
             return;
         }
-        if ($node instanceof DOMElement && ($this->isUnseen($node) || $this->isHidden($node))) {
-            return;
-        }
-        if ($node->nodeName === 'img' && $node instanceof DOMElement) {
-            $pieces[] = ' '.$node->getAttribute('alt').' ';
+        $name = $node->nodeName;
+        if ($node instanceof DOMElement) {
+            if (isset(self::UNSEEN[$name]) || $this->isHidden($node)) {
+                return;
+            }
+            if ($name === 'img') {
+                $pieces[] = ' '.$node->getAttribute('alt').' ';
 
-            return;
+                return;
+            }
         }
-        $line = in_array($node->nodeName, self::INLINE, true) ? '' : "\n";
+        $line = isset(self::INLINE[$name]) ? '' : "\n";
         $pieces[] = $line;
         for ($child = $node->firstChild; $child !== null; $child = $child->nextSibling) {
             $this->collect($child, $pieces);
@@ -367,16 +371,16 @@ final class Page
         $pieces[] = $line;
     }
 
-    private function isUnseen(DOMElement $element): bool
-    {
-        return in_array($element->nodeName, self::UNSEEN, true);
-    }
-
     public function isHidden(DOMElement $element): bool
     {
-        return $element->hasAttribute('hidden') || $element
-            ->getAttribute('aria-hidden') === 'true' || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
-            || preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $element->getAttribute('style')) === 1;
+        if (! $element->hasAttributes()) {
+            return false;
+        }
+        $style = $element->getAttribute('style');
+
+        return $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true'
+            || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
+            || ($style !== '' && preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $style) === 1);
     }
 
     /** The language that the element's nearest ancestor says it is in. */

@@ -27,11 +27,8 @@ final readonly class Understanding
     {
         $senses = [];
         foreach ($meanings as $meaning) {
-            foreach ($this->senses(Frames::of($meaning)) as $sense) {
-                if ($sense->meaning === $meaning) {
-                    $senses[] = $sense;
-                }
-            }
+            $more = $this->senses(Frames::of($meaning))[$meaning->value] ?? [];
+            $senses = $senses === [] ? $more : array_merge($senses, $more);
         }
 
         return $senses;
@@ -47,9 +44,16 @@ final readonly class Understanding
         return $this->first(...$meanings) !== null;
     }
 
-    /** @return list<Sense> */
+    /** @return array<string, list<Sense>> what a frame understood, by meaning */
     private function senses(Frame $frame): array
     {
-        return $this->passage->once($frame->id(), fn (): array => $frame->read($this->passage));
+        return $this->passage->once($frame->id(), function () use ($frame): array {
+            $by = [];
+            foreach ($frame->read($this->passage) as $sense) {
+                $by[$sense->meaning->value][] = $sense;
+            }
+
+            return $by;
+        });
     }
 }

@@ -22,8 +22,14 @@ final class Names
     public static function in(Sentence $sentence, Vocabulary $vocabulary): array
     {
         $tokens = $sentence->tokens;
-        $words = count(array_filter($tokens, static fn (Token $t): bool => $t->word));
-        $capitals = count(array_filter($tokens, static fn (Token $t): bool => $t->capital));
+        [$words, $capitals] = [0, 0];
+        foreach ($tokens as $token) {
+            $words += (int) $token->word;
+            $capitals += (int) $token->capital;
+        }
+        if ($capitals === 0) {
+            return [];
+        }
         $shouted = $words > 4 && $capitals > 0.9 * $words;
         $ordinary = self::ordinary($sentence, $vocabulary);
         $nouns = $vocabulary->section('nouns') !== [];

@@ -32,22 +32,23 @@ final readonly class Passage
 
     public static function of(string $text, Language $language): self
     {
-        /** @var array<string, self> $read */
+        /** @var array<string, array<string, self>> $read by language and text */
         static $read = [];
         static $bytes = 0;
-        $key = $language->value.hash('xxh128', $text);
+        $known = $read[$language->value][$text] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
+        $passage = self::read($text, Vocabulary::of($language));
         if (strlen($text) > self::REMEMBERED) {
-            return self::read($text, Vocabulary::of($language));
+            return $passage;
         }
-        if (! isset($read[$key])) {
-            if ($bytes > self::REMEMBERED) {
-                [$read, $bytes] = [[], 0];
-            }
-            $bytes += strlen($text);
-            $read[$key] = self::read($text, Vocabulary::of($language));
+        if ($bytes > self::REMEMBERED) {
+            [$read, $bytes] = [[], 0];
         }
+        $bytes += strlen($text);
 
-        return $read[$key];
+        return $read[$language->value][$text] = $passage;
     }
 
     public static function read(string $text, Vocabulary $vocabulary): self
@@ -128,7 +129,13 @@ final readonly class Passage
 
     public function speaksOf(WordClass ...$classes): bool
     {
-        return $this->find(...$classes) !== null;
+        foreach ($this->sentences as $sentence) {
+            if ($sentence->has(...$classes)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The text without the words of these classes: a space for each of their characters. */
@@ -174,10 +181,6 @@ final readonly class Passage
      */
     public function once(string $what, callable $tell): mixed
     {
-        if (! $this->told->offsetExists($what)) {
-            $this->told[$what] = $tell();
-        }
-
-        return $this->told[$what];
+        return $this->told[$what] ??= $tell();
     }
 }

@@ -42,17 +42,17 @@ final readonly class Sentence
     /** @return list<Hit> of any of the classes, negated or not, in their order */
     public function all(WordClass ...$classes): array
     {
-        $lists = [];
+        [$hits, $several] = [[], false];
         foreach ($classes as $class) {
-            if (isset($this->byClass[$class->value])) {
-                $lists[] = $this->byClass[$class->value];
+            $more = $this->byClass[$class->value] ?? [];
+            if ($more !== []) {
+                $several = $hits !== [];
+                $hits = $several ? array_merge($hits, $more) : $more;
             }
         }
-        if (count($lists) < 2) {
-            return $lists[0] ?? [];
+        if ($several) {
+            usort($hits, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from);
         }
-        $hits = array_merge(...$lists);
-        usort($hits, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from);
 
         return $hits;
     }
@@ -60,7 +60,14 @@ final readonly class Sentence
     /** @return list<Hit> that no "not" reaches */
     public function said(WordClass ...$classes): array
     {
-        return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => ! $h->negated));
+        $said = [];
+        foreach ($this->all(...$classes) as $hit) {
+            if (! $hit->negated) {
+                $said[] = $hit;
+            }
+        }
+
+        return $said;
     }
 
     public function has(WordClass ...$classes): bool
@@ -76,7 +83,15 @@ final readonly class Sentence
 
     public function says(WordClass ...$classes): bool
     {
-        return $this->said(...$classes) !== [];
+        foreach ($classes as $class) {
+            foreach ($this->byClass[$class->value] ?? [] as $hit) {
+                if (! $hit->negated) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether one of the classes stands in a clause. */
@@ -96,7 +111,14 @@ final readonly class Sentence
     /** @return list<Hit> of the classes in a clause */
     public function within(int $clause, WordClass ...$classes): array
     {
-        return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => $h->clause === $clause));
+        $within = [];
+        foreach ($this->all(...$classes) as $hit) {
+            if ($hit->clause === $clause) {
+                $within[] = $hit;
+            }
+        }
+
+        return $within;
     }
 
     public function isQuestion(): bool

@@ -194,25 +194,35 @@ enum WordClass: string
         return [self::ByEmail, self::BySms, self::ByPhone, self::ByPost, self::ByMessaging];
     }
 
-    /** Whether its entries of several words take up the shorter ones within them: in "email address" nothing is sent by email. */
+    /** Classes whose entries of several words take up the shorter ones within them: in "email address" nothing is sent by email. */
+    private const SWALLOWING = [
+        self::NoLonger->value => true, self::AnyTime->value => true, self::Details->value => true, self::Free->value => true,
+        self::Misses->value => true, self::HardWay->value => true, self::NeverEnds->value => true, self::Returns->value => true,
+        self::Terms->value => true, self::Notice->value => true, self::Parent->value => true, self::Outsider->value => true,
+        self::Processor->value => true, self::LeavesEmpty->value => true, self::Unticks->value => true, self::TickedAlready->value => true,
+        self::Choice->value => true, self::Friend->value => true, self::Abroad->value => true, self::Unsafe->value => true,
+    ];
+
+    /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
+    private const OF_FORMS = [
+        self::Technical->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
+        self::Contact->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
+        self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
+        self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
+        self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,
+        self::NoticeRecipients->value => true, self::NoticeStorage->value => true, self::NoticeRights->value => true,
+        self::NoticeWithdrawal->value => true, self::NoticeComplaint->value => true,
+    ];
+
+    /** Whether its entries of several words take up the shorter ones within them. */
     public function swallows(): bool
     {
-        return in_array($this, [
-            self::NoLonger, self::AnyTime, self::Details, self::Free, self::Misses, self::HardWay, self::NeverEnds, self::Returns,
-            self::Terms, self::Notice, self::Parent, self::Outsider, self::Processor, self::LeavesEmpty, self::Unticks, self::TickedAlready,
-            self::Choice, self::Friend, self::Abroad, self::Unsafe,
-        ], true);
+        return isset(self::SWALLOWING[$this->value]);
     }
 
     /** Whether words of this class are read only on forms and their fields, and do no work in a sentence. */
     public function isOfForms(): bool
     {
-        return match ($this) {
-            self::Technical, self::Reason, self::Login, self::Search, self::Contact, self::Order, self::Account, self::Draw, self::Download, self::Preferences,
-            self::Rights, self::Job, self::FieldEmail, self::FieldName, self::FieldPhone, self::FieldBirthday, self::FieldGender, self::FieldPostal,
-            self::FieldEmployer, self::NoticeBasis, self::NoticeRecipients, self::NoticeStorage, self::NoticeRights, self::NoticeWithdrawal,
-            self::NoticeComplaint => true,
-            default => false,
-        };
+        return isset(self::OF_FORMS[$this->value]);
     }
 }
