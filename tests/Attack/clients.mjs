@@ -35,14 +35,14 @@ function solved(html) {
   return {};
 }
 
-/** Opens the form, takes three seconds, sends it, and does what the page says: waits a moment and presses once more. */
-export async function person(email, address) {
+/** Opens the form, takes three seconds, sends it, and does what the page says: waits a moment and presses once more, for so many seconds. */
+export async function person(email, address, patience) {
   const page = await ask('GET', address);
   await pause(3000);
   const started = performance.now();
   let answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(page.text) });
   let presses = 1;
-  while ((answer.status === 429 || answer.status === 422) && presses < 5) {
+  while ((answer.status === 429 || answer.status === 422) && performance.now() - started < patience * 1000) {
     // Busy, it waits a moment; what is put to it the page's script solves.
     const more = answer.status === 429 ? (await pause(1000), {}) : solved(answer.text);
     answer = await ask('POST', address, { email, 'yes-voyage-news': 'yes', ...hidden(answer.text), ...more });

@@ -125,7 +125,9 @@ test('other details wait for the person: named on the page and never shown, take
     }
     expect(($this->name)())->toBe('Imke');
     $this->post('/details', ['token' => $found[1]])->assertOk()->assertSee('Your details are changed');
-    $this->post('/details', ['token' => $found[1]])->assertStatus(410);
+    $this->post('/details', ['token' => $found[1], 'language' => 'de'], ['Accept-Language' => 'en'])
+        ->assertStatus(410)->assertSee('Dieser Link ist abgelaufen');
+    $this->post('/details', ['token' => $found[1], 'language' => ['xx']])->assertStatus(410);
     expect(($this->name)())->toBe('Rude Word')->and(KnownSignup::query()->count())->toBe(0)
         ->and($this->acts())->toBe(['given', 'confirmation-sent', 'confirmed', 'corrected']);
     // Another time nobody presses.

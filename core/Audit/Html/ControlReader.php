@@ -23,6 +23,12 @@ final readonly class ControlReader
         'messaging' => WordClass::ByMessaging,
     ];
 
+    /** What a no must be a no to, for it to be about being written to. */
+    private const SENT = [
+        WordClass::ByEmail, WordClass::BySms, WordClass::ByPhone, WordClass::ByMessaging, WordClass::Advertising, WordClass::Carrier, WordClass::Vague,
+        WordClass::Rate,
+    ];
+
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
@@ -66,7 +72,8 @@ final readonly class ControlReader
             $label = Page::tidy($this->question([$element])."\n".$label);
         }
         // "Untick this if you do not want that": the tick is a yes, however it came there.
-        $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $this->speaks(WordClass::Unticks, $label);
+        $unticks = $this->speaks(WordClass::Unticks, $this->listener->without($label, WordClass::Refuses));
+        $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $unticks;
         $on = $this->isOn($element);
 
         return $this->control($element, $label, match (true) {
@@ -153,9 +160,10 @@ final readonly class ControlReader
         $plain = $this->listener->without($left, WordClass::Terms, WordClass::Notice);
 
         return match (true) {
+            $this->isService($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
-            $this->listener->hears($plain, Meaning::AsksForNo) && $this->speaks(WordClass::ByEmail, $plain) => ControlRole::Consent,
+            $this->listener->hears($plain, Meaning::AsksForNo) && $this->listener->speaksOf($plain, ...self::SENT) => ControlRole::Consent,
             $this->speaks(WordClass::Technical, $label)
                 && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
             $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,
@@ -163,6 +171,13 @@ final readonly class ControlReader
             $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
             default => null,
         };
+    }
+
+    /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises. */
+    private function isService(string $label): bool
+    {
+        return $this->speaks(WordClass::Service, $label)
+            && ! $this->listener->speaksOf($this->listener->without($label, WordClass::Service), WordClass::Advertising, WordClass::Vague, WordClass::Outsider);
     }
 
     private function isOn(DOMElement $element): bool

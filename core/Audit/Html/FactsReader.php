@@ -8,6 +8,7 @@ use DOMElement;
 use Juramen\Audit\AskedField;
 use Juramen\Audit\HiddenInput;
 use Juramen\Audit\OutsideCall;
+use Juramen\Audit\PageButton;
 use Juramen\Audit\PageFacts;
 use Juramen\Audit\PageInput;
 use Juramen\Audit\Selector;
@@ -33,6 +34,11 @@ final readonly class FactsReader
 
     private const NEEDED_CONTRAST = 4.5;
 
+    /** Elements behind a form that are looked at for ways past it, and what they are. */
+    private const BEHIND = 2;
+
+    private const WAYS = ['button', 'a', 'p', 'div', 'span'];
+
     /** @var list<OutsideCall> all that the page loads from a host that it names, its own among them */
     private array $loaded;
 
@@ -55,7 +61,7 @@ final readonly class FactsReader
             $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
             $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
             $faint, $small, array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $form->controls), $popUps->clock($form),
-            $popUps->cannotBeClosed($form)
+            $popUps->cannotBeClosed($form), $this->buttons($form)
         );
     }
 
@@ -81,6 +87,26 @@ final readonly class FactsReader
         }
 
         return $inputs;
+    }
+
+    /** @return list<PageButton> in the form and right behind it, where ways past it stand */
+    private function buttons(FoundForm $form): array
+    {
+        $elements = $this->page->named(['button', 'a', 'input'], $form->element);
+        $near = $form->element->nextElementSibling;
+        for ($i = 0; $i < self::BEHIND && $near instanceof DOMElement && in_array($near->nodeName, self::WAYS, true); $i++, $near = $near->nextElementSibling) {
+            array_push($elements, ...in_array($near->nodeName, ['button', 'a'], true) ? [$near] : $this->page->named(['button', 'a'], $near));
+        }
+        $buttons = [];
+        foreach ($elements as $element) {
+            $isButton = $element->nodeName !== 'input' || in_array(strtolower($element->getAttribute('type')), ['submit', 'button', 'reset'], true);
+            $label = ! $isButton ? '' : ($element->nodeName === 'input' ? $element->getAttribute('value') : $this->page->text($element));
+            if ($label !== '') {
+                $buttons[] = new PageButton(new Selector($this->page->selector($element)), $label);
+            }
+        }
+
+        return $buttons;
     }
 
     /** @return list<HiddenInput> */

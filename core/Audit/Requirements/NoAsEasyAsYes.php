@@ -12,11 +12,15 @@ use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Words\WordClass;
 
 /** A no costs nothing more than a yes: nobody is hurried, threatened with a loss, or shamed. */
 final class NoAsEasyAsYes extends FormRequirement
 {
+    private const CALL_IT = 'Call it "No, thank you", or "Close".';
+
     public function id(): string
     {
         return 'no-as-easy-as-yes';
@@ -48,10 +52,19 @@ final class NoAsEasyAsYes extends FormRequirement
             return $pressed;
         }
 
+        // Only what says no, or what the person says, is looked at: what a button offers shames nobody.
+        foreach ($reading->isAboutConsent() ? $reading->page->buttons ?? [] : [] as $button) {
+            $declines = $reading->listener()->hears($button->label, Meaning::AsksForNo) || $reading->listener()->speaksOf($button->label, WordClass::I);
+            $shamed = $declines ? $reading->listener()->first($button->label, Meaning::Shamed) : null;
+            if ($shamed !== null) {
+                return [$this->finding(Verdict::Weakness, $shamed->understood, $button->where, Found::all($button->label), self::CALL_IT)];
+            }
+        }
+
         // Without a box it is the way past the form that is made to look foolish.
         $shamed = $reading->isAboutConsent() && $reading->asked() === [] ? $reading->listener()->first($reading->text, Meaning::Shamed) : null;
         if ($shamed !== null) {
-            return [$this->finding(Verdict::Weakness, $shamed->understood, $reading->where, $shamed->words, 'Call it "No, thank you", or "Close".')];
+            return [$this->finding(Verdict::Weakness, $shamed->understood, $reading->where, $shamed->words, self::CALL_IT)];
         }
 
         return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {

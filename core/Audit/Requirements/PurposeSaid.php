@@ -55,6 +55,9 @@ final class PurposeSaid extends FormRequirement
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');
         }
+        if ($reading->asked() !== [] && array_filter($reading->asked(), static fn (Control $c): bool => ! $c->refuses) === []) {
+            return $this->notApplicable('What is asked for is a no.');
+        }
         [$results, $vague] = [[], []];
         foreach ($reading->asked() as $n => $control) {
             $results[] = $result = $this->judgeWords($reading, $control->label, $control);

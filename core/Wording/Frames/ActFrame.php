@@ -18,6 +18,9 @@ final class ActFrame implements Frame
     /** Words between "by" and the act. */
     private const NEAR = 7;
 
+    /** Words that may stand before "by" in its clause: "that you by writing to us". */
+    private const OPENING = 2;
+
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
@@ -34,7 +37,7 @@ final class ActFrame implements Frame
     public function read(Passage $passage): array
     {
         $senses = [];
-        $asks = array_filter($passage->sentences, static fn (Sentence $s): bool => $s->has(W::Ticks, W::Subscribes, W::I)) !== [];
+        $asks = array_filter($passage->sentences, self::asks(...)) !== [];
         foreach ($passage->sentences as $n => $sentence) {
             $assumed = $this->assumed($sentence);
             if ($assumed !== null) {
@@ -52,6 +55,12 @@ final class ActFrame implements Frame
         return $senses;
     }
 
+    /** Whether somebody asks, or is asked, in their own words; "create my account" asks for no mails. */
+    private static function asks(Sentence $s): bool
+    {
+        return $s->has(W::Ticks, W::Subscribes) || ($s->has(W::I) && $s->has(W::Agrees, W::Wants, W::Yes, W::Sends, W::Gets, W::May));
+    }
+
     private function assumed(Sentence $s): ?Hit
     {
         foreach ($s->said(W::Assumes) as $hit) {
@@ -65,7 +74,7 @@ final class ActFrame implements Frame
 
     private function act(Sentence $s): ?Hit
     {
-        if ($s->says(W::Must) || $s->has(W::Free) || $this->ticks($s)) {
+        if ($s->says(W::Must) || $s->has(W::Free) || $this->ticks($s) || ($s->says(W::Exchange) && $s->has(W::I))) {
             return null;
         }
         foreach ($s->said(W::Does) as $act) {
@@ -117,11 +126,22 @@ final class ActFrame implements Frame
     private function anybody(Sentence $s): ?Hit
     {
         $sent = $s->says(W::Sends, W::Gets) && $s->says(W::Advertising) && $s->says(...W::means());
-        if (! $sent || $s->has(W::Wants, W::Agrees, W::May, W::If, W::When, W::Rate, W::Free)) {
+        if (! $sent || $s->has(W::Wants, W::Agrees, W::If, W::When, W::Free) || AnnouncedFrame::leavesOpen($s)) {
             return null;
         }
 
-        return $s->said(W::Everybody)[0] ?? null;
+        $gets = $s->said(W::Gets)[0] ?? null;
+
+        return $s->said(W::Everybody)[0] ?? ($gets !== null && $gets->from > 0 && $this->isOfOthers($s) ? $gets : null);
+    }
+
+    /** "Registered users receive promotional emails": nobody is spoken to or asked, and it is not those who asked for it already. */
+    private function isOfOthers(Sentence $s): bool
+    {
+        $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
+        $we = array_filter($s->all(W::Self), static fn (Hit $h): bool => ! in_array($h->from, $passive, true)) !== [];
+
+        return ! $we && ! $s->isQuestion() && ! $s->has(W::I, W::You, W::Subscribed, W::Subscribes, W::Must, W::Only, W::Exchange, W::Not, W::Outsider);
     }
 
     /** Whether ticking is the act: "by ticking", "if I tick". */
@@ -149,11 +169,18 @@ final class ActFrame implements Frame
             if ($hit->class === W::Sends && $hit->from === $act->to) {
                 continue;
             }
+            if (in_array($hit->class, [W::Sends, W::Gets], true) && self::isWithinAct($s, $hit)) {
+                continue;
+            }
             if (in_array($hit->class, [W::Sends, W::Gets], true) && ! $s->has(W::Advertising, W::Vague, W::Carrier, W::Agrees, W::Automatic, ...W::means())) {
                 continue;
             }
             // "I agree to the terms by booking": what is agreed to must be sent.
-            if ($hit->class === W::Agrees && SendingFrame::sent($s) === null && ! $s->has(W::Uses, W::Passes)) {
+            if ($hit->class === W::Agrees && (self::isOfPapers($s, $hit) || (SendingFrame::sent($s) === null && ! $s->has(W::Uses, W::Passes)))) {
+                continue;
+            }
+            // "You agree that we use your details to answer": it is used for what was asked.
+            if ($hit->class === W::Agrees && $s->has(W::Uses) && $this->isToAnswer($s)) {
                 continue;
             }
 
@@ -163,13 +190,40 @@ final class ActFrame implements Frame
         return null;
     }
 
+    /** "You confirm that you have read the notice": a paper is all that it is about. */
+    private static function isOfPapers(Sentence $s, Hit $agrees): bool
+    {
+        $papers = static fn (Hit $paper): bool => $paper->from >= $agrees->to;
+
+        return $s->has(W::Reads) && ! $s->has(W::Advertising, W::Carrier, W::Vague, ...W::means())
+            && array_filter($s->all(W::Notice, W::Terms), $papers) !== [];
+    }
+
+    /** Whether details are used so that somebody gets what they wrote for, and for nothing that advertises. */
+    private function isToAnswer(Sentence $s): bool
+    {
+        return $s->has(W::Wanted, W::Contact) && ! $s->has(W::Advertising, W::Vague, W::Carrier, W::Profiles, W::Outsider, ...W::means());
+    }
+
+    /** Whether a word of sending is part of what somebody does: "send the form", "your request", "have read the notice". */
+    private static function isWithinAct(Sentence $s, Hit $sends): bool
+    {
+        $around = static fn (Hit $h): bool => count($h->tokens) > count($sends->tokens) && $h->from <= $sends->from && $sends->to <= $h->to;
+
+        $read = static fn (Hit $h): bool => $h->from === $sends->from;
+
+        return array_filter($s->all(W::Does, W::Contact, W::Wanted), $around) !== []
+            || ($s->has(W::Notice, W::Terms) && array_filter($s->all(W::Reads), $read) !== []);
+    }
+
     private function isBy(Sentence $s, Hit $act): bool
     {
         foreach ($s->all(W::By) as $by) {
             // "By to order" opens a clause of its own in Swedish.
             $leads = $by->clause === $act->clause || ($by->clause === $act->clause - 1 && $by->to === $s->clauses[$act->clause]->from);
             $near = $leads && $by->to <= $act->from && $act->from - $by->to < self::NEAR;
-            if ($near && $by->from - $s->clauses[$by->clause]->from <= 1) {
+            $mails = array_filter($s->within($by->clause, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from < $by->from);
+            if ($near && $mails === [] && $by->from - $s->clauses[$by->clause]->from <= self::OPENING) {
                 return true;
             }
         }
@@ -192,7 +246,7 @@ final class ActFrame implements Frame
     private function opens(Sentence $s, Hit $act, Hit $result): bool
     {
         $clause = $s->clauses[$act->clause];
-        $strong = $s->says(W::Adds, W::Automatic) || $this->also($s)
+        $strong = $s->says(W::Adds, W::Automatic) || $this->also($s) || $this->joins($s, $result)
             || ($s->says(W::Agrees) && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)));
         $opened = in_array($clause->opener, [W::If, W::When, W::Who, W::So], true) || $s->inClause($act->clause, W::Everybody);
         $inverted = $act->from === $clause->from && $clause->from === 0 && $s->inClause($act->clause, W::You);
@@ -207,6 +261,12 @@ final class ActFrame implements Frame
         $again = static fn (Hit $you): bool => $you->from >= $act->to && $you->to <= $result->from;
 
         return array_filter($s->within($act->clause, W::You), $again) !== [];
+    }
+
+    /** "When you press send you join our mailing list": whoever acts is said to have asked for it, without a wish. */
+    private function joins(Sentence $s, Hit $result): bool
+    {
+        return $result->class === W::Subscribes && $s->inClause($result->clause, W::You) && ! $s->inClause($result->clause, W::May, W::Wants, W::Must);
     }
 
     private function also(Sentence $s): bool

@@ -43,7 +43,7 @@ final class AnnouncedFrame implements Frame
 
     private function announced(Sentence $s): ?Hit
     {
-        if ($s->isQuestion() || $s->has(...self::ASKS) || ! $s->has(W::You) || $this->leavesOpen($s)) {
+        if ($s->isQuestion() || $s->has(...self::ASKS) || ! $s->has(W::You) || self::leavesOpen($s)) {
             return null;
         }
         $sends = $s->said(W::Sends, W::Gets)[0] ?? null;
@@ -52,7 +52,7 @@ final class AnnouncedFrame implements Frame
     }
 
     /** "You may get": what Swedish has one word for is told by it. */
-    private function leavesOpen(Sentence $s): bool
+    public static function leavesOpen(Sentence $s): bool
     {
         $gets = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Gets));
 

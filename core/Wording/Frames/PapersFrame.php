@@ -63,6 +63,9 @@ final class PapersFrame implements Frame
                 if ($next) {
                     return [$hit, $agree];
                 }
+                if (self::isListed($s, $hit, $agree)) {
+                    return [$hit, $agree];
+                }
                 if ($agree->clause === $hit->clause && abs($agree->from - $hit->from) <= self::NEAR && ! $this->isApart($s, $hit, $agree)) {
                     return [$hit, $agree];
                 }
@@ -70,6 +73,16 @@ final class PapersFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "I accept the terms, the notice and ...": a paper by itself between commas, in a list of what is agreed to. */
+    private static function isListed(Sentence $s, Hit $paper, Hit $agree): bool
+    {
+        $clause = $s->clauseOf($paper);
+        $begins = $paper->from - $clause->from <= 1 && $clause->opener === null;
+
+        return $begins && $agree->clause === $paper->clause - 1
+            && $s->inClause($agree->clause, W::Terms, W::Notice) && ! $s->inClause($agree->clause, W::According);
     }
 
     /** Whether something else stands between them: what is sent, or that the paper only tells. */

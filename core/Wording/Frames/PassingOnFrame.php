@@ -135,7 +135,7 @@ final class PassingOnFrame implements Frame
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
-            $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes);
+            $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes) || $this->isAllowedThem($s, $hit->clause);
             $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to);
             $behind = fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and);
             $joined = $address !== [] ? [] : array_filter($s->within($hit->clause, W::Joins), $behind);
@@ -151,6 +151,13 @@ final class PassingOnFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Allow our partners, to send you emails": what they may do stands in a clause of its own. */
+    private function isAllowedThem(Sentence $s, int $clause): bool
+    {
+        return $clause > 0 && $s->clauses[$clause]->opener === null && ! $s->inClause($clause, W::I, W::Self)
+            && $s->inClause($clause - 1, W::Outsider) && $s->inClause($clause - 1, W::Agrees);
     }
 
     /** "Hoteliers we know get your email": somebody gets details, and it is neither the person nor whoever asks. */

@@ -230,8 +230,14 @@ final class PurposeFrame implements Frame
                 $clause, W::HardWay, W::Returns, W::Free, W::Processor, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
             )
             || ($s->inClause($clause, W::Presses) && ! $s->inClause($clause, W::Yes, ...W::means()))
-            || ($s->inClause($clause, W::Passes) && (! $sends || $s->inClause($clause, W::Not)))
+            || ($this->passes($s, $clause) && (! $sends || $s->inClause($clause, W::Not)))
             || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising, ...W::means()));
+    }
+
+    /** Whether somebody's details are given away in a clause, or somebody gives: "when cabins go on sale" gives nothing away. */
+    private function passes(Sentence $s, int $clause): bool
+    {
+        return $s->inClause($clause, W::Passes) && $s->inClause($clause, W::Details, W::Outsider, W::I, W::You, W::Self);
     }
 
     /** @return array<int, true> tokens that a class knows, or that are part of a name */
@@ -255,6 +261,10 @@ final class PurposeFrame implements Frame
             foreach ($hit->tokens as $i) {
                 $known[$i] = true;
             }
+        }
+        // "The sponsors of this draw": what others stand behind is not what comes from them.
+        foreach ($s->has(W::Outsider) ? $s->all(W::Draw) : [] as $draw) {
+            $known += array_fill_keys($draw->tokens, true);
         }
         foreach (Names::in($s, $passage->vocabulary) as $name) {
             for ($i = $name->from; $i < $name->to; $i++) {

@@ -115,7 +115,9 @@ final class RateFrame implements Frame
     /** "In every email", "at any time": a word of time that belongs to how it ends. */
     private function isOfEnding(Sentence $s, Hit $hit): bool
     {
-        return $s->inClause($hit->clause, W::Ends, W::Withdraws, W::HardWay) && ! $s->inClause($hit->clause, W::Sends)
+        $endings = array_filter($s->within($hit->clause, W::Ends, W::Withdraws, W::HardWay), static fn (Hit $h): bool => ! SendingFrame::isWithinMore($s, $h));
+
+        return $endings !== [] && ! $s->inClause($hit->clause, W::Sends)
             && ! SendingFrame::isConsentedTo($s, $hit->clause, $hit->from) && ! $this->comesBefore($s, $hit);
     }
 

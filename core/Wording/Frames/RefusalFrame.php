@@ -119,13 +119,22 @@ final class RefusalFrame implements Frame
     private function terseNo(Sentence $s): ?Hit
     {
         foreach (count($s->tokens) <= self::TERSE ? $s->all(W::Advertising, W::Carrier, ...W::means()) : [] as $hit) {
-            $bare = ! $s->inClause($hit->clause, W::I, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
+            $bare = ! $this->acts($s, $hit->clause)
+                && ! $s->inClause($hit->clause, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
             if ($hit->negated && $bare) {
                 return $hit;
             }
         }
 
         return null;
+    }
+
+    /** Whether the person does something in a clause: "for me" does nothing. */
+    private function acts(Sentence $s, int $clause): bool
+    {
+        $passive = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::NoSubject));
+
+        return array_filter($s->within($clause, W::I), static fn (Hit $h): bool => ! in_array($h->from, $passive, true)) !== [];
     }
 
     /** @return list<Hit> ticks that are asked for; a "not" behind one denies what it is for: "tick in order not to get any" */

@@ -83,9 +83,22 @@ final class SendingFrame implements Frame
             return false;
         }
 
-        return $sentence->inClause($clause, W::NoLonger)
+        return $sentence->inClause($clause, W::NoLonger) || self::isByWhich($sentence, $clause)
             || (self::saysEnding($sentence, $clause) && ($short || $sentence->inClause($clause, ...$somebody)))
             || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
+    }
+
+    /** "It ends at any time through that I write to you": a clause of its own that says by what. */
+    private static function isByWhich(Sentence $sentence, int $clause): bool
+    {
+        $from = $sentence->clauses[$clause]->from;
+        foreach ($clause > 0 && ! $sentence->inClause($clause, W::Self) ? $sentence->within($clause - 1, W::By) : [] as $by) {
+            if ($by->to === $from) {
+                return self::ends($sentence, $clause - 1);
+            }
+        }
+
+        return false;
     }
 
     /**

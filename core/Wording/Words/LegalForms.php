@@ -12,6 +12,15 @@ final class LegalForms
         'as', 'oy', 'bv', 'nv', 'spa', 'srl', 'ltée',
     ];
 
+    /** Those that are no word in any language read here: they are known in small letters too. */
+    private const NEVER_WORDS = ['plc', 'llp', 'llc', 'gmbh', 'ggmbh', 'ohg', 'sarl', 'srl', 'a/s', 'aps', 'ltée', 'ltd'];
+
+    /** @param  string  $word  in lower case */
+    public static function isNoWord(string $word): bool
+    {
+        return in_array($word, self::NEVER_WORDS, true);
+    }
+
     /** @param  string  $word  in lower case */
     public static function has(string $word): bool
     {

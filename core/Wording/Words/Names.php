@@ -15,6 +15,9 @@ final class Names
     /** Little words within names, where nouns have no capitals. */
     private const WITHIN = ['de', 'des', 'du', 'd', 'la', 'le', 'les', 'of', 'the', 'av', 'af', 'på', 'i'];
 
+    /** Companies that belong together, in the languages read here. */
+    private const GROUPS = ['group', 'gruppe', 'groupe', 'gruppen', 'koncern', 'koncernen', 'konzern', 'konzerns'];
+
     /** Words behind a deed, within which the names of those stand who get something. */
     private const BEHIND = 14;
 
@@ -130,7 +133,11 @@ final class Names
         $ends = array_map(static fn (Hit $h): int => $h->to, $sentence->all(WordClass::Outsider));
         $owns = static fn (Hit $of): bool => in_array($of->from, $ends, true) && $name->from >= $of->to && $name->from - $of->to <= 1;
 
-        return array_filter($sentence->all(WordClass::From), $owns) !== [];
+        // "Companies of the Tidewick group", "sociétés du groupe Tidewick": what the group is called names none of them.
+        $group = in_array($sentence->tokens[$name->from - 1]->form ?? '', self::GROUPS, true)
+            || in_array($sentence->tokens[$name->to]->form ?? '', self::GROUPS, true);
+
+        return $group || array_filter($sentence->all(WordClass::From), $owns) !== [];
     }
 
     /** Whether something is said to go to it: an article may stand between. */
@@ -187,6 +194,6 @@ final class Names
 
     private static function isLegal(Token $token): bool
     {
-        return $token->capital && LegalForms::has($token->form);
+        return $token->capital ? LegalForms::has($token->form) : LegalForms::isNoWord($token->form);
     }
 }

@@ -146,6 +146,8 @@ enum WordClass: string
     case NoSubject = 'no-subject';
     case You = 'you';
     case Everybody = 'everybody';
+    /** Who gets it already, having asked for it: subscribers, readers of the letter. */
+    case Subscribed = 'subscribed';
 
     // Style, and the rule for customers.
     case Legalese = 'legalese';
@@ -159,6 +161,8 @@ enum WordClass: string
 
     // What forms and fields are for.
     case Technical = 'technical';
+    /** What is told of the very thing that was ordered: when it comes, that it is due, its receipt. */
+    case Service = 'service';
     case Reason = 'reason';
     case Login = 'login';
     case Search = 'search';
@@ -205,7 +209,7 @@ enum WordClass: string
 
     /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
     private const OF_FORMS = [
-        self::Technical->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
+        self::Technical->value => true, self::Service->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,

@@ -9,6 +9,7 @@
 </ul>
 <form method="post" action="/details">
 <input type="hidden" name="token" value="{{ $token }}">
+<input type="hidden" name="language" value="{{ $language->value }}">
 <p><button>{{ $say('details.button') }}</button></p>
 </form>
 <p class="small">{{ $say('details.not-you') }}</p>

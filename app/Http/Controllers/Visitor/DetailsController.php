@@ -65,9 +65,12 @@ final class DetailsController
         return VisitorPage::respond($known->language, 'ending', ['page' => 'details-done'], $this->published->edition($known->edition->digest));
     }
 
+    /** In the language of the page that was pressed, if it was: pressed twice, what it was about is gone, and its language with it. */
     private function over(Request $request): Response
     {
-        $language = Language::preferred((string) $request->header('Accept-Language'), Language::cases());
+        $pressed = $request->post('language');
+        $language = (is_string($pressed) ? Language::tryFrom($pressed) : null)
+            ?? Language::preferred((string) $request->header('Accept-Language'), Language::cases());
 
         return VisitorPage::respond($language, 'ending', ['page' => 'details-over'], status: 410);
     }
