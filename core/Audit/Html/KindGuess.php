@@ -75,7 +75,9 @@ final readonly class KindGuess
     private function headline(FoundForm $form): string
     {
         $parts = [];
-        foreach ($this->page->named([...self::HEADINGS, 'h5', 'legend', 'button', 'caption'], $form->element) as $element) {
+        // Beside a heading a legend names its own fields, such as a question about news.
+        $others = $this->page->count(self::HEADINGS, $form->element) > 0 ? [] : ['legend', 'caption'];
+        foreach ($this->page->named([...self::HEADINGS, 'h5', 'button', ...$others], $form->element) as $element) {
             $parts[] = $this->page->text($element);
         }
         foreach ($this->page->named(['input'], $form->element) as $button) {

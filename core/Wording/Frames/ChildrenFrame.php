@@ -29,8 +29,9 @@ final class ChildrenFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            foreach ($sentence->all(W::Child) as $child) {
-                if ($this->isSpokenTo($sentence, $child) || self::isOfAge($sentence, $child)) {
+            foreach ($sentence->all(W::Child, W::ForChildren) as $child) {
+                $named = $child->class === W::ForChildren && ! $sentence->inClause($child->clause, W::I, W::Parent);
+                if ($named || $this->isSpokenTo($sentence, $child) || self::isOfAge($sentence, $child)) {
                     $senses[] = new Sense(Meaning::OfferedToChildren, $passage->clauseWords($sentence, $child->clause), 'Children are spoken to.');
 
                     break;

@@ -57,7 +57,8 @@ final class SendingFrame implements Frame
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
                 W::Gets => ! self::ends($sentence, $clause) && ($wish || self::isWished($sentence, $hit)
                     || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
-                default => ! self::ends($sentence, $clause) && ($wish || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
+                default => ! self::ends($sentence, $clause)
+                    && ($wish || self::isRegular($sentence, $clause) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
             if ($is) {
                 return $hit;
@@ -65,6 +66,13 @@ final class SendingFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "One email a month about sailings": what comes by some means again and again is sent, whoever does it. */
+    private static function isRegular(Sentence $s, int $clause): bool
+    {
+        return ! $s->inClause($clause, W::Not, W::Self, W::You, W::Uses, W::Details)
+            && ($s->inClause($clause, W::Rate) || ($s->inClause($clause, W::Unit) && $s->inClause($clause, W::Each, W::Per)));
     }
 
     /** "Get emails about ...": a label that begins so is a wish. */

@@ -129,6 +129,8 @@ enum WordClass: string
     case Abroad = 'abroad';
     case Unsafe = 'unsafe';
     case Child = 'child';
+    /** A club, a letter or a game that is for children by its name. */
+    case ForChildren = 'for-children';
     case Parent = 'parent';
     case Age = 'age';
     case Friend = 'friend';
