@@ -166,7 +166,7 @@ final class ActFrame implements Frame
                 continue;
             }
             // "Press send": what stands on the button.
-            if ($hit->class === W::Sends && $hit->from === $act->to) {
+            if ($hit->class === W::Sends && (self::isRightBehind($s, $hit, $act) || self::isQuoted($s, $hit))) {
                 continue;
             }
             if (in_array($hit->class, [W::Sends, W::Gets], true) && self::isWithinAct($s, $hit)) {
@@ -203,6 +203,25 @@ final class ActFrame implements Frame
     private function isToAnswer(Sentence $s): bool
     {
         return $s->has(W::Wanted, W::Contact) && ! $s->has(W::Advertising, W::Vague, W::Carrier, W::Profiles, W::Outsider, ...W::means());
+    }
+
+    /** "By pressing “Subscribe”": what stands on the button, with a quote between or none. */
+    private static function isRightBehind(Sentence $s, Hit $hit, Hit $act): bool
+    {
+        return $hit->from === $act->to || (self::isQuoted($s, $hit) && $hit->from > $act->to && $hit->from - $act->to <= 2);
+    }
+
+    /** "By clicking Subscribe": a button is pressed that asks for the very thing. */
+    private static function isPressed(Sentence $s, Hit $asks, Hit $act): bool
+    {
+        $presses = array_filter($s->within($act->clause, W::Opens), static fn (Hit $h): bool => $h->from >= $act->from && $h->to <= $act->to) !== [];
+
+        return self::isRightBehind($s, $asks, $act) && ($presses || self::isQuoted($s, $asks));
+    }
+
+    private static function isQuoted(Sentence $s, Hit $hit): bool
+    {
+        return ($s->tokens[$hit->from - 1]->form ?? '') === '"' && ($s->tokens[$hit->to]->form ?? '') === '"';
     }
 
     /** Whether a word of sending is part of what somebody does: "send the form", "your request", "have read the notice". */
@@ -246,13 +265,23 @@ final class ActFrame implements Frame
     private function opens(Sentence $s, Hit $act, Hit $result): bool
     {
         $clause = $s->clauses[$act->clause];
+        $agrees = array_filter($s->said(W::Agrees), static fn (Hit $h): bool => $h->from !== $act->from) !== [];
         $strong = $s->says(W::Adds, W::Automatic) || $this->also($s) || $this->joins($s, $result)
-            || ($s->says(W::Agrees) && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)));
-        $opened = in_array($clause->opener, [W::If, W::When, W::Who, W::So], true) || $s->inClause($act->clause, W::Everybody);
+            || ($agrees && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)));
+        $opened = in_array($clause->opener, [W::If, W::When, W::So], true)
+            || ($clause->opener === W::Who && ! self::isOfThing($s, $clause->from)) || $s->inClause($act->clause, W::Everybody);
         $inverted = $act->from === $clause->from && $clause->from === 0 && $s->inClause($act->clause, W::You);
         $somebody = $s->inClause($act->clause, W::You, W::Everybody) || $clause->opener === W::Who;
 
         return $strong && ($opened || $inverted) && $somebody;
+    }
+
+    /** "A mail that confirms your order": who does it is the mail. */
+    private static function isOfThing(Sentence $s, int $from): bool
+    {
+        $before = array_filter([$from, $from - 1], static fn (int $at): bool => $at === $from || ($s->tokens[$at]->form ?? '') === ',');
+
+        return array_filter($s->all(W::Carrier, W::Advertising, ...W::means()), static fn (Hit $h): bool => in_array($h->to, $before, true)) !== [];
     }
 
     /** "When you press send you agree": without a comma, whoever acts is named once more before what comes of it. */
@@ -288,7 +317,8 @@ final class ActFrame implements Frame
     private function asksForIt(Sentence $s, Hit $act): bool
     {
         foreach ($s->within($act->clause, W::Subscribes) as $asks) {
-            if ($asks->from <= $act->from) {
+            if ($asks->from < $act->from || self::isPressed($s, $asks, $act)
+                || ($asks->from === $act->from && count($asks->tokens) > count($act->tokens))) {
                 return true;
             }
         }

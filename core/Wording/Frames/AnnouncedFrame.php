@@ -46,9 +46,15 @@ final class AnnouncedFrame implements Frame
         if ($s->isQuestion() || $s->has(...self::ASKS) || ! $s->has(W::You) || self::leavesOpen($s)) {
             return null;
         }
-        $sends = $s->said(W::Sends, W::Gets)[0] ?? null;
+        // A word that sends by itself ("contact you") says nothing of what.
+        foreach ($s->said(W::Advertising, W::Vague) as $what) {
+            $sends = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from);
+            if ($sends !== []) {
+                return $what;
+            }
+        }
 
-        return $sends === null ? null : ($s->said(W::Advertising, W::Vague)[0] ?? null);
+        return null;
     }
 
     /** "You may get": what Swedish has one word for is told by it. */
