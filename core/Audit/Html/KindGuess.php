@@ -76,7 +76,8 @@ final readonly class KindGuess
     {
         $parts = [];
         // Beside a heading a legend names its own fields, such as a question about news.
-        $others = $this->page->count(self::HEADINGS, $form->element) > 0 ? [] : ['legend', 'caption'];
+        $before = $this->page->before($form->element, self::HEADINGS);
+        $others = $before !== null || $this->page->count(self::HEADINGS, $form->element) > 0 ? [] : ['legend', 'caption'];
         foreach ($this->page->named([...self::HEADINGS, 'h5', 'button', ...$others], $form->element) as $element) {
             $parts[] = $this->page->text($element);
         }
@@ -86,7 +87,6 @@ final readonly class KindGuess
             }
         }
         $parts[] = $form->element->getAttribute('aria-label');
-        $before = $this->page->before($form->element, self::HEADINGS);
         if ($before !== null && $this->page->count([...self::HEADINGS, 'legend'], $form->element) === 0) {
             $parts[] = $this->page->text($before);
         }

@@ -64,7 +64,8 @@ final class RateFrame implements Frame
         foreach ($s->all(W::Each) as $each) {
             $next = $s->tokens[$each->to] ?? null;
             $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to) !== [];
-            if ($next !== null && $next->word && ! $means && ! $this->isOfEnding($s, $each)) {
+            // "All fields are required" says of nothing how often it comes.
+            if ($next !== null && $next->word && ! $means && ! $this->isOfEnding($s, $each) && self::comes($s) && ! $s->inClause($each->clause, W::Must)) {
                 return [$each->from, $each->to + 1];
             }
         }
@@ -139,6 +140,11 @@ final class RateFrame implements Frame
     {
         $counted = array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->to <= $before->from && $before->from - $n->to < 2);
 
-        return $counted !== [] || $s->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
+        return $counted !== [] || self::comes($s);
+    }
+
+    private static function comes(Sentence $s): bool
+    {
+        return $s->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
     }
 }
