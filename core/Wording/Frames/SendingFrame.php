@@ -71,8 +71,11 @@ final class SendingFrame implements Frame
     /** "One email a month about sailings": what comes by some means again and again is sent, whoever does it. */
     private static function isRegular(Sentence $s, int $clause): bool
     {
-        return ! $s->inClause($clause, W::Not, W::Self, W::You, W::Uses, W::Details)
-            && ($s->inClause($clause, W::Rate) || ($s->inClause($clause, W::Unit) && $s->inClause($clause, W::Each, W::Per)));
+        // "Each month, one email": the time may stand before a comma.
+        $clauses = $s->clauses[$clause]->opener === null ? [$clause, $clause - 1] : [$clause];
+        $again = static fn (int $n): bool => $s->inClause($n, W::Rate) || ($s->inClause($n, W::Unit) && $s->inClause($n, W::Each, W::Per));
+
+        return ! $s->inClause($clause, W::Not, W::Self, W::You, W::Uses, W::Details) && array_filter($clauses, $again) !== [];
     }
 
     /** "Get emails about ...": a label that begins so is a wish. */
