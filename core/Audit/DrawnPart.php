@@ -6,34 +6,39 @@ namespace Juramen\Audit;
 
 use Juramen\Canon\Document;
 
-/** Something of a form that its picture shows: a field, or a box with how it stands before anybody touched it. */
+/** Something of a form that its picture shows: a field, a box with how it stands before anybody touched it, or a button. */
 final readonly class DrawnPart
 {
     /**
      * @param  string  $words  its label, as a visitor reads it; may be empty
      * @param  string  $where  a place of the sheet or a selector, as findings name it
-     * @param  Response|null  $response  of a box; null for a field
+     * @param  Response|null  $response  of a box; null for anything else
      */
-    private function __construct(public string $words, public string $where, public bool $required, public ?Response $response) {}
+    private function __construct(
+        public string $words, public string $where, public bool $required, public ?Response $response, public bool $isButton = false
+    ) {}
 
     /** @return list<self> in the order of the form */
     public static function of(Reading $reading): array
     {
-        return array_map(static fn (AskedField|Control $part): self => new self(
-            $part->label, $part->where->text(), $part->required, $part instanceof Control ? $part->response : null
+        return array_map(static fn (AskedField|Control|PageButton $part): self => new self(
+            $part->label, $part->where->text(), ! $part instanceof PageButton && $part->required, $part instanceof Control ? $part->response : null,
+            $part instanceof PageButton
         ), $reading->parts());
     }
 
     public static function from(Document $document): self
     {
         return new self(
-            $document->text('words'), $document->text('where'), $document->flag('required') === true, Response::tryFrom($document->text('response'))
+            $document->text('words'), $document->text('where'), $document->flag('required') === true, Response::tryFrom($document->text('response')),
+            $document->flag('button') === true
         );
     }
 
     /** @return array<string, string|bool> */
     public function toArray(): array
     {
-        return ['words' => $this->words, 'where' => $this->where, 'required' => $this->required, 'response' => (string) $this->response?->value];
+        return ['words' => $this->words, 'where' => $this->where, 'required' => $this->required, 'response' => (string) $this->response?->value]
+            + ($this->isButton ? ['button' => true] : []);
     }
 }

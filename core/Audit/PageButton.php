@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Juramen\Audit;
 
-/** A button, or a link that plays one, on a page of others. */
+/** A button on a page of others, or a link that may play one. */
 final readonly class PageButton
 {
-    public function __construct(public Selector $where, public string $label) {}
+    /** @param  bool  $isLink  whether it is a link by its element */
+    public function __construct(public Selector $where, public string $label, public bool $isLink) {}
 }

@@ -95,15 +95,16 @@ final readonly class Reading
         );
     }
 
-    /** @return list<AskedField|Control> in the order of the form, where that is known; else fields before boxes */
+    /** @return list<AskedField|Control|PageButton> in the order of the form, where that is known; else fields before boxes; buttons last */
     public function parts(): array
     {
+        $buttons = array_values(array_filter($this->page->buttons ?? [], static fn (PageButton $b): bool => ! $b->isLink));
         $order = array_flip(array_map(static fn (Selector $s): string => $s->text(), $this->page->order ?? []));
         $parts = [...$this->fields, ...$this->controls];
         usort($parts, static fn (AskedField|Control $a, AskedField|Control $b): int => ($order[$a->where->text()] ?? PHP_INT_MAX)
             <=> ($order[$b->where->text()] ?? PHP_INT_MAX));
 
-        return $parts;
+        return [...$parts, ...$buttons];
     }
 
     /** Whether it is words alone that are not in the language that they should be in, or in none that is read here. */

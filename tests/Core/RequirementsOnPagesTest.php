@@ -57,6 +57,16 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'a list' => ['no-hidden-consent', onPage("$email<input type=hidden name=newsletter_list value=1>"), 'met', ''],
     'the one list of a form that is only that' => ['no-hidden-consent', '<form action="/n" method="post"><h2>Newsletter</h2><input type="email"><input type=hidden name=subscribe value=1><button>Subscribe</button></form>', 'met', ''],
     'a login' => ['no-hidden-consent', '<form method="post"><h1>Log in</h1><input type="email"><input type="password"><input type=hidden name=marketing value=1><button>Log in</button></form>', 'not-applicable', ''],
+    // Messages about the order itself, and their twins that advertise.
+    'word of the parcel, ticked' => ['no-preset-answer', onPage("$email<label><input type=checkbox name=p checked> Text me when my parcel is on its way</label>"), 'not-applicable', ''],
+    'the receipt, in German' => ['no-preset-answer', onPage("$email<label><input type=checkbox name=p checked> Rechnung per E-Mail schicken</label>", language: 'de'), 'not-applicable', ''],
+    'offers with the parcel, ticked' => ['no-preset-answer', onPage("$email<label><input type=checkbox name=p checked> Text me offers when my parcel is on its way</label>"), 'breach', ''],
+    'partners with the receipt, ticked' => ['no-preset-answer', onPage("$email<label><input type=checkbox name=p checked> Email me my receipt and what your partners have to sell</label>"), 'breach', ''],
+    // Ways past it.
+    'a no that shames, on a button' => ['no-as-easy-as-yes', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label><button type=button>No, I like paying more</button>"), 'weakness', ''],
+    'a no that shames, behind the form' => ['no-as-easy-as-yes', '<form action="/n" method="post"><h2>Newsletter</h2><input type="email"><label><input type=checkbox name=n> Yes</label><button>Subscribe</button></form><p><a href="/">I would rather stay uninformed</a></p>', 'weakness', ''],
+    'a plain no' => ['no-as-easy-as-yes', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label><button type=button>No, thank you</button>"), 'met', ''],
+    'what a button offers' => ['no-as-easy-as-yes', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label><button type=button>Pay the full price now</button>"), 'met', ''],
     // Told apart.
     'needed ones say so' => ['optional-marked', onPage($email), 'met', ''],
     'a star is enough' => ['optional-marked', onPage('<label>Email * <input type="email" required></label>'), 'met', ''],

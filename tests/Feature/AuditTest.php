@@ -384,7 +384,7 @@ test('each form is drawn in the report as it was read, with the numbers of what 
     $html = (string) $this->get("/audit/taken/$taken->id/report.html")->getContent();
     $audited = $taken->audit()->form(AuditedKind::Form, $form->slug);
     expect(array_map(static fn (DrawnPart $p): array => [mb_substr($p->words, 0, 8), $p->response?->value, $p->required], $audited?->drawn ?? []))
-        ->toBe([['Email', null, false], ['Email me', 'yes', false]]);
+        ->toBe([['Email', null, false], ['Email me', 'yes', false], ['Subscrib', null, false]]);
     $drawn = new Crawler($html);
     $box = $drawn->filter('svg')->reduce(static fn (Crawler $svg): bool => str_contains($svg->text(), 'Email me <b>&'));
     expect($box)->toHaveCount(1)->and($box->filter('path'))->toHaveCount(1)->and($html)->not->toContain('Email me <b>');

@@ -21,6 +21,7 @@ use Juramen\Audit\AskedField;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormChange;
+use Juramen\Audit\PageButton;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Response;
 use Juramen\Audit\Result;
@@ -90,8 +91,11 @@ final readonly class FormPage
     {
         $parts = [];
         foreach ($reading->parts() as $part) {
-            $parts[$part->where->text()] = $part instanceof Control ? ['box', $part->label, self::ofControl($part)]
-                : ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)];
+            $parts[$part->where->text()] = match (true) {
+                $part instanceof Control => ['box', $part->label, self::ofControl($part)],
+                $part instanceof PageButton => ['button', $part->label, 'a button'],
+                default => ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)],
+            };
         }
         $places = [];
         foreach ($parts as $where => [$kind, $words, $about]) {

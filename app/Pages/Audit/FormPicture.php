@@ -8,7 +8,7 @@ use Juramen\Audit\AuditedForm;
 use Juramen\Audit\DrawnPart;
 use Juramen\Audit\Response;
 
-/** A form drawn from what was read of it: its fields and boxes as they stood, each with the numbers of what was found there. */
+/** A form drawn from what was read of it: its fields, boxes and buttons as they stood, each with the numbers of what was found there. */
 final readonly class FormPicture
 {
     private const LINE = 15;
@@ -38,7 +38,9 @@ final readonly class FormPicture
                 $y, self::lines($part), self::shape($part), $part->required, array_map(static fn (ReportFinding $f): int => $f->number, $here),
                 $here === [] ? '' : $here[0]->verdict
             );
-            $y += self::LINE * count($drawn->lines) + ($drawn->shape === 'field' ? 34 : 12);
+            $y += self::LINE * count($drawn->lines) + match ($drawn->shape) {
+                'field' => 34, 'button' => 24, default => 12
+            };
         }
 
         return $parts === [] ? null : new self($y + 4, $parts);
@@ -68,7 +70,7 @@ final readonly class FormPicture
 
     private static function shape(DrawnPart $part): string
     {
-        return match ($part->response) {
+        return $part->isButton ? 'button' : match ($part->response) {
             null => 'field', Response::Yes => 'yes', Response::No => 'no', Response::Unset => 'empty'
         };
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Audit;
 
-/** A field or a box in the picture of a form. */
+/** A field, a box or a button in the picture of a form. */
 final readonly class PicturePart
 {
     /**
      * @param  int  $y  at which it begins
      * @param  list<string>  $lines  its label
-     * @param  string  $shape  "field", or how the box stands: "yes", "no", "empty"
+     * @param  string  $shape  "field", "button", or how the box stands: "yes", "no", "empty"
      * @param  list<int>  $numbers  of what was found there
      * @param  string  $verdict  the gravest of it; empty where nothing was
      */
@@ -28,6 +28,12 @@ final readonly class PicturePart
     public function line(int $n): string
     {
         return $this->lines[$n].($this->required && $n === count($this->lines) - 1 ? ' (needed)' : '');
+    }
+
+    /** How wide a button is drawn, by its longest line. */
+    public function width(): int
+    {
+        return 24 + (int) (6.4 * max(array_map(mb_strlen(...), $this->lines)));
     }
 
     public function colour(): string

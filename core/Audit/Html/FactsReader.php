@@ -102,7 +102,7 @@ final readonly class FactsReader
             $isButton = $element->nodeName !== 'input' || in_array(strtolower($element->getAttribute('type')), ['submit', 'button', 'reset'], true);
             $label = ! $isButton ? '' : ($element->nodeName === 'input' ? $element->getAttribute('value') : $this->page->text($element));
             if ($label !== '') {
-                $buttons[] = new PageButton(new Selector($this->page->selector($element)), $label);
+                $buttons[] = new PageButton(new Selector($this->page->selector($element)), $label, $element->nodeName === 'a');
             }
         }
 

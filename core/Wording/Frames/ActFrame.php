@@ -37,7 +37,6 @@ final class ActFrame implements Frame
     public function read(Passage $passage): array
     {
         $senses = [];
-        $asks = array_filter($passage->sentences, self::asks(...)) !== [];
         foreach ($passage->sentences as $n => $sentence) {
             $assumed = $this->assumed($sentence);
             if ($assumed !== null) {
@@ -45,7 +44,8 @@ final class ActFrame implements Frame
 
                 continue;
             }
-            $act = $this->act($sentence) ?? $this->asked($sentence, $passage->sentences[$n - 1] ?? null) ?? ($asks ? null : $this->anybody($sentence));
+            [$before, $next] = [$passage->sentences[$n - 1] ?? null, $passage->sentences[$n + 1] ?? null];
+            $act = $this->act($sentence) ?? $this->asked($sentence, $before) ?? $this->anybody($sentence, $next);
             if ($act !== null) {
                 $words = $passage->hitWords($sentence, $act);
                 $senses[] = new Sense(Meaning::TakenFromAct, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to.");
@@ -123,8 +123,12 @@ final class ActFrame implements Frame
     }
 
     /** "Guests of the lounge get our offers by email": whoever is there is written to, and nobody is asked. */
-    private function anybody(Sentence $s): ?Hit
+    private function anybody(Sentence $s, ?Sentence $next): ?Hit
     {
+        // Unless they are asked right behind it: "Guests get our offers. Tick here for yours."
+        if (self::asks($s) || ($next !== null && self::asks($next))) {
+            return null;
+        }
         $sent = $s->says(W::Sends, W::Gets) && $s->says(W::Advertising) && $s->says(...W::means());
         if (! $sent || $s->has(W::Wants, W::Agrees, W::If, W::When, W::Free) || AnnouncedFrame::leavesOpen($s)) {
             return null;
