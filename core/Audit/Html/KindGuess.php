@@ -15,6 +15,9 @@ final readonly class KindGuess
 {
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
 
+    /** Fields that a newsletter asks for at most. */
+    private const LITTLE = 3;
+
     public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     public function of(FoundForm $form): GuessedKind
@@ -36,8 +39,11 @@ final readonly class KindGuess
         $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
         $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
-        $asks = $about(WordClass::Contact, $says) && ! $sends($says) && ! $this->onlyKeepsInTouch($form, $sends($text));
-        $orders = $this->asksForCard($form) || ($about(WordClass::Order, $this->listener->without($says, WordClass::Download)) && ! $forNews);
+        // "Call me back" asks for an answer, and not for news.
+        $without = fn (WordClass $class): string => $this->listener->without($says, $class);
+        $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact)) && ! $this->onlyKeepsInTouch($form, $sends($text));
+        $orders = $this->asksForCard($form)
+            || (! $forNews && ! $about(WordClass::Draw, $says) && $about(WordClass::Order, $without(WordClass::Download)));
 
         return match (true) {
             $passwords > 0 => $passwords > 1 || $this->asksForNewPassword($form)
@@ -64,7 +70,7 @@ final readonly class KindGuess
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
-            $hasEmail && $sends($text) && count($form->inputs('text', 'email', 'tel')) <= 3 => new GuessedKind(
+            $hasEmail && $sends($text) && $this->speaksOfNews($form, $text) => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
             ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
@@ -92,6 +98,15 @@ final readonly class KindGuess
         }
 
         return Page::tidy(implode("\n", $parts));
+    }
+
+    /** Whether it asks for little, and something comes of it again and again, or nothing but the address is asked for. */
+    private function speaksOfNews(FoundForm $form, string $text): bool
+    {
+        $asked = count($form->inputs('text', 'email', 'tel'));
+
+        return $asked === 1 || ($asked <= self::LITTLE
+            && $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes, WordClass::Rate));
     }
 
     /** Whether it asks for nothing but an address, and speaks of a newsletter: that can be ordered too. */

@@ -18,9 +18,6 @@ final class ActFrame implements Frame
     /** Words between "by" and the act. */
     private const NEAR = 7;
 
-    /** Words that may stand before "by" in its clause: "that you by writing to us". */
-    private const OPENING = 2;
-
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
@@ -63,6 +60,10 @@ final class ActFrame implements Frame
 
     private function assumed(Sentence $s): ?Hit
     {
+        // "We delete your address unless you ticked": what is kept or deleted is sent to nobody.
+        if ($s->has(W::NoticeStorage) && ! $s->has(W::Advertising, W::Agrees, W::Vague)) {
+            return null;
+        }
         foreach ($s->said(W::Assumes) as $hit) {
             if (SendingFrame::sent($s) !== null || $s->has(W::Agrees, W::Advertising, W::Sends)) {
                 return $hit;
@@ -98,7 +99,8 @@ final class ActFrame implements Frame
             }
         }
         foreach ($s->has(W::I, W::Wants, W::Subscribes) ? [] : $s->said(W::Adds) as $adds) {
-            if ($adds->to - $adds->from > 1 || ! $s->has(W::If, W::When)) {
+            // "Your question may be added to our collection": a word alone needs something that is sent.
+            if ($adds->to - $adds->from > 1 || ($s->has(W::Advertising, W::Carrier, ...W::means()) && ! $s->has(W::If, W::When))) {
                 return $adds;
             }
         }
@@ -169,6 +171,9 @@ final class ActFrame implements Frame
             if ($hit->from < $act->to && $hit->to > $act->from) {
                 continue;
             }
+            if (self::isDone($s, $hit, $act)) {
+                continue;
+            }
             // "Press send": what stands on the button.
             if ($hit->class === W::Sends && (self::isRightBehind($s, $hit, $act) || self::isQuoted($s, $hit))) {
                 continue;
@@ -180,7 +185,7 @@ final class ActFrame implements Frame
                 continue;
             }
             // "I agree to the terms by booking": what is agreed to must be sent.
-            if ($hit->class === W::Agrees && (self::isOfPapers($s, $hit) || (SendingFrame::sent($s) === null && ! $s->has(W::Uses, W::Passes)))) {
+            if ($hit->class === W::Agrees && (self::isOfPapers($s, $hit) || (SendingFrame::sent($s) === null && ! self::gives($s)))) {
                 continue;
             }
             // "You agree that we use your details to answer": it is used for what was asked.
@@ -194,13 +199,31 @@ final class ActFrame implements Frame
         return null;
     }
 
-    /** "You confirm that you have read the notice": a paper is all that it is about. */
+    /** "Sending this report means", "by sending you confirm": what is done, and not what comes of it. */
+    private static function isDone(Sentence $s, Hit $hit, Hit $act): bool
+    {
+        $behind = match ($hit->class) {
+            W::Carrier => $s->said(W::Signifies),
+            W::Sends => array_filter($s->all(W::Confirms), static fn (Hit $h): bool => $h->from === $act->from),
+            default => [],
+        };
+
+        return array_filter($behind, static fn (Hit $h): bool => $h->from > $hit->from) !== [];
+    }
+
+    /** "You accept our terms of use", "you confirm that it is true": papers, or what is so, are all that it is about. */
     private static function isOfPapers(Sentence $s, Hit $agrees): bool
     {
-        $papers = static fn (Hit $paper): bool => $paper->from >= $agrees->to;
+        $confirms = array_filter($s->all(W::Confirms), static fn (Hit $h): bool => $h->from === $agrees->from) !== [];
+        $papers = $s->has(W::Notice, W::Terms) && ! $s->has(W::Carrier, W::Vague, W::Outsider, W::Profiles);
 
-        return $s->has(W::Reads) && ! $s->has(W::Advertising, W::Carrier, W::Vague, ...W::means())
-            && array_filter($s->all(W::Notice, W::Terms), $papers) !== [];
+        return ($papers || $confirms) && ! $s->has(W::Advertising, W::Subscribes, ...W::means());
+    }
+
+    /** Whether somebody's details are used or given away. */
+    private static function gives(Sentence $s): bool
+    {
+        return $s->has(W::Uses, W::Passes) && $s->has(W::Details);
     }
 
     /** Whether details are used so that somebody gets what they wrote for, and for nothing that advertises. */
@@ -245,13 +268,21 @@ final class ActFrame implements Frame
             // "By to order" opens a clause of its own in Swedish.
             $leads = $by->clause === $act->clause || ($by->clause === $act->clause - 1 && $by->to === $s->clauses[$act->clause]->from);
             $near = $leads && $by->to <= $act->from && $act->from - $by->to < self::NEAR;
-            $mails = array_filter($s->within($by->clause, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from < $by->from);
-            if ($near && $mails === [] && $by->from - $s->clauses[$by->clause]->from <= self::OPENING) {
+            if ($near && self::isOpening($s, $by)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether "by" opens its clause, with at most "that you" or a word before it: "that you by writing to us", "also by ...". */
+    private static function isOpening(Sentence $s, Hit $by): bool
+    {
+        $from = $s->clauses[$by->clause]->from;
+        $that = array_map(static fn (Hit $h): int => $h->from, $s->within($by->clause, W::That, W::You));
+
+        return $by->from - $from <= 1 || array_diff(range($from, $by->from - 1), $that) === [];
     }
 
     private function signifies(Sentence $s, Hit $act): bool

@@ -35,6 +35,8 @@ enum WordClass: string
 
     // Agreeing.
     case Agrees = 'agrees';
+    /** Says that something is so: confirms, certifies. Its words are entered under agreeing too. */
+    case Confirms = 'confirms';
     case Wants = 'wants';
     case May = 'may';
     case Yes = 'yes';
