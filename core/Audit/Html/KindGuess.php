@@ -73,6 +73,9 @@ final readonly class KindGuess
             $hasEmail && $sends($text) && $this->speaksOfNews($form, $text) => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
             ),
+            $hasEmail && count($form->controls) === 1 && $about(WordClass::Subscribes, $says) => new GuessedKind(
+                FormKind::Newsletter, 'it asks for an address alone, to sign up'
+            ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
         };
     }

@@ -144,10 +144,7 @@ final class ActFrame implements Frame
     /** "Registered users receive promotional emails": nobody is spoken to or asked, and it is not those who asked for it already. */
     private function isOfOthers(Sentence $s): bool
     {
-        $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
-        $we = array_filter($s->all(W::Self), static fn (Hit $h): bool => ! in_array($h->from, $passive, true)) !== [];
-
-        return ! $we && ! $s->isQuestion() && ! $s->has(W::I, W::You, W::Subscribed, W::Subscribes, W::Must, W::Only, W::Exchange, W::Not, W::Outsider);
+        return $s->acting(W::Self) === [] && ! $s->isQuestion() && ! $s->has(W::I, W::You, W::Subscribed, W::Subscribes, W::Must, W::Only, W::Exchange, W::Not, W::Outsider);
     }
 
     /** Whether ticking is the act: "by ticking", "if I tick". */

@@ -163,7 +163,6 @@ final class PassingOnFrame implements Frame
     /** "Hoteliers we know get your email": somebody gets details, and it is neither the person nor whoever asks. */
     private function othersGet(Sentence $s): ?Hit
     {
-        $passive = array_map(static fn (Hit $h): int => $h->from, $s->all(W::NoSubject));
         $may = array_map(static fn (Hit $h): int => $h->from, $s->all(W::May));
         foreach ($s->said(W::Gets) as $gets) {
             $does = array_filter($s->within($gets->clause, W::Uses, W::Sends, W::Passes), static fn (Hit $h): bool => $h->from >= $gets->to) !== [];
@@ -171,8 +170,8 @@ final class PassingOnFrame implements Frame
                 continue;
             }
             $details = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->from >= $gets->to && $d->from - $gets->to <= 4);
-            $acts = static fn (Hit $h): bool => $h->from < $gets->from && ! in_array($h->from, $passive, true);
-            $somebody = array_filter($s->within($gets->clause, W::I, W::You, W::Self, W::Wants), $acts);
+            $acts = static fn (Hit $h): bool => $h->clause === $gets->clause && $h->from < $gets->from;
+            $somebody = array_filter($s->acting(W::I, W::You, W::Self, W::Wants), $acts);
             $own = array_filter($s->within($gets->clause, W::I, W::You), static fn (Hit $h): bool => $h->from >= $gets->to);
             if ($details !== [] && $somebody === [] && $own !== [] && $gets->from > $s->clauseOf($gets)->from) {
                 return $gets;

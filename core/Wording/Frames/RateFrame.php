@@ -12,7 +12,7 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
 final class RateFrame implements Frame
 {
-    private const LASTING = ['for', 'für', 'pendant', 'durant'];
+    private const LASTING = ['for', 'within', 'für', 'innerhalb', 'binnen', 'pendant', 'durant', 'sous', 'inom', 'inden', 'under'];
 
     public function id(): string
     {

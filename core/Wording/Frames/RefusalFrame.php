@@ -105,21 +105,17 @@ final class RefusalFrame implements Frame
         if ($sends === null || $s->inClause($clause, W::Self, W::May)) {
             return false;
         }
-        $objects = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::NoSubject));
-        foreach ($s->within($clause, W::I, W::You) as $somebody) {
-            if ($somebody->from < $sends->from && ! in_array($somebody->from, $objects, true)) {
-                return false;
-            }
-        }
+        $before = static fn (Hit $h): bool => $h->clause === $clause && $h->from < $sends->from;
 
-        return true;
+        return array_filter($s->acting(W::I, W::You), $before) === [];
     }
 
     /** "No cabin mails, thanks": it counts where nothing else is said that is sent. */
     private function terseNo(Sentence $s): ?Hit
     {
         foreach (count($s->tokens) <= self::TERSE ? $s->all(W::Advertising, W::Carrier, ...W::means()) : [] as $hit) {
-            $bare = ! $this->acts($s, $hit->clause)
+            // "For me" does nothing.
+            $bare = array_filter($s->acting(W::I), static fn (Hit $h): bool => $h->clause === $hit->clause) === []
                 && ! $s->inClause($hit->clause, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
             if ($hit->negated && $bare) {
                 return $hit;
@@ -127,14 +123,6 @@ final class RefusalFrame implements Frame
         }
 
         return null;
-    }
-
-    /** Whether the person does something in a clause: "for me" does nothing. */
-    private function acts(Sentence $s, int $clause): bool
-    {
-        $passive = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::NoSubject));
-
-        return array_filter($s->within($clause, W::I), static fn (Hit $h): bool => ! in_array($h->from, $passive, true)) !== [];
     }
 
     /** @return list<Hit> ticks that are asked for; a "not" behind one denies what it is for: "tick in order not to get any" */

@@ -33,7 +33,9 @@ final class Clauses
         foreach ($hits as $hit) {
             // "So that" opens once.
             $opener = in_array($hit->class, self::OPENERS, true) && $hit->from >= $within;
-            $within = $hit->class === WordClass::Joins && $hit->to > $hit->from + 1 ? $hit->to : $within;
+            // In "damit einverstanden" the first word opens nothing.
+            $whole = in_array($hit->class, [WordClass::Joins, WordClass::Agrees], true) && count($hit->tokens) === $hit->to - $hit->from;
+            $within = $whole && $hit->to > $hit->from + 1 ? max($within, $hit->to) : $within;
             $within = $opener ? max($within, $hit->to > $hit->from + 1 ? $hit->to : 0) : $within;
             match (true) {
                 $opener => $opens[$hit->from] ??= $hit->class,

@@ -121,6 +121,17 @@ final readonly class Sentence
         return $within;
     }
 
+    /** @return list<Hit> of the classes, without those persons that do nothing themselves: "me", "your" */
+    public function acting(WordClass ...$classes): array
+    {
+        $passive = [];
+        foreach ($this->byClass[WordClass::NoSubject->value] ?? [] as $hit) {
+            $passive[$hit->from] = true;
+        }
+
+        return array_values(array_filter($this->all(...$classes), static fn (Hit $h): bool => ! isset($passive[$h->from])));
+    }
+
     public function isQuestion(): bool
     {
         return $this->tokens[count($this->tokens) - 1]->form === '?';
