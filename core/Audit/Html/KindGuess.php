@@ -67,6 +67,7 @@ final readonly class KindGuess
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== [] || $asks => new GuessedKind(FormKind::Contact, 'it takes a message'),
+            $hasEmail && $this->isService($text) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
@@ -101,6 +102,12 @@ final readonly class KindGuess
         }
 
         return Page::tidy(implode("\n", $parts));
+    }
+
+    /** "We email you the day it is back": what was asked for comes once, and no news. */
+    private function isService(string $text): bool
+    {
+        return $this->listener->speaksOf($text, WordClass::Service) && ! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes);
     }
 
     /** Whether it asks for little, and something comes of it again and again, or nothing but the address is asked for. */
