@@ -17,6 +17,10 @@ final class Labels
 
     private const FIELDS = ['input to fill in', 'select', 'textarea'];
 
+    /** What speaks of fields in general: "* required", "all fields are required". */
+    private const OF_FIELDS = '~^[\s*():.–-]*(?:required|optional|pflichtfeld|erforderlich|obligatoires?|obligatoriskt?|påkrævet|valgfrit)?[\s*():.–-]*$'
+        .'|\b(?:fields?|felder|pflichtfelder|champs?|fält|felter)\b~iu';
+
     /** @var array<string, list<DOMElement>> id to the labels that name it */
     private array $for = [];
 
@@ -45,7 +49,7 @@ final class Labels
         [$near, $heading] = [$this->nearest($control), $this->page->before($control, self::HEADINGS)];
 
         // What stands over the whole form is no label of its first field.
-        return $heading !== null && $near === $this->page->text($heading) ? '' : $near;
+        return ($heading !== null && $near === $this->page->text($heading)) || preg_match(self::OF_FIELDS, $near) === 1 ? '' : $near;
     }
 
     /** The element that labels a control; null where none does. */
