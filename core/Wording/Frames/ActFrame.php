@@ -144,7 +144,8 @@ final class ActFrame implements Frame
     /** "Registered users receive promotional emails": nobody is spoken to or asked, and it is not those who asked for it already. */
     private function isOfOthers(Sentence $s): bool
     {
-        return $s->acting(W::Self) === [] && ! $s->isQuestion() && ! $s->has(W::I, W::You, W::Subscribed, W::Subscribes, W::Must, W::Only, W::Exchange, W::Not, W::Outsider);
+        return $s->acting(W::Self) === [] && ! $s->isQuestion()
+            && ! $s->has(W::I, W::You, W::Subscribed, W::Subscribes, W::Must, W::Only, W::Exchange, W::Not, W::Outsider);
     }
 
     /** Whether ticking is the act: "by ticking", "if I tick". */
