@@ -78,7 +78,7 @@ abstract class AuditReport extends Report
         foreach ($file->forms as $form) {
             $reading = $form->reading;
             $this->line(
-                "  {$reading->where->text()}: a {$reading->kind->value} form, because {$reading->kindReason}"
+                "  {$reading->where->text()}: {$reading->kind->says()}, because {$reading->kindReason}"
                     .($reading->language === null ? '' : ', in '.$reading->language->endonym())
             );
             foreach ($form->findings() as $result) {

@@ -20,6 +20,16 @@ enum FormKind: string
     case JobApplication = 'job-application';
     case Other = 'other';
 
+    /** In words: "an order form", "a form of another kind". */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Order, self::Account => "an $this->value form",
+            self::Other => 'a form of another kind',
+            default => 'a '.str_replace('-', ' ', $this->value).' form',
+        };
+    }
+
     /** Whether a form of this kind is sent for something else than the consent that may be asked on it. */
     public function servesSomethingElse(): bool
     {

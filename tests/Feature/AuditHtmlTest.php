@@ -70,5 +70,7 @@ test('a build reads findings as tests that fail, with the line in which they sta
         ->and($suites->xpath('//testcase[@name="bots-kept-out"]/skipped'))->toHaveCount(1)
         ->and($suites->xpath('//testcase[@name="fill-help"]/system-out'))->toHaveCount(1);
     expect(auditHtml([$bad, '--format=word'])->getExitCode())->toBe(2)
-        ->and(auditHtml([$bad, '--format=text'])->getOutput())->toContain('line 5, breach: no-preset');
+        ->and(auditHtml([$bad, '--format=text'])->getOutput())->toContain('line 5, breach: no-preset')
+        ->and(auditHtml([htmlFile('<form><h1>Your order</h1><input type="email"><button>Pay now</button></form>')])->getOutput())
+        ->toContain('an order form, because');
 });

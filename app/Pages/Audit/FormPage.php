@@ -60,7 +60,7 @@ final readonly class FormPage
         return new self(
             $form, ($form->address === '' ? 'no address' : $form->address).', read on '.Moments::minute($read->read->read_at),
             $reading === null ? 'The page has no such form any more.'
-                : 'Taken for a '.str_replace('-', ' ', $reading->kind->value).' form, because '.$reading->kindReason.'.',
+                : 'Taken for '.$reading->kind->says().', because '.$reading->kindReason.'.',
             $reading === null || $reading->language === null ? 'a language that could not be told' : $reading->language->endonym(),
             mb_strimwidth($reading->text ?? '', 0, 3000, '…'), $reading === null ? [] : self::places($reading, $read->results),
             FoundView::of($now->foreign($form), '', $answers, $people, null, $reader), $fromEdition === null ? null : $lines($fromEdition),
