@@ -98,7 +98,10 @@ final readonly class Reading
     /** @return list<AskedField|Control|PageButton> in the order of the form, where that is known; else fields before boxes; buttons last */
     public function parts(): array
     {
-        $buttons = array_values(array_filter($this->page->buttons ?? [], static fn (PageButton $b): bool => ! $b->isLink));
+        // Of links those that are ways past it.
+        $buttons = array_values(array_filter(
+            $this->page->buttons ?? [], fn (PageButton $b): bool => ! $b->isLink || $this->listener()->hears($b->label, Meaning::AsksForNo, Meaning::Shamed)
+        ));
         $order = array_flip(array_map(static fn (Selector $s): string => $s->text(), $this->page->order ?? []));
         $parts = [...$this->fields, ...$this->controls];
         usort($parts, static fn (AskedField|Control $a, AskedField|Control $b): int => ($order[$a->where->text()] ?? PHP_INT_MAX)

@@ -79,6 +79,7 @@ test('what cannot be taken is said, and nothing that was typed is lost', functio
 })->with([
     'nothing' => [[], 'Paste a page or a part of one'],
     'no form' => [['html' => '<p>Hello</p>'], 'No form stands in what was pasted. Where a script draws it'],
+    'no form, beside an address that was not read' => [['html' => '<p>Hello</p>', 'address' => 'http://127.0.0.1/'], 'No form stands in what was pasted.'],
     'no HTML' => [['html' => "\x89PNG\r\n"], 'No form stands in'],
     'a thousand tags deep' => [['html' => str_repeat('<div>', 2000).'<input>'], 'deep in one another'],
     'an address within' => [['address' => 'http://127.0.0.1:8100/'], 'lies in a private network'],
@@ -376,6 +377,14 @@ test('the report says what was looked at, found and said, in a page that needs n
     expect(preg_match_all('~<(?:img|iframe|link|object|embed|video)\b|@import|url\(~i', $html))->toBe(0);
     $pdf = $this->get("/audit/taken/$taken->id/report.pdf")->assertHeader('Content-Type', 'application/pdf')->getContent();
     expect($pdf)->toStartWith('%PDF-')->and(strlen((string) $pdf))->toBeGreaterThan(20_000);
+});
+
+test('a way past the form has a number like its fields; other links have none', function (): void {
+    $past = '</form><p><a href="/">No, I like paying more</a> <a href="/privacy">How we treat your data</a></p>';
+    $form = ($this->given)(str_replace('</form>', $past, FOREIGN));
+    $places = (new Crawler((string) $this->get("/audit/forms/$form->slug")->getContent()))->filter('.read-places li');
+    expect($places)->toHaveCount(4)->and($places->last()->text())->toContain('No, I like paying more')->toContain('a link')
+        ->and($places->last()->filter('.number.weakness'))->toHaveCount(1);
 });
 
 test('each form is drawn in the report as it was read, with the numbers of what was found there, and its bytes stand beside', function (): void {

@@ -18,6 +18,11 @@ final readonly class GivenPage
     /** What it is called in what is said of it. */
     public function called(): string
     {
-        return $this->name !== '' ? $this->name : ($this->address !== '' ? $this->address : 'what was pasted');
+        return match (true) {
+            $this->name !== '' => $this->name,
+            // The address beside pasted words was not read.
+            $this->how === ReadHow::Pasted, $this->address === '' => 'what was pasted',
+            default => $this->address,
+        };
     }
 }

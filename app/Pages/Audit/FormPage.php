@@ -93,7 +93,7 @@ final readonly class FormPage
         foreach ($reading->parts() as $part) {
             $parts[$part->where->text()] = match (true) {
                 $part instanceof Control => ['box', $part->label, self::ofControl($part)],
-                $part instanceof PageButton => ['button', $part->label, 'a button'],
+                $part instanceof PageButton => ['button', $part->label, $part->isLink ? 'a link' : 'a button'],
                 default => ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)],
             };
         }

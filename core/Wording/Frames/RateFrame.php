@@ -12,8 +12,6 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
 final class RateFrame implements Frame
 {
-    private const LASTING = ['for', 'within', 'für', 'innerhalb', 'binnen', 'pendant', 'durant', 'sous', 'inom', 'inden', 'under'];
-
     public function id(): string
     {
         return 'rate';
@@ -108,9 +106,9 @@ final class RateFrame implements Frame
     /** "For a year": how long something lasts, and not how often it comes. */
     private function lasts(Sentence $s, Hit $unit): bool
     {
-        $before = array_map(static fn (int $i): string => $s->tokens[$i]->form ?? '', [$unit->from - 2, $unit->from - 1]);
+        $before = static fn (Hit $h): bool => $h->from < $unit->from && $unit->from - $h->from <= 2;
 
-        return array_intersect($before, self::LASTING) !== [] && ! $s->has(W::Each);
+        return array_filter($s->all(W::Lasting), $before) !== [] && ! $s->has(W::Each);
     }
 
     /** "In every email", "at any time": a word of time that belongs to how it ends. */

@@ -15,9 +15,6 @@ final class Names
     /** Little words within names, where nouns have no capitals. */
     private const WITHIN = ['de', 'des', 'du', 'd', 'la', 'le', 'les', 'of', 'the', 'av', 'af', 'på', 'i'];
 
-    /** Companies that belong together, in the languages read here. */
-    private const GROUPS = ['group', 'gruppe', 'groupe', 'gruppen', 'koncern', 'koncernen', 'konzern', 'konzerns'];
-
     /** Words behind a deed, within which the names of those stand who get something. */
     private const BEHIND = 14;
 
@@ -134,10 +131,9 @@ final class Names
         $owns = static fn (Hit $of): bool => in_array($of->from, $ends, true) && $name->from >= $of->to && $name->from - $of->to <= 1;
 
         // "Companies of the Tidewick group", "sociétés du groupe Tidewick": what the group is called names none of them.
-        $group = in_array($sentence->tokens[$name->from - 1]->form ?? '', self::GROUPS, true)
-            || in_array($sentence->tokens[$name->to]->form ?? '', self::GROUPS, true);
+        $beside = static fn (Hit $group): bool => $group->to === $name->from || $group->from === $name->to;
 
-        return $group || array_filter($sentence->all(WordClass::From), $owns) !== [];
+        return array_filter($sentence->all(WordClass::Group), $beside) !== [] || array_filter($sentence->all(WordClass::From), $owns) !== [];
     }
 
     /** Whether something is said to go to it: an article may stand between. */

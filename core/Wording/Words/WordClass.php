@@ -103,6 +103,8 @@ enum WordClass: string
     case Each = 'each';
     case Number = 'number';
     case Per = 'per';
+    /** What tells how long something lasts, and not how often it comes: "for a year". */
+    case Lasting = 'lasting';
 
     // Others.
     case Outsider = 'outsider';
@@ -114,6 +116,8 @@ enum WordClass: string
     /** To whom something goes. */
     case Towards = 'towards';
     case Namely = 'namely';
+    /** Companies that belong together: what stands beside it is what they are called, and names none of them. */
+    case Group = 'group';
 
     // Papers.
     case Terms = 'terms';
@@ -213,7 +217,8 @@ enum WordClass: string
 
     /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
     private const OF_FORMS = [
-        self::Technical->value => true, self::Service->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
+        self::Technical->value => true, self::Service->value => true, self::Group->value => true,
+        self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
