@@ -17,6 +17,12 @@ use Juramen\Wording\Listener;
 /** What a form says and asks, however it came to us: what every requirement judges. */
 final readonly class Reading
 {
+    /** @var list<Control> */
+    private array $consents;
+
+    /** @var list<Control> */
+    private array $asked;
+
     /**
      * @param  Place|Selector  $where  the form's own place
      * @param  string  $kindReason  why it is taken for a form of that kind
@@ -44,7 +50,11 @@ final readonly class Reading
         public bool $unfinished,
         public ?PageFacts $page,
         public ?SentMail $mail = null,
-    ) {}
+    ) {
+        $this->consents = array_values(array_filter($controls, static fn (Control $c): bool => $c->role === ControlRole::Consent));
+        $this->asked = $sheet !== null ? $this->consents
+            : array_values(array_filter($this->consents, fn (Control $c): bool => ! $this->isForCustomers($c)));
+    }
 
     /**
      * The one way to a reading, whatever was read.
@@ -129,7 +139,7 @@ final readonly class Reading
     /** @return list<Control> that ask for consent to something being sent or done */
     public function consents(): array
     {
-        return array_values(array_filter($this->controls, static fn (Control $c): bool => $c->role === ControlRole::Consent));
+        return $this->consents;
     }
 
     /**
@@ -144,14 +154,13 @@ final readonly class Reading
     /** @return list<Control> that are judged as consent: on a page, what stands on the rule for existing customers is judged by that */
     public function asked(): array
     {
-        return $this->sheet !== null ? $this->consents()
-            : array_values(array_filter($this->consents(), fn (Control $c): bool => ! $this->isForCustomers($c)));
+        return $this->asked;
     }
 
     /** Whether there is anything on this form that consent requirements could judge. */
     public function isAboutConsent(): bool
     {
-        return $this->kind->asksForConsent() && ($this->asked() !== [] || $this->kind === FormKind::Newsletter);
+        return $this->kind->asksForConsent() && ($this->asked !== [] || $this->kind === FormKind::Newsletter);
     }
 
     /** Whether it collects details of a person: whoever collects them tells what becomes of them (GDPR Art. 13), consent or not. */

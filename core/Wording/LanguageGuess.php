@@ -6,13 +6,19 @@ namespace Juramen\Wording;
 
 use Juramen\Register\Language;
 use Juramen\Wording\Words\Folded;
+use Juramen\Wording\Words\Kept;
 use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\Vocabulary;
 use Juramen\Wording\Words\WrittenWords;
 
 /** Tells the language of a text by the words that a language cannot do without: articles, prepositions, persons. */
-final class LanguageGuess
+final readonly class LanguageGuess
 {
+    /** Bytes of texts whose language is kept: a form's words are asked about by several. */
+    private const KEPT = 100_000;
+
+    private const LONGEST_KEPT = 40_000;
+
     /** Words that must speak for a language, and how many times as many as for the next. */
     private const FEWEST = 3;
 
@@ -23,6 +29,8 @@ final class LanguageGuess
 
     /** Words below which nothing can be said. */
     private const LEAST = 6;
+
+    private function __construct(private ?Language $language) {}
 
     /** Whether enough of a text's words are known in a language to judge what they do: three in ten. */
     public static function reads(string $text, Language $language): bool
@@ -37,14 +45,40 @@ final class LanguageGuess
     /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */
     public static function of(string $text): ?Language
     {
+        /** @var Kept<self>|null $kept */
+        static $kept = null;
+        $kept ??= new Kept(self::class, self::KEPT, self::LONGEST_KEPT);
+
+        return ($kept->find('', $text) ?? $kept->keep('', $text, new self(self::guess($text))))->language;
+    }
+
+    private static function guess(string $text): ?Language
+    {
         preg_match_all("~\p{L}+~u", mb_strtolower(Folded::plain($text)), $m);
-        $counts = [];
-        foreach (Language::cases() as $language) {
-            $counts[$language->value] = WrittenWords::of($language)->count($m[0]);
+        $counts = array_fill_keys(array_map(static fn (Language $l): string => $l->value, Language::cases()), 0);
+        $written = self::written();
+        foreach ($m[0] as $word) {
+            foreach ($written[$word] ?? [] as $language) {
+                $counts[$language]++;
+            }
         }
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);
 
         return $best >= self::FEWEST && $best >= self::MARGIN * $second && $best * 5 >= count($m[0]) ? Language::from((string) array_key_first($counts)) : null;
+    }
+
+    /** @return array<string, list<string>> by word the languages that write it so */
+    private static function written(): array
+    {
+        /** @var array<string, list<string>> $written */
+        static $written = [];
+        foreach ($written === [] ? Language::cases() : [] as $language) {
+            foreach (WrittenWords::of($language) as $word) {
+                $written[$word][] = $language->value;
+            }
+        }
+
+        return $written;
     }
 }

@@ -22,7 +22,10 @@ final readonly class Listener
 
     public static function in(?Language $language): self
     {
-        return new self($language !== null ? [$language] : Language::cases());
+        /** @var array<string, self> $all */
+        static $all = [];
+
+        return $all[$language->value ?? ''] ??= new self($language !== null ? [$language] : Language::cases());
     }
 
     /** The first words of any of the classes. */
@@ -93,7 +96,15 @@ final readonly class Listener
 
     public function hears(string $text, Meaning ...$meanings): bool
     {
-        return $this->all($text, ...$meanings) !== [];
+        foreach ($this->languages as $language) {
+            foreach ($this->pieces($text) as $piece) {
+                if (Understanding::of($piece, $language)->has(...$meanings)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether a text has a meaning in every language that is listened in: what is a word in one may be none in another. */

@@ -6,6 +6,7 @@ namespace Juramen\Wording;
 
 use Juramen\Register\Language;
 use Juramen\Wording\Words\Folded;
+use Juramen\Wording\Words\Kept;
 use LogicException;
 
 /**
@@ -14,6 +15,11 @@ use LogicException;
  */
 final readonly class ReadingEase
 {
+    /** Bytes of texts whose ease is kept: those of a house's forms come back. */
+    private const KEPT = 100_000;
+
+    private const LONGEST_KEPT = 10_000;
+
     /**
      * @param  float  $score  mostly 0 to 100; what is plain and what is hard, see scale()
      * @param  int  $longest  words of the longest sentence
@@ -25,6 +31,15 @@ final readonly class ReadingEase
     ) {}
 
     public static function of(string $text, Language $language): self
+    {
+        /** @var Kept<self>|null $kept */
+        static $kept = null;
+        $kept ??= new Kept(self::class, self::KEPT, self::LONGEST_KEPT);
+
+        return $kept->find($language->value, $text) ?? $kept->keep($language->value, $text, self::measure($text, $language));
+    }
+
+    private static function measure(string $text, Language $language): self
     {
         [$words, $syllables, $longWords, $longest] = [0, 0, 0, 0];
         [$hardest, $worst] = ['', INF];

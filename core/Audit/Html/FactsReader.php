@@ -30,6 +30,9 @@ final readonly class FactsReader
     /** Elements that load something, by which attribute, and what. */
     private const LOADING = [['script', 'src', 'a script'], ['iframe', 'src', 'a frame'], ['img', 'src', 'a picture'], ['link', 'href', 'a style']];
 
+    /** What puts an element beside everything that is seen. */
+    private const AWAY = '~(?:left|top)\s*:\s*-\d{3,}~';
+
     private const COLOUR = '(#[0-9a-f]{3,6}\b|rgb\(\s*\d+\s*,\s*\d+\s*,\s*\d+\s*\)|white|black|silver|gr[ae]y|lightgr[ae]y)';
 
     private const NEEDED_CONTRAST = 4.5;
@@ -71,18 +74,20 @@ final readonly class FactsReader
      */
     private function inputs(FoundForm $form, array $fields): array
     {
+        $byPlace = [];
+        foreach ($fields as $field) {
+            $byPlace[$field->where->text()] = $field;
+        }
         $inputs = [];
         foreach ($form->controls as $element) {
-            $where = new Selector($this->page->selector($element));
-            foreach ($fields as $field) {
-                if ($field->where->text() === $where->text()) {
-                    $visible = $this->labels->visible($element);
-                    $inputs[] = new PageInput(
-                        $where, $field->label, $field->meaning, $field->required, $visible !== '',
-                        preg_match(self::NEEDED, "$visible {$element->getAttribute('placeholder')} {$this->labels->helpFor($element)}") === 1,
-                        array_values(array_filter(preg_split('/\s+/', strtolower($element->getAttribute('autocomplete'))) ?: []))
-                    );
-                }
+            $field = $byPlace[$this->page->selector($element)] ?? null;
+            if ($field !== null) {
+                $visible = $this->labels->visible($element);
+                $inputs[] = new PageInput(
+                    new Selector($this->page->selector($element)), $field->label, $field->meaning, $field->required, $visible !== '',
+                    preg_match(self::NEEDED, "$visible {$element->getAttribute('placeholder')} {$this->labels->helpFor($element)}") === 1,
+                    array_values(array_filter(preg_split('/\s+/', strtolower($element->getAttribute('autocomplete'))) ?: []))
+                );
             }
         }
 
@@ -164,9 +169,10 @@ final readonly class FactsReader
 
     private function hasTrap(FoundForm $form): bool
     {
-        foreach ($form->controls as $element) {
+        $away = $this->page->mentions(self::AWAY);
+        foreach ($away || $this->page->hides() ? $form->controls : [] as $element) {
             for ($node = $element; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
-                if ($this->page->isHidden($node) || preg_match('~(?:left|top)\s*:\s*-\d{3,}~', $node->getAttribute('style')) === 1) {
+                if ($this->page->isHidden($node) || ($away && preg_match(self::AWAY, $node->getAttribute('style')) === 1)) {
                     return true;
                 }
             }
@@ -246,7 +252,7 @@ final readonly class FactsReader
             return true;
         }
 
-        return preg_match('~font-size\s*:\s*([\d.]+)(px|pt|em|rem|%)~i', $style, $m) === 1
+        return $style !== '' && preg_match('~font-size\s*:\s*([\d.]+)(px|pt|em|rem|%)~i', $style, $m) === 1
             && (float) $m[1] < match (strtolower($m[2])) {
                 'px' => 12.0,
                 'pt' => 9.0,
@@ -257,7 +263,7 @@ final readonly class FactsReader
 
     private static function colour(string $style, string $property): ?Colour
     {
-        if (preg_match("~$property\\s*:\\s*".self::COLOUR.'~i', $style, $m) !== 1) {
+        if ($style === '' || preg_match("~$property\\s*:\\s*".self::COLOUR.'~i', $style, $m) !== 1) {
             return null;
         }
         $said = strtolower($m[1]);

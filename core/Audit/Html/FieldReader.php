@@ -68,8 +68,8 @@ final readonly class FieldReader
                 return $meaning;
             }
         }
-        $tokens = preg_split('/\s+/', strtolower($element->getAttribute('autocomplete'))) ?: [];
-        foreach (self::TOKENS as $beginning => $meaning) {
+        $tokens = preg_split('/\s+/', strtolower($element->getAttribute('autocomplete')), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        foreach ($tokens === [] ? [] : self::TOKENS as $beginning => $meaning) {
             if (array_filter($tokens, static fn (string $t): bool => str_starts_with($t, $beginning)) !== []) {
                 return $meaning;
             }
@@ -108,7 +108,7 @@ final readonly class FieldReader
     /** A field that people do not see is a trap for programs, not a question. */
     private function isTrap(DOMElement $element): bool
     {
-        for ($node = $element; $node instanceof DOMElement; $node = $node->parentNode) {
+        for ($node = $this->page->hides() ? $element : null; $node instanceof DOMElement; $node = $node->parentNode) {
             if ($this->page->isHidden($node)) {
                 return true;
             }

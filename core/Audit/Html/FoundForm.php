@@ -35,7 +35,9 @@ final readonly class FoundForm
         foreach ($types as $type) {
             $inputs += $this->inputs[$type] ?? [];
         }
-        ksort($inputs);
+        if (count($types) > 1) {
+            ksort($inputs);
+        }
 
         return array_values($inputs);
     }

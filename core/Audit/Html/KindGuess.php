@@ -26,16 +26,8 @@ final readonly class KindGuess
         $text = $this->page->text($form->element);
         $beside = $this->page->beside($form->element);
         $passwords = count($form->inputs('password'));
-        $hasEmail = $form->inputs('email') !== [] || array_filter(
-            $form->inputs('text'),
-            static fn (DOMElement $i): bool => preg_match(
-                '~e-?mail|courriel~i',
-                $i->getAttribute('name').' '.$i->getAttribute('id').' '.$i->getAttribute('placeholder').' '.$i->getAttribute('autocomplete')
-            ) === 1
-        ) !== [];
-        $about = fn (WordClass $class, string ...$in): bool => array_filter(
-            $in, fn (string $text): bool => $this->listener->speaksOf($text, $class)
-        ) !== [];
+        $hasEmail = $this->asksForEmail($form);
+        $about = fn (WordClass $class, string ...$in): bool => $this->speaksIn($class, $in);
         $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
         $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
@@ -79,6 +71,30 @@ final readonly class KindGuess
             ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
         };
+    }
+
+    /** @param  array<string>  $texts */
+    private function speaksIn(WordClass $class, array $texts): bool
+    {
+        foreach ($texts as $text) {
+            if ($this->listener->speaksOf($text, $class)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function asksForEmail(FoundForm $form): bool
+    {
+        foreach ($form->inputs('email') === [] ? $form->inputs('text') : [] as $input) {
+            $called = implode(' ', array_map($input->getAttribute(...), ['name', 'id', 'placeholder', 'autocomplete']));
+            if (preg_match('~e-?mail|courriel~i', $called) === 1) {
+                return true;
+            }
+        }
+
+        return $form->inputs('email') !== [];
     }
 
     /** Heading, legend, button and what stands directly over the form. */

@@ -21,6 +21,12 @@ final class Labels
     private const OF_FIELDS = '~^[\s*():.–-]*(?:required|optional|pflichtfeld|erforderlich|obligatoires?|obligatoriskt?|påkrævet|valgfrit)?[\s*():.–-]*$'
         .'|\b(?:fields?|felder|pflichtfelder|champs?|fält|felter)\b~iu';
 
+    /** @var array<int, string> object id of a control to its words, of what was asked for */
+    private array $texts = [];
+
+    /** @var array<int, string> object id of a control to what explains it, of what was asked for */
+    private array $help = [];
+
     /** @var array<string, list<DOMElement>> id to the labels that name it */
     private array $for = [];
 
@@ -34,6 +40,11 @@ final class Labels
     }
 
     public function of(DOMElement $control): string
+    {
+        return $this->texts[spl_object_id($control)] ??= $this->read($control);
+    }
+
+    private function read(DOMElement $control): string
     {
         return $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
             ?: $this->nearest($control) ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
@@ -65,6 +76,11 @@ final class Labels
 
     /** What stands beside a field to explain it: what `aria-describedby` names, else small print in the same part. */
     public function helpFor(DOMElement $control): string
+    {
+        return $this->help[spl_object_id($control)] ??= $this->readHelp($control);
+    }
+
+    private function readHelp(DOMElement $control): string
     {
         $help = $this->texts($control->getAttribute('aria-describedby'));
         $part = $control->parentNode;
@@ -108,7 +124,7 @@ final class Labels
     private function texts(string $ids): string
     {
         $texts = [];
-        foreach (preg_split('/\s+/', trim($ids)) ?: [] as $id) {
+        foreach ($ids === '' ? [] : (preg_split('/\s+/', trim($ids)) ?: []) as $id) {
             $element = $id === '' ? null : $this->page->byId($id);
             $texts[] = $element === null ? '' : $this->page->text($element);
         }

@@ -43,14 +43,23 @@ final class Page
     /** @var list<DOMElement> in the order of the document; held, so that each keeps its object id */
     private array $elements = [];
 
-    /** @var array<int, array{int, int, int}> object id to the element's place in that order, the last place within it, and its place among its like */
+    /**
+     * @var array<int, array{int, int, int, int, int}> object id to the element's place in that order, the last place within it, and its place among
+     *                                                 its like; to the first of its pieces and how many it has, none of what nobody sees
+     */
     private array $places = [];
+
+    /** @var list<string> the words that are seen, and where lines begin */
+    private array $pieces = [];
 
     /** @var array<string, list<int>> name of element, or what named() says, to places */
     private array $named = [];
 
     /** @var array<string, list<DOMElement>> */
     private array $ids = [];
+
+    /** @var array<int, true> object ids of what nobody sees */
+    private array $hidden = [];
 
     /** @var array<int, string> object id to visible words, of what was asked for */
     private array $texts = [];
@@ -74,7 +83,7 @@ final class Page
     private function __construct(public readonly DOMDocument $document, public readonly bool $whole, private readonly string $source)
     {
         if ($document->documentElement !== null) {
-            $this->index($document->documentElement, 1, 1);
+            $this->index($document->documentElement, 1, 1, true);
         }
     }
 
@@ -120,7 +129,7 @@ final class Page
     }
 
     /** @throws UnreadableHtml */
-    private function index(DOMElement $element, int $ofType, int $depth): void
+    private function index(DOMElement $element, int $ofType, int $depth, bool $seen): void
     {
         if ($depth > self::DEEPEST) {
             throw new UnreadableHtml(
@@ -131,25 +140,52 @@ final class Page
         if ($place >= self::MOST_ELEMENTS) {
             throw self::tooMany();
         }
+        $name = $element->nodeName;
         $this->elements[] = $element;
-        $this->named[$element->nodeName][] = $place;
-        if ($element->nodeName === 'input' && $element->getAttribute('type') !== 'hidden') {
+        $this->named[$name][] = $place;
+        if ($element->hasAttributes()) {
+            $this->indexAttributes($element, $place);
+        }
+        if ($name === 'input' && $element->getAttribute('type') !== 'hidden') {
             $this->named['input to fill in'][] = $place;
         }
+        $id = spl_object_id($element);
+        $seen = $seen && ! isset($this->hidden[$id]) && ! isset(self::UNSEEN[$name]);
+        $from = count($this->pieces);
+        $line = isset(self::INLINE[$name]) ? '' : "\n";
+        if ($seen) {
+            $this->pieces[] = $name === 'img' ? ' '.$element->getAttribute('alt').' ' : $line;
+        }
+        $counts = [];
+        for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
+            if ($child instanceof DOMElement) {
+                $counts[$child->nodeName] = ($counts[$child->nodeName] ?? 0) + 1;
+                $this->index($child, $counts[$child->nodeName], $depth + 1, $seen);
+            } elseif ($seen && $child instanceof DOMText) {
+                $this->pieces[] = str_replace("\n", ' ', $child->data);
+            }
+        }
+        if ($seen) {
+            $this->pieces[] = $line;
+        }
+        $this->places[$id] = [$place, count($this->elements) - 1, $ofType, $from, count($this->pieces) - $from];
+    }
+
+    private function indexAttributes(DOMElement $element, int $place): void
+    {
         if (in_array($role = $element->getAttribute('role'), self::ROLES, true)) {
             $this->named["role $role"][] = $place;
         }
         if ($element->hasAttribute('id')) {
             $this->ids[$element->getAttribute('id')][] = $element;
         }
-        $counts = [];
-        for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
-            if ($child instanceof DOMElement) {
-                $counts[$child->nodeName] = ($counts[$child->nodeName] ?? 0) + 1;
-                $this->index($child, $counts[$child->nodeName], $depth + 1);
-            }
+        $style = $element->getAttribute('style');
+        $hidden = $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true'
+            || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
+            || ($style !== '' && preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $style) === 1);
+        if ($hidden) {
+            $this->hidden[spl_object_id($element)] = true;
         }
-        $this->places[spl_object_id($element)] = [$place, count($this->elements) - 1, $ofType];
     }
 
     /**
@@ -160,15 +196,15 @@ final class Page
     {
         [$first, $last] = $within === null ? [-1, PHP_INT_MAX] : $this->places[spl_object_id($within)];
         $found = [];
-        foreach ($names as $name) {
+        foreach ($first === $last ? [] : $names as $name) {
             $places = $this->named[$name] ?? [];
-            for ($i = self::after($places, $first); $i < count($places) && $places[$i] <= $last; $i++) {
-                $found[$places[$i]] = true;
+            for ($i = $places === [] ? 0 : self::after($places, $first); isset($places[$i]) && $places[$i] <= $last; $i++) {
+                $found[$places[$i]] = $this->elements[$places[$i]];
             }
         }
         ksort($found);
 
-        return array_map(fn (int $place): DOMElement => $this->elements[$place], array_keys($found));
+        return array_values($found);
     }
 
     /**
@@ -178,10 +214,14 @@ final class Page
     public function count(array $names, DOMElement $within): int
     {
         [$first, $last] = $this->places[spl_object_id($within)];
+        $count = 0;
+        foreach ($first === $last ? [] : $names as $name) {
+            if (isset($this->named[$name])) {
+                $count += self::after($this->named[$name], $last) - self::after($this->named[$name], $first);
+            }
+        }
 
-        return array_sum(
-            array_map(fn (string $name): int => self::after($this->named[$name] ?? [], $last) - self::after($this->named[$name] ?? [], $first), $names)
-        );
+        return $count;
     }
 
     /**
@@ -333,11 +373,20 @@ final class Page
 
     public static function tidy(string $text): string
     {
+        $text = trim($text, " \n");
+        if (preg_match('~^[!-\~]*(?: [!-\~]+)*$~D', $text) === 1) {
+            return $text;
+        }
+
         return trim((string) preg_replace(['~(?:[^\S\n]|[\x{ad}\x{200b}])+~u', '~ ?\n[ \n]*~'], [' ', "\n"], $text), " \n");
     }
 
     private function raw(DOMNode $node): string
     {
+        [$from, $count] = $node instanceof DOMElement ? array_slice($this->places[spl_object_id($node)], 3) : [0, 0];
+        if ($count > 0) {
+            return implode('', array_slice($this->pieces, $from, $count));
+        }
         $pieces = [];
         $this->collect($node, $pieces);
 
@@ -373,14 +422,13 @@ final class Page
 
     public function isHidden(DOMElement $element): bool
     {
-        if (! $element->hasAttributes()) {
-            return false;
-        }
-        $style = $element->getAttribute('style');
+        return isset($this->hidden[spl_object_id($element)]);
+    }
 
-        return $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true'
-            || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
-            || ($style !== '' && preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $style) === 1);
+    /** Whether anything in it is hidden. */
+    public function hides(): bool
+    {
+        return $this->hidden !== [];
     }
 
     /** The language that the element's nearest ancestor says it is in. */

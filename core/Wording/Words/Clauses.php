@@ -70,7 +70,7 @@ final class Clauses
             $to = $starts[$n + 1] ?? count($tokens);
             $opened = self::firstIn($opener, $from, min($from + 1, $to - 1)) ?? (isset($joins[$from]) ? WordClass::Joins : null);
             // "Ni pub ni mails": the same word twice is one no.
-            $not = count(array_unique(array_filter($nots, static fn (int $i): bool => $i >= $from && $i < $to, ARRAY_FILTER_USE_KEY)));
+            $not = $nots === [] ? 0 : count(array_unique(array_filter($nots, static fn (int $i): bool => $i >= $from && $i < $to, ARRAY_FILTER_USE_KEY)));
             $reached = $carried && $not === 0 && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null)
                 && self::firstIn($does, $from, $to - 1) === null;
             $negated = $not % 2 === 1 || $reached;

@@ -22,6 +22,7 @@ final readonly class Hit
 
     public function in(int $clause, bool $negated): self
     {
-        return new self($this->class, $this->from, $this->to, $this->tokens, $this->rest, $clause, $negated);
+        return $clause === $this->clause && $negated === $this->negated ? $this
+            : new self($this->class, $this->from, $this->to, $this->tokens, $this->rest, $clause, $negated);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Words;
 
-use ArrayObject;
 use IntlBreakIterator;
 use Juramen\Register\Language;
 use Juramen\Wording\Found;
@@ -16,39 +15,25 @@ use LogicException;
  */
 final readonly class Passage
 {
-    /** Bytes of texts that are remembered: a statement is judged by many requirements, a page's words for each of its forms. */
-    private const REMEMBERED = 40_000;
+    /** Bytes of texts that are kept: a statement is judged by many requirements, a house's pages repeat their words. Takes 30 MB at most. */
+    private const KEPT = 300_000;
+
+    /** Bytes of a text that is kept. */
+    private const LONGEST_KEPT = 40_000;
 
     /** Characters without a full stop, behind which a sentence ends at the next mark or space. */
     private const LONGEST = 1_200;
 
-    /**
-     * @param  list<Sentence>  $sentences
-     * @param  ArrayObject<string, mixed>  $told
-     */
-    private function __construct(
-        public Folded $folded, public Vocabulary $vocabulary, public array $sentences, private ArrayObject $told = new ArrayObject
-    ) {}
+    /** @param  list<Sentence>  $sentences */
+    private function __construct(public Folded $folded, public Vocabulary $vocabulary, public array $sentences) {}
 
     public static function of(string $text, Language $language): self
     {
-        /** @var array<string, array<string, self>> $read by language and text */
-        static $read = [];
-        static $bytes = 0;
-        $known = $read[$language->value][$text] ?? null;
-        if ($known !== null) {
-            return $known;
-        }
-        $passage = self::read($text, Vocabulary::of($language));
-        if (strlen($text) > self::REMEMBERED) {
-            return $passage;
-        }
-        if ($bytes > self::REMEMBERED) {
-            [$read, $bytes] = [[], 0];
-        }
-        $bytes += strlen($text);
+        /** @var Kept<self>|null $kept */
+        static $kept = null;
+        $kept ??= new Kept(self::class, self::KEPT, self::LONGEST_KEPT);
 
-        return $read[$language->value][$text] = $passage;
+        return $kept->find($language->value, $text) ?? $kept->keep($language->value, $text, self::read($text, Vocabulary::of($language)));
     }
 
     public static function read(string $text, Vocabulary $vocabulary): self
@@ -169,18 +154,5 @@ final readonly class Passage
         }
 
         return $words;
-    }
-
-    /**
-     * What is asked of a text by many is told once.
-     *
-     * @template T
-     *
-     * @param  callable(): T  $tell
-     * @return T
-     */
-    public function once(string $what, callable $tell): mixed
-    {
-        return $this->told[$what] ??= $tell();
     }
 }

@@ -19,7 +19,7 @@ final readonly class Sentence
     /** The same sentence where it stands in a text. */
     public function at(int $from): self
     {
-        return new self($this->tokens, $this->hits, $this->clauses, $this->byClass, $from);
+        return $from === $this->from ? $this : new self($this->tokens, $this->hits, $this->clauses, $this->byClass, $from);
     }
 
     /** @param  non-empty-list<Token>  $tokens */

@@ -148,7 +148,12 @@ final readonly class Vocabulary
                     $alone[] = new Hit($class, $i, $i + 1, [$i], $word->rest);
                 }
             }
-            array_push($hits, ...$alone);
+            foreach ($alone as $hit) {
+                $hits[] = $hit;
+            }
+        }
+        if ($within === []) {
+            return $hits;
         }
         $left = [];
         foreach ($hits as $hit) {
