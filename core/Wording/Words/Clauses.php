@@ -32,14 +32,15 @@ final class Clauses
         $within = 0;
         foreach ($hits as $hit) {
             // "So that" opens once.
-            $opener = in_array($hit->class, self::OPENERS, true) && $hit->from >= $within;
+            $couldOpen = in_array($hit->class, self::OPENERS, true);
+            $opener = $couldOpen && $hit->from >= $within;
             // In "damit einverstanden" the first word opens nothing.
-            $whole = in_array($hit->class, [WordClass::Joins, WordClass::Agrees], true) && count($hit->tokens) === $hit->to - $hit->from;
+            $whole = ($hit->class === WordClass::Joins || $hit->class === WordClass::Agrees) && count($hit->tokens) === $hit->to - $hit->from;
             $within = $whole && $hit->to > $hit->from + 1 ? max($within, $hit->to) : $within;
             $within = $opener ? max($within, $hit->to > $hit->from + 1 ? $hit->to : 0) : $within;
             match (true) {
                 $opener => $opens[$hit->from] ??= $hit->class,
-                in_array($hit->class, self::OPENERS, true) => null,
+                $couldOpen => null,
                 $hit->class === WordClass::Joins => $joins[$hit->from] = true,
                 in_array($hit->class, self::DEEDS, true) => $deeds[$hit->from] = true,
                 $hit->class === WordClass::NoSubject => $passive[$hit->from] = true,

@@ -32,7 +32,7 @@ final readonly class Sentence
             while (isset($clauses[$at + 1]) && $hit->from >= $clauses[$at + 1]->from) {
                 $at++;
             }
-            $hits[] = $hit = $hit->in($at, $clauses[$at]->negated && ! in_array($hit->class, [WordClass::Not, WordClass::NoLonger], true));
+            $hits[] = $hit = $hit->in($at, $clauses[$at]->negated && $hit->class !== WordClass::Not && $hit->class !== WordClass::NoLonger);
             $byClass[$hit->class->value][] = $hit;
         }
 
