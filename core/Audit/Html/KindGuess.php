@@ -57,16 +57,20 @@ final readonly class KindGuess
             $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $says, $text, $beside) => new GuessedKind(
                 FormKind::Download, 'something is promised for what is filled in'
             ),
+            $form->elements('textarea') === [] && $this->speaksOfOccasion($says) => new GuessedKind(FormKind::Other, 'its heading or button speaks of something to put oneself down for'),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== [] || $asks => new GuessedKind(FormKind::Contact, 'it takes a message'),
             $hasEmail && $this->isService($text) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
+            $hasEmail && $this->asksForLittle($form) && $sends($beside) => new GuessedKind(
+                FormKind::Newsletter, 'what stands over it speaks of news, and it asks for an address alone'
+            ),
             $hasEmail && $sends($text) && $this->speaksOfNews($form, $text) => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
             ),
-            $hasEmail && count($form->controls) === 1 && $about(WordClass::Subscribes, $says) => new GuessedKind(
+            $hasEmail && $this->asksForLittle($form) && $about(WordClass::Subscribes, $says) => new GuessedKind(
                 FormKind::Newsletter, 'it asks for an address alone, to sign up'
             ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
@@ -118,6 +122,18 @@ final readonly class KindGuess
         }
 
         return Page::tidy(implode("\n", $parts));
+    }
+
+    /** "Sign up for the webinar", "reserve a table": signing up itself means no news there, and a letter about courses is a letter. */
+    private function speaksOfOccasion(string $says): bool
+    {
+        return $this->listener->speaksOf($says, WordClass::Occasion) && ! $this->listener->speaksOf($says, ...WordClass::means())
+            && ! $this->listener->hears($this->listener->without($says, WordClass::Subscribes), Meaning::Sends);
+    }
+
+    private function asksForLittle(FoundForm $form): bool
+    {
+        return count($form->controls) === 1 && count($form->inputs('text', 'email', 'tel')) === 1;
     }
 
     /** "We email you the day it is back": what was asked for comes once, and no news. */

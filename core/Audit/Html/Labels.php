@@ -83,12 +83,14 @@ final class Labels
     private function readHelp(DOMElement $control): string
     {
         $help = $this->texts($control->getAttribute('aria-describedby'));
-        $part = $control->parentNode;
+        $around = $control->parentNode;
+        $behind = $around instanceof DOMElement && $around->nodeName === 'label' ? $around : $control;
+        $part = $behind->parentNode;
         if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true)
             && $this->page->count(self::FIELDS, $part) === 1) {
             return $this->page->text($part);
         }
-        for ($next = $control->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next)
+        for ($next = $behind->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next)
             && ! ($next instanceof DOMElement && $next->nodeName === 'label'); $next = $next->nextSibling) {
             $help = $this->page->text($next);
         }

@@ -45,7 +45,7 @@ final class FieldsNeeded extends FormRequirement
         }
         $findings = [];
         foreach ($reading->fields as $field) {
-            if (in_array($field->meaning, self::NOSY, true) && $field->reason === '' && ! $this->isPlain($field, $reading->kind)) {
+            if (in_array($field->meaning, self::NOSY, true) && $field->reason === '' && ! $this->isPlain($field, $reading)) {
                 $findings[] = $this->judgeField($field);
             }
         }
@@ -64,14 +64,17 @@ final class FieldsNeeded extends FormRequirement
     }
 
     /** Whether what the form is for makes the field plain without words. */
-    private function isPlain(AskedField $field, FormKind $kind): bool
+    private function isPlain(AskedField $field, Reading $reading): bool
     {
         $meaning = $field->meaning;
+        // Who asks to be called back gives a number, and no address.
+        $isWayBack = $meaning === FieldMeaning::Phone
+            && array_filter($reading->fields, static fn (AskedField $f): bool => $f->meaning === FieldMeaning::Email) === [];
 
-        return match ($kind) {
+        return match ($reading->kind) {
             FormKind::Order => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
             FormKind::JobApplication => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
-            FormKind::Contact => ! $field->required && in_array($meaning, [FieldMeaning::Phone, FieldMeaning::Employer], true),
+            FormKind::Contact => $isWayBack || (! $field->required && in_array($meaning, [FieldMeaning::Phone, FieldMeaning::Employer], true)),
             FormKind::Account => $meaning === FieldMeaning::Postal,
             FormKind::Other => true,
             default => false,

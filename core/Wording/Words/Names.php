@@ -109,7 +109,9 @@ final class Names
         $names = array_filter(
             self::in($sentence, $passage->vocabulary), static fn (Stretch $n): bool => ! self::isOwner($sentence, $n)
         );
-        $behind = array_filter($names, static fn (Stretch $n): bool => $n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND);
+        // "Gebt meine Adresse an ... weiter": between the two words of one deed.
+        $behind = array_filter($names, static fn (Stretch $n): bool => ($n->from >= $deed->to && $n->from - $deed->to <= self::BEHIND)
+            || ($n->from > $deed->from && $n->to < $deed->to && self::isTowards($sentence, $n)));
         $clause = $sentence->clauseOf($deed);
         $before = array_values(array_filter($names, static fn (Stretch $n): bool => $n->from >= $clause->from && $n->to <= $deed->from));
         // "With this Tidewick may hand it over" gives Tidewick nothing.
