@@ -163,6 +163,18 @@ final readonly class Reading
         return $this->kind->asksForConsent() && ($this->asked !== [] || $this->kind === FormKind::Newsletter);
     }
 
+    /**
+     * Whether consent is asked for, or taken from what somebody does for another end, or not asked for at all: whatever comes of it, what must be
+     * said before it must be said.
+     */
+    public function leadsToAdvertising(): bool
+    {
+        return $this->isAboutConsent() || (
+            $this->kind->asksForConsent() && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
+            && $this->consents === [] && $this->listener()->hears($this->text, Meaning::TakenFromAct, Meaning::Assumed, Meaning::Announced)
+        );
+    }
+
     /** Whether it collects details of a person: whoever collects them tells what becomes of them (GDPR Art. 13), consent or not. */
     public function collects(): bool
     {

@@ -33,7 +33,7 @@ final readonly class KindGuess
         $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
         // "Call me back" asks for an answer, and not for news.
         $without = fn (WordClass $class): string => $this->listener->without($says, $class);
-        $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact)) && ! $this->onlyKeepsInTouch($form, $sends($text));
+        $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact)) && ! $this->onlyKeepsInTouch($form, $sends($text) || $sends($beside));
         $orders = $this->asksForCard($form)
             || (! $forNews && ! $about(WordClass::Draw, $says) && $about(WordClass::Order, $without(WordClass::Download)));
 

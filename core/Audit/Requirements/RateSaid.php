@@ -43,8 +43,8 @@ final class RateSaid extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        if (! $reading->isAboutConsent()) {
-            return $this->notApplicable('This form does not ask for consent.');
+        if (! $reading->leadsToAdvertising()) {
+            return $this->notApplicable('This form leads to no advertising.');
         }
         $said = $reading->listener()->first($reading->text, Meaning::RateGiven);
         if ($said !== null) {

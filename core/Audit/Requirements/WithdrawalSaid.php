@@ -50,8 +50,8 @@ final class WithdrawalSaid extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        if (! $reading->isAboutConsent()) {
-            return $this->notApplicable('This form does not ask for consent.');
+        if (! $reading->leadsToAdvertising()) {
+            return $this->notApplicable('This form leads to no advertising.');
         }
         $consents = array_filter($reading->consents(), static fn (Control $c): bool => $reading->basisOf($c) === LegalBasis::Consent);
         if ($consents === [] && $reading->consents() !== []) {

@@ -43,7 +43,7 @@ final class AnnouncedFrame implements Frame
 
     private function announced(Sentence $s): ?Hit
     {
-        if ($s->isQuestion() || $s->has(...self::ASKS) || ! $s->has(W::You) || self::leavesOpen($s)) {
+        if ($s->isQuestion() || self::asks($s) || ! $s->has(W::You) || self::leavesOpen($s)) {
             return null;
         }
         // A word that sends by itself ("contact you") says nothing of what.
@@ -55,6 +55,15 @@ final class AnnouncedFrame implements Frame
         }
 
         return null;
+    }
+
+    private static function asks(Sentence $s): bool
+    {
+        // "Gladly we send you news": whoever sends it is glad, and asks nobody.
+        $sends = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Sends));
+        $glad = static fn (Hit $h): bool => $h->class === W::Wants && $h->from === 0 && in_array($h->to, $sends, true);
+
+        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h)) !== [];
     }
 
     /** "You may get": what Swedish has one word for is told by it. */

@@ -67,6 +67,10 @@ final class PassingOnFrame implements Frame
             }
         }
         foreach (self::outsiders($s) as $outsider) {
+            $sent = $this->sendThemselves($s, $outsider);
+            if ($sent !== null) {
+                return $this->passed($passage, $s, $sent, $outsider, Names::after($passage, $s, $outsider));
+            }
             if ($this->isOnlyTheirs($s, $outsider, null)) {
                 continue;
             }
@@ -235,6 +239,17 @@ final class PassingOnFrame implements Frame
         }
 
         return false;
+    }
+
+    /** "Offers from our partners, who send them": in the clause behind them nobody else sends. */
+    private function sendThemselves(Sentence $s, Hit $outsider): ?Hit
+    {
+        $next = $outsider->clause + 1;
+        if (($s->clauses[$next] ?? null)?->opener !== W::Who || $s->inClause($next, W::Self, W::I, W::Not)) {
+            return null;
+        }
+
+        return $s->within($next, W::Sends)[0] ?? null;
     }
 
     /** "That we and partners of ours write to me": they stand behind an "and" and before the verb, whatever small word leads to them. */

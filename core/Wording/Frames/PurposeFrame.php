@@ -20,6 +20,9 @@ final class PurposeFrame implements Frame
 {
     private const LETTERS = 3;
 
+    /** Letters of a word right behind "about" or the like: ice and beer are short words in Danish. */
+    private const LETTERS_BEHIND = 2;
+
     /** Words between a price and what it stands beside. */
     private const BESIDE = 3;
 
@@ -195,11 +198,14 @@ final class PurposeFrame implements Frame
             }
         }
         $content = [];
+        $about = array_map(static fn (Hit $h): int => $h->to, $s->all(W::From));
         foreach ($s->clauses as $n => $clause) {
             $silent = $this->saysNothing($s, $n);
             for ($i = $this->from($s, $n); $i < $clause->to; $i++) {
                 $token = $s->tokens[$i];
-                if (! isset($known[$i]) && (! $silent || SendingFrame::isConsentedTo($s, $n, $i)) && $this->isContent($token) && ! $this->isDeed($s, $i)) {
+                $letters = in_array($i, $about, true) ? self::LETTERS_BEHIND : self::LETTERS;
+                if (! isset($known[$i]) && (! $silent || SendingFrame::isConsentedTo($s, $n, $i)) && $this->isContent($token, $letters)
+                    && ! $this->isDeed($s, $i)) {
                     $content[] = $i;
                 }
             }
@@ -284,9 +290,9 @@ final class PurposeFrame implements Frame
             && ! $known($hit->rest) && ! $known(rtrim($hit->rest, 's'));
     }
 
-    private function isContent(Token $token): bool
+    private function isContent(Token $token, int $letters): bool
     {
-        return $token->word && ! $token->isNumber() && preg_match_all('~\p{L}~u', $token->form) >= self::LETTERS;
+        return $token->word && ! $token->isNumber() && preg_match_all('~\p{L}~u', $token->form) >= $letters;
     }
 
     /** "Treat me", "spoil us": a word before somebody is what is done to them. */

@@ -55,7 +55,7 @@ final class SendingFrame implements Frame
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
-                W::Gets => ! self::ends($sentence, $clause) && ($wish || self::isWished($sentence, $hit)
+                W::Gets => ! self::ends($sentence, $clause) && ($wish || self::isWished($sentence, $hit) || self::isGivenFor($sentence, $hit)
                     || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
                 default => ! self::ends($sentence, $clause)
                     && ($wish || self::isRegular($sentence, $clause) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
@@ -82,6 +82,15 @@ final class SendingFrame implements Frame
     private static function isWished(Sentence $s, Hit $gets): bool
     {
         return $gets->from === $s->clauses[$gets->clause]->from && $s->inClause($gets->clause, W::Carrier, W::Advertising, ...W::means());
+    }
+
+    /** "Leave us your email to hear about new loaves": an address is given to get something about what there is. */
+    private static function isGivenFor(Sentence $s, Hit $gets): bool
+    {
+        $given = array_filter($s->within($gets->clause, W::Details), static fn (Hit $d): bool => $d->to <= $gets->from) !== [];
+        $of = array_filter($s->within($gets->clause, W::From, W::Self), static fn (Hit $h): bool => $h->from === $gets->to) !== [];
+
+        return $given && $of;
     }
 
     /** Whether a clause says how it ends, and so nothing of what comes. */
