@@ -28,4 +28,10 @@ final readonly class Control
         public array $purposes = [],
         public array $channels = [],
     ) {}
+
+    /** Words that ask for consent, and stand beside nothing that is ticked. */
+    public static function ofWords(Place|Selector $where, string $words, bool $refuses = false): self
+    {
+        return new self($where, $words, ControlRole::Consent, Response::Unset, refuses: $refuses);
+    }
 }

@@ -97,7 +97,7 @@ final readonly class Reading
     {
         $text = (string) preg_replace('~(?<=[^\n]{40})\n(?=\S)|\n(?=\p{Ll})~u', ' ', $text);
         $where = Place::of('text');
-        $control = new Control($where, $text, ControlRole::Consent, Response::Unset, refuses: Listener::in($language)->hears($text, Meaning::AsksForNo));
+        $control = Control::ofWords($where, $text, Listener::in($language)->hears($text, Meaning::AsksForNo));
 
         return self::make(
             ReadingOf::Words, $where, FormKind::Other, 'it is a text alone', $language, [$control], [], $text, Surroundings::of(false),

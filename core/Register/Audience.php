@@ -7,6 +7,9 @@ namespace Juramen\Register;
 /** Where the people come from who are asked. Where nobody knows, the strictest place decides, unless the house says otherwise. */
 final readonly class Audience
 {
+    /** Ends of addresses, and the countries that have duties of their own. */
+    private const TOLD = ['de' => 'DE', 'at' => 'AT', 'uk' => 'GB', 'ca' => 'CA'];
+
     /** @param  list<Country>  $countries  empty where unknown */
     private function __construct(public array $countries, private bool $unknownIsStrict) {}
 
@@ -23,13 +26,21 @@ final readonly class Audience
     public static function ofAddress(string $url): self
     {
         $host = (string) parse_url($url, PHP_URL_HOST);
-        foreach (['.de' => 'DE', '.at' => 'AT', '.uk' => 'GB', '.ca' => 'CA'] as $end => $code) {
-            if (str_ends_with($host, $end)) {
+        foreach (self::TOLD as $end => $code) {
+            if (str_ends_with($host, ".$end")) {
                 return new self([Country::parse($code)], false);
             }
         }
 
         return new self([], false);
+    }
+
+    /** Of a page whose words say for which country they are written ("en-CA"), where its address does not tell. */
+    public function orSpokenTo(string $region): self
+    {
+        $code = array_values(array_filter(self::TOLD, static fn (string $code): bool => strcasecmp($code, $region) === 0))[0] ?? null;
+
+        return $this->countries !== [] || $code === null ? $this : new self([Country::parse($code)], $this->unknownIsStrict);
     }
 
     public function isKnown(): bool

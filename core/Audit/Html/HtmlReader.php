@@ -66,7 +66,7 @@ final class HtmlReader
             (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
             $fields,
             Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
-            Audience::ofAddress($this->address), page: $this->facts->read($form, $fields),
+            Audience::ofAddress($this->address)->orSpokenTo($page->region($form->element)), page: $this->facts->read($form, $fields),
         );
     }
 

@@ -64,7 +64,7 @@ final readonly class KindGuess
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
-            $hasEmail && $this->asksForLittle($form) && $sends($beside) => new GuessedKind(
+            $hasEmail && $this->asksForLittle($form) && ($sends($beside) || $this->comesByMail($says, $beside)) => new GuessedKind(
                 FormKind::Newsletter, 'what stands over it speaks of news, and it asks for an address alone'
             ),
             $hasEmail && $sends($text) && $this->speaksOfNews($form, $text) => new GuessedKind(
@@ -129,6 +129,12 @@ final readonly class KindGuess
     {
         return $this->listener->speaksOf($says, WordClass::Occasion) && ! $this->listener->speaksOf($says, ...WordClass::means())
             && ! $this->listener->hears($this->listener->without($says, WordClass::Subscribes), Meaning::Sends);
+    }
+
+    /** "Get the tips" on a button, and over it "seeds, harvest and recipes by email". */
+    private function comesByMail(string $says, string $beside): bool
+    {
+        return $this->listener->speaksOf($says, WordClass::Gets) && $this->listener->speaksOf($beside, ...WordClass::means());
     }
 
     private function asksForLittle(FoundForm $form): bool

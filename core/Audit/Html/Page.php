@@ -434,13 +434,27 @@ final class Page
     /** The language that the element's nearest ancestor says it is in. */
     public function language(DOMElement $element): ?Language
     {
+        $tag = $this->tag($element);
+
+        return $tag === '' ? null : Language::tryFrom(explode('-', $tag)[0]);
+    }
+
+    /** The country that its words are written for ("CA" of "en-CA"); empty where that is not said. */
+    public function region(DOMElement $element): string
+    {
+        return preg_match('~^[a-z]{2,3}-([a-z]{2})$~D', $this->tag($element), $m) === 1 ? strtoupper($m[1]) : '';
+    }
+
+    /** What `lang` says of an element or the nearest around it, in small letters. */
+    private function tag(DOMElement $element): string
+    {
         for ($node = $element; $node instanceof DOMElement; $node = $node->parentNode) {
             $tag = strtolower($node->getAttribute('lang') ?: $node->getAttribute('xml:lang'));
             if ($tag !== '') {
-                return Language::tryFrom(explode('-', $tag)[0]);
+                return $tag;
             }
         }
 
-        return null;
+        return '';
     }
 }

@@ -27,6 +27,7 @@ final class ControllerNamed extends FormRequirement
             .'|eingetragener Verein|association loi 1901)~u',
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',
+        '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
         '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
     ];
 
@@ -74,7 +75,7 @@ final class ControllerNamed extends FormRequirement
                 ];
         }
         $name = $reading->listener()->first($reading->text, Meaning::AskerNamed)->words ?? self::nameIn($reading->text)
-            ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text));
+            ?? $reading->around->once('name', static fn (): ?Found => self::nameIn($reading->around->text) ?? self::ofTitle($reading->around->text));
         if ($name !== null) {
             return $this->met('Somebody is named; whether that is who answers for the form, only a person can say.', $reading->where, $name);
         }
@@ -92,6 +93,19 @@ final class ControllerNamed extends FormRequirement
                     'Does the page name the controller plainly? Better: name it in the words of the consent.'
                 ),
             ];
+    }
+
+    /** "St Brannoc's School, Church Lane": what the page is called by its title, where a line or sentence begins with it and says more. */
+    private static function ofTitle(string $page): ?Found
+    {
+        [$title, $rest] = explode("\n", $page, 2) + ['', ''];
+        foreach (preg_split('~\s+[|–—·:-]\s+~u', $title) ?: [] as $name) {
+            if (preg_match('~\p{Lu}~u', $name) === 1 && preg_match('~(?:^|[.!?]\s)'.preg_quote($name, '~').'\s*[,·|–]\s*\S~mu', $rest) === 1) {
+                return Found::first($name, $page);
+            }
+        }
+
+        return null;
     }
 
     private static function nameIn(string $text): ?Found

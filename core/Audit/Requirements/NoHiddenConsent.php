@@ -33,8 +33,8 @@ final class NoHiddenConsent extends FormRequirement
         return new Source('GDPR Art. 4(11), 7(1)', SourceKind::Law);
     }
 
-    private const CONSENT = '~(?:^|[_\-\[.\s])(?:opt[_-]?in|consents?|newsletter|marketing|subscribed?|mailing|agree[ds]?|einwilligung|werbung'
-        .'|zustimmung|abonn\w*|consentement|samtykke|samtycke|nyhedsbrev|nyhetsbrev|offers?|promo\w*)(?:$|[_\-\].\s\d])~i';
+    private const CONSENT = '~(?:^|[_\-\[.\s])(?:opt[_-]?in|newsletter|marketing|subscribed?|mailing|agree[ds]?|werbung|abonn\w*|offers?|promo\w*'
+        .'|[a-z]*(?:consents?|einwilligung|zustimmung|consentement|samtykke|samtycke|nyhedsbrev|nyhetsbrev))(?:$|[_\-\].\s\d])~i';
 
     private const YES = '~^(?:1|y|yes|true|on|ja|oui|checked|agreed|accepted|subscribe[d]?|opt-?in)$~i';
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -46,6 +48,9 @@ final class RecipientsNamed extends FormRequirement
     public function judge(Reading $reading): array
     {
         $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
+        // Where sending is the act, its words stand beside no control.
+        $consents = $consents === [] && $reading->of === ReadingOf::Page && $reading->leadsToAdvertising()
+            && $reading->listener()->hears($reading->text, Meaning::PassedOn) ? [Control::ofWords($reading->where, $reading->text)] : $consents;
         $findings = [];
         $relied = false;
         foreach ($consents as $control) {

@@ -110,7 +110,41 @@ final class ActFrame implements Frame
             }
         }
 
+        return $this->whatever($s);
+    }
+
+    /** "By giving to our appeal you agree to emails", "when you lend a book you say yes": whatever it is that somebody does, it is no wish for them. */
+    private function whatever(Sentence $s): ?Hit
+    {
+        if ($s->has(W::I, W::Wants)) {
+            return null;
+        }
+        foreach ($s->said(W::Agrees, W::Yes) as $agrees) {
+            $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to < $agrees->from && self::isOpening($s, $h));
+            $opened = array_filter($s->all(W::When, W::If), static fn (Hit $h): bool => $h->clause < $agrees->clause && $s->inClause($h->clause, W::You)
+                && $s->clauseOf($h)->opener === $h->class);
+            $opens = array_values($by)[0] ?? array_values($opened)[0] ?? null;
+            if ($opens === null || ! $s->inClause($agrees->clause, W::You) || self::asksBetween($s, $opens, $agrees)) {
+                continue;
+            }
+            $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
+            if ($sent !== [] && ActResult::of($s, $opens) !== null) {
+                $end = $opens->clause === $agrees->clause ? $agrees->from : $s->clauseOf($opens)->to - (int) ! $s->tokens[$s->clauseOf($opens)->to - 1]->word;
+
+                return new Hit($opens->class, $opens->from, $end, range($opens->from, $end - 1), clause: $opens->clause);
+            }
+        }
+
         return null;
+    }
+
+    /** Whether what is done is a clear act itself (a tick, asking for the letter, following a link), or one that is known and looked at by itself. */
+    private static function asksBetween(Sentence $s, Hit $opens, Hit $agrees): bool
+    {
+        $clear = [W::Ticks, W::Subscribes, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Opens, W::Details, W::Does, W::Sends, ...W::means()];
+        $between = static fn (Hit $h): bool => $h->from >= $opens->to && $h->to <= $agrees->from;
+
+        return array_filter($s->all(...$clear), $between) !== [];
     }
 
     /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */

@@ -15,6 +15,9 @@ final class SendingFrame implements Frame
     /** Words of a clause that may speak of ending without saying whose. */
     private const SHORT = 5;
 
+    /** Words and marks of a clause that is no more than a yes. */
+    private const ANSWER = 2;
+
     public function id(): string
     {
         return 'sending';
@@ -51,7 +54,7 @@ final class SendingFrame implements Frame
             // "I would like, by email, to hear of ...": the wish stands before a comma.
             $before = $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants, W::Agrees)
                 && $sentence->inClause($clause - 1, W::I) && ! self::ends($sentence, $clause - 1);
-            $wish = $before || $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
+            $wish = $before || self::isAnswered($sentence, $clause) || $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
@@ -66,6 +69,12 @@ final class SendingFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Yes, send tips": the yes stands before a comma. */
+    private static function isAnswered(Sentence $s, int $clause): bool
+    {
+        return $clause === 1 && $s->clauses[1]->opener === null && $s->inClause(0, W::Yes) && $s->clauses[0]->to <= self::ANSWER;
     }
 
     /** "One email a month about sailings": what comes by some means again and again is sent, whoever does it. */
@@ -99,13 +108,28 @@ final class SendingFrame implements Frame
         $somebody = [W::I, W::You, W::May, W::AnyTime, W::Way, W::HardWay, W::Must, W::Self, W::NeverEnds];
         $short = $sentence->clauses[$clause]->to - $sentence->clauses[$clause]->from <= self::SHORT;
 
-        if ($sentence->clauses[$clause]->opener === W::When && ! $sentence->inClause($clause, W::NoLonger, W::AnyTime)) {
+        $onceOnly = $sentence->clauses[$clause]->opener === W::When && ! $sentence->inClause($clause, W::NoLonger, W::AnyTime);
+        if ($onceOnly || self::isRevocable($sentence, $clause)) {
             return false;
         }
 
         return $sentence->inClause($clause, W::NoLonger) || self::isByWhich($sentence, $clause)
             || (self::saysEnding($sentence, $clause) && ($short || $sentence->inClause($clause, ...$somebody)))
             || ($sentence->inClause($clause, W::AnyTime) && $sentence->inClause($clause, W::Way));
+    }
+
+    /** "I give my at any time revocable consent to emails": what is said of the consent says nothing of its end. */
+    private static function isRevocable(Sentence $sentence, int $clause): bool
+    {
+        foreach ($sentence->within($clause, W::Withdraws) as $revocable) {
+            foreach ($sentence->within($clause, W::Agrees) as $consent) {
+                if ($revocable->to === $consent->from) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** "It ends at any time through that I write to you": a clause of its own that says by what. */
