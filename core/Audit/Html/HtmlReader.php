@@ -53,8 +53,9 @@ final class HtmlReader
     {
         $page = $this->page;
         $text = $page->text($form->element);
-        $beside = $page->beside($form->element);
-        $said = $page->language($form->element) ?? $this->given;
+        $beside = (new Nearby($page))->words($form->element);
+        $tag = LanguageTag::of($form->element);
+        $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::of($text) ?? $said ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
         $guessed = (new KindGuess($page, $this->labels, $listener))->of($form);
@@ -66,7 +67,7 @@ final class HtmlReader
             (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
             $fields,
             Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
-            Audience::ofAddress($this->address)->orSpokenTo($page->region($form->element)), page: $this->facts->read($form, $fields),
+            Audience::ofAddress($this->address)->orSpokenTo($tag->region()), page: $this->facts->read($form, $fields),
         );
     }
 

@@ -24,7 +24,7 @@ final readonly class KindGuess
     {
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
-        $beside = $this->page->beside($form->element);
+        $beside = (new Nearby($this->page))->words($form->element);
         $passwords = count($form->inputs('password'));
         $hasEmail = $this->asksForEmail($form);
         $about = fn (WordClass $class, string ...$in): bool => $this->speaksIn($class, $in);
@@ -33,7 +33,8 @@ final readonly class KindGuess
         $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
         // "Call me back" asks for an answer, and not for news.
         $without = fn (WordClass $class): string => $this->listener->without($says, $class);
-        $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact)) && ! $this->onlyKeepsInTouch($form, $sends($text) || $sends($beside));
+        $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact))
+            && ! $this->onlyKeepsInTouch($form, $sends($text) || $sends($beside));
         $orders = $this->asksForCard($form)
             || (! $forNews && ! $about(WordClass::Draw, $says) && $about(WordClass::Order, $without(WordClass::Download)));
 
@@ -57,7 +58,9 @@ final readonly class KindGuess
             $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $says, $text, $beside) => new GuessedKind(
                 FormKind::Download, 'something is promised for what is filled in'
             ),
-            $form->elements('textarea') === [] && $this->speaksOfOccasion($says) => new GuessedKind(FormKind::Other, 'its heading or button speaks of something to put oneself down for'),
+            $form->elements('textarea') === [] && $this->speaksOfOccasion($says) => new GuessedKind(
+                FormKind::Other, 'its heading or button speaks of something to put oneself down for'
+            ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== [] || $asks => new GuessedKind(FormKind::Contact, 'it takes a message'),
             $hasEmail && $this->isService($text) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),

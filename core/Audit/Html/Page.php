@@ -8,7 +8,6 @@ use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMText;
-use Juramen\Register\Language;
 use Masterminds\HTML5;
 
 /**
@@ -63,16 +62,6 @@ final class Page
 
     /** @var array<int, string> object id to visible words, of what was asked for */
     private array $texts = [];
-
-    private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5'];
-
-    /** What stands beside a form and yet is about something else. */
-    private const APART = ['form', 'nav', 'header', 'footer', 'aside', 'table', 'script', 'style'];
-
-    /** Elements on each side of one that are read with it, and the characters of each. */
-    private const BESIDE = 3;
-
-    private const LONGEST_BESIDE = 600;
 
     /** @var array<int, string> object id to selector, of what was asked for */
     private array $selectors = [];
@@ -258,32 +247,6 @@ final class Page
         return $low;
     }
 
-    /**
-     * The words right beside an element: what stands directly over it, up to its heading, and directly under it, as far as nothing is to be
-     * filled in there.
-     */
-    public function beside(DOMElement $element): string
-    {
-        $pieces = [];
-        foreach (['previousElementSibling', 'nextElementSibling'] as $way) {
-            $near = $element->$way;
-            for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement; $i++, $near = $near->$way) {
-                $heading = in_array($near->nodeName, self::HEADINGS, true);
-                $ends = $this->count(['form', 'input to fill in', 'select', 'textarea', 'button', ...self::HEADINGS], $near) > 0
-                    || in_array($near->nodeName, self::APART, true) || ($heading && $way === 'nextElementSibling');
-                if ($ends || mb_strlen($text = $this->text($near)) > self::LONGEST_BESIDE) {
-                    break;
-                }
-                $way === 'nextElementSibling' ? $pieces[] = $text : array_unshift($pieces, $text);
-                if ($heading) {
-                    break;
-                }
-            }
-        }
-
-        return self::tidy(implode("\n", $pieces));
-    }
-
     /** Whether an element stands in another, or is it. */
     public function holds(DOMElement $outer, DOMElement $inner): bool
     {
@@ -429,32 +392,5 @@ final class Page
     public function hides(): bool
     {
         return $this->hidden !== [];
-    }
-
-    /** The language that the element's nearest ancestor says it is in. */
-    public function language(DOMElement $element): ?Language
-    {
-        $tag = $this->tag($element);
-
-        return $tag === '' ? null : Language::tryFrom(explode('-', $tag)[0]);
-    }
-
-    /** The country that its words are written for ("CA" of "en-CA"); empty where that is not said. */
-    public function region(DOMElement $element): string
-    {
-        return preg_match('~^[a-z]{2,3}-([a-z]{2})$~D', $this->tag($element), $m) === 1 ? strtoupper($m[1]) : '';
-    }
-
-    /** What `lang` says of an element or the nearest around it, in small letters. */
-    private function tag(DOMElement $element): string
-    {
-        for ($node = $element; $node instanceof DOMElement; $node = $node->parentNode) {
-            $tag = strtolower($node->getAttribute('lang') ?: $node->getAttribute('xml:lang'));
-            if ($tag !== '') {
-                return $tag;
-            }
-        }
-
-        return '';
     }
 }

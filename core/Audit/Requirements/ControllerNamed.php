@@ -21,8 +21,8 @@ final class ControllerNamed extends FormRequirement
     /** A legal form behind a name, in the countries we know; a copyright line; or "NAME may send me". */
     private const NAMES = [
         '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|'
-            .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?|CIO|CIC|KGaA|eG|GbR|e\.\s?K\.|I/S|K/S|HB|KB|F\.M\.B\.A\.|A\.M\.B\.A\.'
-            .'|EURL|SASU|SELARL|SCOP|ASBL)(?![\p{L}])~u',
+            .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?|CIO|CIC|KGaA|eG|GbR|e\.\s?K\.|I/S|K/S|HB|KB'
+            .'|[FA]\.M\.B\.A\.|EURL|SASU|SELARL|SCOP|ASBL)(?![\p{L}])~u',
         '~\p{Lu}[\p{L}&\'’-]+\s(?:Trust|Foundation|Society|Charity|Cooperative|Stiftung|Stiftelse)(?!\p{L})|,\s(?:ideell förening|(?:a )?registered charity'
             .'|eingetragener Verein|association loi 1901)~u',
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'

@@ -13,7 +13,9 @@ final class LegalForms
     ];
 
     /** Those that are no word in any language read here: they are known in small letters too. */
-    private const NEVER_WORDS = ['plc', 'llp', 'llc', 'gmbh', 'ggmbh', 'ohg', 'sarl', 'srl', 'a/s', 'aps', 'ltée', 'ltd', 'kgaa', 'gbr', 'i/s', 'k/s', 'eurl', 'sasu', 'selarl', 'asbl'];
+    private const NEVER_WORDS = [
+        'plc', 'llp', 'llc', 'gmbh', 'ggmbh', 'ohg', 'sarl', 'srl', 'a/s', 'aps', 'ltée', 'ltd', 'kgaa', 'gbr', 'i/s', 'k/s', 'eurl', 'sasu', 'selarl', 'asbl',
+    ];
 
     /** @param  string  $word  in lower case */
     public static function isNoWord(string $word): bool
