@@ -198,9 +198,13 @@ final class ActFrame implements Frame
     /** "By clicking Subscribe": a button is pressed that asks for the very thing. */
     private static function isPressed(Sentence $s, Hit $asks, Hit $act): bool
     {
+        // With terms that are agreed to, what is signed up for is an account.
+        if ($s->has(W::Terms) || ! ActResult::isRightBehind($s, $asks, $act)) {
+            return false;
+        }
         $presses = array_filter($s->within($act->clause, W::Opens), static fn (Hit $h): bool => $h->from >= $act->from && $h->to <= $act->to) !== [];
 
-        return ActResult::isRightBehind($s, $asks, $act) && ($presses || ActResult::isQuoted($s, $asks));
+        return $presses || ActResult::isQuoted($s, $asks);
     }
 
     private function isBy(Sentence $s, Hit $act): bool

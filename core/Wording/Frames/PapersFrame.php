@@ -56,6 +56,9 @@ final class PapersFrame implements Frame
     private function agreed(Sentence $s, W $paper, W ...$by): ?array
     {
         foreach ($s->all($paper) as $hit) {
+            if (self::isForSending($s, $hit)) {
+                continue;
+            }
             foreach ($s->said(...$by) as $agree) {
                 // "I have read it and accept it."
                 $next = $agree->clause === $hit->clause + 1 && $s->inClause($hit->clause, W::Reads)
@@ -73,6 +76,15 @@ final class PapersFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "The processing of my data for the newsletter": what is agreed to is the newsletter. */
+    private static function isForSending(Sentence $s, Hit $paper): bool
+    {
+        $processing = array_filter($s->all(W::Processing), static fn (Hit $h): bool => $h->from === $paper->from) !== [];
+        $sent = $s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier);
+
+        return $processing && SendingFrame::sent($s) !== null && array_filter($sent, static fn (Hit $h): bool => $h->from >= $paper->to) !== [];
     }
 
     /** "I accept the terms, the notice and ...": a paper by itself between commas, in a list of what is agreed to. */

@@ -155,7 +155,8 @@ final class PurposeFrame implements Frame
             $others = array_filter(
                 $s->within($hit->clause, W::Outsider), static fn (Hit $o): bool => $o->from >= $hit->from && $o->from - $hit->to <= self::BESIDE
             );
-            $does = array_filter($s->within($hit->clause, W::Sends, W::Gets), static fn (Hit $d): bool => $d->from === $hit->from) !== [];
+            $does = $hit->class === W::Vague
+                && array_filter($s->within($hit->clause, W::Sends, W::Gets), static fn (Hit $d): bool => $d->from === $hit->from) !== [];
             if ($others === [] && ! $does) {
                 return $hit;
             }

@@ -44,10 +44,10 @@ final class SendingFrame implements Frame
     /** What speaks of sending in a sentence; null where nothing does. */
     public static function sent(Sentence $sentence): ?Hit
     {
-        $measured = $sentence->has(W::Measures) && $sentence->has(W::Opens);
+        $measured = $sentence->has(W::Measures) && $sentence->has(W::Opens) ? self::measuredFrom($sentence) : null;
         foreach ($sentence->all(W::Advertising, W::Subscribes, W::Adds, W::Sends, W::Gets, W::Carrier, ...W::means()) as $hit) {
             $clause = $hit->clause;
-            if ($measured && $hit->class !== W::Sends) {
+            if ($measured !== null && $hit->class !== W::Sends && $hit->from >= $measured) {
                 continue;
             }
             $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
@@ -69,6 +69,15 @@ final class SendingFrame implements Frame
         }
 
         return null;
+    }
+
+    /** Where it begins what is said of measuring: behind an "and" that parts it from what is sent, or with the sentence. */
+    private static function measuredFrom(Sentence $s): int
+    {
+        $first = min(array_map(static fn (Hit $h): int => $h->from, $s->all(W::Measures, W::Opens)));
+        $joins = array_filter($s->all(W::Joins), static fn (Hit $and): bool => $and->to <= $first);
+
+        return $joins === [] ? 0 : end($joins)->from;
     }
 
     /** "Yes, send tips": the yes stands before a comma. */

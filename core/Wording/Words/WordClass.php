@@ -121,6 +121,8 @@ enum WordClass: string
 
     // Papers.
     case Terms = 'terms';
+    /** That details are processed, whatever for. Its words are entered under the notice too. */
+    case Processing = 'processing';
     case Notice = 'notice';
     case Reads = 'reads';
     case According = 'according';
