@@ -67,6 +67,13 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'a no that shames, behind the form' => ['no-as-easy-as-yes', '<form action="/n" method="post"><h2>Newsletter</h2><input type="email"><label><input type=checkbox name=n> Yes</label><button>Subscribe</button></form><p><a href="/">I would rather stay uninformed</a></p>', 'weakness', ''],
     'a plain no' => ['no-as-easy-as-yes', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label><button type=button>No, thank you</button>"), 'met', ''],
     'what a button offers' => ['no-as-easy-as-yes', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label><button type=button>Pay the full price now</button>"), 'met', ''],
+    // What is taken from an act, and where the words of the form stand beside no control.
+    'taken by an act, and no end' => ['withdrawal-said', onPage("$email<p>By donating you agree to get our emails about the lifeboat.</p>"), 'breach', ''],
+    'nothing taken' => ['withdrawal-said', onPage("$email<p>By sending you confirm that it is true.</p>"), 'not-applicable', ''],
+    'given away by signing up' => ['recipients-named', str_replace(['Your order', 'Pay now'], ['Newsletter', 'Subscribe'], onPage("$email<p>Sign up for our offers. We will share your email with trusted brands so they can contact you.</p>")), 'breach', ''],
+    // For whom it is written, and who asks.
+    'words for Canada' => ['ca-identified', str_replace('lang="en"', 'lang="en-CA"', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label>")), 'breach', ''],
+    'words for anybody' => ['ca-identified', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label>"), 'not-applicable', ''],
     // Told apart.
     'needed ones say so' => ['optional-marked', onPage($email), 'met', ''],
     'a star is enough' => ['optional-marked', onPage('<label>Email * <input type="email" required></label>'), 'met', ''],

@@ -215,7 +215,8 @@ test('confirmed-address: demanded in Germany, Austria and where nobody knows; el
 ]);
 
 test('fields-needed: what a form for news does not need wants a reason', function (FieldMeaning $meaning, FormKind $kind, bool $required, string $reason, string $expected): void {
-    $change = ['kind' => $kind, 'fields' => [new AskedField(Place::of('f'), 'It', $meaning, $required, $reason)]];
+    $field = new AskedField(Place::of('f'), 'It', $meaning, $required, $reason);
+    $change = ['kind' => $kind, 'fields' => [new AskedField(Place::of('e'), 'Email', FieldMeaning::Email, true), $field]];
     expect(verdict('fields-needed', 'en', $change))->toBe($expected);
 })->with([
     [FieldMeaning::Email, FormKind::Newsletter, true, '', 'met'],
@@ -231,6 +232,12 @@ test('fields-needed: what a form for news does not need wants a reason', functio
     [FieldMeaning::Phone, FormKind::Contact, true, '', 'breach'],
     [FieldMeaning::Postal, FormKind::JobApplication, true, '', 'met'],
 ]);
+
+test('fields-needed: who asks to be called back gives a number, and nothing says why', function (): void {
+    $number = new AskedField(Place::of('f'), 'Phone', FieldMeaning::Phone, true);
+    expect(verdict('fields-needed', 'en', ['kind' => FormKind::Contact, 'fields' => [$number]]))->toBe('met')
+        ->and(verdict('fields-needed', 'en', ['kind' => FormKind::Newsletter, 'fields' => [$number]]))->toBe('breach');
+});
 
 test('plain-words: legalese, double negatives, sentences without end and hard words are weaknesses', function (string $language, string $label, string $words): void {
     $results = requirement('plain-words')->judge(reading($language, ['label' => $label]));

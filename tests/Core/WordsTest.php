@@ -7,6 +7,7 @@ use Juramen\Wording\Words\Clause;
 use Juramen\Wording\Words\Entry;
 use Juramen\Wording\Words\Folded;
 use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Kept;
 use Juramen\Wording\Words\LanguageFiles;
 use Juramen\Wording\Words\Offsets;
 use Juramen\Wording\Words\Passage;
@@ -51,6 +52,20 @@ test('bytes lead to characters and back, over every block', function (): void {
             expect($offsets->byte($i))->toBe($byte)->and($offsets->character($byte))->toBe($i);
         }
     }
+});
+
+test('what is told of texts is kept while there is room, and what is asked for stays longest', function (): void {
+    $kept = new Kept(ArrayObject::class, 10, 8);
+    $tell = static fn (string $text): ArrayObject => $kept->find('en', $text) ?? $kept->keep('en', $text, new ArrayObject([$text]));
+    $often = $tell('often');
+    expect($tell('often'))->toBe($often)->and($kept->find('de', 'often'))->toBeNull();
+    foreach (range(1, 40) as $n) {
+        $tell("text $n");
+        expect($tell('often'))->toBe($often);
+    }
+    expect($kept->find('en', 'text 1'))->toBeNull()->and($kept->find('en', 'text 40'))->not->toBeNull();
+    $tell('longer than it keeps');
+    expect($kept->find('en', 'longer than it keeps'))->toBeNull();
 });
 
 test('whatever is folded leads back to what stood there, and folding twice folds no more', function (): void {

@@ -121,8 +121,10 @@ final class ActFrame implements Frame
         }
         foreach ($s->said(W::Agrees, W::Yes) as $agrees) {
             $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to < $agrees->from && self::isOpening($s, $h));
-            $opened = array_filter($s->all(W::When, W::If), static fn (Hit $h): bool => $h->clause < $agrees->clause && $s->inClause($h->clause, W::You)
-                && $s->clauseOf($h)->opener === $h->class);
+            // Without a comma, whoever does it is named once more: "when you lend a book you agree".
+            $you = array_filter($s->within($agrees->clause, W::You), static fn (Hit $h): bool => $h->from < $agrees->from);
+            $opened = array_filter($s->all(W::When, W::If), static fn (Hit $h): bool => $s->clauseOf($h)->opener === $h->class
+                && ($h->clause < $agrees->clause ? $s->inClause($h->clause, W::You) : $h->clause === $agrees->clause && count($you) > 1));
             $opens = array_values($by)[0] ?? array_values($opened)[0] ?? null;
             if ($opens === null || ! $s->inClause($agrees->clause, W::You) || self::asksBetween($s, $opens, $agrees)) {
                 continue;
