@@ -32,6 +32,9 @@ final readonly class ControlReader
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
+    /** Bytes of a label that names nothing but channels. */
+    private const LONGEST_LIST = 80;
+
     /** Characters of a label that are given as what for. */
     private const PURPOSE = 80;
 
@@ -67,7 +70,7 @@ final readonly class ControlReader
     {
         $label = $this->labels->of($element);
         $own = $label;
-        if ($this->role($label, $kind) === null && $this->namesChannel($label)) {
+        if ($this->namesChannelsAlone($label) || ($this->role($label, $kind) === null && $this->namesChannel($label))) {
             // A box that names only a channel is one of several answers to what stands over them.
             $label = Page::tidy($this->question([$element])."\n".$label);
         }
@@ -90,6 +93,17 @@ final readonly class ControlReader
 
         return $words !== [] && count($words) <= self::CHANNEL_WORDS
             && array_filter(self::CHANNELS, fn (WordClass $class): bool => $this->speaks($class, $label)) !== [];
+    }
+
+    /** "By email, by post and by phone": nothing but channels, though more than one. */
+    private function namesChannelsAlone(string $label): bool
+    {
+        if (strlen($label) > self::LONGEST_LIST || ! $this->listener->speaksOf($label, ...array_values(self::CHANNELS))) {
+            return false;
+        }
+        $left = $this->listener->without($label, WordClass::Joins, WordClass::Little, ...array_values(self::CHANNELS));
+
+        return preg_match('~\p{L}~u', $left) !== 1;
     }
 
     /** @param  non-empty-list<DOMElement>  $radios */

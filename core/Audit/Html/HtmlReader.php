@@ -58,7 +58,7 @@ final class HtmlReader
         $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::of($text) ?? $said ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
-        $guessed = (new KindGuess($page, $this->labels, $listener))->of($form);
+        $guessed = (new KindGuess($page, $this->labels, $listener))->of($form, $beside);
 
         $fields = (new FieldReader($page, $this->labels, $listener))->read($form);
 
@@ -66,7 +66,7 @@ final class HtmlReader
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
             (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
             $fields,
-            Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
+            $beside === '' ? $text : Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region()), page: $this->facts->read($form, $fields),
         );
     }

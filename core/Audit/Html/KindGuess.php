@@ -20,11 +20,11 @@ final readonly class KindGuess
 
     public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
-    public function of(FoundForm $form): GuessedKind
+    /** @param  string  $beside  the words right beside it */
+    public function of(FoundForm $form, string $beside): GuessedKind
     {
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
-        $beside = (new Nearby($this->page))->words($form->element);
         $passwords = count($form->inputs('password'));
         $hasEmail = $this->asksForEmail($form);
         $about = fn (WordClass $class, string ...$in): bool => $this->speaksIn($class, $in);

@@ -183,15 +183,18 @@ final class Page
      */
     public function named(array $names, ?DOMElement $within = null): array
     {
+        $names = array_filter($names, fn (string $name): bool => isset($this->named[$name]));
         [$first, $last] = $within === null ? [-1, PHP_INT_MAX] : $this->places[spl_object_id($within)];
         $found = [];
         foreach ($first === $last ? [] : $names as $name) {
-            $places = $this->named[$name] ?? [];
-            for ($i = $places === [] ? 0 : self::after($places, $first); isset($places[$i]) && $places[$i] <= $last; $i++) {
+            $places = $this->named[$name];
+            for ($i = $first < $places[0] ? 0 : self::after($places, $first); isset($places[$i]) && $places[$i] <= $last; $i++) {
                 $found[$places[$i]] = $this->elements[$places[$i]];
             }
         }
-        ksort($found);
+        if (count($names) > 1) {
+            ksort($found);
+        }
 
         return array_values($found);
     }
@@ -263,7 +266,7 @@ final class Page
 
     public function body(): DOMElement
     {
-        return $this->named(['body'])[0];
+        return $this->elements[$this->named['body'][0]];
     }
 
     public function title(): string

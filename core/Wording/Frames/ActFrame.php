@@ -64,7 +64,12 @@ final class ActFrame implements Frame
         if ($s->has(W::NoticeStorage) && ! $s->has(W::Advertising, W::Agrees, W::Vague)) {
             return null;
         }
-        foreach ($s->said(W::Assumes) as $hit) {
+        foreach ($s->all(W::Assumes) as $hit) {
+            // "Unless you tell us not to": what stands behind it denies nothing of it.
+            $denied = $hit->negated && array_filter($s->within($hit->clause, W::Not), static fn (Hit $not): bool => $not->from < $hit->to) !== [];
+            if ($denied) {
+                continue;
+            }
             if (SendingFrame::sent($s) !== null || $s->has(W::Agrees, W::Advertising, W::Sends)) {
                 return $hit;
             }
