@@ -66,7 +66,8 @@ final class HtmlReader
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
             (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
             $fields,
-            $beside === '' ? $text : Page::tidy($text."\n".$beside), $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
+            $beside === '' ? $text : Page::tidy($text."\n".$beside),
+            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region()), page: $this->facts->read($form, $fields),
         );
     }

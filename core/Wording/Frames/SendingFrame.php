@@ -74,7 +74,7 @@ final class SendingFrame implements Frame
     /** Where it begins what is said of measuring: behind an "and" that parts it from what is sent, or with the sentence. */
     private static function measuredFrom(Sentence $s): int
     {
-        $first = min(array_map(static fn (Hit $h): int => $h->from, $s->all(W::Measures, W::Opens)));
+        $first = $s->all(W::Measures, W::Opens)[0]->from ?? 0;
         $joins = array_filter($s->all(W::Joins), static fn (Hit $and): bool => $and->to <= $first);
 
         return $joins === [] ? 0 : end($joins)->from;
