@@ -130,7 +130,8 @@ final readonly class KindGuess
     /** "Sign up for the webinar", "reserve a table": signing up itself means no news there, and a letter about courses is a letter. */
     private function speaksOfOccasion(string $says): bool
     {
-        return $this->listener->speaksOf($says, WordClass::Occasion) && ! $this->listener->speaksOf($says, ...WordClass::means())
+        return $this->listener->speaksOf($says, WordClass::Occasion)
+            && ! $this->listener->speaksOf($says, WordClass::Advertising, WordClass::Carrier, ...WordClass::means())
             && ! $this->listener->hears($this->listener->without($says, WordClass::Subscribes), Meaning::Sends);
     }
 

@@ -37,7 +37,7 @@ final class ActResult
                 continue;
             }
             // "You agree that we use your details to answer": it is used for what was asked.
-            if ($hit->class === W::Agrees && $s->has(W::Uses) && self::isToAnswer($s)) {
+            if ($hit->class === W::Agrees && $s->has(W::Uses) && self::isToAnswer($s, $hit)) {
                 continue;
             }
 
@@ -75,9 +75,11 @@ final class ActResult
     }
 
     /** Whether details are used so that somebody gets what they wrote for, and for nothing that advertises. */
-    private static function isToAnswer(Sentence $s): bool
+    private static function isToAnswer(Sentence $s, Hit $agrees): bool
     {
-        return $s->has(W::Wanted, W::Contact) && ! $s->has(W::Advertising, W::Vague, W::Carrier, W::Profiles, W::Outsider, ...W::means());
+        $more = $s->all(W::Advertising, W::Vague, W::Carrier, W::Profiles, W::Outsider, ...W::means());
+
+        return $s->has(W::Wanted, W::Contact) && array_filter($more, static fn (Hit $h): bool => $h->from >= $agrees->to) === [];
     }
 
     /** "By pressing “Subscribe”": what stands on the button, with a quote between or none. */

@@ -28,7 +28,7 @@ final class Clauses
      */
     public static function of(array $tokens, array $hits): array
     {
-        [$opens, $joins, $does, $nots, $passive, $deeds, $misses] = [[], [], [], [], [], [], []];
+        [$opens, $joins, $does, $nots, $nors, $passive, $deeds, $misses] = [[], [], [], [], [], [], [], []];
         $within = 0;
         foreach ($hits as $hit) {
             // "So that" opens once.
@@ -46,6 +46,7 @@ final class Clauses
                 $hit->class === WordClass::NoSubject => $passive[$hit->from] = true,
                 in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
                 $hit->class === WordClass::Misses => $misses[$hit->from] = true,
+                $hit->class === WordClass::Nor => $nors[$hit->from] = true,
                 $hit->class === WordClass::Not => $nots[$hit->from] = $tokens[$hit->from]->form,
                 default => null,
             };
@@ -71,7 +72,9 @@ final class Clauses
             $to = $starts[$n + 1] ?? count($tokens);
             $opened = self::firstIn($opener, $from, min($from + 1, $to - 1)) ?? (isset($joins[$from]) ? WordClass::Joins : null);
             // "Ni pub ni mails": the same word twice is one no.
-            $not = $nots === [] ? 0 : count(array_unique(array_filter($nots, static fn (int $i): bool => $i >= $from && $i < $to, ARRAY_FILTER_USE_KEY)));
+            $within = $nots === [] ? [] : array_filter($nots, static fn (int $i): bool => $i >= $from && $i < $to, ARRAY_FILTER_USE_KEY);
+            // "Never sold nor shared" is one no, too.
+            $not = count(array_unique(array_diff_key($within, $nors) ?: $within));
             $reached = $carried && $not === 0 && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null)
                 && self::firstIn($does, $from, $to - 1) === null;
             $negated = $not % 2 === 1 || $reached;

@@ -55,6 +55,8 @@ enum WordClass: string
 
     // No.
     case Not = 'not';
+    /** A "not" that goes on with another: "never sold nor shared". Its words are entered under not too. */
+    case Nor = 'nor';
     case NoLonger = 'no-longer';
     /** To miss something, which nobody wants: its negation asks for a yes. */
     case Misses = 'misses';
