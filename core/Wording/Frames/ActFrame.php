@@ -65,9 +65,9 @@ final class ActFrame implements Frame
             return null;
         }
         foreach ($s->all(W::Assumes) as $hit) {
-            // "Unless you tell us not to": what stands behind it denies nothing of it.
-            $denied = $hit->negated && array_filter($s->within($hit->clause, W::Not), static fn (Hit $not): bool => $not->from < $hit->to) !== [];
-            if ($denied) {
+            // "Unless you tell us not to": what stands behind it denies nothing of it, as it does in "silence is no agreement".
+            $before = array_filter($s->within($hit->clause, W::Not), static fn (Hit $not): bool => $not->from < $hit->to);
+            if ($hit->negated && ($before !== [] || ! in_array($s->clauseOf($hit)->opener, [W::Unless, W::If], true))) {
                 continue;
             }
             if (SendingFrame::sent($s) !== null || $s->has(W::Agrees, W::Advertising, W::Sends)) {
