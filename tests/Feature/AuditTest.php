@@ -387,6 +387,18 @@ test('a way past the form has a number like its fields; other links have none', 
         ->and($places->last()->filter('.number.weakness'))->toHaveCount(1);
 });
 
+test('words that stand beside nothing have their number where they stand, and the note that speaks of them has the same', function (): void {
+    $said = 'By pressing Order you agree to our weekly emails.';
+    $form = ($this->given)(str_replace(['<h2>', 'Newsletter', 'Subscribe', '<button'], ['<h2>Your order ', '', 'Order', "<p>$said</p><button"], FOREIGN));
+    $page = new Crawler((string) $this->get("/audit/forms/$form->slug")->getContent());
+    $words = $page->filter('.read-places li')->reduce(static fn (Crawler $li): bool => str_contains($li->text(), $said));
+    $note = $page->filter('.note')->reduce(static fn (Crawler $n): bool => str_contains($n->text(), 'Not by sending'));
+    expect($words)->toHaveCount(1)->and($words->text())->toContain('words on the form')->and($words->filter('.number.breach'))->toHaveCount(1)
+        ->and($note)->toHaveCount(1)->and($note->filter('.number')->text())->toBe($words->filter('.number')->text())
+        // They stand before the button, as on the page.
+        ->and((int) $words->filter('.number')->text())->toBe($page->filter('.read-places li')->count() - 1);
+});
+
 test('each form is drawn in the report as it was read, with the numbers of what was found there, and its bytes stand beside', function (): void {
     $form = ($this->given)(str_replace('Email me', 'Email me &lt;b&gt;&amp;', FOREIGN));
     $taken = app(TakeAudit::class)($this->runa);

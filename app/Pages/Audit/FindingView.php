@@ -35,10 +35,16 @@ final readonly class FindingView
             $finding->digest()->hex(), $finding->requirement, Grid::named($finding->requirement), $finding->verdict->value,
             ucfirst((string) __("office.verdicts.{$finding->verdict->value}")),
             $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"),
-            mb_strimwidth($finding->words, 0, 160, '…'), $finding->where, (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend,
+            self::shown($finding->words), $finding->where, (string) Requirements::find($finding->requirement)?->source()->text, $finding->mend,
             self::answered($finding, $answer), (string) $answer?->reason, $answer?->id, $answer?->file !== null, $isNew,
             $finding->verdict === Verdict::Open, $assigned, self::record($finding->where)
         );
+    }
+
+    /** As many of its words as the margin has room for. */
+    public static function shown(string $words): string
+    {
+        return mb_strimwidth($words, 0, 160, '…');
     }
 
     private static function record(string $where): ?string

@@ -76,11 +76,12 @@ final readonly class FormPage
     }
 
     /** @return list<int> numbers of the places that a finding speaks of */
-    public function numbers(string $where): array
+    public function numbers(FindingView $finding): array
     {
-        return array_values(array_map(
-            static fn (ReadPlace $p): int => $p->number, array_filter($this->places, static fn (ReadPlace $p): bool => $p->where === $where)
-        ));
+        $speaksOf = static fn (ReadPlace $p): bool => $p->where === $finding->where
+            && ($p->kind !== 'words' || FindingView::shown($p->words) === $finding->words);
+
+        return array_values(array_map(static fn (ReadPlace $p): int => $p->number, array_filter($this->places, $speaksOf)));
     }
 
     /**
@@ -90,21 +91,35 @@ final readonly class FormPage
     private static function places(Reading $reading, array $results): array
     {
         $parts = [];
+        $at = 0;
         foreach ($reading->parts() as $part) {
-            $parts[$part->where->text()] = match (true) {
+            $at = $part->label === '' ? $at : (mb_strpos($reading->text, $part->label, $at) ?: $at);
+            $parts[] = [$at, $part->where->text(), null, ...match (true) {
                 $part instanceof Control => ['box', $part->label, self::ofControl($part)],
                 $part instanceof PageButton => ['button', $part->label, $part->isLink ? 'a link' : 'a button'],
                 default => ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)],
-            };
+            }];
         }
+        foreach ($results as $result) {
+            // What was found of words on the form that stand beside nothing.
+            if ($result->verdict->isFinding() && $result->words !== null && $result->where?->text() === $reading->where->text()
+                && str_contains($reading->text, $result->words->words)) {
+                $words = $result->words->words;
+                $parts[] = [$result->words->from, $result->where->text(), $words, 'words', $words, 'words on the form'];
+            }
+        }
+        usort($parts, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $places = [];
-        foreach ($parts as $where => [$kind, $words, $about]) {
-            $found = array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding() && $r->where?->text() === $where);
+        foreach ($parts as [, $where, $said, $kind, $words, $about]) {
+            $found = array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding() && $r->where?->text() === $where
+                && ($said === null || $r->words?->words === $said));
             usort($found, static fn (Result $a, Result $b): int => $a->verdict->urgency() <=> $b->verdict->urgency());
-            $places[] = new ReadPlace(count($places) + 1, $kind, $where, $words, $about, $found === [] ? '' : $found[0]->verdict->value);
+            $places["$where $said"] ??= new ReadPlace(
+                count($places) + 1, $kind, $where, $words, $about, $found === [] ? '' : $found[0]->verdict->value
+            );
         }
 
-        return $places;
+        return array_values($places);
     }
 
     private static function ofField(AskedField $field): string

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\Audit;
 
-/** Something of a form from elsewhere that is filled in, answered or pressed, as it was read. */
+/** Something of a form from elsewhere that is filled in, answered or pressed, or words on it that something was found of, as it was read. */
 final readonly class ReadPlace
 {
     /**
-     * @param  string  $kind  "box", "field" or "button"
-     * @param  string  $words  beside it
+     * @param  string  $kind  "box", "field", "button" or "words"
+     * @param  string  $words  beside it, or those themselves
      * @param  string  $about  how it stands, and what it was taken for
      * @param  string  $verdict  the gravest that was found of it; empty where nothing was
      */

@@ -255,7 +255,9 @@ final class ActFrame implements Frame
         $agrees = array_filter($s->said(W::Agrees), static fn (Hit $h): bool => $h->from !== $act->from) !== [];
         $strong = $s->says(W::Adds, W::Automatic) || $this->also($s) || $this->joins($s, $result)
             || ($agrees && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)));
-        $opened = in_array($clause->opener, [W::If, W::When, W::So], true)
+        // "So that they can contact you": who does it is somebody else.
+        $yours = array_filter($s->within($act->clause, W::You), static fn (Hit $you): bool => $you->from < $act->from) !== [];
+        $opened = in_array($clause->opener, [W::If, W::When], true) || ($clause->opener === W::So && $yours)
             || ($clause->opener === W::Who && ! self::isOfThing($s, $clause->from)) || $s->inClause($act->clause, W::Everybody);
         $inverted = $act->from === $clause->from && $clause->from === 0 && $s->inClause($act->clause, W::You);
         $somebody = $s->inClause($act->clause, W::You, W::Everybody) || $clause->opener === W::Who;

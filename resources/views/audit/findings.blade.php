@@ -27,7 +27,7 @@
 <section @class(['note', 'is-answered' => $finding->answered !== null]) id="finding-{{ $finding->digest }}">
 <p class="{{ $finding->verdict }}"><x-shape :verdict="$finding->verdict" /> {{ $finding->word }}
 <a class="ink" href="{{ route('requirement', $finding->requirement) }}">{{ $finding->name }}</a>@if ($finding->isNew)<span class="soft"> · new</span>@endif
-@isset ($numbers)@foreach ($numbers($finding->where) as $number)<span class="number {{ $finding->verdict }}">{{ $number }}</span>@endforeach @endisset</p>
+@isset ($numbers)@foreach ($numbers($finding) as $number)<span class="number {{ $finding->verdict }}">{{ $number }}</span>@endforeach @endisset</p>
 <p>{{ $finding->says }}</p>
 @if ($finding->words !== '')<blockquote>{{ $finding->words }}</blockquote>@endif
 <p class="soft">{{ $finding->source }}</p>
