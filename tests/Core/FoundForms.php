@@ -21,7 +21,8 @@ final readonly class FoundForms
         'once-closed-kinds', 'once-closed-voices', 'once-closed-usual', 'once-closed-turns', 'once-closed-mixed', 'once-closed-markup', 'once-closed-last',
         'once-closed-whole', 'once-closed-mill', 'open-clean', 'once-closed-clean', 'once-closed-plain', 'once-closed-stage',
         'once-closed-garden', 'once-closed-odd', 'once-closed-fields', 'once-closed-sail',
-        'once-closed-street', 'once-closed-market', 'once-closed-quay', 'once-closed-lane', 'once-closed-bay', 'once-closed-knots', 'once-closed-deeds', 'once-closed-cove',
+        'once-closed-street', 'once-closed-market', 'once-closed-quay', 'once-closed-lane', 'once-closed-bay', 'once-closed-knots',
+        'once-closed-deeds', 'once-closed-cove', 'once-closed-right',
     ];
 
     /** What is asked of any page, since nobody can see it. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Frames;
 
+use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
 use Juramen\Wording\Words\WordClass as W;
 
 /** What people open and click is measured, or a profile is made of them. */
@@ -24,7 +26,7 @@ final class WatchingFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $measure = $sentence->said(W::Measures)[0] ?? null;
+            $measure = array_values(array_filter($sentence->said(W::Measures), static fn (Hit $h): bool => ! self::isAskedOf($sentence, $h)))[0] ?? null;
             if ($measure !== null && $sentence->says(W::Opens)) {
                 $senses[] = new Sense(Meaning::Measured, $passage->clauseWords($sentence, $measure->clause), 'It is said that opens or clicks are measured.');
             }
@@ -36,5 +38,11 @@ final class WatchingFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /** "Follow the link": what somebody is told to do measures nobody. */
+    private static function isAskedOf(Sentence $s, Hit $measures): bool
+    {
+        return $measures->from === $s->clauseOf($measures)->from && ! $s->inClause($measures->clause, W::Self, W::May);
     }
 }
