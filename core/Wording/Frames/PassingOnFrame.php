@@ -86,7 +86,9 @@ final class PassingOnFrame implements Frame
         foreach ($s->said(W::Passes) as $pass) {
             // "Give us your address" is what somebody does on a page.
             $done = array_filter($s->within($pass->clause, W::Does), static fn (Hit $d): bool => $d->from <= $pass->from && $d->to > $pass->from) !== [];
-            $given = ! $done && $s->inClause($pass->clause, W::Details) && ! $s->inClause($pass->clause, W::Abroad);
+            // "Tell me the times": what is told to the person passes to nobody.
+            $toMe = array_filter($s->within($pass->clause, W::I), static fn (Hit $me): bool => $me->from === $pass->to) !== [];
+            $given = ! $done && ! $toMe && $s->inClause($pass->clause, W::Details) && ! $s->inClause($pass->clause, W::Abroad);
             $towards = array_filter($s->within($pass->clause, W::Towards), static fn (Hit $t): bool => $t->from > $pass->from) !== [];
             // "Let hotels have my address": they stand within what speaks of giving.
             $within = count($pass->tokens) < $pass->to - $pass->from && $s->inClause($pass->clause, W::Joins);
