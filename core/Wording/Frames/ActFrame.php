@@ -136,7 +136,9 @@ final class ActFrame implements Frame
             }
             $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
             if ($sent !== [] && ActResult::of($s, $opens) !== null) {
-                $end = $opens->clause === $agrees->clause ? $agrees->from : $s->clauseOf($opens)->to - (int) ! $s->tokens[$s->clauseOf($opens)->to - 1]->word;
+                $clause = $s->clauseOf($opens);
+                // In Swedish and Danish "by" opens a clause of its own.
+                $end = $opens->clause === $agrees->clause || $clause->to === $opens->to ? $agrees->from : $clause->to - (int) ! $s->tokens[$clause->to - 1]->word;
 
                 return new Hit($opens->class, $opens->from, $end, range($opens->from, $end - 1), clause: $opens->clause);
             }

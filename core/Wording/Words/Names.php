@@ -167,7 +167,17 @@ final class Names
     /** Whether a word by itself is a name: it may do something, or something comes from it. */
     private static function isAlone(Sentence $sentence, int $token, Vocabulary $vocabulary): bool
     {
-        return (self::acts($sentence, $token + 1) && ! self::isNoun($sentence, $token, $vocabulary)) || self::comesFrom($sentence, $token, $vocabulary);
+        return (self::acts($sentence, $token + 1) && ! self::isNoun($sentence, $token, $vocabulary)) || self::comesFrom($sentence, $token, $vocabulary)
+            || self::isSubject($sentence, $token, $vocabulary);
+    }
+
+    /** "I agree that Tidewick sends": behind the word that opens a clause, a capital where nouns have none, and then what is done. */
+    private static function isSubject(Sentence $sentence, int $token, Vocabulary $vocabulary): bool
+    {
+        $opened = array_filter($sentence->all(WordClass::That), static fn (Hit $that): bool => $that->to === $token) !== [];
+
+        return $opened && $vocabulary->section('nouns') === []
+            && array_filter($sentence->all(WordClass::Sends), static fn (Hit $sends): bool => $sends->from === $token + 1) !== [];
     }
 
     /** "Because of the Marathon": where nouns have capitals, one behind an article or the like is no name. */
