@@ -22,7 +22,7 @@ final readonly class FoundForms
         'once-closed-whole', 'once-closed-mill', 'open-clean', 'once-closed-clean', 'once-closed-plain', 'once-closed-stage',
         'once-closed-garden', 'once-closed-odd', 'once-closed-fields', 'once-closed-sail',
         'once-closed-street', 'once-closed-market', 'once-closed-quay', 'once-closed-lane', 'once-closed-bay', 'once-closed-knots',
-        'once-closed-deeds', 'once-closed-cove', 'once-closed-right', 'once-closed-sound',
+        'once-closed-deeds', 'once-closed-cove', 'once-closed-right', 'once-closed-sound', 'once-closed-reef',
     ];
 
     /** What is asked of any page, since nobody can see it. */

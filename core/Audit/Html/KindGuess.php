@@ -135,10 +135,11 @@ final readonly class KindGuess
             && ! $this->listener->hears($this->listener->without($says, WordClass::Subscribes), Meaning::Sends);
     }
 
-    /** "Get the tips" on a button, and over it "seeds, harvest and recipes by email". */
+    /** "Get the tips" on a button, or a letter in the heading, and beside it "seeds, harvest and recipes by email". */
     private function comesByMail(string $says, string $beside): bool
     {
-        return $this->listener->speaksOf($says, WordClass::Gets) && $this->listener->speaksOf($beside, ...WordClass::means());
+        return $this->listener->speaksOf($says, WordClass::Gets, WordClass::Carrier, WordClass::Advertising)
+            && $this->listener->speaksOf($beside, ...WordClass::means());
     }
 
     private function asksForLittle(FoundForm $form): bool

@@ -18,6 +18,9 @@ final class ActFrame implements Frame
     /** Words between "by" and the act. */
     private const NEAR = 7;
 
+    /** Words between what opens an act and subscribing that comes of it; right behind it, subscribing is the act itself. */
+    private const APART = 2;
+
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
@@ -103,7 +106,13 @@ final class ActFrame implements Frame
                 return $means;
             }
         }
-        foreach ($s->has(W::I, W::Wants, W::Subscribes) ? [] : $s->said(W::Adds) as $adds) {
+        foreach ($s->has(W::I, W::Wants) ? [] : $s->said(W::Adds) as $adds) {
+            // "Opening an account subscribes you": the word that adds is the one that subscribes.
+            $within = static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to && $adds->to - $adds->from > 1;
+            $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to === $adds->from) !== [];
+            if (array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
+                continue;
+            }
             // "Your question may be added to our collection": a word alone needs something that is sent.
             if ($adds->to - $adds->from > 1 || ($s->has(W::Advertising, W::Carrier, ...W::means()) && ! $s->has(W::If, W::When))) {
                 return $adds;
@@ -124,14 +133,18 @@ final class ActFrame implements Frame
         if ($s->has(W::I, W::Wants)) {
             return null;
         }
-        foreach ($s->said(W::Agrees, W::Yes) as $agrees) {
+        foreach ($s->said(W::Agrees, W::Yes, W::Subscribes) as $agrees) {
+            if ($agrees->class === W::Subscribes && ! self::isSaidTo($s, $agrees)) {
+                continue;
+            }
             $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to < $agrees->from && self::isOpening($s, $h));
             // Without a comma, whoever does it is named once more: "when you lend a book you agree".
-            $you = array_filter($s->within($agrees->clause, W::You), static fn (Hit $h): bool => $h->from < $agrees->from);
+            $you = array_filter($s->within($agrees->clause, W::You), static fn (Hit $h): bool => $h->from <= $agrees->to);
             $opened = array_filter($s->all(W::When, W::If), static fn (Hit $h): bool => $s->clauseOf($h)->opener === $h->class
                 && ($h->clause < $agrees->clause ? $s->inClause($h->clause, W::You) : $h->clause === $agrees->clause && count($you) > 1));
             $opens = array_values($by)[0] ?? array_values($opened)[0] ?? null;
-            if ($opens === null || ! $s->inClause($agrees->clause, W::You) || self::asksBetween($s, $opens, $agrees)) {
+            $apart = $agrees->class === W::Subscribes ? self::APART : 0;
+            if ($opens === null || $agrees->from - $opens->to < $apart || ! $s->inClause($agrees->clause, W::You) || self::asksBetween($s, $opens, $agrees)) {
                 continue;
             }
             $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
@@ -147,10 +160,18 @@ final class ActFrame implements Frame
         return null;
     }
 
+    /** "You subscribe": it is said of whoever is spoken to, who neither may nor must. */
+    private static function isSaidTo(Sentence $s, Hit $subscribes): bool
+    {
+        $beside = static fn (Hit $you): bool => $you->to === $subscribes->from || $you->from === $subscribes->to;
+
+        return array_filter($s->within($subscribes->clause, W::You), $beside) !== [] && ! $s->inClause($subscribes->clause, W::May, W::Must);
+    }
+
     /** Whether what is done is a clear act itself (a tick, asking for the letter, following a link), or one that is known and looked at by itself. */
     private static function asksBetween(Sentence $s, Hit $opens, Hit $agrees): bool
     {
-        $clear = [W::Ticks, W::Subscribes, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Opens, W::Details, W::Does, W::Sends, ...W::means()];
+        $clear = [W::Ticks, W::Subscribes, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Details, W::Does, W::Sends, ...W::means()];
         $between = static fn (Hit $h): bool => $h->from >= $opens->to && $h->to <= $agrees->from;
 
         return array_filter($s->all(...$clear), $between) !== [];
@@ -207,8 +228,9 @@ final class ActFrame implements Frame
     /** "By clicking Subscribe": a button is pressed that asks for the very thing. */
     private static function isPressed(Sentence $s, Hit $asks, Hit $act): bool
     {
-        // With terms that are agreed to, what is signed up for is an account.
-        if ($s->has(W::Terms) || ! ActResult::isRightBehind($s, $asks, $act)) {
+        // With terms that are agreed to, what is signed up for is an account; "subscribe you" says what somebody does, and no button.
+        $does = array_filter($s->all(W::You), static fn (Hit $you): bool => $you->from === $asks->to) !== [] && ! ActResult::isQuoted($s, $asks);
+        if ($does || $s->has(W::Terms) || ! ActResult::isRightBehind($s, $asks, $act)) {
             return false;
         }
         $presses = array_filter($s->within($act->clause, W::Opens), static fn (Hit $h): bool => $h->from >= $act->from && $h->to <= $act->to) !== [];

@@ -26,7 +26,8 @@ final class RateFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $hit = $this->rate($sentence);
+            // "Win a ticket for a year": how long the prize lasts is not how often something comes.
+            $hit = $sentence->has(W::Draw) && SendingFrame::sent($sentence) === null ? null : $this->rate($sentence);
             if ($hit !== null) {
                 $words = $passage->words($sentence, $hit[0], $hit[1]);
                 $senses[] = new Sense(Meaning::RateGiven, $words, "It is said how often: “{$words->words}”.");
