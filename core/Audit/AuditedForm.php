@@ -31,7 +31,7 @@ final readonly class AuditedForm
     {
         return new self(
             AuditedKind::Form, $id, $name, $controller, $state, $seen, Standing::all($results), self::urgentFirst(self::findings($results)),
-            $reading === null ? [] : DrawnPart::of($reading)
+            $reading === null ? [] : DrawnPart::of($reading, $results)
         );
     }
 

@@ -120,6 +120,31 @@ final readonly class Reading
         return [...$parts, ...$buttons];
     }
 
+    /**
+     * @param  list<Result>  $results  of what was judged of it
+     * @return list<AskedField|Control|PageButton|FoundWords> its parts, and among them the words that something was found of, where they stand
+     */
+    public function partsWith(array $results): array
+    {
+        [$placed, $at] = [[], 0];
+        foreach ($this->parts() as $part) {
+            $at = $part->label === '' ? $at : (mb_strpos($this->text, $part->label, $at) ?: $at);
+            $placed[] = [$at, $part];
+        }
+        $known = [];
+        foreach ($results as $result) {
+            $words = $result->words;
+            if ($result->verdict->isFinding() && $words !== null && $result->where?->equals($this->where) === true && ! isset($known[$words->words])
+                && str_contains($this->text, $words->words)) {
+                $known[$words->words] = true;
+                $placed[] = [$words->from, new FoundWords($this->where, $words->words, $words->from)];
+            }
+        }
+        usort($placed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_map(static fn (array $part): AskedField|Control|PageButton|FoundWords => $part[1], $placed);
+    }
+
     /** Whether it is words alone that are not in the language that they should be in, or in none that is read here. */
     public function isUnread(): bool
     {

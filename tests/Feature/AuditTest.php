@@ -397,6 +397,13 @@ test('words that stand beside nothing have their number where they stand, and th
         ->and($note)->toHaveCount(1)->and($note->filter('.number')->text())->toBe($words->filter('.number')->text())
         // They stand before the button, as on the page.
         ->and((int) $words->filter('.number')->text())->toBe($page->filter('.read-places li')->count() - 1);
+    // The report draws them there, with the number of what was found.
+    $taken = app(TakeAudit::class)($this->runa);
+    $svg = (new Crawler((string) $this->get("/audit/taken/$taken->id/report.html")->getContent()))->filter('svg')
+        ->reduce(static fn (Crawler $svg): bool => str_contains($svg->text(), 'By pressing Order'));
+    $lines = $svg->filter('text')->each(static fn (Crawler $line): string => $line->text());
+    $at = array_search('By pressing Order you agree to our weekly emails.', $lines, true);
+    expect($svg)->toHaveCount(1)->and($at)->toBeInt()->and($lines[$at + 1])->toMatch('~^\\d+(?:, \\d+)*$~');
 });
 
 test('each form is drawn in the report as it was read, with the numbers of what was found there, and its bytes stand beside', function (): void {

@@ -21,6 +21,7 @@ use Juramen\Audit\AskedField;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormChange;
+use Juramen\Audit\FoundWords;
 use Juramen\Audit\PageButton;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Response;
@@ -90,31 +91,19 @@ final readonly class FormPage
      */
     private static function places(Reading $reading, array $results): array
     {
-        $parts = [];
-        $at = 0;
-        foreach ($reading->parts() as $part) {
-            $at = $part->label === '' ? $at : (mb_strpos($reading->text, $part->label, $at) ?: $at);
-            $parts[] = [$at, $part->where->text(), null, ...match (true) {
+        $places = [];
+        foreach ($reading->partsWith($results) as $part) {
+            $where = $part->where->text();
+            [$kind, $words, $about] = match (true) {
                 $part instanceof Control => ['box', $part->label, self::ofControl($part)],
                 $part instanceof PageButton => ['button', $part->label, $part->isLink ? 'a link' : 'a button'],
+                $part instanceof FoundWords => ['words', $part->label, 'words on the form'],
                 default => ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)],
-            }];
-        }
-        foreach ($results as $result) {
-            // What was found of words on the form that stand beside nothing.
-            if ($result->verdict->isFinding() && $result->words !== null && $result->where?->text() === $reading->where->text()
-                && str_contains($reading->text, $result->words->words)) {
-                $words = $result->words->words;
-                $parts[] = [$result->words->from, $result->where->text(), $words, 'words', $words, 'words on the form'];
-            }
-        }
-        usort($parts, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $places = [];
-        foreach ($parts as [, $where, $said, $kind, $words, $about]) {
+            };
             $found = array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding() && $r->where?->text() === $where
-                && ($said === null || $r->words?->words === $said));
+                && ($kind !== 'words' || $r->words?->words === $words));
             usort($found, static fn (Result $a, Result $b): int => $a->verdict->urgency() <=> $b->verdict->urgency());
-            $places["$where $said"] ??= new ReadPlace(
+            $places["$where ".($kind === 'words' ? $words : '')] ??= new ReadPlace(
                 count($places) + 1, $kind, $where, $words, $about, $found === [] ? '' : $found[0]->verdict->value
             );
         }

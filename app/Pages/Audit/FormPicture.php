@@ -33,7 +33,8 @@ final readonly class FormPicture
         $y = 12;
         $parts = [];
         foreach ($form->drawn as $part) {
-            $here = array_values(array_filter($findings, static fn (ReportFinding $f): bool => $f->where === $part->where));
+            $here = array_values(array_filter($findings, static fn (ReportFinding $f): bool => $f->where === $part->where
+                && (! $part->isWords || $f->words === ReportFinding::shown($part->words))));
             $parts[] = $drawn = new PicturePart(
                 $y, self::lines($part), self::shape($part), $part->required, array_map(static fn (ReportFinding $f): int => $f->number, $here),
                 $here === [] ? '' : $here[0]->verdict
@@ -70,8 +71,8 @@ final readonly class FormPicture
 
     private static function shape(DrawnPart $part): string
     {
-        return $part->isButton ? 'button' : match ($part->response) {
+        return $part->isWords ? 'words' : ($part->isButton ? 'button' : match ($part->response) {
             null => 'field', Response::Yes => 'yes', Response::No => 'no', Response::Unset => 'empty'
-        };
+        });
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\Audit;
 
-/** A field, a box or a button in the picture of a form. */
+/** A field, a box, a button or words in the picture of a form. */
 final readonly class PicturePart
 {
     /**
      * @param  int  $y  at which it begins
      * @param  list<string>  $lines  its label
-     * @param  string  $shape  "field", "button", or how the box stands: "yes", "no", "empty"
+     * @param  string  $shape  "field", "button", "words", or how the box stands: "yes", "no", "empty"
      * @param  list<int>  $numbers  of what was found there
      * @param  string  $verdict  the gravest of it; empty where nothing was
      */

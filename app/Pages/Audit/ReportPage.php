@@ -88,7 +88,7 @@ final readonly class ReportPage
 
         return new ReportFinding(
             $number, $finding->verdict->value, ucfirst((string) __("office.verdicts.{$finding->verdict->value}")), (string) $requirement?->title(),
-            $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"), mb_strimwidth($finding->words, 0, 300, '…'),
+            $finding->says.($finding->languages === '' ? '' : " ($finding->languages)"), ReportFinding::shown($finding->words),
             $isRead ? $finding->where : '', (string) $requirement?->source()->text, $finding->mend, $said
         );
     }

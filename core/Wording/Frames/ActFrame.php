@@ -151,7 +151,12 @@ final class ActFrame implements Frame
             if ($sent !== [] && ActResult::of($s, $opens) !== null) {
                 $clause = $s->clauseOf($opens);
                 // In Swedish and Danish "by" opens a clause of its own.
-                $end = $opens->clause === $agrees->clause || $clause->to === $opens->to ? $agrees->from : $clause->to - (int) ! $s->tokens[$clause->to - 1]->word;
+                $end = $opens->clause === $agrees->clause || $clause->to === $opens->to ? $agrees->from
+                    : $clause->to - (int) ! $s->tokens[$clause->to - 1]->word;
+                // "By signing" is the act, whoever agrees by it.
+                foreach ($s->within($agrees->clause, W::You) as $who) {
+                    $end = $who->to === $end && $who->from > $opens->to ? $who->from : $end;
+                }
 
                 return new Hit($opens->class, $opens->from, $end, range($opens->from, $end - 1), clause: $opens->clause);
             }

@@ -10,6 +10,9 @@
 <rect x="84" y="{{ $part->y }}" width="{{ $part->width() }}" height="{{ 15 * count($part->lines) + 8 }}" rx="3" fill="#f1eee6" stroke="#535a68"/>
 @foreach ($part->lines as $n => $line)<text x="96" y="{{ $part->y + 15 + 15 * $n }}" fill="#1b2230">{{ $part->line($n) }}</text>
 @endforeach
+@elseif ($part->shape === 'words')
+@foreach ($part->lines as $n => $line)<text x="84" y="{{ $part->y + 11 + 15 * $n }}" fill="#1b2230">{{ $part->line($n) }}</text>
+@endforeach
 @else
 <rect x="84" y="{{ $part->y + 1 }}" width="12" height="12" fill="#ffffff" stroke="#535a68"/>
 @if ($part->shape === 'yes')<path d="M86.5 {{ $part->y + 7 }} L89.5 {{ $part->y + 10.5 }} L94 {{ $part->y + 3.5 }}" fill="none" stroke="#1b2230" stroke-width="2"/>

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit;
+
+use Juramen\Canon\Place;
+
+/** Words on a form that stand beside no field, box or button, and that something was found of. */
+final readonly class FoundWords
+{
+    /**
+     * @param  Place|Selector  $where  of the form, which has no smaller place for them
+     * @param  int  $from  in characters of the form's text
+     */
+    public function __construct(public Place|Selector $where, public string $label, public int $from) {}
+}
