@@ -43,13 +43,13 @@ final class Page
     private array $elements = [];
 
     /**
-     * @var array<int, array{int, int, int, int, int}> object id to the element's place in that order, the last place within it, and its place among
-     *                                                 its like; to the first of its pieces and how many it has, none of what nobody sees
+     * @var array<int, array{int, int, int, int, int, int}> object id to the element's place in that order, the last place within it, and its place
+     *                                                      among its like; to where its pieces stand, the first of them and how many it has
      */
     private array $places = [];
 
-    /** @var list<string> the words that are seen, and where lines begin */
-    private array $pieces = [];
+    /** @var non-empty-list<list<string>> words, and where lines begin: of the page, and of what stands within each part of it that nobody sees */
+    private array $pieces = [[]];
 
     /** @var array<string, list<int>> name of element, or what named() says, to places */
     private array $named = [];
@@ -72,7 +72,7 @@ final class Page
     private function __construct(public readonly DOMDocument $document, public readonly bool $whole, private readonly string $source)
     {
         if ($document->documentElement !== null) {
-            $this->index($document->documentElement, 1, 1, true);
+            $this->index($document->documentElement, 1, 1, 0);
         }
     }
 
@@ -118,7 +118,7 @@ final class Page
     }
 
     /** @throws UnreadableHtml */
-    private function index(DOMElement $element, int $ofType, int $depth, bool $seen): void
+    private function index(DOMElement $element, int $ofType, int $depth, int $within): void
     {
         if ($depth > self::DEEPEST) {
             throw new UnreadableHtml(
@@ -139,25 +139,25 @@ final class Page
             $this->named['input to fill in'][] = $place;
         }
         $id = spl_object_id($element);
-        $seen = $seen && ! isset($this->hidden[$id]) && ! isset(self::UNSEEN[$name]);
-        $from = count($this->pieces);
-        $line = isset(self::INLINE[$name]) ? '' : "\n";
-        if ($seen) {
-            $this->pieces[] = $name === 'img' ? ' '.$element->getAttribute('alt').' ' : $line;
+        $seen = ! isset($this->hidden[$id]) && ! isset(self::UNSEEN[$name]);
+        if (! $seen) {
+            $within = array_push($this->pieces, []) - 1;
         }
+        $from = count($this->pieces[$within]);
+        $line = isset(self::INLINE[$name]) ? '' : "\n";
+        $this->pieces[$within][] = $name === 'img' ? ' '.$element->getAttribute('alt').' ' : $line;
         $counts = [];
         for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
             if ($child instanceof DOMElement) {
                 $counts[$child->nodeName] = ($counts[$child->nodeName] ?? 0) + 1;
-                $this->index($child, $counts[$child->nodeName], $depth + 1, $seen);
-            } elseif ($seen && $child instanceof DOMText) {
-                $this->pieces[] = str_replace("\n", ' ', $child->data);
+                $this->index($child, $counts[$child->nodeName], $depth + 1, $within);
+            } elseif ($child instanceof DOMText) {
+                $this->pieces[$within][] = str_replace("\n", ' ', $child->data);
             }
         }
-        if ($seen) {
-            $this->pieces[] = $line;
-        }
-        $this->places[$id] = [$place, count($this->elements) - 1, $ofType, $from, count($this->pieces) - $from];
+        $this->pieces[$within][] = $line;
+        $count = $seen ? count($this->pieces[$within]) - $from : 0;
+        $this->places[$id] = [$place, count($this->elements) - 1, $ofType, $within, $from, $count];
     }
 
     private function indexAttributes(DOMElement $element, int $place): void
@@ -334,7 +334,11 @@ final class Page
     /** What a visitor reads in a node: entities resolved, white space folded, pictures by their text, hidden parts left out. */
     public function text(DOMNode $node): string
     {
-        return $node instanceof DOMElement ? $this->texts[spl_object_id($node)] ??= self::tidy($this->raw($node)) : self::tidy($this->raw($node));
+        if ($node instanceof DOMElement) {
+            return $this->texts[spl_object_id($node)] ??= self::tidy($this->raw($node));
+        }
+
+        return $node instanceof DOMText ? self::tidy(str_replace("\n", ' ', $node->data)) : '';
     }
 
     public static function tidy(string $text): string
@@ -347,43 +351,11 @@ final class Page
         return trim((string) preg_replace(['~(?:[^\S\n]|[\x{ad}\x{200b}])+~u', '~ ?\n[ \n]*~'], [' ', "\n"], $text), " \n");
     }
 
-    private function raw(DOMNode $node): string
+    private function raw(DOMElement $element): string
     {
-        [$from, $count] = $node instanceof DOMElement ? array_slice($this->places[spl_object_id($node)], 3) : [0, 0];
-        if ($count > 0) {
-            return implode('', array_slice($this->pieces, $from, $count));
-        }
-        $pieces = [];
-        $this->collect($node, $pieces);
+        [, , , $within, $from, $count] = $this->places[spl_object_id($element)];
 
-        return implode('', $pieces);
-    }
-
-    /** @param  list<string>  $pieces */
-    private function collect(DOMNode $node, array &$pieces): void
-    {
-        if ($node instanceof DOMText) {
-            $pieces[] = str_replace("\n", ' ', $node->data);
-
-            return;
-        }
-        $name = $node->nodeName;
-        if ($node instanceof DOMElement) {
-            if (isset(self::UNSEEN[$name]) || $this->isHidden($node)) {
-                return;
-            }
-            if ($name === 'img') {
-                $pieces[] = ' '.$node->getAttribute('alt').' ';
-
-                return;
-            }
-        }
-        $line = isset(self::INLINE[$name]) ? '' : "\n";
-        $pieces[] = $line;
-        for ($child = $node->firstChild; $child !== null; $child = $child->nextSibling) {
-            $this->collect($child, $pieces);
-        }
-        $pieces[] = $line;
+        return $count === 0 ? '' : implode('', array_slice($this->pieces[$within], $from, $count));
     }
 
     public function isHidden(DOMElement $element): bool
