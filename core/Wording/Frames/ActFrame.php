@@ -18,9 +18,6 @@ final class ActFrame implements Frame
     /** Words between "by" and the act. */
     private const NEAR = 7;
 
-    /** Words between what opens an act and subscribing that comes of it; right behind it, subscribing is the act itself. */
-    private const APART = 2;
-
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
@@ -124,62 +121,7 @@ final class ActFrame implements Frame
             }
         }
 
-        return $this->whatever($s);
-    }
-
-    /** "By giving to our appeal you agree to emails", "when you lend a book you say yes": whatever it is that somebody does, it is no wish for them. */
-    private function whatever(Sentence $s): ?Hit
-    {
-        if ($s->has(W::I, W::Wants)) {
-            return null;
-        }
-        foreach ($s->said(W::Agrees, W::Yes, W::Subscribes) as $agrees) {
-            if ($agrees->class === W::Subscribes && ! self::isSaidTo($s, $agrees)) {
-                continue;
-            }
-            $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to < $agrees->from && self::isOpening($s, $h));
-            // Without a comma, whoever does it is named once more: "when you lend a book you agree".
-            $you = array_filter($s->within($agrees->clause, W::You), static fn (Hit $h): bool => $h->from <= $agrees->to);
-            $opened = array_filter($s->all(W::When, W::If), static fn (Hit $h): bool => $s->clauseOf($h)->opener === $h->class
-                && ($h->clause < $agrees->clause ? $s->inClause($h->clause, W::You) : $h->clause === $agrees->clause && count($you) > 1));
-            $opens = array_values($by)[0] ?? array_values($opened)[0] ?? null;
-            $apart = $agrees->class === W::Subscribes ? self::APART : 0;
-            if ($opens === null || $agrees->from - $opens->to < $apart || ! $s->inClause($agrees->clause, W::You) || self::asksBetween($s, $opens, $agrees)) {
-                continue;
-            }
-            $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
-            if ($sent !== [] && ActResult::of($s, $opens) !== null) {
-                $clause = $s->clauseOf($opens);
-                // In Swedish and Danish "by" opens a clause of its own.
-                $end = $opens->clause === $agrees->clause || $clause->to === $opens->to ? $agrees->from
-                    : $clause->to - (int) ! $s->tokens[$clause->to - 1]->word;
-                // "By signing" is the act, whoever agrees by it.
-                foreach ($s->within($agrees->clause, W::You) as $who) {
-                    $end = $who->to === $end && $who->from > $opens->to ? $who->from : $end;
-                }
-
-                return new Hit($opens->class, $opens->from, $end, range($opens->from, $end - 1), clause: $opens->clause);
-            }
-        }
-
-        return null;
-    }
-
-    /** "You subscribe": it is said of whoever is spoken to, who neither may nor must. */
-    private static function isSaidTo(Sentence $s, Hit $subscribes): bool
-    {
-        $beside = static fn (Hit $you): bool => $you->to === $subscribes->from || $you->from === $subscribes->to;
-
-        return array_filter($s->within($subscribes->clause, W::You), $beside) !== [] && ! $s->inClause($subscribes->clause, W::May, W::Must);
-    }
-
-    /** Whether what is done is a clear act itself (a tick, asking for the letter, following a link), or one that is known and looked at by itself. */
-    private static function asksBetween(Sentence $s, Hit $opens, Hit $agrees): bool
-    {
-        $clear = [W::Ticks, W::Subscribes, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Details, W::Does, W::Sends, ...W::means()];
-        $between = static fn (Hit $h): bool => $h->from >= $opens->to && $h->to <= $agrees->from;
-
-        return array_filter($s->all(...$clear), $between) !== [];
+        return AnyAct::of($s);
     }
 
     /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */
@@ -258,7 +200,7 @@ final class ActFrame implements Frame
     }
 
     /** Whether "by" opens its clause, with at most "that you" or a word before it: "that you by writing to us", "also by ...". */
-    private static function isOpening(Sentence $s, Hit $by): bool
+    public static function isOpening(Sentence $s, Hit $by): bool
     {
         $from = $s->clauses[$by->clause]->from;
         $that = array_map(static fn (Hit $h): int => $h->from, $s->within($by->clause, W::That, W::You));

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/**
+ * Whatever it is that somebody does, agreeing to be written to is taken from it: "by giving to our appeal you agree to emails", "when you lend
+ * a book you say yes". Which act it is need not be known; what is a clear act itself, or known and looked at by the frame of acts, is none of it.
+ */
+final class AnyAct
+{
+    /** Words between what opens an act and subscribing that comes of it; right behind it, subscribing is the act itself. */
+    private const APART = 2;
+
+    /** @return Hit|null the act in its words; null where nothing is taken from it */
+    public static function of(Sentence $s): ?Hit
+    {
+        if ($s->has(W::I, W::Wants)) {
+            return null;
+        }
+        foreach ($s->said(W::Agrees, W::Yes, W::Subscribes) as $agrees) {
+            $opens = $s->inClause($agrees->clause, W::You) ? self::opener($s, $agrees) : null;
+            if ($opens === null || self::asksBetween($s, $opens, $agrees)) {
+                continue;
+            }
+            $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
+            if ($sent !== [] && ActResult::of($s, $opens) !== null) {
+                return self::act($s, $opens, $agrees);
+            }
+        }
+
+        return null;
+    }
+
+    /** What opens the act that agreeing comes of: "by", or "when" and "if" with whoever does it; null where nothing does. */
+    private static function opener(Sentence $s, Hit $agrees): ?Hit
+    {
+        $subscribes = $agrees->class === W::Subscribes;
+        if ($subscribes && ! self::isSaidTo($s, $agrees)) {
+            return null;
+        }
+        $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to < $agrees->from && ActFrame::isOpening($s, $h));
+        // Without a comma, whoever does it is named once more: "when you lend a book you agree".
+        $you = array_filter($s->within($agrees->clause, W::You), static fn (Hit $h): bool => $h->from <= $agrees->to);
+        $when = array_filter($s->all(W::When, W::If), static fn (Hit $h): bool => $s->clauseOf($h)->opener === $h->class
+            && ($h->clause < $agrees->clause ? $s->inClause($h->clause, W::You) : $h->clause === $agrees->clause && count($you) > 1));
+        $opens = array_values($by)[0] ?? array_values($when)[0] ?? null;
+
+        return $opens !== null && $agrees->from - $opens->to >= ($subscribes ? self::APART : 0) ? $opens : null;
+    }
+
+    /** The act in its words, without whoever agrees by it: "by signing". */
+    private static function act(Sentence $s, Hit $opens, Hit $agrees): Hit
+    {
+        $clause = $s->clauseOf($opens);
+        // In Swedish and Danish "by" opens a clause of its own.
+        $end = $opens->clause === $agrees->clause || $clause->to === $opens->to ? $agrees->from : $clause->to - (int) ! $s->tokens[$clause->to - 1]->word;
+        foreach ($s->within($agrees->clause, W::You) as $who) {
+            $end = $who->to === $end && $who->from > $opens->to ? $who->from : $end;
+        }
+
+        return new Hit($opens->class, $opens->from, $end, range($opens->from, $end - 1), clause: $opens->clause);
+    }
+
+    /** "You subscribe": it is said of whoever is spoken to, who neither may nor must. */
+    private static function isSaidTo(Sentence $s, Hit $subscribes): bool
+    {
+        $beside = static fn (Hit $you): bool => $you->to === $subscribes->from || $you->from === $subscribes->to;
+
+        return array_filter($s->within($subscribes->clause, W::You), $beside) !== [] && ! $s->inClause($subscribes->clause, W::May, W::Must);
+    }
+
+    /** Whether what is done is a clear act itself (a tick, asking for the letter, following a link), or one that is known and looked at by itself. */
+    private static function asksBetween(Sentence $s, Hit $opens, Hit $agrees): bool
+    {
+        $clear = [W::Ticks, W::Subscribes, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Details, W::Does, W::Sends, ...W::means()];
+        $between = static fn (Hit $h): bool => $h->from >= $opens->to && $h->to <= $agrees->from;
+
+        return array_filter($s->all(...$clear), $between) !== [];
+    }
+}
