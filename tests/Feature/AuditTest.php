@@ -406,6 +406,20 @@ test('words that stand beside nothing have their number where they stand, and th
     expect($svg)->toHaveCount(1)->and($at)->toBeInt()->and($lines[$at + 1])->toMatch('~^\\d+(?:, \\d+)*$~');
 });
 
+test('words of a page that are longer than the margin, or carry tags, are shown as words and keep their number', function (): void {
+    $said = 'By pressing Order you agree to our weekly emails about &lt;script&gt;alert(1)&lt;/script&gt; '
+        .str_repeat('ropes and sails and oars and ', 8).'boats.';
+    $form = ($this->given)(str_replace(['<h2>', 'Newsletter', 'Subscribe', '<button'], [
+        '<h2>Your order ', '', 'Order', "<label>Card <input autocomplete=\"cc-number\"></label><p>$said</p><button",
+    ], FOREIGN));
+    $html = (string) $this->get("/audit/forms/$form->slug")->getContent();
+    $page = new Crawler($html);
+    $note = $page->filter('.note')->reduce(static fn (Crawler $n): bool => str_contains($n->text(), 'Not by sending'));
+    $words = $page->filter('.read-places li')->reduce(static fn (Crawler $li): bool => str_contains($li->text(), 'words on the form'));
+    expect($html)->not->toContain('<script>alert')->and($note->filter('blockquote')->text())->toEndWith('…')
+        ->and($words->text())->toContain('boats.')->and($note->filter('.number')->text())->toBe($words->filter('.number')->text());
+});
+
 test('each form is drawn in the report as it was read, with the numbers of what was found there, and its bytes stand beside', function (): void {
     $form = ($this->given)(str_replace('Email me', 'Email me &lt;b&gt;&amp;', FOREIGN));
     $taken = app(TakeAudit::class)($this->runa);
