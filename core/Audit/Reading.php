@@ -11,12 +11,17 @@ use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\LanguageGuess;
 use Juramen\Wording\Listener;
+use Juramen\Wording\Words\WordClass;
 
 /** What a form says and asks, however it came to us: what every requirement judges. */
 final readonly class Reading
 {
+    /** By which advertising comes of a form without a control that asks for it. */
+    private const LEADING = [Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed, Meaning::Announced];
+
     /** @var list<Control> */
     private array $consents;
 
@@ -196,8 +201,35 @@ final readonly class Reading
     {
         return $this->isAboutConsent() || (
             $this->kind->asksForConsent() && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
-            && $this->consents === [] && $this->listener()->hears($this->text, Meaning::TakenFromAct, Meaning::Assumed, Meaning::Announced)
+            && $this->consents === [] && $this->listener()->hears($this->text, ...self::LEADING) && $this->toldToCustomers() === null
         );
+    }
+
+    /** That details are given away for advertising, where no control asks for it; what a petition hands over is handed over for what was signed. */
+    public function givesAway(): ?Sense
+    {
+        if ($this->consents !== [] || $this->of !== ReadingOf::Page || ! $this->collects()) {
+            return null;
+        }
+        $passed = $this->listener()->first($this->text, Meaning::PassedOn);
+        if ($passed === null || ! $passed->whole) {
+            return null;
+        }
+        $line = explode("\n", $this->text)[count(explode("\n", mb_substr($this->text, 0, $passed->words->from))) - 1] ?? '';
+        // "We send your friend a voucher" gives nothing away.
+        $advertises = $this->listener()->speaksOf($line, WordClass::Advertising) && ! $this->listener()->speaksOf($line, WordClass::Friend);
+
+        return $advertises || $this->leadsToAdvertising() ? $passed : null;
+    }
+
+    /** That an order is said to lead to advertising for goods like those ordered, where no control asks for it: the rule for existing customers is used. */
+    public function toldToCustomers(): ?Sense
+    {
+        $said = $this->kind === FormKind::Order && $this->consents === [] && $this->of === ReadingOf::Page
+            ? $this->listener()->first($this->text, Meaning::Announced) : null;
+
+        return $said !== null && $this->listener()->hears($said->words->words, Meaning::SimilarGoods)
+            && ! $this->listener()->hears($this->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed) ? $said : null;
     }
 
     /** Whether it collects details of a person: whoever collects them tells what becomes of them (GDPR Art. 13), consent or not. */

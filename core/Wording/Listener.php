@@ -8,7 +8,9 @@ use Juramen\Register\Language;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\Frames\Understanding;
+use Juramen\Wording\Words\Clues;
 use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Vocabulary;
 use Juramen\Wording\Words\WordClass;
 
 /** Reads texts in the language that they are in, or in each that we know where that cannot be told. */
@@ -54,6 +56,43 @@ final readonly class Listener
         }
 
         return false;
+    }
+
+    /** The same of a text that most probably has none of them, and of which nothing else is asked: it is not read where that can be seen. */
+    public function speaksOfRarely(string $text, WordClass ...$classes): bool
+    {
+        $plain = Clues::plain($text);
+        foreach ($this->languages as $language) {
+            if (Vocabulary::of($language)->cluesTo(...$classes)->areIn($plain) && self::in($language)->speaksOf($text, ...$classes)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Of a whole page the first sense of a meaning: only those of its lines are read in which words stand that it needs.
+     *
+     * @param  Meaning  $meaning  that is found in a sentence by itself
+     * @param  non-empty-list<WordClass>  $needs  of one of which a sentence with that meaning has a word
+     */
+    public function firstOnPage(string $text, Meaning $meaning, array $needs): ?Sense
+    {
+        $plain = Clues::plain($text);
+        foreach ($this->languages as $language) {
+            $clues = Vocabulary::of($language)->cluesTo(...$needs);
+            $at = 0;
+            foreach ($clues->areIn($plain) ? explode("\n", $text) : [] as $line) {
+                $sense = $clues->areIn(Clues::plain($line)) ? self::in($language)->first($line, $meaning) : null;
+                if ($sense !== null) {
+                    return $sense->further($at);
+                }
+                $at += mb_strlen($line) + 1;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Sense> in the first language in which the text has any of the meanings */

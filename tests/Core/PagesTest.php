@@ -198,3 +198,23 @@ test('a drawing is kept and comes back as it was, also one of before words were 
     $old = DrawnPart::from(Document::from(['words' => 'Email', 'where' => 'form > input', 'required' => true, 'response' => '']));
     expect($old->isWords)->toBeFalse()->and($old->isButton)->toBeFalse()->and($old->required)->toBeTrue();
 });
+
+test('a pop-up is accused where nothing closes it, wherever in it that stands', function (string $open, string $close, bool $accused): void {
+    $form = '<form method="post" action="/n"><label>Email <input type="email" autocomplete="email" required></label><p>Weekly tips on knots by email.</p>'
+        .'<button>Subscribe</button></form>';
+    $html = '<!doctype html><html lang="en"><title>Knot Supply Ltd</title><body>'.sprintf($open, $close, $form)
+        .'<footer>Knot Supply Ltd <a href="/privacy">Privacy</a></footer></body></html>';
+    $found = array_map(static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value}", Requirements::judge(HtmlReader::read($html)[0]));
+    expect(in_array('no-as-easy-as-yes weakness', $found, true))->toBe($accused);
+})->with([
+    'nothing' => ['<div class="modal">%s<div class="modal-body">%s</div></div>', '', true],
+    'nothing, and a role' => ['<div role="dialog">%s %s</div>', '<h2>News</h2>', true],
+    'a sign above the part with the form' => ['<div class="modal"><div>%s</div><div class="modal-body">%s</div></div>', '<button>×</button>', false],
+    'a word in German' => ['<div class="news-popup">%s%s</div>', '<a href="#">Nein danke</a>', false],
+    'an attribute' => ['<div class="modal">%s<div class="modal-body">%s</div></div>', '<button data-dismiss="modal"><svg></svg></button>', false],
+    'what a press does' => ['<div class="overlay">%s%s</div>', '<span onclick="hideOverlay()"></span>', false],
+    'a button for something else' => ['<div class="overlay">%s%s</div>', '<button onclick="openMore()">More</button>', true],
+    'an element that a key closes' => ['<dialog open class="modal">%s<div class="modal-body">%s</div></dialog>', '', false],
+    'an element that pops over' => ['<div popover class="modal">%s%s</div>', '', false],
+    'no pop-up' => ['<div class="modality">%s%s</div>', '', false],
+]);

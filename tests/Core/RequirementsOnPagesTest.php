@@ -41,6 +41,24 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'on loopback' => ['sent-encrypted', onPage($email, 'action="/o" method="post"'), 'not-applicable', 'http://127.0.0.1:8000/'],
     'a host that only begins like loopback' => ['sent-encrypted', onPage($email, 'action="http://localhost.evil.example/" method="post"'), 'breach', ''],
     'nobody knows where' => ['sent-encrypted', onPage($email, 'action="/o" method="post"'), 'not-applicable', ''],
+    // Each field has a reason.
+    'a number for calls that are agreed to' => ['fields-needed', onPage("$email<label>Mobile <input type=tel name=m></label><label><input type=checkbox name=c> You may text me offers on rope</label>"), 'met', ''],
+    'a number for emails that are agreed to' => ['fields-needed', '<form method=post action=/n><h2>Newsletter</h2>'."$email<label>Mobile <input type=tel name=m></label><label><input type=checkbox name=c> You may email me offers on rope</label><button>Subscribe</button></form>", 'weakness', ''],
+    'a number that must be given for calls' => ['fields-needed', '<form method=post action=/n><h2>Newsletter</h2>'."$email<label>Mobile <input type=tel name=m required></label><label><input type=checkbox name=c> You may text me offers on rope</label><button>Subscribe</button></form>", 'breach', ''],
+    'a birthday where the price hangs on it' => ['fields-needed', '<form method=post action=/q><h2>Car insurance: get a quote</h2>'."$email<label>Date of birth <input type=date name=b autocomplete=bday required></label><button>See my price</button></form>", 'met', ''],
+    'a birthday where nothing does' => ['fields-needed', '<form method=post action=/q><h2>Order rope</h2>'."$email<label>Name <input name=n></label><label>Date of birth <input type=date name=b autocomplete=bday required></label><button>Order</button></form>", 'breach', ''],
+    // Signing up for one thing is no consent to another.
+    'signing up for a course' => ['no-consent-by-sending', '<form method=post action=/q><h2>Register for the knot course</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'breach', ''],
+    'signing up for the letter' => ['no-consent-by-sending', '<form method=post action=/q><h2>Newsletter</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'not-applicable', ''],
+    // Nobody is asked.
+    'details given away for advertising' => ['consent-asked', onPage("$email<p>Your details will be passed to our marketing partners.</p>"), 'breach', ''],
+    'and nobody says to whom' => ['recipients-named', onPage("$email<p>Your details will be passed to our marketing partners.</p>"), 'breach', ''],
+    'what a petition hands over' => ['consent-asked', onPage("$email<p>Your name will be handed to the council with the others.</p>"), 'not-applicable', ''],
+    'a voucher for a friend' => ['consent-asked', onPage("$email<p>We send your friend a voucher by email.</p>"), 'not-applicable', ''],
+    'customers are told of goods like theirs' => ['consent-asked', onPage("$email<p>We use your address to email you offers of similar goods; you can object at any time.</p>"), 'not-applicable', ''],
+    'customers, by their own rule' => ['existing-customer', onPage("$email<p>We use your address to email you offers of similar goods; you can object at any time.</p>"), 'open', ''],
+    'the notice agreed to beside no box' => ['notice-not-agreed', onPage("$email<p>By paying you accept our privacy policy.</p>"), 'weakness', ''],
+    'the notice made known beside no box' => ['notice-not-agreed', onPage("$email<p>How we use your data stands in our privacy policy.</p>"), 'not-applicable', ''],
     // Not in an address.
     'by POST' => ['not-in-address', onPage($email), 'met', ''],
     'by GET' => ['not-in-address', onPage($email, 'action="/o" method="GET"'), 'weakness', ''],

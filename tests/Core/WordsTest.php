@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Juramen\Register\Language;
 use Juramen\Wording\Words\Clause;
+use Juramen\Wording\Words\Clues;
 use Juramen\Wording\Words\Entry;
 use Juramen\Wording\Words\Folded;
 use Juramen\Wording\Words\Hit;
@@ -16,6 +17,7 @@ use Juramen\Wording\Words\Sentence;
 use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\Vocabulary;
 use Juramen\Wording\Words\WordClass;
+use Tests\Core\FoundForms;
 
 beforeEach(fn () => mt_srand(20261127));
 
@@ -151,6 +153,35 @@ test('words are looked up as one would who tries every entry at every word', fun
         expect($missing)->toBe([]);
     }
 })->with(array_map(static fn (Language $l): array => [$l], Language::cases()));
+
+test('where words of a class stand there are clues to them, whatever the text; without a clue none stands there', function (Language $language): void {
+    $vocabulary = Vocabulary::of($language);
+    $texts = array_merge(...array_map(
+        static fn (string $section): array => LanguageFiles::sentences($language)->lines($section), LanguageFiles::sentences($language)->names()
+    ));
+    foreach (FoundForms::in(...FoundForms::ALL)->forms as $form) {
+        $texts[] = html_entity_decode(strip_tags($form->html));
+    }
+    foreach ($texts as $text) {
+        $plain = Clues::plain($text);
+        $hits = array_merge(...array_map(static fn (Sentence $s): array => $s->hits, Passage::read($text, $vocabulary)->sentences));
+        foreach (array_unique(array_map(static fn (Hit $h): string => $h->class->value, $hits)) as $class) {
+            expect($vocabulary->cluesTo(WordClass::from($class))->areIn($plain))->toBeTrue("$class: $text");
+        }
+    }
+    expect($vocabulary->cluesTo(WordClass::Withdraws, WordClass::Terms)->areIn(Clues::plain('1 + 1 = 2')))->toBeFalse();
+})->with(Language::cases());
+
+test('clues are found in what hides, joins or parts words', function (string $entry, string $text, bool $may): void {
+    $vocabulary = Vocabulary::from(Sections::parse(["[endings]\nies > y\n[ends]\n$entry"]));
+    expect($vocabulary->cluesTo(WordClass::Ends)->areIn(Clues::plain($text)))->toBe($may)
+        ->and($may || ! Passage::read($text, $vocabulary)->speaksOf(WordClass::Ends))->toBeTrue();
+})->with([
+    ['policy', 'Our POLICIES end.', true], ['policy', 'Our places end.', false], ['email', 'Send an E-Mail', true], ['stop', "s\u{AD}top it", true],
+    ['stop', 'nonstop', false], ['*stop', 'nonstop', true], ['*stop*', 'nonstops', true], ['no ... longer', 'no', false],
+    ['no ... longer', 'longer, no', true], ['leave/go away', 'leave it', false], ['leave/go away', 'far away we go', true], ['éteindre', 'Éteindre', true],
+    ['end', 'l’end', true], ['end', '🚢end', true], ['end', '日本end', true], ['stop', "st\u{200B}op", true], ['end', 'the legend', false],
+]);
 
 test('a "not" reaches as far as its clause, and on where nobody new does anything', function (Language $language, string $text, array $negated): void {
     $sentence = Passage::read($text, Vocabulary::of($language))->sentences[0];

@@ -178,6 +178,8 @@ final readonly class ControlReader
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
             $this->listener->hears($plain, Meaning::AsksForNo) && $this->listener->speaksOf($plain, ...self::SENT) => ControlRole::Consent,
+            $this->listener->hears($label, Meaning::ToAnswer) && ! $this->speaks(WordClass::Reads, $label)
+                && ! $this->speaks(WordClass::Terms, $label) => ControlRole::Technical,
             $this->speaks(WordClass::Technical, $label)
                 && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
             $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,

@@ -30,7 +30,7 @@ final readonly class KindGuess
         $about = fn (WordClass $class, string ...$in): bool => $this->speaksIn($class, $in);
         $sends = fn (string $in): bool => $this->listener->hears($in, Meaning::Sends);
 
-        $forNews = $hasEmail && ($sends($says) || $this->isOnlyForNews($form, $text));
+        $forNews = $hasEmail && (($sends($says) && ! $this->buys($form, $says)) || $this->isOnlyForNews($form, $text));
         // "Call me back" asks for an answer, and not for news.
         $without = fn (WordClass $class): string => $this->listener->without($says, $class);
         $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact))
@@ -75,6 +75,9 @@ final readonly class KindGuess
             ),
             $hasEmail && $this->asksForLittle($form) && $about(WordClass::Subscribes, $says) => new GuessedKind(
                 FormKind::Newsletter, 'it asks for an address alone, to sign up'
+            ),
+            $hasEmail && $this->asksForLittle($form) && $this->listener->hears("$text\n$beside", Meaning::CanEnd) => new GuessedKind(
+                FormKind::Newsletter, 'it asks for an address alone, and what comes can be ended'
             ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
         };
@@ -142,6 +145,13 @@ final readonly class KindGuess
             && $this->listener->speaksOf($beside, ...WordClass::means());
     }
 
+    /** "Order a voucher", "Buy": nothing that comes again is ordered there. */
+    private function buys(FoundForm $form, string $says): bool
+    {
+        return ! $this->asksForLittle($form) && $this->listener->speaksOf($says, WordClass::Order)
+            && ! $this->listener->speaksOf($says, WordClass::Carrier, WordClass::Subscribes, WordClass::Gets, ...WordClass::means());
+    }
+
     private function asksForLittle(FoundForm $form): bool
     {
         return count($form->controls) === 1 && count($form->inputs('text', 'email', 'tel')) === 1;
@@ -184,9 +194,9 @@ final readonly class KindGuess
 
     private function asksForFriend(FoundForm $form): bool
     {
-        $addresses = $form->inputs('email', 'tel');
+        $isFriends = fn (DOMElement $input): bool => $this->listener->speaksOfRarely($this->labels->of($input), WordClass::FieldFriend);
 
-        return array_filter($addresses, fn (DOMElement $input): bool => $this->listener->speaksOf($this->labels->of($input), WordClass::FieldFriend)) !== [];
+        return array_filter($form->inputs('email', 'tel'), $isFriends) !== [];
     }
 
     private function asksForNewPassword(FoundForm $form): bool

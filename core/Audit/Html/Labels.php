@@ -21,6 +21,9 @@ final class Labels
     private const OF_FIELDS = '~^[\s*():.–-]*(?:required|optional|pflichtfeld|erforderlich|obligatoires?|obligatoriskt?|påkrævet|valgfrit)?[\s*():.–-]*$'
         .'|\b(?:fields?|felder|pflichtfelder|champs?|fält|felter)\b~iu';
 
+    /** Bytes beside a control, behind which nothing is its label. */
+    private const FAR = 3_000;
+
     /** @var array<int, string> object id of a control to its words, of what was asked for */
     private array $texts = [];
 
@@ -142,7 +145,7 @@ final class Labels
         return $this->along($control, $first) ?: $this->along($control, $second);
     }
 
-    /** Text beside a node in one direction, as far as the next control; then the same around its parent, up to the form. */
+    /** Text beside a node in one direction, as far as the next control, or as anybody looks for a label; then the same around its parent, up to the form. */
     private function along(DOMNode $node, string $direction): string
     {
         for ($here = $node; $here !== null && ! in_array($here->nodeName, ['form', 'body', 'fieldset', 'table'], true); $here = $here->parentNode) {
@@ -150,7 +153,7 @@ final class Labels
             for ($beside = $here->{$direction}; $beside !== null && ! $this->holdsControl($beside); $beside = $beside->{$direction}) {
                 $piece = $this->page->text($beside);
                 $text = $direction === 'nextSibling' ? "$text $piece" : "$piece $text";
-                if (trim($text) !== '' && $beside->nodeName === 'br') {
+                if (strlen($text) > self::FAR || (trim($text) !== '' && $beside->nodeName === 'br')) {
                     break;
                 }
             }

@@ -22,31 +22,38 @@ final readonly class PopUpReader
     private const CLOSES = '~^\s*[x×✕✖]\s*$|\b(?:close|dismiss|no,? thanks?|not now|later|skip|cancel|schließen|schliessen|nein danke|später|fermer|plus tard|non merci'
         .'|stäng|nej tack|luk|nej tak|senere)\b~iu';
 
+    /** Attributes that tell what an element is called, and those that tell what a press of it does. */
+    private const CALLED = ['aria-label', 'title', 'class', 'id'];
+
+    private const DOES = ['onclick', 'data-dismiss', 'data-bs-dismiss', 'data-close', 'data-action'];
+
     public function __construct(private Page $page) {}
 
-    /** The pop-up that a form stands in, or that stands in it; null where it is none. */
+    /** The pop-up that a form stands in, whole, and not the part of it that holds the form; null where it is none. */
     private function around(DOMElement $form): ?DOMElement
     {
+        $popUp = null;
         for ($node = $form; $node instanceof DOMElement && $node->nodeName !== 'body'; $node = $node->parentNode) {
             $says = in_array($node->getAttribute('role'), ['dialog', 'alertdialog'], true) || $node->getAttribute('aria-modal') === 'true'
                 || preg_match(self::NAMES, $node->getAttribute('class').' '.$node->getAttribute('id')) === 1;
-            if ($says) {
-                return $node;
-            }
+            $popUp = $says ? $node : $popUp;
         }
 
-        return null;
+        return $popUp;
     }
 
     /** The pop-up around a form where nothing in it closes it; a dialog element is closed by a key. */
     public function cannotBeClosed(FoundForm $form): ?Selector
     {
         $popUp = $this->page->mentions(self::ANYWHERE) ? $this->around($form->element) : null;
-        if ($popUp === null || $popUp->nodeName === 'dialog') {
+        if ($popUp === null || $this->isClosedByKey($popUp, $form->element)) {
             return null;
         }
         foreach ($this->page->named(['button', 'a', 'span', 'div', 'i', 'svg'], $popUp) as $element) {
-            $called = implode(' ', array_map($element->getAttribute(...), ['aria-label', 'title', 'class', 'id']));
+            $called = implode(' ', array_map($element->getAttribute(...), self::CALLED));
+            if ($this->doesClose($element)) {
+                return null;
+            }
             $words = in_array($element->nodeName, ['button', 'a'], true) || $element->getAttribute('role') === 'button' ? $this->page->text($element) : '';
             if (preg_match(self::CLOSES, str_replace(['-', '_'], ' ', $called)) === 1 || ($words !== '' && preg_match(self::CLOSES, $words) === 1)) {
                 return null;
@@ -54,6 +61,32 @@ final readonly class PopUpReader
         }
 
         return new Selector($this->page->selector($popUp));
+    }
+
+    private function doesClose(DOMElement $element): bool
+    {
+        foreach (self::DOES as $name) {
+            if ($element->hasAttribute($name) && preg_match('~close|dismiss|hide~i', "$name {$element->getAttribute($name)}") === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the pop-up, or a part of it that holds the form, is an element that browsers close by a key. */
+    private function isClosedByKey(DOMElement $popUp, DOMElement $form): bool
+    {
+        for ($node = $form; $node instanceof DOMElement; $node = $node->parentNode) {
+            if ($node->nodeName === 'dialog' || $node->hasAttribute('popover')) {
+                return true;
+            }
+            if ($node === $popUp) {
+                break;
+            }
+        }
+
+        return false;
     }
 
     /** A clock that runs down in the form or in the pop-up around it. */

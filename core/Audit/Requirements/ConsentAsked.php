@@ -33,7 +33,7 @@ final class ConsentAsked extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::Announced];
+        return [Meaning::Announced, Meaning::PassedOn];
     }
 
     public function judge(Reading $reading): array
@@ -48,9 +48,12 @@ final class ConsentAsked extends FormRequirement
         if ($reading->kind === FormKind::Newsletter) {
             return $this->met('It serves only what it says, and sending it is the clear act.', $reading->where);
         }
+        if ($reading->toldToCustomers() !== null) {
+            return $this->notApplicable('It uses the rule for existing customers, which is judged by itself.');
+        }
         $listener = $reading->listener();
-        $said = $listener->first($reading->text, Meaning::Announced);
-        if ($said === null || $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::Assumed)) {
+        $said = $listener->first($reading->text, Meaning::Announced) ?? $reading->givesAway();
+        if ($said === null || $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)) {
             return $this->notApplicable('Nothing says that it leads to advertising.');
         }
 

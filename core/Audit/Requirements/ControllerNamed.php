@@ -22,9 +22,9 @@ final class ControllerNamed extends FormRequirement
     private const NAMES = [
         '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|'
             .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?|CIO|CIC|KGaA|eG|GbR|e\.\s?K\.|I/S|K/S|HB|KB'
-            .'|[FA]\.M\.B\.A\.|EURL|SASU|SELARL|SCOP|ASBL)(?![\p{L}])~u',
+            .'|[FA]\.M\.B\.A\.|EURL|EARL|GAEC|SCEA|SCIC|SASU|SELARL|SCOP|ASBL)(?![\p{L}])~u',
         '~\p{Lu}[\p{L}&\'’-]+\s(?:Trust|Foundation|Society|Charity|Cooperative|Stiftung|Stiftelse)(?!\p{L})|,\s(?:ideell förening|(?:a )?registered charity'
-            .'|eingetragener Verein|association loi 1901)~u',
+            .'|eingetragener Verein|association(?: loi 1901)?(?!\p{L}))~u',
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',
         '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
@@ -106,6 +106,14 @@ final class ControllerNamed extends FormRequirement
         }
 
         return null;
+    }
+
+    /** What the page's title calls who asks, without the legal form; empty where it names nobody by one. */
+    public static function calledOn(Reading $reading): string
+    {
+        $found = $reading->around->whole ? self::nameIn(explode("\n", $reading->around->text, 2)[0]) : null;
+
+        return $found === null ? '' : (string) preg_replace('~\s\S+$~u', '', $found->words);
     }
 
     private static function nameIn(string $text): ?Found

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
@@ -46,10 +47,10 @@ final class ExistingCustomer extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        foreach ($reading->consents() as $control) {
-            if (! $reading->isForCustomers($control)) {
-                continue;
-            }
+        $told = $reading->toldToCustomers();
+        $relying = $told === null ? array_filter($reading->consents(), $reading->isForCustomers(...))
+            : [Control::ofWords($reading->where, $told->words->words)];
+        foreach ($relying as $control) {
             $listener = $reading->listener();
             $similar = $listener->hears($control->label.' '.$reading->text, Meaning::SimilarGoods);
             $objection = $listener->hears($reading->text, Meaning::CanEnd, Meaning::CanObject);
@@ -58,7 +59,7 @@ final class ExistingCustomer extends FormRequirement
                     $this->finding(
                         Verdict::Breach,
                         'The form uses the rule for existing customers and does not say that one can object at any time, at no more than the basic rate.',
-                        $control->where, Found::all($control->label), 'Say it beside the box, or ask for consent instead.'
+                        $control->where, Found::all($control->label), 'Say it with these words, or ask for consent instead.'
                     ),
                 ];
             }

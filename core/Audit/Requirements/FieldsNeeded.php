@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\AskedField;
+use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reading;
@@ -15,7 +16,9 @@ use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
 use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormKind;
+use Juramen\Register\Channel;
 use Juramen\Wording\Found;
+use Juramen\Wording\Words\WordClass;
 
 /** Each field has a reason: said beside it, or plain from what the form is for. */
 final class FieldsNeeded extends FormRequirement
@@ -70,6 +73,14 @@ final class FieldsNeeded extends FormRequirement
         // Who asks to be called back gives a number, and no address.
         $isWayBack = $meaning === FieldMeaning::Phone
             && array_filter($reading->fields, static fn (AskedField $f): bool => $f->meaning === FieldMeaning::Email) === [];
+        // "You may call me": who ticks that leaves a number, and who does not leaves none.
+        $isForConsent = $meaning === FieldMeaning::Phone && ! $field->required && array_filter($reading->asked(), self::reachesByNumber(...)) !== [];
+        // What insurance costs, and who may buy wine, hangs on the age.
+        $hangsOnAge = $meaning === FieldMeaning::Birthday && $reading->kind !== FormKind::Newsletter
+            && $reading->listener()->speaksOf($reading->text, WordClass::ByAge);
+        if ($isForConsent || $hangsOnAge) {
+            return true;
+        }
 
         return match ($reading->kind) {
             FormKind::Order => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
@@ -79,5 +90,10 @@ final class FieldsNeeded extends FormRequirement
             FormKind::Other => true,
             default => false,
         };
+    }
+
+    private static function reachesByNumber(Control $control): bool
+    {
+        return array_filter($control->channels, static fn (Channel $c): bool => in_array($c, [Channel::Sms, Channel::Phone, Channel::Messaging], true)) !== [];
     }
 }

@@ -14,6 +14,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\PressureFrame;
 use Juramen\Wording\Words\WordClass;
 
 /** A no costs nothing more than a yes: nobody is hurried, threatened with a loss, or shamed. */
@@ -54,6 +55,9 @@ final class NoAsEasyAsYes extends FormRequirement
 
         // Only what says no, or what the person says, is looked at: what a button offers shames nobody.
         foreach ($reading->isAboutConsent() ? $reading->page->buttons ?? [] : [] as $button) {
+            if (! $reading->listener()->speaksOfRarely($button->label, ...PressureFrame::SHAMES)) {
+                continue;
+            }
             $declines = $reading->listener()->hears($button->label, Meaning::AsksForNo) || $reading->listener()->speaksOf($button->label, WordClass::I);
             $shamed = $declines ? $reading->listener()->first($button->label, Meaning::Shamed) : null;
             if ($shamed !== null) {

@@ -39,7 +39,7 @@ final class NoConsentBySending extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::TakenFromAct, Meaning::Assumed, Meaning::ActMentioned];
+        return [Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed, Meaning::ActMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -47,9 +47,10 @@ final class NoConsentBySending extends FormRequirement
         if (! $reading->kind->asksForConsent() || $reading->kind === FormKind::Newsletter) {
             return $this->notApplicable('A form that serves only this may be answered by sending it.');
         }
-        $said = $reading->listener()->first($reading->text, Meaning::TakenFromAct, Meaning::Assumed);
-
         $control = $reading->of === ReadingOf::Statement || $reading->of === ReadingOf::Words ? $reading->consents()[0] ?? null : null;
+        // What one signs up for is seen on a form, and not in words alone.
+        $said = $reading->listener()->first($reading->text, Meaning::TakenFromAct, Meaning::Assumed)
+            ?? ($control === null ? $reading->listener()->first($reading->text, Meaning::TakenFromSigningUp) : null);
         if ($said === null) {
             $half = $control === null ? null : $this->halfSaid(
                 $reading, $control, Meaning::ActMentioned, 'Is anybody taken to agree who only does that? Then ask with a box that starts empty.'

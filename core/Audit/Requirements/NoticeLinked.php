@@ -87,19 +87,17 @@ final class NoticeLinked extends FormRequirement
     private static function brokenTerms(Reading $reading): ?PageLink
     {
         $listener = $reading->listener();
-        $isTerms = static fn (PageLink $link): bool => $listener->speaksOf($link->text, WordClass::Terms)
+        // Most links lead somewhere, and what they are called does not matter.
+        $isBroken = static fn (PageLink $link): bool => ! $link->leadsSomewhere() && $listener->speaksOf($link->text, WordClass::Terms)
             && ! $listener->speaksOf($link->text, WordClass::Notice);
-        $broken = array_filter(
-            $reading->around->linksAbout("terms {$reading->language?->value}", $isTerms), static fn (PageLink $link): bool => ! $link->leadsSomewhere()
-        );
 
-        return array_values($broken)[0] ?? null;
+        return $reading->around->linksAbout("broken terms {$reading->language?->value}", $isBroken)[0] ?? null;
     }
 
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
-        $isNotice = static fn (PageLink $link): bool => $reading->listener()->speaksOf($link->text, WordClass::Notice)
+        $isNotice = static fn (PageLink $link): bool => $reading->listener()->speaksOfRarely($link->text, WordClass::Notice)
             || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift~i', $link->href) === 1;
 
         return $reading->around->linksAbout("notice {$reading->language?->value}", $isNotice);

@@ -7,6 +7,7 @@ namespace Juramen\Audit\Requirements;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
+use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -42,8 +43,8 @@ final class NoticeNotAgreed extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        if (! $reading->kind->asksForConsent() || $reading->controls === []) {
-            return $this->notApplicable('No control on this form concerns the notice.');
+        if (! $reading->kind->asksForConsent()) {
+            return $this->notApplicable('This form does not ask for consent.');
         }
         $findings = [];
         foreach ($reading->controls as $control) {
@@ -52,6 +53,18 @@ final class NoticeNotAgreed extends FormRequirement
                 $findings[] = $this->finding(Verdict::Weakness, 'The privacy notice is to be agreed to, as if it were a contract.', $control->where, $agreed,
                     'Make it known: "How we use your data stands in our privacy notice", with a link and no box.', $this->cut($control, $agreed));
             }
+        }
+
+        // "By signing up you accept our privacy policy": beside no box.
+        $said = $findings === [] && $reading->of === ReadingOf::Page ? $reading->listener()->first($reading->text, Meaning::NoticeAgreed)?->words : null;
+        if ($said !== null) {
+            return [$this->finding(
+                Verdict::Weakness, 'The privacy notice is said to be agreed to, as if it were a contract.', $reading->where, $said,
+                'Make it known: "How we use your data stands in our privacy notice", with a link.'
+            )];
+        }
+        if ($reading->controls === []) {
+            return $this->notApplicable('Nothing on this form concerns the notice.');
         }
 
         return $findings === [] ? $this->met('Nobody has to agree to the privacy notice.', $reading->controls[0]->where) : $findings;

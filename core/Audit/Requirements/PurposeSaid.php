@@ -18,6 +18,7 @@ use Juramen\Points\FormKind;
 use Juramen\Register\Regime;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\Phrases;
 
 /** What will be sent or done is said, not only "marketing", "updates" or "to improve our services". */
@@ -80,6 +81,10 @@ final class PurposeSaid extends FormRequirement
         $where = $control->where ?? $reading->where;
         $listener = $reading->listener();
         $named = $listener->inEach($text, Meaning::PurposeNamed);
+        $name = $named === null ? '' : ControllerNamed::calledOn($reading);
+        if ($name !== '' && $this->isOfName($name, $named) && str_contains($text, $name)) {
+            $named = $listener->inEach(str_replace($name, '', $text), Meaning::PurposeNamed);
+        }
         if ($named !== null) {
             return new Result($this, Verdict::Met, $named->understood, $where, $named->words);
         }
@@ -96,6 +101,12 @@ final class PurposeSaid extends FormRequirement
             "\"$vague->words\" says little".($strict ? '; in Germany the goods that are advertised must be named.' : '.'),
             $where, $vague, $mend, $this->change($reading, $control, $vague->words),
         );
+    }
+
+    /** "The newsletter of Wool and Linen", on a page of Wool and Linen Ltd: what it is called says nothing of what comes. */
+    private function isOfName(string $name, Sense $named): bool
+    {
+        return array_filter(explode(', ', (string) $named->named), static fn (string $word): bool => ! str_contains($name, $word)) === [];
     }
 
     /** What comes, with the channel where the words that go were the only ones to say it. */

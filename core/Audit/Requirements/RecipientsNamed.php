@@ -10,7 +10,6 @@ use Juramen\Audit\Mend;
 use Juramen\Audit\PageLink;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -48,9 +47,8 @@ final class RecipientsNamed extends FormRequirement
     public function judge(Reading $reading): array
     {
         $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
-        // Where sending is the act, its words stand beside no control.
-        $consents = $consents === [] && $reading->of === ReadingOf::Page && $reading->leadsToAdvertising()
-            && $reading->listener()->hears($reading->text, Meaning::PassedOn) ? [Control::ofWords($reading->where, $reading->text)] : $consents;
+        // Where sending is the act, or nobody is asked, its words stand beside no control.
+        $consents = $reading->givesAway() !== null ? [Control::ofWords($reading->where, $reading->text)] : $consents;
         $findings = [];
         $relied = false;
         foreach ($consents as $control) {
@@ -85,7 +83,7 @@ final class RecipientsNamed extends FormRequirement
     {
         return $reading->around->linksAbout(
             "partners {$reading->language?->value}",
-            static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->listener()->speaksOf($link->text, WordClass::Outsider)
+            static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->listener()->speaksOfRarely($link->text, WordClass::Outsider)
         ) !== [];
     }
 }

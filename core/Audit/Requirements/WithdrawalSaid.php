@@ -16,6 +16,7 @@ use Juramen\Register\Channel;
 use Juramen\Register\Language;
 use Juramen\Register\LegalBasis;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\EndingFrame;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\Phrases;
@@ -87,7 +88,8 @@ final class WithdrawalSaid extends FormRequirement
             ];
         }
         $around = $reading->around->once(
-            "ending {$reading->language?->value}", static fn (): ?Sense => $reading->listener()->first($reading->around->text, Meaning::CanEnd)
+            "ending {$reading->language?->value}",
+            static fn (): ?Sense => $reading->listener()->firstOnPage($reading->around->text, Meaning::CanEnd, EndingFrame::NEEDS)
         );
         if ($around !== null) {
             return $this->met('It is said on the page.', null, $around->words);

@@ -28,7 +28,7 @@ final class ActFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::Assumed, Meaning::TakenFromAct];
+        return [Meaning::Assumed, Meaning::TakenFromAct, Meaning::TakenFromSigningUp];
     }
 
     public function read(Passage $passage): array
@@ -46,6 +46,15 @@ final class ActFrame implements Frame
             if ($act !== null) {
                 $words = $passage->hitWords($sentence, $act);
                 $senses[] = new Sense(Meaning::TakenFromAct, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to.");
+
+                continue;
+            }
+            $signing = AnyAct::bySigningUp($sentence);
+            if ($signing !== null) {
+                $words = $passage->hitWords($sentence, $signing);
+                $senses[] = new Sense(
+                    Meaning::TakenFromSigningUp, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to as well."
+                );
             }
         }
 
@@ -80,7 +89,7 @@ final class ActFrame implements Frame
 
     private function act(Sentence $s): ?Hit
     {
-        if ($s->says(W::Must) || $s->has(W::Free) || $this->ticks($s) || ($s->says(W::Exchange) && $s->has(W::I))) {
+        if (AnswerFrame::isAll($s) || $s->says(W::Must) || $s->has(W::Free) || $this->ticks($s) || ($s->says(W::Exchange) && $s->has(W::I))) {
             return null;
         }
         foreach ($s->said(W::Does) as $act) {

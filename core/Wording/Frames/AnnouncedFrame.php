@@ -12,6 +12,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** Advertising is said to come, and nobody is asked: "you will also receive our newsletter". */
 final class AnnouncedFrame implements Frame
 {
+    /** Words between "our" and a letter of ours. */
+    private const NEAR = 1;
+
     /** What asks, leaves open, or speaks of its end. */
     private const ASKS = [
         W::I, W::Wants, W::If, W::Unless, W::Agrees, W::Ticks, W::Subscribes, W::Refuses, W::Ends, W::Withdraws, W::Not, W::Must, W::Processor, W::Friend,
@@ -31,10 +34,10 @@ final class AnnouncedFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $said = $this->announced($sentence);
-            if ($said !== null) {
-                $words = $passage->sentenceWords($sentence);
-                $senses[] = new Sense(Meaning::Announced, $words, 'Advertising is said to come, and nobody is asked.');
+            if ($this->announced($sentence) !== null) {
+                $senses[] = new Sense(Meaning::Announced, $passage->sentenceWords($sentence), 'Advertising is said to come, and nobody is asked.');
+            } elseif ($this->asksForWord($sentence)) {
+                $senses[] = new Sense(Meaning::Announced, $passage->sentenceWords($sentence), 'Whoever says nothing is written to, and nobody is asked.');
             }
         }
 
@@ -53,8 +56,31 @@ final class AnnouncedFrame implements Frame
                 return $what;
             }
         }
+        // "You also get our concert letter": one of ours, besides what was asked for.
+        foreach ($s->has(W::Also) && $s->says(W::Sends, W::Gets) ? $s->said(W::Carrier) : [] as $letter) {
+            $ours = static fn (Hit $h): bool => $h->from < $letter->from && $letter->from - $h->to <= self::NEAR;
+            if (array_filter($s->said(W::Self), $ours) !== [] && ! $s->has(W::Service, W::Answers)) {
+                return $letter;
+            }
+        }
 
         return null;
+    }
+
+    /** "If you do not want our newsletter, let us know": who says nothing gets it. */
+    private function asksForWord(Sentence $s): bool
+    {
+        if ($s->has(W::I, W::NoLonger, W::Ticks, W::Unticks) || ! $s->has(W::Tells)) {
+            return false;
+        }
+        foreach ($s->clauses as $n => $clause) {
+            $wanted = $s->inClause($n, W::You) && $s->inClause($n, W::Wants, W::Agrees) && $s->inClause($n, W::Advertising, W::Carrier, ...W::means());
+            if ($wanted && $clause->negated && in_array($clause->opener, [W::If, W::When, W::Unless], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function asks(Sentence $s): bool
@@ -63,14 +89,20 @@ final class AnnouncedFrame implements Frame
         $sends = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Sends));
         $glad = static fn (Hit $h): bool => $h->class === W::Wants && $h->from === 0 && in_array($h->to, $sends, true);
 
-        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h)) !== [];
+        // "You can object at any time": what is said of its end asks for nothing.
+        $ends = static fn (Hit $h): bool => in_array($h->class, [W::Refuses, W::Ends, W::Withdraws], true) && SendingFrame::ends($s, $h->clause)
+            && ! $s->inClause($h->clause, W::Sends);
+
+        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ends($h)) !== [];
     }
 
-    /** "You may get": what Swedish has one word for is told by it. */
+    /** "You may get": what Swedish has one word for is told by it. What we may do with details, and how it may end, are told, too. */
     public static function leavesOpen(Sentence $s): bool
     {
         $gets = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Gets));
+        $told = static fn (Hit $may): bool => in_array($may->from, $gets, true) || SendingFrame::ends($s, $may->clause)
+            || ($s->inClause($may->clause, W::Uses) && $s->inClause($may->clause, W::Details));
 
-        return array_filter($s->all(W::May), static fn (Hit $may): bool => ! in_array($may->from, $gets, true)) !== [];
+        return array_filter($s->all(W::May), static fn (Hit $may): bool => ! $told($may)) !== [];
     }
 }

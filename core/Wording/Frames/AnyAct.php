@@ -17,15 +17,36 @@ final class AnyAct
     /** Words between what opens an act and subscribing that comes of it; right behind it, subscribing is the act itself. */
     private const APART = 2;
 
+    /** Signing up, and giving details. */
+    private const GIVES = [W::Subscribes, W::Details];
+
+    /** What is a clear act itself: a tick, asking for the letter, following a link. */
+    private const CLEAR = [W::Ticks, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Does, W::Sends];
+
     /** @return Hit|null the act in its words; null where nothing is taken from it */
     public static function of(Sentence $s): ?Hit
+    {
+        return self::among($s, static fn (Hit $opens, Hit $agrees): bool => ! self::stands($s, $opens, $agrees, ...self::GIVES, ...W::means(), ...self::CLEAR));
+    }
+
+    /** @return Hit|null "by signing up", "by giving your number you agree to calls": a clear act where it is for them, and nowhere else */
+    public static function bySigningUp(Sentence $s): ?Hit
+    {
+        $else = [W::Advertising, W::Carrier, ...W::means(), ...self::CLEAR];
+
+        return self::among($s, static fn (Hit $opens, Hit $agrees): bool => $agrees->class !== W::Subscribes
+            && self::stands($s, $opens, $agrees, ...self::GIVES) && ! self::stands($s, $opens, $agrees, ...$else));
+    }
+
+    /** @param  callable(Hit, Hit): bool  $isAct  whether what stands between what opens an act and agreeing is one that is looked for */
+    private static function among(Sentence $s, callable $isAct): ?Hit
     {
         if ($s->has(W::I, W::Wants)) {
             return null;
         }
         foreach ($s->said(W::Agrees, W::Yes, W::Subscribes) as $agrees) {
             $opens = $s->inClause($agrees->clause, W::You) ? self::opener($s, $agrees) : null;
-            if ($opens === null || self::asksBetween($s, $opens, $agrees)) {
+            if ($opens === null || ! $isAct($opens, $agrees)) {
                 continue;
             }
             $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
@@ -75,12 +96,11 @@ final class AnyAct
         return array_filter($s->within($subscribes->clause, W::You), $beside) !== [] && ! $s->inClause($subscribes->clause, W::May, W::Must);
     }
 
-    /** Whether what is done is a clear act itself (a tick, asking for the letter, following a link), or one that is known and looked at by itself. */
-    private static function asksBetween(Sentence $s, Hit $opens, Hit $agrees): bool
+    /** Whether a word of the classes stands between what opens an act and agreeing. */
+    private static function stands(Sentence $s, Hit $opens, Hit $agrees, W ...$classes): bool
     {
-        $clear = [W::Ticks, W::Subscribes, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Details, W::Does, W::Sends, ...W::means()];
         $between = static fn (Hit $h): bool => $h->from >= $opens->to && $h->to <= $agrees->from;
 
-        return array_filter($s->all(...$clear), $between) !== [];
+        return array_filter($s->all(...$classes), $between) !== [];
     }
 }

@@ -12,6 +12,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how consent ends, that it is hard to end, or that it never does. A right to give goods back is none of these. */
 final class EndingFrame implements Frame
 {
+    /** Of one of these every sentence has a word in which it finds anything. */
+    public const NEEDS = [W::Ends, W::Withdraws, W::NoLonger, W::Until, W::NeverEnds, W::Objects];
+
     /** Tokens of a sentence that may say no more than "Unsubscribe: link". */
     private const TERSE = 6;
 
@@ -63,7 +66,9 @@ final class EndingFrame implements Frame
 
         // "No cancellation", "it is not taken back": what ends consent is denied.
         foreach ($s->all(W::Withdraws, ...($s->has(W::Agrees) ? [W::Ends] : [])) as $hit) {
-            $bound = ! in_array($s->clauseOf($hit)->opener, [W::If, W::Unless, W::When, W::Who], true)
+            // "No spam, leaving takes a click": the no is of what stands before it.
+            $elsewhere = ! $s->inClause($hit->clause, W::Not) && $s->inClause($hit->clause, W::Way);
+            $bound = ! $elsewhere && ! in_array($s->clauseOf($hit)->opener, [W::If, W::Unless, W::When, W::Who], true)
                 && ! $s->inClause($hit->clause, W::Must, W::HardWay, W::Without, W::AnyTime, W::NoLonger, W::Free);
             if ($hit->negated && $bound) {
                 return $hit;

@@ -17,10 +17,14 @@ enum Meaning: string
     case AsksForNo = 'asks-for-no';
     /** Another act is taken for consent. */
     case TakenFromAct = 'taken-from-act';
+    /** Signing up is taken for consent: a clear act where one signs up for what is sent, and nowhere else. */
+    case TakenFromSigningUp = 'taken-from-signing-up';
     /** Consent is assumed, or taken from silence. */
     case Assumed = 'assumed';
     /** Consent is demanded for something else. */
     case Condition = 'condition';
+    /** What is given is used to answer, and for nothing else. */
+    case ToAnswer = 'to-answer';
     /** Consent is given for something, and that is said. */
     case Exchange = 'exchange';
     /** It is said that consent is free, or that something works without it. */
@@ -80,8 +84,10 @@ enum Meaning: string
             self::Announced => 'says that advertising will come',
             self::AsksForNo => 'asks for a no',
             self::TakenFromAct => 'takes another act for consent',
+            self::TakenFromSigningUp => 'takes signing up for consent to what is sent',
             self::Assumed => 'takes consent for granted',
             self::Condition => 'makes consent a condition',
+            self::ToAnswer => 'uses what is given to answer, and for nothing else',
             self::Exchange => 'gives something for consent',
             self::PassedOn => 'passes details on',
             self::CanEnd => 'says how consent ends',

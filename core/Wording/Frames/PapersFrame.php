@@ -13,16 +13,19 @@ use Juramen\Wording\Words\WordClass as W;
 /** Terms, or the privacy notice, are agreed to; a reference to them, and having read the notice, is not that. */
 final class PapersFrame implements Frame
 {
-    public function id(): string
-    {
-        return 'papers';
-    }
+    /** Words between a paper and that it was read. */
+    private const BESIDE = 2;
 
     /** Tokens of a clause that says no more than "and accept it". */
     private const BRIEF = 5;
 
     /** Words between agreeing and what is agreed to. */
     private const NEAR = 14;
+
+    public function id(): string
+    {
+        return 'papers';
+    }
 
     public function meanings(): array
     {
@@ -37,7 +40,7 @@ final class PapersFrame implements Frame
             if ($terms !== null) {
                 $senses[] = new Sense(Meaning::TermsAgreed, $this->words($passage, $sentence, $terms), 'Terms are agreed to.');
             }
-            $notice = $this->agreed($sentence, W::Notice, W::Agrees);
+            $notice = AnswerFrame::isAll($sentence) ? null : $this->agreed($sentence, W::Notice, W::Agrees);
             if ($notice !== null) {
                 $senses[] = new Sense(Meaning::NoticeAgreed, $this->words($passage, $sentence, $notice), 'The privacy notice is agreed to.');
             }
@@ -60,6 +63,9 @@ final class PapersFrame implements Frame
                 continue;
             }
             foreach ($s->said(...$by) as $agree) {
+                if (self::isOnlyRead($s, $hit, $agree)) {
+                    continue;
+                }
                 // "I have read it and accept it."
                 $next = $agree->clause === $hit->clause + 1 && $s->inClause($hit->clause, W::Reads)
                     && $s->clauseOf($agree)->to - $s->clauseOf($agree)->from <= self::BRIEF;
@@ -85,6 +91,16 @@ final class PapersFrame implements Frame
         $sent = $s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier);
 
         return $processing && SendingFrame::sent($s) !== null && array_filter($sent, static fn (Hit $h): bool => $h->from >= $paper->to) !== [];
+    }
+
+    /** "I accept the terms and have read the notice": what is agreed to stands before, and this is only taken note of. */
+    private static function isOnlyRead(Sentence $s, Hit $paper, Hit $agree): bool
+    {
+        $terms = array_filter($s->all(W::Terms), static fn (Hit $h): bool => $h->from >= $agree->to && $h->to <= $paper->from);
+        $behind = end($terms);
+        $reads = static fn (Hit $h): bool => $behind !== false && $h->from >= $behind->to && $h->from - $paper->to <= self::BESIDE;
+
+        return $behind !== false && array_filter($s->all(W::Reads, W::Confirms), $reads) !== [];
     }
 
     /** "I accept the terms, the notice and ...": a paper by itself between commas, in a list of what is agreed to. */

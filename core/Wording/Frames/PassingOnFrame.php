@@ -128,7 +128,10 @@ final class PassingOnFrame implements Frame
             $s->all(W::I, W::Sends), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
         ) !== [];
 
-        return array_values(array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
+        $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));
+        $others = array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($o->from, $carriers, true) || ! SendingFrame::isTopic($s, $o));
+
+        return array_values(array_filter($others, static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
             || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! $comes($o->from)));
     }
 

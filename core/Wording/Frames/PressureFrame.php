@@ -12,6 +12,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** People are hurried, threatened with a loss, or shamed for a no. */
 final class PressureFrame implements Frame
 {
+    /** Of one of these every sentence has a word that shames. */
+    public const SHAMES = [W::Shames, W::Rather];
+
     /** Words between a no and what is liked better. */
     private const NEAR = 4;
 

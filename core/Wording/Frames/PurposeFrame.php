@@ -117,7 +117,8 @@ final class PurposeFrame implements Frame
     {
         [$named, $before, $spoken] = [[], [], false];
         foreach ($passage->sentences as $n => $sentence) {
-            $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means());
+            $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means())
+                || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per));
             $spoken = $spoken || $speaks;
             if ($speaks) {
                 array_push($named, ...$this->words($passage, $sentence));
@@ -192,7 +193,8 @@ final class PurposeFrame implements Frame
         $known = $this->known($s, $passage);
         // A price is a price of something: beside offers and news it says no more than they do.
         foreach ($s->all(W::Price) as $price) {
-            foreach ($s->all(W::Vague, W::Advertising) as $vague) {
+            // One of power, in a word with it, says of what.
+            foreach ($this->saysMore($price, $passage) ? [] : $s->all(W::Vague, W::Advertising) as $vague) {
                 if ($vague->from !== $price->from && abs($vague->from - $price->from) <= self::BESIDE) {
                     $known[$price->from] = true;
                 }
@@ -252,9 +254,15 @@ final class PurposeFrame implements Frame
     {
         [$known, $content] = [[], []];
         foreach ($s->hits as $hit) {
-            $content += $hit->class === W::Wanted && count($hit->tokens) > 1 ? array_fill_keys($hit->tokens, true) : [];
+            $content += in_array($hit->class, [W::Wanted, W::Occasion], true) && count($hit->tokens) > 1 ? array_fill_keys($hit->tokens, true) : [];
         }
+        // "Emails about new magazines": what is sent elsewhere is what these are about.
+        $topics = array_filter($s->all(W::Carrier), static fn (Hit $h): bool => SendingFrame::isTopic($s, $h));
+        $topics = array_fill_keys(array_map(static fn (Hit $h): int => $h->from, $topics), true);
         foreach ($s->hits as $hit) {
+            if (isset($topics[$hit->from])) {
+                continue;
+            }
             // "Season ticket" says more than a season.
             if (count($hit->tokens) === 1 && isset($content[$hit->from])) {
                 continue;

@@ -75,7 +75,7 @@ final class RateFrame implements Frame
             }
             if ($clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
                 && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
-                && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does, W::Way)) && $clause->to - $clause->from > 2
+                && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does, W::Way, W::Details, W::Subscribes)) && $clause->to - $clause->from > 2
                 && (SendingFrame::sent($s) !== null || $s->has(...W::means()))) {
                 return [$clause->from, $clause->to];
             }

@@ -15,6 +15,9 @@ final class SendingFrame implements Frame
     /** Words of a clause that may speak of ending without saying whose. */
     private const SHORT = 5;
 
+    /** Words between "about" and what it is about. */
+    private const TOPIC = 2;
+
     /** Words and marks of a clause that is no more than a yes. */
     private const ANSWER = 2;
 
@@ -44,6 +47,9 @@ final class SendingFrame implements Frame
     /** What speaks of sending in a sentence; null where nothing does. */
     public static function sent(Sentence $sentence): ?Hit
     {
+        if (AnswerFrame::isAll($sentence)) {
+            return null;
+        }
         $measured = $sentence->has(W::Measures) && $sentence->has(W::Opens) ? self::measuredFrom($sentence) : null;
         foreach ($sentence->all(W::Advertising, W::Subscribes, W::Adds, W::Sends, W::Gets, W::Carrier, ...W::means()) as $hit) {
             $clause = $hit->clause;
@@ -109,6 +115,20 @@ final class SendingFrame implements Frame
         $of = array_filter($s->within($gets->clause, W::From, W::Self), static fn (Hit $h): bool => $h->from === $gets->to) !== [];
 
         return $given && $of;
+    }
+
+    /** "Emails about new magazines": a thing that is also sent, or somebody who also gets something, where it is what emails are about. */
+    public static function isTopic(Sentence $s, Hit $thing): bool
+    {
+        foreach ($s->all(W::From) as $about) {
+            $between = $thing->from - $about->to;
+            $sent = array_filter($s->all(W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->to <= $about->from && $about->from - $h->to <= 1);
+            if ($between >= 0 && $between <= self::TOPIC && $sent !== [] && ! $s->inClause($thing->clause, W::Self)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a clause says how it ends, and so nothing of what comes. */

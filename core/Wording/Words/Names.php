@@ -171,13 +171,19 @@ final class Names
             || self::isSubject($sentence, $token, $vocabulary);
     }
 
-    /** "I agree that Tidewick sends": behind the word that opens a clause, a capital where nouns have none, and then what is done. */
+    /**
+     * "I agree that Tidewick sends", "I allow Tidewick to": a capital where nouns have none, behind the word that opens a clause and before what is
+     * done, or between agreeing and what it is agreed to.
+     */
     private static function isSubject(Sentence $sentence, int $token, Vocabulary $vocabulary): bool
     {
-        $opened = array_filter($sentence->all(WordClass::That), static fn (Hit $that): bool => $that->to === $token) !== [];
+        if ($vocabulary->section('nouns') !== []) {
+            return false;
+        }
+        $ends = static fn (WordClass $class): bool => array_filter($sentence->all($class), static fn (Hit $h): bool => $h->to === $token) !== [];
+        $begins = static fn (WordClass $class): bool => array_filter($sentence->all($class), static fn (Hit $h): bool => $h->from === $token + 1) !== [];
 
-        return $opened && $vocabulary->section('nouns') === []
-            && array_filter($sentence->all(WordClass::Sends), static fn (Hit $sends): bool => $sends->from === $token + 1) !== [];
+        return ($ends(WordClass::That) && $begins(WordClass::Sends)) || ($ends(WordClass::Agrees) && $begins(WordClass::Towards));
     }
 
     /** "Because of the Marathon": where nouns have capitals, one behind an article or the like is no name. */

@@ -32,6 +32,23 @@ final readonly class Stems
         return new self($endings, $doubles);
     }
 
+    /**
+     * What all words of the same stem begin with.
+     *
+     * @param  string  $word  in lower case
+     */
+    public function common(string $word): string
+    {
+        $stem = $this->of($word);
+        foreach ($this->endings as $by) {
+            if ($by !== '' && str_ends_with($stem, $by)) {
+                return substr($stem, 0, -strlen($by));
+            }
+        }
+
+        return $stem;
+    }
+
     /** @param  string  $word  in lower case */
     public function of(string $word): string
     {

@@ -26,10 +26,11 @@ final readonly class Vocabulary
      *                                                                                             next: its class, the other words; null is a gap
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
      * @param  ArrayObject<string, Sentence|null>  $read  sentences by their text: those of a label stand on its form and on its page again
+     * @param  ArrayObject<string, Clues>  $clues  by what they lead to
      */
     private function __construct(
         private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections,
-        private ArrayObject $read = new ArrayObject
+        private ArrayObject $read = new ArrayObject, private ArrayObject $clues = new ArrayObject
     ) {}
 
     public static function of(Language $language): self
@@ -76,6 +77,28 @@ final readonly class Vocabulary
     public function section(string $name): array
     {
         return $this->sections->lines($name);
+    }
+
+    /** What a text must have in which words of any of the classes stand. */
+    public function cluesTo(WordClass ...$classes): Clues
+    {
+        $key = '';
+        foreach ($classes as $class) {
+            $key .= " $class->value";
+        }
+        $known = $this->clues[$key] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
+        $entries = [];
+        foreach ($classes as $class) {
+            foreach ($this->sections->lines($class->value) as $line) {
+                $words = array_values(array_filter(Entry::parse($line, $this->elided)->words, is_array(...)));
+                $entries[] = array_map(fn (array $alternatives): array => array_map($this->patterns->clue(...), $alternatives), $words);
+            }
+        }
+
+        return $this->clues[$key] = Clues::to($entries, WordPatterns::BEGINS);
     }
 
     /** What its words belong to; null where it has none. */

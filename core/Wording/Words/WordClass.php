@@ -168,6 +168,8 @@ enum WordClass: string
     case Similar = 'similar';
     case Sale = 'sale';
 
+    /** That something comes besides: "also", "too". */
+    case Also = 'also';
     /** Words that say nothing of what comes: articles, prepositions, praise. */
     case Little = 'little';
 
@@ -181,8 +183,12 @@ enum WordClass: string
     case Contact = 'contact';
     case Order = 'order';
     case Account = 'account';
+    /** "To answer my enquiry": what somebody wrote for, and no advertising. */
+    case Answers = 'answers';
     /** What one puts oneself down for: a webinar, a table, a petition. */
     case Occasion = 'occasion';
+    /** What hangs on somebody's age: the price of insurance, who may buy wine. */
+    case ByAge = 'by-age';
     case Draw = 'draw';
     case Download = 'download';
     case Preferences = 'preferences';
@@ -226,7 +232,7 @@ enum WordClass: string
         self::Technical->value => true, self::Service->value => true, self::Group->value => true,
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
-        self::Occasion->value => true,
+        self::Occasion->value => true, self::ByAge->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,

@@ -15,6 +15,9 @@ final class WordPatterns
 {
     private const NUMBER = 0;
 
+    /** No letter of ours stands before it; a picture may. */
+    public const BEGINS = '(?<!\p{Latin})';
+
     /** @var array<string, int> */
     private array $exact = [];
 
@@ -73,6 +76,25 @@ final class WordPatterns
         }
 
         return $this->stems[$this->stemmer->of($bare)] ??= $this->next++;
+    }
+
+    /**
+     * What is to be looked for in a text in lower case, as a pattern: it stands wherever a form matches the word, and may stand elsewhere.
+     *
+     * @throws InvalidArgumentException where it has no letters
+     */
+    public function clue(string $word): string
+    {
+        if (ctype_digit($word)) {
+            return '\\d';
+        }
+        $bare = trim($word, '*=');
+        if ($bare === '') {
+            throw new InvalidArgumentException("\"$word\" has no letters.");
+        }
+        $inflected = $word === $bare && ! isset($this->little[$bare]);
+
+        return (str_starts_with($word, '*') ? '' : self::BEGINS).preg_quote($inflected ? $this->stemmer->common($bare) : $bare, '~');
     }
 
     /** @return list<Seen> */

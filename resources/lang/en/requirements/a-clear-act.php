@@ -18,7 +18,8 @@ return [
     'no-consent-by-sending' => [
         'name' => 'Not by sending',
         'says' => 'Who orders or asks something has not agreed to advertising by it.',
-        'checks' => 'Sentences that take sending, registering, ordering or going on for a yes to being written to.',
+        'checks' => 'Sentences that take sending, registering, ordering, giving details or going on for a yes to being written to. Signing up is a clear act on a form'
+            .' for what is sent, and on no other; using what was sent to answer it is nothing that needs a yes.',
         'unseen' => 'Words on another page.',
     ],
     'asks-yes-not-no' => [
@@ -30,7 +31,8 @@ return [
     'consent-asked' => [
         'name' => 'Is asked at all',
         'says' => 'A form that serves something else and leads to advertising asks for it. One that serves only that, and says so, needs no box.',
-        'checks' => 'Sentences that announce advertising on a form without a control for it.',
+        'checks' => 'On a form without a control for it: sentences that announce advertising, that give details away for it, or that ask only those to speak up who want'
+            .' none. An order that is told to lead to offers of goods like those ordered is judged by the rule for existing customers.',
         'unseen' => 'Advertising that is not announced.',
     ],
 ];

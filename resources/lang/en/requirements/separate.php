@@ -24,7 +24,7 @@ return [
     'notice-not-agreed' => [
         'name' => 'Notice not “accepted”',
         'says' => 'A privacy notice tells; nobody agrees to it. Asking for that makes it look like a contract.',
-        'checks' => 'Controls whose words accept, or agree to, the notice.',
+        'checks' => 'Controls whose words accept, or agree to, the notice; on pages of others sentences beside no control, too.',
         'unseen' => '',
     ],
 ];

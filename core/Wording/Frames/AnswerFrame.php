@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** What is given is used to answer what somebody wrote, or for what they asked for, and for nothing else: agreeing to that is agreeing to no advertising. */
+final class AnswerFrame implements Frame
+{
+    /** What would be more than an answer, whoever does it. */
+    private const MORE = [W::Advertising, W::Outsider, W::Profiles, W::Measures, W::Subscribes, W::Adds, W::Must, W::Not];
+
+    public function id(): string
+    {
+        return 'answer';
+    }
+
+    public function meanings(): array
+    {
+        return [Meaning::ToAnswer];
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            if (self::isAll($sentence)) {
+                $senses[] = new Sense(Meaning::ToAnswer, $passage->sentenceWords($sentence), 'It is used to answer.');
+            }
+        }
+
+        return $senses;
+    }
+
+    /** Whether an answer is all that a sentence is about. */
+    public static function isAll(Sentence $s): bool
+    {
+        $answers = $s->all(W::Answers);
+        if ($answers === [] || $s->has(...self::MORE)) {
+            return false;
+        }
+        $clauses = array_map(static fn (Hit $h): int => $h->clause, $answers);
+        $sends = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Sends));
+        foreach ($s->all(W::Sends, W::Gets, W::Vague, W::Carrier, ...W::means()) as $hit) {
+            // "What I sent", "send the form", "contact me about my request", "by phone": beside the answer, or done by whoever is answered.
+            $beside = in_array($hit->clause, $clauses, true) || ($hit->class === W::Sends && ($s->inClause($hit->clause, W::I) || self::isDone($s, $hit)));
+            $saysMore = $hit->class === W::Vague && ! in_array($hit->from, $sends, true) && ! self::isWithin($hit, $answers);
+            if (! $beside || $saysMore || self::isAbout($s, $hit, $answers)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function isDone(Sentence $s, Hit $sends): bool
+    {
+        return self::isWithin($sends, $s->all(W::Does));
+    }
+
+    /** @param  list<Hit>  $longer */
+    private static function isWithin(Hit $hit, array $longer): bool
+    {
+        return array_filter($longer, static fn (Hit $h): bool => $h->from <= $hit->from && $hit->to <= $h->to) !== [];
+    }
+
+    /**
+     * "Emails about new routes": of something else than what was asked.
+     *
+     * @param  non-empty-list<Hit>  $answers
+     */
+    private static function isAbout(Sentence $s, Hit $sent, array $answers): bool
+    {
+        foreach ($s->all(W::From) as $about) {
+            if ($about->from === $sent->to && ! self::isWithin($about, $answers)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
