@@ -51,12 +51,18 @@ export async function person(email, address, patience) {
   return { email, address, opened: page.status, status: answer.status, presses, seconds: (performance.now() - started) / 1000 };
 }
 
-/** Posts so many a second, with marks gathered beforehand, each good for a sign-up, until told to stop; returns what it was answered. */
-export async function flood({ networks, rate, marks }) {
+/**
+ * Posts so many a second, with marks gathered beforehand, each good for a sign-up, until told to stop; returns what it was answered.
+ * Where `spare` is set, at most half as many again a second as this machine has just shown the form: what it cannot answer nobody gets through.
+ */
+export async function flood({ networks, rate: wanted, marks, spare }) {
   const addresses = Array.from({ length: networks }, (_, i) => `127.${20 + Math.floor(i / 250)}.${i % 250}.9`);
   const pool = [];
   const opened = async (_, i) => hidden((await ask('GET', addresses[i % networks])).text);
+  const began = performance.now();
   while (pool.length < marks) pool.push(...(await Promise.all(Array.from({ length: 10 }, opened))));
+  const shown = Math.round((pool.length / (performance.now() - began)) * 1000);
+  const rate = spare ? Math.min(wanted, 1.5 * shown) : wanted;
   await pause(2100);
   const answers = {};
   let [sent, open, stopped] = [0, 0, false];
@@ -83,7 +89,7 @@ export async function flood({ networks, rate, marks }) {
       clearInterval(beat);
       const seconds = (performance.now() - started) / 1000;
       while (open > 0) await pause(50);
-      return { sent, perSecond: Math.round(sent / seconds), answers };
+      return { sent, shown, perSecond: Math.round(sent / seconds), answers };
     },
   };
 }

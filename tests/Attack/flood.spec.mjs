@@ -1,4 +1,4 @@
-// 200 posts a second to one form: people get through all the same, and their mails go out.
+// 200 posts a second to one form, or as many as a slow machine shows it: people get through all the same, and their mails go out.
 import { expect, test } from '@playwright/test';
 import { mails, pause, sql } from '../Browser/support.mjs';
 import { flood, person } from './clients.mjs';
@@ -13,7 +13,7 @@ for (const networks of [1, 500]) {
     // Two seconds on a machine of its own; on one that is shared, where the same takes ten times as long at times, that they get through.
     const longest = long ? 2 : 40;
     const rest = await person(`rest.${networks}.${Date.now() % 1e9}@post.example`, '127.98.0.7', longest);
-    const crowd = await flood({ networks, rate: 200, marks: long ? 700 : 150 });
+    const crowd = await flood({ networks, rate: 200, marks: long ? 700 : 150, spare: !long });
     const began = performance.now();
     const people = [];
     for (let i = 0; i < 4; i += 1) {
