@@ -174,11 +174,12 @@ final readonly class Reading
 
     /**
      * Whether somebody is written to by the rule for existing customers instead of consent: the registers say so; on a page, a no is offered
-     * with an order.
+     * with an order. It is no rule for giving details to others.
      */
     public function isForCustomers(Control $control): bool
     {
-        return $this->sheet !== null ? $this->basisOf($control) === LegalBasis::ExistingCustomer : $this->kind === FormKind::Order && $control->refuses;
+        return $this->sheet !== null ? $this->basisOf($control) === LegalBasis::ExistingCustomer : $this->kind === FormKind::Order && $control->refuses
+            && ! $this->listener()->speaksOf($control->label, WordClass::Outsider);
     }
 
     /** @return list<Control> that are judged as consent: on a page, what stands on the rule for existing customers is judged by that */
@@ -201,8 +202,19 @@ final readonly class Reading
     {
         return $this->isAboutConsent() || (
             $this->kind->asksForConsent() && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
-            && $this->consents === [] && $this->listener()->hears($this->text, ...self::LEADING) && $this->toldToCustomers() === null
+            && $this->consents === [] && $this->toldToCustomers() === null
+            && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null)
         );
+    }
+
+    /** That being written to is said to be the price of what the form is for, where no control asks for it: "take part by subscribing to our letter". */
+    public function demanded(): ?Sense
+    {
+        $said = $this->consents === [] && $this->of === ReadingOf::Page && $this->kind->servesSomethingElse()
+            ? $this->listener()->first($this->text, Meaning::Condition) : null;
+
+        return $said !== null && $this->listener()->speaksOf($said->words->words, WordClass::Advertising)
+            && ! $this->listener()->hears($said->words->words, Meaning::ToAnswer) ? $said : null;
     }
 
     /** That details are given away for advertising, where no control asks for it; what a petition hands over is handed over for what was signed. */
@@ -217,7 +229,8 @@ final readonly class Reading
         }
         $line = explode("\n", $this->text)[count(explode("\n", mb_substr($this->text, 0, $passed->words->from))) - 1] ?? '';
         // "We send your friend a voucher" gives nothing away.
-        $advertises = $this->listener()->speaksOf($line, WordClass::Advertising) && ! $this->listener()->speaksOf($line, WordClass::Friend);
+        $advertises = $this->listener()->hears($line, Meaning::TheyWrite)
+            || ($this->listener()->speaksOf($line, WordClass::Advertising) && ! $this->listener()->speaksOf($line, WordClass::Friend));
 
         return $advertises || $this->leadsToAdvertising() ? $passed : null;
     }

@@ -32,27 +32,34 @@ final readonly class ControlReader
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
+    private const SUBJECT_WORDS = 5;
+
     /** Bytes of a label that names nothing but channels. */
     private const LONGEST_LIST = 80;
 
     /** Characters of a label that are given as what for. */
     private const PURPOSE = 80;
 
-    public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
+    public function __construct(private Page $page, private Labels $labels, private Choices $choices, private Listener $listener) {}
 
     /** @return list<Control> */
     public function read(FoundForm $form, FormKind $kind): array
     {
         $controls = [];
         $groups = [];
+        // The label of the box before and what it answers, where it names a channel.
+        $before = null;
         foreach ($form->controls as $element) {
             $role = $element->getAttribute('role');
             $type = strtolower($element->getAttribute('type'));
             if ($this->page->isHidden($element) && ! $this->isOn($element)) {
                 continue;
             }
-            if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true)) {
-                $controls[] = $this->box($element, $kind);
+            if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true) || $element->nodeName === 'button') {
+                $label = $this->labels->of($element);
+                $question = $this->askedOver($element, $label, $kind, $before);
+                $before = $question === null ? null : [$label, $question];
+                $controls[] = $this->box($element, $label, $question, $kind);
             } elseif ($type === 'radio' || $role === 'radio') {
                 $groups[$element->getAttribute('name') ?: spl_object_id($element->parentNode ?? $element)][] = $element;
             } elseif ($element->nodeName === 'select') {
@@ -66,20 +73,49 @@ final readonly class ControlReader
         return array_values(array_filter($controls));
     }
 
-    private function box(DOMElement $element, FormKind $kind): ?Control
+    /**
+     * What a box answers that names only a channel, or a subject below words by which something is to come: one of several answers to what stands
+     * over the first of them.
+     *
+     * @param  array{string, string}|null  $before  the label of the box before and what it answers, if it is such a one
+     * @return string|null null where its label says by itself what it is
+     */
+    private function askedOver(DOMElement $element, string $label, FormKind $kind, ?array $before): ?string
     {
-        $label = $this->labels->of($element);
-        $own = $label;
-        if ($this->namesChannelsAlone($label) || ($this->role($label, $kind) === null && $this->namesChannel($label))) {
-            // A box that names only a channel is one of several answers to what stands over them.
-            $label = Page::tidy($this->question([$element])."\n".$label);
+        $says = $this->role($label, $kind) !== null;
+        $channel = $this->namesChannelsAlone($label) || (! $says && $this->namesChannel($label));
+        if (! $channel && ($says || ! $this->namesSubject($label))) {
+            return null;
         }
+        $question = $this->choices->question([$element]);
+        if ($before !== null && in_array($question, ['', $before[0]], true)) {
+            return $before[1];
+        }
+
+        return $channel || ($this->choices->leadsOn($element, $question) && $this->role($question, $kind) === ControlRole::Consent) ? $question : null;
+    }
+
+    /** "Recipes", "New boats and sails": few words, and none of them of a person. */
+    private function namesSubject(string $label): bool
+    {
+        return $label !== '' && count(preg_split('~\s+~u', $label) ?: []) <= self::SUBJECT_WORDS
+            && ! $this->listener->speaksOf($label, WordClass::I, WordClass::You, WordClass::Self, WordClass::Agrees, WordClass::Must, WordClass::Age);
+    }
+
+    /** @param  string|null  $question  where it is one of several answers to it */
+    private function box(DOMElement $element, string $own, ?string $question, FormKind $kind): ?Control
+    {
+        $label = match (true) {
+            $question === null => $own,
+            $this->namesChannel($own) => Page::tidy($question."\n".$own),
+            default => Page::tidy(rtrim($question, ' :').': '.$own),
+        };
         // "Untick this if you do not want that": the tick is a yes, however it came there.
         $unticks = $this->speaks(WordClass::Unticks, $this->listener->without($label, WordClass::Refuses));
         $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $unticks;
         $on = $this->isOn($element);
 
-        return $this->control($element, $label, match (true) {
+        return $this->control($element, $label, $this->role($label, $kind), match (true) {
             ! $on => Response::Unset,
             $refuses => Response::No,
             default => Response::Yes,
@@ -110,7 +146,7 @@ final readonly class ControlReader
     private function group(array $radios, FormKind $kind): ?Control
     {
         $options = array_map($this->labels->of(...), $radios);
-        $question = $this->question($radios);
+        $question = $this->choices->question($radios);
         $response = Response::Unset;
         $where = $radios[0];
         foreach ($radios as $i => $radio) {
@@ -121,7 +157,8 @@ final readonly class ControlReader
         }
 
         return $this->control(
-            $where, Page::tidy($question."\n".implode(' / ', $options)), $response, $kind, false, $question."\n".implode("\n", $options), noIsAnAnswer: true
+            $where, Page::tidy($question."\n".implode(' / ', $options)), $this->answering($question, implode("\n", $options), $kind), $response, $kind,
+            false, noIsAnAnswer: true
         );
     }
 
@@ -137,14 +174,16 @@ final readonly class ControlReader
             fn (DOMElement $o): bool => $this->meansYes(Page::tidy($o->textContent), $o->getAttribute('value')) || $this
                 ->meansNo(Page::tidy($o->textContent), $o->getAttribute('value'))
         ) !== [];
-        if (! $yesNo) {
+        if (! $yesNo && ! ($select->hasAttribute('multiple') && $this->role($label, $kind) === ControlRole::Consent)) {
             return null;
         }
         $text = $chosen === null ? '' : Page::tidy($chosen->textContent);
         $value = $chosen?->getAttribute('value') ?? '';
 
-        return $this->control($select, Page::tidy($label."\n".$words), match (true) {
+        return $this->control($select, Page::tidy($label."\n".$words), $this->answering($label, $words, $kind), match (true) {
             $chosen === null, $chosen->hasAttribute('value') && $value === '' => Response::Unset,
+            // One of several subjects.
+            ! $yesNo => Response::Yes,
             $this->meansYes($text, $value) => Response::Yes,
             $this->meansNo($text, $value) => Response::No,
             default => Response::Unset,
@@ -152,11 +191,9 @@ final readonly class ControlReader
     }
 
     private function control(
-        DOMElement $element, string $label, Response $response, FormKind $kind, bool $refuses, ?string $judged = null, bool $noIsAnAnswer = false,
+        DOMElement $element, string $label, ?ControlRole $role, Response $response, FormKind $kind, bool $refuses, bool $noIsAnAnswer = false,
         ?string $channels = null
     ): ?Control {
-        $role = $this->role($judged ?? $label, $kind);
-
         return $role === null ? null : new Control(
             new Selector($this->page->selector($element)), $label, $role, $response,
             ! $noIsAnAnswer && (
@@ -168,6 +205,12 @@ final readonly class ControlReader
         );
     }
 
+    /** What answers to a question are for; the question of a form for news has to be about them: "Do you smoke?" is not. */
+    private function answering(string $question, string $answers, FormKind $kind): ?ControlRole
+    {
+        return $this->role(Page::tidy($question."\n".$answers), $question === '' ? $kind : FormKind::Other);
+    }
+
     private function role(string $label, FormKind $kind): ?ControlRole
     {
         $left = $this->listener->without($label, WordClass::Technical);
@@ -177,7 +220,8 @@ final readonly class ControlReader
             $this->isService($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
-            $this->listener->hears($plain, Meaning::AsksForNo) && $this->listener->speaksOf($plain, ...self::SENT) => ControlRole::Consent,
+            $this->listener->hears($plain, Meaning::AsksForNo)
+                && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
             $this->listener->hears($label, Meaning::ToAnswer) && ! $this->speaks(WordClass::Reads, $label)
                 && ! $this->speaks(WordClass::Terms, $label) => ControlRole::Technical,
             $this->speaks(WordClass::Technical, $label)
@@ -189,11 +233,13 @@ final readonly class ControlReader
         };
     }
 
-    /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises. */
+    /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises; a carrier that is told is no other. */
     private function isService(string $label): bool
     {
+        $others = $this->speaks(WordClass::Processor, $label) ? [] : [WordClass::Outsider];
+
         return $this->speaks(WordClass::Service, $label)
-            && ! $this->listener->speaksOf($this->listener->without($label, WordClass::Service), WordClass::Advertising, WordClass::Vague, WordClass::Outsider);
+            && ! $this->listener->speaksOf($this->listener->without($label, WordClass::Service), WordClass::Advertising, WordClass::Vague, ...$others);
     }
 
     private function isOn(DOMElement $element): bool
@@ -221,75 +267,6 @@ final readonly class ControlReader
     {
         return preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1 || preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1
             || $this->listener->hears($text, Meaning::AsksForNo);
-    }
-
-    /**
-     * The words that choices answer: the legend or name of the nearest group around them that has one, or what stands before the first of
-     * them, however deeply they are nested.
-     *
-     * @param  non-empty-list<DOMElement>  $choices
-     */
-    private function question(array $choices): string
-    {
-        for ($node = $choices[0]->parentNode; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
-            $named = $this->groupName($node);
-            if ($named !== '') {
-                return $named;
-            }
-        }
-        for ($node = $choices[0]; $node instanceof DOMElement && ! in_array($node->nodeName, ['form', 'body'], true); $node = $node->parentNode) {
-            $before = $this->before($node, $choices);
-            if ($before !== '') {
-                return $before;
-            }
-        }
-
-        return '';
-    }
-
-    /** What a group of controls is called; empty where it is none, or has no name. */
-    private function groupName(DOMElement $node): string
-    {
-        if ($node->nodeName === 'fieldset') {
-            $legend = $this->page->named(['legend'], $node)[0] ?? null;
-
-            return $legend === null ? '' : $this->page->text($legend);
-        }
-        if (! in_array($node->getAttribute('role'), ['group', 'radiogroup'], true)) {
-            return '';
-        }
-        $named = $this->page->byId($node->getAttribute('aria-labelledby'));
-
-        return $named === null ? trim($node->getAttribute('aria-label')) : $this->page->text($named);
-    }
-
-    /**
-     * The nearest words before an element that belong to no other control, nor to the choices themselves.
-     *
-     * @param  non-empty-list<DOMElement>  $choices
-     */
-    private function before(DOMElement $element, array $choices): string
-    {
-        for ($node = $element->previousSibling; $node !== null; $node = $node->previousSibling) {
-            $text = $this->page->text($node);
-            if ($text === '') {
-                continue;
-            }
-            $own = $node instanceof DOMElement
-                && ($this->page->count(['input to fill in', 'select', 'textarea'], $node) > 0
-                    || ($node->nodeName === 'label' && $node->getAttribute('for') !== ''
-                        && $this->isLabelOfAnother($node->getAttribute('for'), $choices)));
-
-            return $own ? '' : $text;
-        }
-
-        return '';
-    }
-
-    /** @param  non-empty-list<DOMElement>  $choices */
-    private function isLabelOfAnother(string $id, array $choices): bool
-    {
-        return array_filter($choices, static fn (DOMElement $c): bool => $c->getAttribute('id') === $id) === [] && $this->page->byId($id) !== null;
     }
 
     /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */

@@ -120,10 +120,14 @@ final readonly class FactsReader
         $boxes = array_map(static fn (DOMElement $e): string => $e->getAttribute('name'), $form->inputs('checkbox', 'radio'));
         $hidden = [];
         foreach ($this->page->named(['input'], $form->element) as $element) {
-            if (strtolower($element->getAttribute('type')) === 'hidden' && $element->getAttribute('name') !== '') {
-                $name = $element->getAttribute('name');
+            $type = strtolower($element->getAttribute('type'));
+            $name = $element->getAttribute('name');
+            // A box that nobody sees, without words, and ticked, is sent as a hidden field is.
+            $box = $type === 'checkbox' && $element->hasAttribute('checked') && $this->page->isHidden($element) && $this->labels->of($element) === '';
+            if ($name !== '' && ($box || $type === 'hidden')) {
                 $hidden[] = new HiddenInput(
-                    new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')), in_array($name, $boxes, true)
+                    new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')) ?: ($box ? 'on' : ''),
+                    ! $box && in_array($name, $boxes, true)
                 );
             }
         }

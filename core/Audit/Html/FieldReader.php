@@ -29,25 +29,38 @@ final readonly class FieldReader
         [WordClass::FieldEmployer, FieldMeaning::Employer], [WordClass::FieldPostal, FieldMeaning::Postal], [WordClass::FieldName, FieldMeaning::Name],
     ];
 
+    private const NOT_ASKED = ['submit', 'button', 'image', 'reset', 'password', 'file', 'search'];
+
+    /** Bytes of what boxes and lists ask; what is longer tells something. */
+    private const LONGEST_CHOICE = 80;
+
     /** What nobody chooses from a list. */
     private const WRITTEN = [FieldMeaning::Email, FieldMeaning::Phone, FieldMeaning::Name];
 
-    public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
+    public function __construct(private Page $page, private Labels $labels, private Choices $choices, private Listener $listener) {}
 
     /** @return list<AskedField> */
     public function read(FoundForm $form): array
     {
         $fields = [];
+        $answered = [];
         foreach ($form->controls as $element) {
             $type = strtolower($element->getAttribute('type'));
-            if (in_array($type, ['checkbox', 'submit', 'button', 'image', 'reset', 'password', 'file', 'search'], true) || $element->hasAttribute('role')
-                || $this->isTrap($element)) {
+            if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || $element->hasAttribute('role') || $this->isTrap($element)) {
                 continue;
             }
-            $label = $this->labels->of($element);
-            $meaning = $this->meaning($element, $type, $label);
-            // Choices that ask for nothing personal are controls, or none of our business.
-            if (($type === 'radio' && $meaning !== FieldMeaning::Gender) || ($element->nodeName === 'select' && $meaning === FieldMeaning::Other)) {
+            $chosen = $type === 'radio' || $type === 'checkbox' || $element->nodeName === 'select';
+            if ($type === 'radio') {
+                // All of a name answer one question.
+                $name = $element->getAttribute('name');
+                if (isset($answered[$name])) {
+                    continue;
+                }
+                $answered[$name] = true;
+            }
+            $label = $type === 'radio' ? $this->choices->question([$element]) ?: $this->labels->of($element) : $this->labels->of($element);
+            $meaning = $type === 'checkbox' ? FieldMeaning::Other : $this->meaning($element, $type, $label);
+            if ($chosen && $meaning === FieldMeaning::Other && ! $this->isSpecial($label)) {
                 continue;
             }
             $fields[] = new AskedField(
@@ -56,6 +69,13 @@ final readonly class FieldReader
         }
 
         return $fields;
+    }
+
+    /** Choices that ask for nothing personal are controls, or none of our business; what they ask of health or belief is asked as in any field. */
+    private function isSpecial(string $label): bool
+    {
+        return strlen($label) <= self::LONGEST_CHOICE && $this->listener->speaksOf($label, WordClass::Health)
+            && ! $this->listener->speaksOf($label, WordClass::Agrees, WordClass::Sends, WordClass::Gets, WordClass::Advertising, WordClass::Vague);
     }
 
     private function meaning(DOMElement $element, string $type, string $label): FieldMeaning
@@ -76,7 +96,7 @@ final readonly class FieldReader
         }
         $name = str_replace(['_', '-', '[', ']'], ' ', $element->getAttribute('name').' '.$element->getAttribute('id'));
         // "May we email you?" with answers to choose from asks for no address.
-        $written = $element->nodeName !== 'select';
+        $written = $element->nodeName !== 'select' && $type !== 'radio';
         foreach ([$label, $name] as $text) {
             foreach (self::CLASSES as [$class, $meaning]) {
                 if (($written || ! in_array($meaning, self::WRITTEN, true)) && $this->listener->speaksOf($text, $class)) {
@@ -85,7 +105,12 @@ final readonly class FieldReader
             }
         }
 
-        return FieldMeaning::Other;
+        // "Title: Ms, Mr".
+        $asksGender = ! $written && array_filter(
+            $this->page->named(['option'], $element), fn (DOMElement $o): bool => $this->listener->speaksOf(Page::tidy($o->textContent), WordClass::FieldGender)
+        ) !== [];
+
+        return $asksGender ? FieldMeaning::Gender : FieldMeaning::Other;
     }
 
     private function isRequired(DOMElement $element, string $label): bool

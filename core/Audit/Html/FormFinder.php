@@ -11,7 +11,7 @@ final readonly class FormFinder
 {
     private const MOST_CONTROLS = 4000;
 
-    private const CONTROLS = ['input to fill in', 'select', 'textarea', 'role checkbox', 'role switch', 'role radio'];
+    private const CONTROLS = ['input to fill in', 'select', 'textarea', 'role checkbox', 'role switch', 'role radio', 'toggle button'];
 
     public function __construct(private Page $page) {}
 

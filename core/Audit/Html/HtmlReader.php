@@ -38,6 +38,8 @@ final class HtmlReader
 
     private readonly Labels $labels;
 
+    private readonly Choices $choices;
+
     private readonly FactsReader $facts;
 
     private readonly string $words;
@@ -45,6 +47,7 @@ final class HtmlReader
     private function __construct(private readonly Page $page, private readonly string $address, private readonly ?Language $given)
     {
         $this->labels = new Labels($page);
+        $this->choices = new Choices($page);
         $this->facts = new FactsReader($page, $this->labels, $address);
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
@@ -60,11 +63,11 @@ final class HtmlReader
         $listener = Listener::in($language);
         $guessed = (new KindGuess($page, $this->labels, $listener))->of($form, $beside);
 
-        $fields = (new FieldReader($page, $this->labels, $listener))->read($form);
+        $fields = (new FieldReader($page, $this->labels, $this->choices, $listener))->read($form);
 
         return Reading::make(
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
-            (new ControlReader($page, $this->labels, $listener))->read($form, $guessed->kind),
+            (new ControlReader($page, $this->labels, $this->choices, $listener))->read($form, $guessed->kind),
             $fields,
             $beside === '' ? $text : Page::tidy($text."\n".$beside),
             $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),

@@ -115,7 +115,7 @@ final readonly class KindGuess
         $before = $this->page->before($form->element, self::HEADINGS);
         $others = $before !== null || $this->page->count(self::HEADINGS, $form->element) > 0 ? [] : ['legend', 'caption'];
         foreach ($this->page->named([...self::HEADINGS, 'h5', 'button', ...$others], $form->element) as $element) {
-            $parts[] = $this->page->text($element);
+            $parts[] = $element->hasAttribute('aria-pressed') ? '' : $this->page->text($element);
         }
         foreach ($this->page->named(['input'], $form->element) as $button) {
             if (in_array($button->getAttribute('type'), ['submit', 'button', 'image'], true)) {

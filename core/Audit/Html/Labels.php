@@ -8,7 +8,7 @@ use DOMElement;
 use DOMNode;
 
 /**
- * The words that belong to a control: its label by `for`, a label around it, `aria-labelledby`, `aria-label`, then the
+ * The words that belong to a control: its label by `for`, a label around it, `aria-labelledby`, `aria-label`, what stands on a button, then the
  * nearest text, which for a box stands behind it and for a field before it.
  */
 final class Labels
@@ -50,7 +50,8 @@ final class Labels
     private function read(DOMElement $control): string
     {
         return $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
-            ?: $this->nearest($control) ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
+            ?: ($control->nodeName === 'button' ? $this->page->text($control) : '') ?: $this->nearest($control)
+            ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
     }
 
     /** Words that stand at a control and stay when something is typed: no placeholder, and nothing that is only read out. */

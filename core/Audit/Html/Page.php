@@ -164,6 +164,8 @@ final class Page
     {
         if (in_array($role = $element->getAttribute('role'), self::ROLES, true)) {
             $this->named["role $role"][] = $place;
+        } elseif ($element->nodeName === 'button' && $element->hasAttribute('aria-pressed')) {
+            $this->named['toggle button'][] = $place;
         }
         if ($element->hasAttribute('id')) {
             $this->ids[$element->getAttribute('id')][] = $element;

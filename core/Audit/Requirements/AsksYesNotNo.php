@@ -46,7 +46,8 @@ final class AsksYesNotNo extends FormRequirement
 
     public function judge(Reading $reading): array
     {
-        if ($reading->kind === FormKind::Order && $reading->consents() !== []) {
+        $others = array_filter($reading->consents(), static fn (Control $c): bool => $c->refuses && ! $reading->isForCustomers($c));
+        if ($reading->kind === FormKind::Order && $reading->consents() !== [] && $others === []) {
             return $this->notApplicable('A no offered with an order follows the rule for existing customers, which is judged by itself.');
         }
 

@@ -66,9 +66,16 @@ final class NoAsEasyAsYes extends FormRequirement
         }
 
         // Without a box it is the way past the form that is made to look foolish.
-        $shamed = $reading->isAboutConsent() && $reading->asked() === [] ? $reading->listener()->first($reading->text, Meaning::Shamed) : null;
-        if ($shamed !== null) {
-            return [$this->finding(Verdict::Weakness, $shamed->understood, $reading->where, $shamed->words, self::CALL_IT)];
+        $alone = $reading->isAboutConsent() && $reading->asked() === [];
+        $shamed = $alone ? $reading->listener()->first($reading->text, Meaning::Shamed) : null;
+        $pressed = $alone ? $reading->listener()->first($reading->text, Meaning::Pressed) : null;
+        if ($shamed !== null || $pressed !== null) {
+            $leans = $shamed ?? $pressed;
+
+            return [$this->finding(
+                Verdict::Weakness, $leans->understood, $reading->where, $leans->words,
+                $shamed !== null ? self::CALL_IT : 'Leave it out: say what comes, and let people choose.'
+            )];
         }
 
         return $this->eachConsent($reading, 'Nothing leans on people to say yes.', function (Control $control) use ($reading): ?Result {

@@ -56,7 +56,16 @@ final class NotACondition extends FormRequirement
             }
         }
         $listener = $reading->listener();
-        $open = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true) && $listener->hears($reading->text, Meaning::Exchange);
+        $priced = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true);
+        $open = $priced && $listener->hears($reading->text, Meaning::Exchange);
+        $demanded = $reading->demanded();
+        if ($demanded !== null) {
+            // Where nothing but words on the page demands it, the price is stated openly.
+            return [$this->finding(
+                $priced ? Verdict::Weakness : Verdict::Breach, $demanded->understood, $reading->where, $demanded->words,
+                'Give what was asked for without this agreement, too.'
+            )];
+        }
 
         $judge = function (Control $control) use ($reading, $listener, $open): ?Result {
             $said = $listener->first($control->label, Meaning::Condition) ?? $listener->first($control->label, Meaning::Exchange);

@@ -21,6 +21,9 @@ final class ActFrame implements Frame
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
+    /** Tokens of what may stand on a button alone. */
+    private const BUTTON = 2;
+
     public function id(): string
     {
         return 'act';
@@ -116,7 +119,7 @@ final class ActFrame implements Frame
             // "Opening an account subscribes you": the word that adds is the one that subscribes.
             $within = static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to && $adds->to - $adds->from > 1;
             $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to === $adds->from) !== [];
-            if (array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
+            if (self::isBidden($s, $adds) || array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
                 continue;
             }
             // "Your question may be added to our collection": a word alone needs something that is sent.
@@ -133,6 +136,14 @@ final class ActFrame implements Frame
         return AnyAct::of($s);
     }
 
+    /** "Subscribe to our letter": whoever reads it may. German says "you" behind the verb. */
+    private static function isBidden(Sentence $s, Hit $adds): bool
+    {
+        $asks = static fn (Hit $h): bool => $h->class === W::Subscribes ? $h->from === $adds->from : in_array($h->from, $adds->tokens, true);
+
+        return $adds->from === $s->clauseOf($adds)->from && ! $s->has(W::Does) && array_filter($s->all(W::Subscribes, W::You), $asks) !== [];
+    }
+
     /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */
     private function asked(Sentence $s, ?Sentence $before): ?Hit
     {
@@ -147,8 +158,8 @@ final class ActFrame implements Frame
     /** "Guests of the lounge get our offers by email": whoever is there is written to, and nobody is asked. */
     private function anybody(Sentence $s, ?Sentence $next): ?Hit
     {
-        // Unless they are asked right behind it: "Guests get our offers. Tick here for yours."
-        if (self::asks($s) || ($next !== null && self::asks($next))) {
+        // Unless they are asked right behind it: "Guests get our offers. Tick here for yours." A button that says "Sign up" asks nothing.
+        if (self::asks($s) || ($next !== null && count($next->tokens) > self::BUTTON && self::asks($next))) {
             return null;
         }
         $sent = $s->says(W::Sends, W::Gets) && $s->says(W::Advertising) && $s->says(...W::means());

@@ -52,8 +52,15 @@ final class AnnouncedFrame implements Frame
         // A word that sends by itself ("contact you") says nothing of what.
         foreach ($s->said(W::Advertising, W::Vague) as $what) {
             $sends = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from);
-            if ($sends !== []) {
+            $service = array_filter($s->all(W::Service), static fn (Hit $h): bool => $h->from <= $what->from && $h->to >= $what->to);
+            if ($sends !== [] && $service === []) {
                 return $what;
+            }
+        }
+        // "You get emails about tools now and then": what keeps coming, and is not of what the person does there.
+        foreach ($s->says(W::Sends, W::Gets) && $s->has(W::Rate) && ! $s->has(W::Service, W::Answers) ? $s->said(...W::means()) : [] as $mail) {
+            if (self::hasTopic($s, $mail)) {
+                return $mail;
             }
         }
         // "You also get our concert letter": one of ours, besides what was asked for.
@@ -65,6 +72,22 @@ final class AnnouncedFrame implements Frame
         }
 
         return null;
+    }
+
+    private static function offers(Sentence $s, int $clause): bool
+    {
+        return $s->inClause($clause, W::Sends) && $s->inClause($clause, W::Similar, W::Advertising);
+    }
+
+    /** "Emails about gardens", and not "emails about your order". */
+    private static function hasTopic(Sentence $s, Hit $mail): bool
+    {
+        $purposes = array_map(static fn (Hit $h): int => $h->from, $s->all(W::InOrder));
+        $about = array_filter($s->all(W::From), static fn (Hit $h): bool => $h->from === $mail->to && ! in_array($h->from, $purposes, true));
+        $from = reset($about);
+        $yours = static fn (Hit $h): bool => $from !== false && $h->from >= $from->to && $h->from - $from->to <= self::NEAR;
+
+        return $from !== false && array_filter($s->all(W::You, W::Self, W::I), $yours) === [];
     }
 
     /** "If you do not want our newsletter, let us know": who says nothing gets it. */
@@ -93,15 +116,22 @@ final class AnnouncedFrame implements Frame
         $ends = static fn (Hit $h): bool => in_array($h->class, [W::Refuses, W::Ends, W::Withdraws], true) && SendingFrame::ends($s, $h->clause)
             && ! $s->inClause($h->clause, W::Sends);
 
-        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ends($h)) !== [];
+        // "We need your address to send you news": what is needed is told.
+        $told = static fn (Hit $h): bool => $h->class === W::Must && SendingFrame::needs($s, $h);
+
+        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ends($h) && ! $told($h)) !== [];
     }
 
-    /** "You may get": what Swedish has one word for is told by it. What we may do with details, and how it may end, are told, too. */
+    /**
+     * "You may get": what Swedish has one word for is told by it. What we may do with details, offers that we may send, and how it may end, are told, too.
+     */
     public static function leavesOpen(Sentence $s): bool
     {
         $gets = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Gets));
         $told = static fn (Hit $may): bool => in_array($may->from, $gets, true) || SendingFrame::ends($s, $may->clause)
-            || ($s->inClause($may->clause, W::Uses) && $s->inClause($may->clause, W::Details));
+            || ($s->inClause($may->clause, W::Uses) && $s->inClause($may->clause, W::Details))
+            || ($s->inClause($may->clause, W::Self) && self::offers($s, $may->clause))
+            || ($s->inClause($may->clause, W::Self) && ($s->clauses[$may->clause + 1] ?? null)?->opener === W::That && self::offers($s, $may->clause + 1));
 
         return array_filter($s->all(W::May), static fn (Hit $may): bool => ! $told($may)) !== [];
     }

@@ -15,6 +15,9 @@ final class AnswerFrame implements Frame
     /** What would be more than an answer, whoever does it. */
     private const MORE = [W::Advertising, W::Outsider, W::Profiles, W::Measures, W::Subscribes, W::Adds, W::Must, W::Not];
 
+    /** Words between pressing and what the button says. */
+    private const BUTTON = 2;
+
     public function id(): string
     {
         return 'answer';
@@ -41,7 +44,7 @@ final class AnswerFrame implements Frame
     public static function isAll(Sentence $s): bool
     {
         $answers = $s->all(W::Answers);
-        if ($answers === [] || $s->has(...self::MORE)) {
+        if ($answers === [] || array_filter($s->all(...self::MORE), static fn (Hit $h): bool => ! self::isWithin($h, $answers)) !== []) {
             return false;
         }
         $clauses = array_map(static fn (Hit $h): int => $h->clause, $answers);
@@ -58,9 +61,12 @@ final class AnswerFrame implements Frame
         return true;
     }
 
+    /** "Send the form", and what a button says: "by pressing Send". */
     private static function isDone(Sentence $s, Hit $sends): bool
     {
-        return self::isWithin($sends, $s->all(W::Does));
+        $pressed = static fn (Hit $does): bool => $does->to <= $sends->from && $sends->from - $does->to <= self::BUTTON;
+
+        return self::isWithin($sends, $s->all(W::Does)) || array_filter($s->within($sends->clause, W::Does), $pressed) !== [];
     }
 
     /** @param  list<Hit>  $longer */

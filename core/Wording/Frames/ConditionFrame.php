@@ -83,7 +83,8 @@ final class ConditionFrame implements Frame
         $thing = $s->has(W::Wanted, W::Does);
         foreach ($s->all(W::Must) as $must) {
             $negated = $must->negated && $must->to - $must->from === 1;
-            if ($negated || $s->inClause($must->clause, W::Age, W::Ticks, W::Unticks) || SendingFrame::ends($s, $must->clause)) {
+            $otherwise = $negated || SendingFrame::ends($s, $must->clause) || SendingFrame::needs($s, $must);
+            if ($otherwise || $s->inClause($must->clause, W::Age, W::Ticks, W::Unticks)) {
                 continue;
             }
             if ($thing && ($readers || $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes))) {

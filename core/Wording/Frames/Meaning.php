@@ -31,6 +31,8 @@ enum Meaning: string
     case Voluntary = 'voluntary';
     /** Details pass to others for their own use. */
     case PassedOn = 'passed-on';
+    /** Those who get details may write, call or send for their own ends. */
+    case TheyWrite = 'they-write';
     /** Others are spoken of, and it is not clear whether they get anything. */
     case OthersMentioned = 'others-mentioned';
     case CanEnd = 'can-end';
@@ -90,6 +92,7 @@ enum Meaning: string
             self::ToAnswer => 'uses what is given to answer, and for nothing else',
             self::Exchange => 'gives something for consent',
             self::PassedOn => 'passes details on',
+            self::TheyWrite => 'says that others may write',
             self::CanEnd => 'says how consent ends',
             self::HardToEnd => 'makes it hard to end',
             self::NeverEnds => 'says that it never ends',

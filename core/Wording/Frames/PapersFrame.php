@@ -117,7 +117,13 @@ final class PapersFrame implements Frame
     private function isApart(Sentence $s, Hit $paper, Hit $agree): bool
     {
         [$from, $to] = [min($paper->to, $agree->to), max($paper->from, $agree->from)];
-        foreach ($s->within($paper->clause, W::According, W::Sends, W::Gets, W::Advertising, ...W::means()) as $between) {
+        // German agrees at the end, to all that is joined before.
+        if ($agree->from >= $paper->to && array_filter($s->within($paper->clause, W::Joins), static fn (Hit $and): bool => $and->from === $paper->to) !== []) {
+            return false;
+        }
+        $processing = array_filter($s->all(W::Processing), static fn (Hit $h): bool => $h->from === $paper->from) !== [];
+        $apart = $processing ? [] : [W::According];
+        foreach ($s->within($paper->clause, W::Sends, W::Gets, W::Advertising, ...$apart, ...W::means()) as $between) {
             $near = $between->class === W::According && $between->to <= $paper->from && $paper->from - $between->to <= 3;
             if ($near || ($between->from >= $from && $between->to <= $to)) {
                 return true;

@@ -31,7 +31,7 @@ final class PassingOnFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::PassedOn, Meaning::SendsBesides, Meaning::OthersMentioned];
+        return [Meaning::PassedOn, Meaning::TheyWrite, Meaning::SendsBesides, Meaning::OthersMentioned];
     }
 
     public function read(Passage $passage): array
@@ -41,6 +41,10 @@ final class PassingOnFrame implements Frame
             $sense = $this->sense($passage, $sentence);
             if ($sense !== null) {
                 $senses[] = $sense;
+            }
+            $theirs = $sense?->meaning === Meaning::PassedOn ? $this->theirWriting($sentence) : null;
+            if ($theirs !== null) {
+                $senses[] = new Sense(Meaning::TheyWrite, $passage->clauseWords($sentence, $theirs->clause), 'Others may write.');
             }
             $own = $this->ownSending($sentence, $sense !== null && $sense->meaning === Meaning::PassedOn);
             if ($own !== null) {
@@ -188,6 +192,19 @@ final class PassingOnFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "To our partners, who may contact you": not for what was asked. */
+    private function theirWriting(Sentence $s): ?Hit
+    {
+        $passes = $s->said(W::Passes)[0] ?? null;
+        if ($passes === null || $s->has(W::Service, W::Answers)) {
+            return null;
+        }
+        $theirs = static fn (Hit $h): bool => $h->clause > $passes->clause && $s->inClause($h->clause, W::May) && $s->inClause($h->clause, W::You, W::I)
+            && ! $s->inClause($h->clause, W::Self);
+
+        return array_values(array_filter($s->said(W::Sends), $theirs))[0] ?? null;
     }
 
     /** Whether details are passed on behind an "and" of the same clause: "inform me and make my details available". */

@@ -153,12 +153,9 @@ final class PurposeFrame implements Frame
     private function vague(Sentence $s): ?Hit
     {
         foreach ($s->all(W::Vague, W::Advertising) as $hit) {
-            $others = array_filter(
-                $s->within($hit->clause, W::Outsider), static fn (Hit $o): bool => $o->from >= $hit->from && $o->from - $hit->to <= self::BESIDE
-            );
             $does = $hit->class === W::Vague
                 && array_filter($s->within($hit->clause, W::Sends, W::Gets), static fn (Hit $d): bool => $d->from === $hit->from) !== [];
-            if ($others === [] && ! $does) {
+            if (! $does) {
                 return $hit;
             }
         }

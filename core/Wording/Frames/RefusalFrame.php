@@ -52,7 +52,19 @@ final class RefusalFrame implements Frame
             }
         }
 
+        $only = count($passage->sentences) === 1 ? $passage->sentences[0] : null;
+        if ($senses === [] && $only !== null && $this->keepsDetails($only)) {
+            $senses[] = new Sense(Meaning::AsksForNo, $passage->sentenceWords($only), 'It says what is not to become of details: agreeing to it is a no.');
+        }
+
         return $senses;
+    }
+
+    /** "Do not share my details with others", and nothing else: who ticks it says no, and who does not is taken to agree. */
+    private function keepsDetails(Sentence $s): bool
+    {
+        return count($s->clauses) === 1 && $s->clauses[0]->negated && $s->has(W::Passes) && $s->has(W::Details) && $s->has(W::Outsider)
+            && ! $s->has(W::Self, W::Sends, W::Adds, W::May, W::Wants) && ($s->has(W::I) || ! $s->has(W::You));
     }
 
     /** @return list<array{Hit, string, bool}> */

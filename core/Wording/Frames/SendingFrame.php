@@ -131,6 +131,19 @@ final class SendingFrame implements Frame
         return false;
     }
 
+    /** "We need your address to send you news": details are needed, and nobody has to do anything for something else. */
+    public static function needs(Sentence $s, Hit $must): bool
+    {
+        foreach ($s->within($must->clause, W::Details) as $details) {
+            $for = array_filter($s->within($must->clause, W::InOrder), static fn (Hit $to): bool => $to->from === $details->to);
+            if ($details->from >= $must->to && $for !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether a clause says how it ends, and so nothing of what comes. */
     public static function ends(Sentence $sentence, int $clause): bool
     {

@@ -31,13 +31,30 @@ final class WatchingFrame implements Frame
                 $senses[] = new Sense(Meaning::Measured, $passage->clauseWords($sentence, $measure->clause), 'It is said that opens or clicks are measured.');
             }
             $profile = $sentence->said(W::Profiles)[0] ?? null;
-            if ($profile !== null && $sentence->has(W::I, W::You, W::Uses)) {
+            if ($profile !== null && $sentence->has(W::I, W::You, W::Uses) && ! self::isOnlyHow($sentence)) {
                 $words = $passage->clauseWords($sentence, $profile->clause);
                 $senses[] = new Sense(Meaning::Profiled, $words, 'A profile is made of people, or their behaviour is analysed.');
             }
         }
 
         return $senses;
+    }
+
+    /** "Personalised offers": how they are chosen, and nothing that is done besides sending them. */
+    private static function isOnlyHow(Sentence $s): bool
+    {
+        $profiles = $s->said(W::Profiles);
+        $at = static fn (Hit $what, Hit $how): bool => $what->from <= $how->to && $what->to >= $how->from;
+        $sent = $s->all(W::Advertising, W::Vague, W::Carrier);
+        foreach ($s->has(W::Uses) ? [] : $profiles as $how) {
+            $of = static fn (Hit $what): bool => $at($what, $how) && ($what->from !== $how->from || $what->to !== $how->to);
+            if (array_filter($sent, $of) === []) {
+                return false;
+            }
+        }
+        $besides = static fn (Hit $what): bool => array_filter($profiles, static fn (Hit $how): bool => $at($what, $how)) === [];
+
+        return ! $s->has(W::Uses) && array_filter($s->said(W::Advertising), $besides) === [];
     }
 
     /** "Follow the link": what somebody is told to do measures nobody. */

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+
+/** What boxes and radio buttons answer: the words over them, which are no label of theirs. */
+final readonly class Choices
+{
+    public function __construct(private Page $page) {}
+
+    /**
+     * The words that choices answer: the legend or name of the nearest group around them that has one, or what stands before the first of
+     * them, however deeply they are nested.
+     *
+     * @param  non-empty-list<DOMElement>  $choices
+     */
+    public function question(array $choices): string
+    {
+        $named = $this->group($choices[0]);
+        if ($named !== '') {
+            return $named;
+        }
+        for ($node = $choices[0]; $node instanceof DOMElement && ! in_array($node->nodeName, ['form', 'body'], true); $node = $node->parentNode) {
+            $before = $this->before($node, $choices);
+            if ($before !== '') {
+                return $before;
+            }
+        }
+
+        return '';
+    }
+
+    /** The name of the nearest group around a choice that has one; empty where none has. */
+    private function group(DOMElement $choice): string
+    {
+        for ($node = $choice->parentNode; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
+            $named = $this->groupName($node);
+            if ($named !== '') {
+                return $named;
+            }
+        }
+
+        return '';
+    }
+
+    /** Whether words lead to several choices below them: the name of their group, or what ends like a question or a list's beginning. */
+    public function leadsOn(DOMElement $choice, string $words): bool
+    {
+        return $words !== '' && (preg_match('~[:?]\s*$~u', $words) === 1 || $this->group($choice) === $words);
+    }
+
+    /** What a group of controls is called; empty where it is none, or has no name. */
+    private function groupName(DOMElement $node): string
+    {
+        if ($node->nodeName === 'fieldset') {
+            $legend = $this->page->named(['legend'], $node)[0] ?? null;
+
+            return $legend === null ? '' : $this->page->text($legend);
+        }
+        if (! in_array($node->getAttribute('role'), ['group', 'radiogroup'], true)) {
+            return '';
+        }
+        $named = $this->page->byId($node->getAttribute('aria-labelledby'));
+
+        return $named === null ? trim($node->getAttribute('aria-label')) : $this->page->text($named);
+    }
+
+    /**
+     * The nearest words before an element that belong to no other control, nor to the choices themselves.
+     *
+     * @param  non-empty-list<DOMElement>  $choices
+     */
+    private function before(DOMElement $element, array $choices): string
+    {
+        for ($node = $element->previousSibling; $node !== null; $node = $node->previousSibling) {
+            $text = $this->page->text($node);
+            if ($text === '') {
+                continue;
+            }
+            $own = $node instanceof DOMElement
+                && ($this->page->count(['input to fill in', 'select', 'textarea'], $node) > 0
+                    || ($node->nodeName === 'label' && $node->getAttribute('for') !== ''
+                        && $this->isLabelOfAnother($node->getAttribute('for'), $choices)));
+
+            return $own ? '' : $text;
+        }
+
+        return '';
+    }
+
+    /** @param  non-empty-list<DOMElement>  $choices */
+    private function isLabelOfAnother(string $id, array $choices): bool
+    {
+        return array_filter($choices, static fn (DOMElement $c): bool => $c->getAttribute('id') === $id) === [] && $this->page->byId($id) !== null;
+    }
+}
