@@ -134,6 +134,21 @@ test('an address tells the country before the words do, and what is told neither
         ->and($under('https://quayde', ''))->toBe([]);
 });
 
+test('a seat in a country tells it where neither address nor words do', function (string $imprint, ?string $country): void {
+    $seated = Audience::ofAddress('https://quay.example')->orSpokenTo('')->orSeatedAt($imprint)->countries;
+    expect($seated[0]->code ?? null)->toBe($country)
+        ->and(Audience::ofAddress('https://quay.ca')->orSeatedAt($imprint)->countries[0]->code)->toBe('CA');
+})->with([
+    'Germany' => ['Kai GmbH, Kieler Straße 9, 24103 Kiel', 'DE'],
+    'Germany, in two lines' => ["Kai GmbH\nAm Hafenplatz 9\n24103 Kiel", 'DE'],
+    'Germany, by telephone' => ['Tel. +49 431 5550', 'DE'],
+    'Austria' => ['Kai GmbH, Ring 1, A-1010 Wien', 'AT'],
+    'Canada' => ['Quay Inc., 1 Water Street, Halifax NS B3J 1A1', 'CA'],
+    'France, whose codes have five digits too' => ['Quai SAS, 9 rue du Port, 29200 Brest', null],
+    'Sweden' => ['Kaj AB, Hamngatan 9, 111 47 Stockholm', null],
+    'numbers that are no address' => ['Bestellung 24103 Kissen', null],
+]);
+
 /** @return list<string> what was found on forms, told so that two readings can be compared */
 function told(string ...$pages): array
 {

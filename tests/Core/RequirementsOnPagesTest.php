@@ -80,6 +80,9 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'none chosen of several letters' => ['no-preset-answer', onPage("$email<label>Which newsletters would you like? <select multiple name=a><option>Ropes<option>Sails</select></label>"), 'met', ''],
     'a button that stays pressed' => ['no-preset-answer', onPage("$email<button type=button aria-pressed=true>Email me about new ropes</button>"), 'breach', ''],
     'a button that shows a password' => ['no-preset-answer', onPage("$email<button type=button aria-pressed=true>Show password</button>"), 'not-applicable', ''],
+    // What stands beside a field.
+    'a sentence over a field is no label' => ['legible', '<form method=post action=/n><p>New ropes and sails by email, twice a month.</p><input type=email placeholder="Your email" autocomplete=email><button>Subscribe</button></form>', 'weakness', ''],
+    'a word over a field is one' => ['legible', '<form method=post action=/n><p>Your email</p><input type=email autocomplete=email><button>Subscribe</button></form>', 'met', ''],
     // What is asked by choices.
     'a gender to choose' => ['fields-needed', '<form method=post action=/n><h2>Newsletter</h2>'."$email<p>Gender</p><label><input type=radio name=g required> Female</label><label><input type=radio name=g> Male</label><button>Subscribe</button></form>", 'breach', ''],
     'a belief to choose' => ['special-data', onPage("$email<label>Religion <select name=r><option>None<option>Other</select></label>"), 'open', ''],

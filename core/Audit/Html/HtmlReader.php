@@ -71,7 +71,7 @@ final class HtmlReader
             $fields,
             $beside === '' ? $text : Page::tidy($text."\n".$beside),
             $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
-            Audience::ofAddress($this->address)->orSpokenTo($tag->region()), page: $this->facts->read($form, $fields),
+            Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields),
         );
     }
 

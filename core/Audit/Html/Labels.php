@@ -21,6 +21,9 @@ final class Labels
     private const OF_FIELDS = '~^[\s*():.–-]*(?:required|optional|pflichtfeld|erforderlich|obligatoires?|obligatoriskt?|påkrævet|valgfrit)?[\s*():.–-]*$'
         .'|\b(?:fields?|felder|pflichtfelder|champs?|fält|felter)\b~iu';
 
+    /** Sentences: what ends with a full stop and is longer than a label. */
+    private const TELLS = '~^.{30,}[.!…]\s*$~us';
+
     /** Bytes beside a control, behind which nothing is its label. */
     private const FAR = 3_000;
 
@@ -63,8 +66,15 @@ final class Labels
         }
         [$near, $heading] = [$this->nearest($control), $this->page->before($control, self::HEADINGS)];
 
-        // What stands over the whole form is no label of its first field.
-        return ($heading !== null && $near === $this->page->text($heading)) || preg_match(self::OF_FIELDS, $near) === 1 ? '' : $near;
+        // What stands over the whole form, or tells in a sentence what comes of it, is no label of its first field.
+        $tells = $this->isFilledIn($control) && preg_match(self::TELLS, $near) === 1;
+
+        return $tells || ($heading !== null && $near === $this->page->text($heading)) || preg_match(self::OF_FIELDS, $near) === 1 ? '' : $near;
+    }
+
+    private function isFilledIn(DOMElement $control): bool
+    {
+        return ! in_array(strtolower($control->getAttribute('type')), ['checkbox', 'radio'], true) && ! $control->hasAttribute('role');
     }
 
     /** The element that labels a control; null where none does. */

@@ -87,6 +87,20 @@ final class ActFrame implements Frame
             }
         }
 
+        return $this->declared($s);
+    }
+
+    /** "You agree that we send you information": nobody was asked. */
+    private function declared(Sentence $s): ?Hit
+    {
+        $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::By, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
+        foreach ($open ? [] : $s->within(0, W::Agrees) as $agrees) {
+            $you = static fn (Hit $h): bool => $h->from === 0 && $h->to === $agrees->from;
+            if (array_filter($s->acting(W::You), $you) !== [] && SendingFrame::sent($s) !== null && $s->has(W::Self)) {
+                return $agrees;
+            }
+        }
+
         return null;
     }
 
@@ -297,6 +311,11 @@ final class ActFrame implements Frame
     private function asksForIt(Sentence $s, Hit $act): bool
     {
         foreach ($s->within($act->clause, W::Subscribes) as $asks) {
+            // "To get the guide and join our list": something else is asked for first.
+            $joins = array_filter($s->within($act->clause, W::Joins), static fn (Hit $and): bool => $and->to === $asks->from);
+            if ($joins !== [] && array_filter($s->within($act->clause, W::Wanted), static fn (Hit $h): bool => $h->to <= $asks->from) !== []) {
+                return false;
+            }
             if ($asks->from < $act->from || self::isPressed($s, $asks, $act)
                 || ($asks->from === $act->from && count($asks->tokens) > count($act->tokens))) {
                 return true;

@@ -49,7 +49,12 @@ final class AnswerFrame implements Frame
         }
         $clauses = array_map(static fn (Hit $h): int => $h->clause, $answers);
         $sends = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Sends));
+        $addresses = $s->all(W::Details, W::FieldEmail);
         foreach ($s->all(W::Sends, W::Gets, W::Vague, W::Carrier, ...W::means()) as $hit) {
+            // "We use your email address to": what is used, and not how it comes.
+            if ($hit->class !== W::Sends && self::isWithin($hit, $addresses) && $s->inClause($hit->clause, W::Uses)) {
+                continue;
+            }
             // "What I sent", "send the form", "contact me about my request", "by phone": beside the answer, or done by whoever is answered.
             $beside = in_array($hit->clause, $clauses, true) || ($hit->class === W::Sends && ($s->inClause($hit->clause, W::I) || self::isDone($s, $hit)));
             $saysMore = $hit->class === W::Vague && ! in_array($hit->from, $sends, true) && ! self::isWithin($hit, $answers);
@@ -61,12 +66,21 @@ final class AnswerFrame implements Frame
         return true;
     }
 
-    /** "Send the form", and what a button says: "by pressing Send". */
+    /** "Send the form", what a button says ("by pressing Send"), and by what one agrees ("by sending my application"). */
     private static function isDone(Sentence $s, Hit $sends): bool
     {
         $pressed = static fn (Hit $does): bool => $does->to <= $sends->from && $sends->from - $does->to <= self::BUTTON;
 
-        return self::isWithin($sends, $s->all(W::Does)) || array_filter($s->within($sends->clause, W::Does), $pressed) !== [];
+        return self::isWithin($sends, $s->all(W::Does)) || array_filter($s->within($sends->clause, W::Does), $pressed) !== [] || self::isBy($s, $sends);
+    }
+
+    /** "By sending your application you agree": before it is agreed to anything. */
+    private static function isBy(Sentence $s, Hit $sends): bool
+    {
+        $agrees = $s->all(W::Agrees)[0] ?? null;
+        $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to <= $sends->from) !== [] || $s->clauseOf($sends)->opener === W::When;
+
+        return $by && $agrees !== null && $sends->to <= $agrees->from && ! $s->inClause($sends->clause, W::Self);
     }
 
     /** @param  list<Hit>  $longer */
