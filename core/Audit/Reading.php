@@ -220,8 +220,14 @@ final readonly class Reading
     /** That details are given away for advertising, where no control asks for it; what a petition hands over is handed over for what was signed. */
     public function givesAway(): ?Sense
     {
-        if ($this->consents !== [] || $this->of !== ReadingOf::Page || ! $this->collects()) {
+        if ($this->of !== ReadingOf::Page || ! $this->collects()) {
             return null;
+        }
+        foreach ($this->consents as $control) {
+            // It is asked for, as well or as badly as may be.
+            if ($this->listener()->hears($control->label, Meaning::PassedOn, Meaning::OthersMentioned)) {
+                return null;
+            }
         }
         $passed = $this->listener()->first($this->text, Meaning::PassedOn);
         if ($passed === null || ! $passed->whole) {
@@ -232,7 +238,7 @@ final readonly class Reading
         $advertises = $this->listener()->hears($line, Meaning::TheyWrite)
             || ($this->listener()->speaksOf($line, WordClass::Advertising) && ! $this->listener()->speaksOf($line, WordClass::Friend));
 
-        return $advertises || $this->leadsToAdvertising() ? $passed : null;
+        return $advertises || ($this->consents === [] && $this->leadsToAdvertising()) ? $passed : null;
     }
 
     /** That an order is said to lead to advertising for goods like those ordered, where no control asks for it: the rule for existing customers is used. */

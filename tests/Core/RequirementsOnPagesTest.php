@@ -66,6 +66,8 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'mails on a subject, now and then' => ['consent-asked', onPage("$email<p>You will then get occasional emails on knots from us.</p>"), 'breach', ''],
     'mails about what one does there' => ['consent-asked', onPage("$email<p>You will get monthly emails about your account.</p>"), 'not-applicable', ''],
     'customers may be told of goods like theirs' => ['existing-customer', onPage("$email<p>We may send you emails about similar goods; you can opt out at any time.</p>"), 'open', ''],
+    'given away beside a box for something else' => ['consent-asked', onPage("$email<label><input type=checkbox name=n> Email me offers on rope</label><p>We share your details with our partners, who may contact you.</p>"), 'breach', ''],
+    'given away by a box' => ['consent-asked', onPage("$email<label><input type=checkbox name=n> You may share my details with your partners, who may contact me</label>"), 'met', ''],
     // Demanded without a box.
     'a letter is the price of a draw' => ['not-a-condition', '<form method=post action=/w><h2>Win a rope</h2>'."$email<p>You must subscribe to our newsletter to take part.</p><button>Enter the draw</button></form>", 'weakness', ''],
     'a letter is the price of an order' => ['not-a-condition', onPage("$email<p>You must subscribe to our newsletter to order.</p>"), 'breach', ''],

@@ -22,6 +22,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
     expect($wrong)->toBe([]);
 })->with([
     'German' => ['de', [
+        ['!passed-on,double-no', 'Wir geben sie nicht an Dritte weiter und nutzen sie nicht für Werbung.'],
+        ['!condition', 'Eine Nutzung zu Werbezwecken erfolgt nur, wenn Sie ausdrücklich zustimmen.'],
         ['announced', 'Sie bekommen dann auch unseren Konzertbrief per E-Mail.'],
         ['announced', 'Nach dem Download erhalten Sie von uns gelegentlich E-Mails zu verwandten Themen.'],
         ['!announced', 'Bei jeder Anmeldung bekommen Sie eine E-Mail zur Sicherheit.'],
@@ -97,6 +99,9 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Wir liefern auch in die USA und nach Kanada.'],
     ]],
     'English' => ['en', [
+        ['!passed-on,double-no', 'We do not sell your details and do not share them with third parties.'],
+        ['double-no', 'Do not tick this box if you do not want our emails.'],
+        ['!condition', 'Without your consent we send you no advertising.'],
         ['announced', 'You will then receive occasional emails on related topics from us.'],
         ['!announced,condition', 'We need your email to send you updates on your order.'],
         ['!taken-from-act', 'By pressing Send you give us permission to reply to you.'],
@@ -193,6 +198,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'We ship to the United States.'],
     ]],
     'French' => ['fr', [
+        ['!passed-on,double-no', 'Nous ne vendons pas vos données et ne les transmettons pas à des tiers.'],
+        ['!others-mentioned', 'Je m\'oppose à l\'utilisation de mes données à des fins de prospection.'],
         ['!taken-from-act', 'En cliquant sur « Envoyer », vous acceptez que vos données soient utilisées pour vous répondre.'],
         ['to-answer', 'J\'accepte que les informations saisies soient utilisées dans le cadre de ma demande de contact et de la relation commerciale qui peut en découler.'],
         ['!announced', 'Les informations recueillies sur ce formulaire sont enregistrées dans un fichier informatisé pour traiter votre demande.'],
@@ -255,6 +262,7 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Nous livrons aussi aux États-Unis.'],
     ]],
     'Swedish' => ['sv', [
+        ['!passed-on,double-no', 'Vi säljer inte dina uppgifter och delar dem inte med andra.'],
         ['announced', 'Vi kan komma att skicka erbjudanden om liknande varor till din e-post.'],
         ['they-write', 'Dina uppgifter delas med våra partner, som kan kontakta dig via e-post.'],
         ['condition', 'För att delta måste du prenumerera på vårt nyhetsbrev.'],
@@ -303,6 +311,7 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Vi skickar också paket till USA.'],
     ]],
     'Danish' => ['da', [
+        ['!passed-on,double-no', 'Vi sælger ikke dine oplysninger og deler dem ikke med andre.'],
         ['they-write', 'Dine oplysninger deles med vores partnere, som kan kontakte dig på e-mail.'],
         ['asks-for-no', 'Del ikke mine oplysninger med tredjepart'],
         ['taken-from-act', 'Deltagerne får vores nyhedsbrev hver måned.'],

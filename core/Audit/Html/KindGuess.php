@@ -43,6 +43,9 @@ final readonly class KindGuess
                 || ($about(WordClass::Account, $says) && ! $about(WordClass::Login, $says))
                 || count($form->inputs('text', 'email', 'tel', 'date')) > 2
                 ? new GuessedKind(FormKind::Account, 'it asks for a new password') : new GuessedKind(FormKind::Login, 'it asks for a password'),
+            $this->asksForLittle($form) && $about(WordClass::Login, $says) && ! $about(WordClass::Occasion, $says) => new GuessedKind(
+                FormKind::Login, 'it leads back to a password'
+            ),
             $form->inputs('search') !== [] || $form->element
                 ->getAttribute('role') === 'search' || (
                     ! $hasEmail && count($form->controls) <= 2 && $about(WordClass::Search, $says, $form->element->getAttribute('action'))
@@ -63,7 +66,7 @@ final readonly class KindGuess
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== [] || $asks => new GuessedKind(FormKind::Contact, 'it takes a message'),
-            $hasEmail && $this->isService($text) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),
+            $hasEmail && ($this->isService($text) || $this->isService($says)) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
@@ -72,6 +75,9 @@ final readonly class KindGuess
             ),
             $hasEmail && $sends($text) && $this->speaksOfNews($form, $text) => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
+            ),
+            $hasEmail && $this->asksForLittle($form) && $about(WordClass::Gets, $says) && $about(WordClass::Rate, $says) => new GuessedKind(
+                FormKind::Newsletter, 'it asks for an address alone, and something comes again and again'
             ),
             $hasEmail && $this->asksForLittle($form) && $about(WordClass::Subscribes, $says) => new GuessedKind(
                 FormKind::Newsletter, 'it asks for an address alone, to sign up'
@@ -175,7 +181,10 @@ final readonly class KindGuess
     /** Whether it asks for nothing but an address, and speaks of a newsletter: that can be ordered too. */
     private function isOnlyForNews(FoundForm $form, string $text): bool
     {
-        return count($form->inputs('text', 'email', 'tel')) === 1 && $form->elements('textarea') === [] && $this->listener->speaksOf($text, WordClass::Carrier);
+        $little = count($form->inputs('text', 'email', 'tel')) === 1 && $form->elements('textarea') === [];
+
+        return $little && ($this->listener->speaksOf($text, WordClass::Carrier)
+            || ($this->listener->speaksOf($text, WordClass::Subscribes) && $this->listener->speaksOf($text, WordClass::Advertising, ...WordClass::means())));
     }
 
     /** "Let us stay in touch", with a field for an address and nothing to write in. */

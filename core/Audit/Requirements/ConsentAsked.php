@@ -42,18 +42,19 @@ final class ConsentAsked extends FormRequirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         $consents = $reading->consents();
-        if ($consents !== []) {
+        if ($consents !== [] && $reading->givesAway() === null) {
             return $this->met('It is asked for with a control.', $consents[0]->where);
         }
-        if ($reading->kind === FormKind::Newsletter) {
+        if ($reading->kind === FormKind::Newsletter && $consents === []) {
             return $this->met('It serves only what it says, and sending it is the clear act.', $reading->where);
         }
         if ($reading->toldToCustomers() !== null) {
             return $this->notApplicable('It uses the rule for existing customers, which is judged by itself.');
         }
         $listener = $reading->listener();
-        $said = $listener->first($reading->text, Meaning::Announced) ?? $reading->givesAway();
-        if ($said === null || $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)) {
+        $said = ($consents === [] ? $listener->first($reading->text, Meaning::Announced) : null) ?? $reading->givesAway();
+        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed);
+        if ($said === null || ($consents === [] && $taken)) {
             return $this->notApplicable('Nothing says that it leads to advertising.');
         }
 

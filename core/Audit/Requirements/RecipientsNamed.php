@@ -48,7 +48,8 @@ final class RecipientsNamed extends FormRequirement
     {
         $consents = $reading->kind->asksForConsent() ? $reading->consents() : [];
         // Where sending is the act, or nobody is asked, its words stand beside no control.
-        $consents = $reading->givesAway() !== null ? [Control::ofWords($reading->where, $reading->text)] : $consents;
+        $given = $reading->givesAway();
+        $consents = $given === null ? $consents : [...$consents, Control::ofWords($reading->where, $consents === [] ? $reading->text : $given->words->words)];
         $findings = [];
         $relied = false;
         foreach ($consents as $control) {

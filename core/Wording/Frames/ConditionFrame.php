@@ -72,12 +72,26 @@ final class ConditionFrame implements Frame
         return $before !== [] && $behind !== [];
     }
 
+    /** "Without your consent we send no advertising", "we use it for advertising only if you agree": it is advertising that waits for consent. */
+    private function isOfAdvertising(Sentence $s): bool
+    {
+        $agreed = static function (Hit $what) use ($s): bool {
+            $sent = array_filter($s->within($what->clause, W::Sends, W::Uses), static fn (Hit $h): bool => $h->from < $what->from) !== []
+                && $s->inClause($what->clause, W::Self);
+
+            return $s->inClause($what->clause, W::Agrees, W::Subscribes, W::Must, W::Yes, W::Gets) && ! $sent;
+        };
+        $advertising = $s->all(W::Advertising);
+
+        return $advertising !== [] && $s->has(W::Agrees) && ! $s->has(W::Subscribes) && array_filter($advertising, $agreed) === [];
+    }
+
     private function demanded(Sentence $s): ?Hit
     {
         // "Guide for readers of the letter only": an entry that says so needs no more than the letter.
         $readers = array_filter($s->said(W::Must), static fn (Hit $must): bool => count($must->tokens) > 2) !== [] && $s->has(W::Carrier);
         $consent = $readers || SendingFrame::sent($s) !== null || $s->has(W::Subscribes) || ($s->has(W::Agrees) && $s->has(W::Advertising, W::Vague));
-        if (! $consent) {
+        if (! $consent || $this->isOfAdvertising($s)) {
             return null;
         }
         $thing = $s->has(W::Wanted, W::Does);

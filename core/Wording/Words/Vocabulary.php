@@ -158,7 +158,7 @@ final readonly class Vocabulary
                 $entries = $this->longer[$word->number] ?? [];
                 foreach ($entries === [] ? [] : $this->begun($entries, $seen[$i + 1] ?? []) as [$class, $others]) {
                     $matched = $this->matches($others, $i, $tokens, $seen);
-                    if ($matched === null) {
+                    if ($matched === null || ($class === WordClass::DoubleNo && $this->joins($matched, $seen))) {
                         continue;
                     }
                     $hits[] = new Hit($class, $i, end($matched) + 1, $matched);
@@ -188,6 +188,25 @@ final readonly class Vocabulary
         }
 
         return $left;
+    }
+
+    /**
+     * Whether an "and" stands between words: "we do not sell it and do not share it" says two things, and no for each.
+     *
+     * @param  non-empty-list<int>  $matched  numbers of tokens
+     * @param  list<list<Seen>>  $seen
+     */
+    private function joins(array $matched, array $seen): bool
+    {
+        for ($at = $matched[0] + 1; $at < end($matched); $at++) {
+            foreach ($seen[$at] as $word) {
+                if (in_array(WordClass::Joins, $this->singles[$word->number] ?? [], true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
