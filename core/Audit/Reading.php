@@ -213,7 +213,7 @@ final readonly class Reading
         $said = $this->consents === [] && $this->of === ReadingOf::Page && $this->kind->servesSomethingElse()
             ? $this->listener()->first($this->text, Meaning::Condition) : null;
 
-        return $said !== null && $this->listener()->speaksOf($said->words->words, WordClass::Advertising)
+        return $said !== null && $this->listener()->speaksOf($said->words->words, WordClass::Advertising, WordClass::Subscribes)
             && ! $this->listener()->hears($said->words->words, Meaning::ToAnswer) ? $said : null;
     }
 

@@ -89,13 +89,16 @@ final readonly class PopUpReader
         return false;
     }
 
-    /** A clock that runs down in the form or in the pop-up around it. */
+    /** A clock that runs down in the form, in the heading over it, or in the pop-up around it. */
     public function clock(FoundForm $form): ?Selector
     {
         if (! $this->page->mentions('~count-?down|timer~i')) {
             return null;
         }
-        foreach ($this->page->named(['span', 'div', 'p', 'time', 'strong', 'b'], $this->around($form->element) ?? $form->element) as $element) {
+        $heading = $this->page->before($form->element, ['h1', 'h2', 'h3', 'h4']);
+        $parts = ['span', 'div', 'p', 'time', 'strong', 'b'];
+        $over = $heading !== null && $heading->parentNode === $form->element->parentNode ? $this->page->named($parts, $heading) : [];
+        foreach ([...$over, ...$this->page->named($parts, $this->around($form->element) ?? $form->element)] as $element) {
             $called = $element->getAttribute('class').' '.$element->getAttribute('id').' '.$element->getAttribute('role');
             if (preg_match(self::CLOCK, $called) === 1 || $element->hasAttribute('data-countdown')) {
                 return new Selector($this->page->selector($element));

@@ -16,10 +16,11 @@ use Juramen\Wording\Frames\Meaning;
 final class CaIdentified extends FormRequirement
 {
     /** What a foreign page's organisation is known by: its legal form, or the sign of its copyright. */
-    private const ORGANISATION = '~\b(?:Inc|Ltd|Limited|Corp|Ltée|LLP|LLC|GmbH|AG|SA|SAS|SARL|AB|ApS|A/S|plc|Society|Association|Club|Co-op|University)\b|©~u';
+    private const ORGANISATION = '~\b(?:[Ii]nc|Ltd|Limited|Corp|Ltée|LLP|LLC|GmbH|AG|SA|SAS|SARL|AB|ApS|A/S|plc|Society|Association|Club|Co-op|University)\b|©~u';
 
     /** A street or box with a number and, somewhere, a postal code or the country's name. */
-    private const STREET = '~\b\d{1,5}[a-z]?,?\s+\p{Lu}\p{L}+|\p{Lu}[\p{L}’\'-]+(?:\s\p{Lu}?[\p{L}’\'-]+)*\s\d{1,5}\b|\b(?:P\.?\s?O\.?\s?Box|C\.?\s?P\.?)\s*\d+~u';
+    private const STREET = '~\b\d{1,5}[a-z]?,?\s+(?:\p{Lu}\p{L}+|(?:rue|rang|chemin|boul|avenue|route|place|quai|côte|montée)\b)|'
+        .'\p{Lu}[\p{L}’\'-]+(?:\s\p{Lu}?[\p{L}’\'-]+)*\s\d{1,5}\b|\b(?:P\.?\s?O\.?\s?Box|C\.?\s?P\.?)\s*\d+~u';
 
     /** What makes it a mailing address: a postal code, a province, or the country. */
     private const PLACE = '~\b[ABCEGHJ-NPRSTVXY]\d[A-Z]\s?\d[A-Z]\d\b|\b\d{5}(?:-\d{4})?\b|\b[A-Z]{1,2}\d[A-Z\d]?\s?\d[A-Z]{2}\b|'

@@ -6,13 +6,15 @@ return [
     'no-preset-answer' => [
         'name' => 'No answer set before',
         'says' => 'Consent is a clear act. A box that is ticked already, a choice that stands on yes, a switch that is on: whoever only leaves it has done nothing.',
-        'checks' => 'Every box, choice, list and switch that asks for consent is looked at as the page opens, those made of other elements too.',
+        'checks' => 'Every box, choice, list and switch that asks for consent is looked at as the page opens, those made of other elements too;'
+            .' boxes that name a channel or a subject, with the question over them.',
         'unseen' => 'A script may set an answer once the page is open.',
     ],
     'no-hidden-consent' => [
         'name' => 'No hidden consent',
         'says' => 'Nobody agrees to what nobody sees.',
-        'checks' => 'Hidden fields whose names speak of news, marketing or consent and whose value is a yes. The twin of an empty box, versions and lists are none.',
+        'checks' => 'Hidden fields whose names speak of news, marketing or consent and whose value is a yes. The twin of an empty box, versions and lists are none;'
+            .' a ticked box that nobody sees is one.',
         'unseen' => 'What the server adds by itself.',
     ],
     'no-consent-by-sending' => [
@@ -25,7 +27,7 @@ return [
     'asks-yes-not-no' => [
         'name' => 'Asks for a yes',
         'says' => 'A box is ticked to agree, not to refuse. The rule for existing customers is another.',
-        'checks' => 'Words beside a box that make a tick a no.',
+        'checks' => 'Words beside a box that make a tick a no, to being written to or to giving details away.',
         'unseen' => 'What the server makes of a tick.',
     ],
     'consent-asked' => [

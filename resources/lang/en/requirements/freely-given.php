@@ -6,13 +6,13 @@ return [
     'not-a-condition' => [
         'name' => 'Not a condition',
         'says' => 'What one came for does not hang on agreeing to advertising. With prizes and downloads, where the exchange is said openly, courts differ.',
-        'checks' => 'Controls that must be ticked, and words that make them so.',
+        'checks' => 'Controls that must be ticked, words that make them so, and words that demand it where no control asks.',
         'unseen' => 'A server that sends the form back.',
     ],
     'no-as-easy-as-yes' => [
         'name' => 'No as easy as yes',
         'says' => 'A no costs nothing: no clock, no shaming, no window that cannot be closed.',
-        'checks' => 'Words that hurry or shame, clocks that run down, pop-ups around the form in which nothing closes them.',
+        'checks' => 'Words that hurry or shame, clocks that run down in or over the form, pop-ups around the form in which nothing closes them.',
         'unseen' => 'Pop-ups that a script makes later; that a key closes them.',
     ],
     'no-penalty' => [

@@ -19,7 +19,7 @@ return [
     'special-data' => [
         'name' => 'Special data',
         'says' => 'Health, belief, origin, union, sexual life and the like need a ground of their own.',
-        'checks' => 'Fields that ask for such things. Where advertising is the only use it is a breach, else a question.',
+        'checks' => 'Fields, lists and boxes that ask for such things. Where advertising is the only use it is a breach, else a question.',
         'unseen' => 'What people write by themselves.',
     ],
     'no-friends-address' => [
