@@ -82,6 +82,8 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'none chosen of several letters' => ['no-preset-answer', onPage("$email<label>Which newsletters would you like? <select multiple name=a><option>Ropes<option>Sails</select></label>"), 'met', ''],
     'a button that stays pressed' => ['no-preset-answer', onPage("$email<button type=button aria-pressed=true>Email me about new ropes</button>"), 'breach', ''],
     'a button that shows a password' => ['no-preset-answer', onPage("$email<button type=button aria-pressed=true>Show password</button>"), 'not-applicable', ''],
+    'to being watched one agrees' => ['no-preset-answer', onPage("$email<label><input type=checkbox name=w checked> I agree that my clicks are analysed to build a profile of me</label>"), 'breach', ''],
+    'to improve anything' => ['purpose-said', onPage("$email<label><input type=checkbox name=w> You may use my data to improve your services</label>"), 'weakness', ''],
     // What stands beside a field.
     'a sentence over a field is no label' => ['legible', '<form method=post action=/n><p>New ropes and sails by email, twice a month.</p><input type=email placeholder="Your email" autocomplete=email><button>Subscribe</button></form>', 'weakness', ''],
     'a word over a field is one' => ['legible', '<form method=post action=/n><p>Your email</p><input type=email autocomplete=email><button>Subscribe</button></form>', 'met', ''],

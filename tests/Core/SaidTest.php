@@ -22,6 +22,9 @@ test('a sentence is heard for what it means, and not for what it only looks like
     expect($wrong)->toBe([]);
 })->with([
     'German' => ['de', [
+        ['announced', 'Wir möchten Ihnen gern Informationen zu unseren Produkten senden.'],
+        ['!announced', 'Tickets und Informationen zur Veranstaltung senden wir Ihnen per E-Mail.'],
+        ['taken-from-signing-up,taken-from-act', 'Mit der Anmeldung zur Veranstaltung melden Sie sich auch zu unserem Newsletter an.'],
         ['!passed-on,double-no', 'Wir geben sie nicht an Dritte weiter und nutzen sie nicht für Werbung.'],
         ['!condition', 'Eine Nutzung zu Werbezwecken erfolgt nur, wenn Sie ausdrücklich zustimmen.'],
         ['announced', 'Sie bekommen dann auch unseren Konzertbrief per E-Mail.'],
@@ -99,6 +102,12 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Wir liefern auch in die USA und nach Kanada.'],
     ]],
     'English' => ['en', [
+        ['announced', 'We may contact you with information about products we think may interest you.'],
+        ['announced', 'We would like to send you information about our products.'],
+        ['!announced', 'Tickets and event information will be sent to you by email.'],
+        ['taken-from-signing-up', 'By signing up for this event you also sign up for our newsletter.'],
+        ['they-write', 'From time to time we may make your details available to other reputable companies.'],
+        ['taken-from-act', 'Customers get our catalogue by email twice a year.'],
         ['!passed-on,double-no', 'We do not sell your details and do not share them with third parties.'],
         ['double-no', 'Do not tick this box if you do not want our emails.'],
         ['!condition', 'Without your consent we send you no advertising.'],

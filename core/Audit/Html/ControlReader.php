@@ -219,6 +219,7 @@ final readonly class ControlReader
         return match (true) {
             $this->isService($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
+            $this->isToUse($plain) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
             $this->listener->hears($plain, Meaning::AsksForNo)
                 && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
@@ -231,6 +232,16 @@ final readonly class ControlReader
             $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
             default => null,
         };
+    }
+
+    /** To being watched one agrees, too, and to what may become of details "to improve our services". */
+    private function isToUse(string $label): bool
+    {
+        $vague = $this->speaks(WordClass::Uses, $label) && $this->speaks(WordClass::Details, $label) && $this->speaks(WordClass::Vague, $label)
+            && ! $this->listener->hears($label, Meaning::ToAnswer);
+
+        return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured))
+            && $this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes);
     }
 
     /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises; a carrier that is told is no other. */

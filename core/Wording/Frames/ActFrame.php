@@ -176,7 +176,10 @@ final class ActFrame implements Frame
         if (self::asks($s) || ($next !== null && count($next->tokens) > self::BUTTON && self::asks($next))) {
             return null;
         }
-        $sent = $s->says(W::Sends, W::Gets) && $s->says(W::Advertising) && $s->says(...W::means());
+        $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
+        $letters = array_filter($s->said(W::Carrier), static fn (Hit $h): bool => ! in_array($h->from, $mails, true));
+        $advertises = $s->says(W::Advertising) || ($letters !== [] && $s->has(W::Rate) && ! $s->has(W::Service));
+        $sent = $s->says(W::Sends, W::Gets) && $advertises && $s->says(...W::means());
         if (! $sent || $s->has(W::Wants, W::Agrees, W::If, W::When, W::Free) || AnnouncedFrame::leavesOpen($s)) {
             return null;
         }

@@ -76,7 +76,10 @@ final class AnnouncedFrame implements Frame
 
     private static function offers(Sentence $s, int $clause): bool
     {
-        return $s->inClause($clause, W::Sends) && $s->inClause($clause, W::Similar, W::Advertising);
+        $sends = array_map(static fn (Hit $h): int => $h->from, $s->within($clause, W::Sends));
+        $vague = array_filter($s->within($clause, W::Vague), static fn (Hit $h): bool => ! in_array($h->from, $sends, true)) !== [];
+
+        return $sends !== [] && ($s->inClause($clause, W::Similar, W::Advertising) || ($vague && ! $s->has(W::Service, W::Answers)));
     }
 
     /** "Emails about gardens", and not "emails about your order". */
@@ -112,6 +115,12 @@ final class AnnouncedFrame implements Frame
         $sends = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Sends));
         $glad = static fn (Hit $h): bool => $h->class === W::Wants && $h->from === 0 && in_array($h->to, $sends, true);
 
+        // "We would like to send you news", "which may interest you": no wish of whoever reads it.
+        $ours = static fn (Hit $h): bool => $h->class === W::Wants && ! $s->has(W::I) && (
+            self::weWant($s, $h->clause)
+            || array_filter($s->within($h->clause, W::May), static fn (Hit $may): bool => $may->to === $h->from && $may->from > 1) !== []
+        );
+
         // "You can object at any time": what is said of its end asks for nothing.
         $ends = static fn (Hit $h): bool => in_array($h->class, [W::Refuses, W::Ends, W::Withdraws], true) && SendingFrame::ends($s, $h->clause)
             && ! $s->inClause($h->clause, W::Sends);
@@ -119,7 +128,19 @@ final class AnnouncedFrame implements Frame
         // "We need your address to send you news": what is needed is told.
         $told = static fn (Hit $h): bool => $h->class === W::Must && SendingFrame::needs($s, $h);
 
-        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ends($h) && ! $told($h)) !== [];
+        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h)) !== [];
+    }
+
+    /** "We would gladly": whoever asks wishes, and nobody else. */
+    private static function weWant(Sentence $s, int $clause): bool
+    {
+        foreach ($s->within($clause, W::Wants) as $wants) {
+            if (array_filter($s->within($clause, W::Self), static fn (Hit $we): bool => $we->to === $wants->from) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -133,6 +154,11 @@ final class AnnouncedFrame implements Frame
             || ($s->inClause($may->clause, W::Self) && self::offers($s, $may->clause))
             || ($s->inClause($may->clause, W::Self) && ($s->clauses[$may->clause + 1] ?? null)?->opener === W::That && self::offers($s, $may->clause + 1));
 
-        return array_filter($s->all(W::May), static fn (Hit $may): bool => ! $told($may)) !== [];
+        $all = $s->all(W::May);
+        $first = $all[0] ?? null;
+        // "What we may send you, which may interest you": nothing is left open by the second.
+        $after = static fn (Hit $may): bool => $first !== null && $may->from > $first->from && $told($first) && $s->inClause($first->clause, W::Self);
+
+        return array_filter($all, static fn (Hit $may): bool => ! $told($may) && ! $after($may)) !== [];
     }
 }

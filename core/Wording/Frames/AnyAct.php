@@ -34,7 +34,8 @@ final class AnyAct
     {
         $else = [W::Advertising, W::Carrier, ...W::means(), ...self::CLEAR];
 
-        return self::among($s, static fn (Hit $opens, Hit $agrees): bool => $agrees->class !== W::Subscribes
+        // "By signing up for the event you also sign up for our letter": what comes of it is another.
+        return self::among($s, static fn (Hit $opens, Hit $agrees): bool => ($agrees->class !== W::Subscribes || $s->has(W::Also))
             && self::stands($s, $opens, $agrees, ...self::GIVES) && ! self::stands($s, $opens, $agrees, ...$else));
     }
 
@@ -91,7 +92,9 @@ final class AnyAct
     /** "You subscribe": it is said of whoever is spoken to, who neither may nor must. */
     private static function isSaidTo(Sentence $s, Hit $subscribes): bool
     {
-        $beside = static fn (Hit $you): bool => $you->to === $subscribes->from || $you->from === $subscribes->to;
+        $also = array_filter($s->within($subscribes->clause, W::Also), static fn (Hit $h): bool => $h->to === $subscribes->from);
+        $from = $also === [] ? $subscribes->from : min(array_map(static fn (Hit $h): int => $h->from, $also));
+        $beside = static fn (Hit $you): bool => $you->to === $from || $you->from === $subscribes->to;
 
         return array_filter($s->within($subscribes->clause, W::You), $beside) !== [] && ! $s->inClause($subscribes->clause, W::May, W::Must);
     }

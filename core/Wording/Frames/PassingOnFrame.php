@@ -204,7 +204,10 @@ final class PassingOnFrame implements Frame
         $theirs = static fn (Hit $h): bool => $h->clause > $passes->clause && $s->inClause($h->clause, W::May) && $s->inClause($h->clause, W::You, W::I)
             && ! $s->inClause($h->clause, W::Self);
 
-        return array_values(array_filter($s->said(W::Sends), $theirs))[0] ?? null;
+        $ours = $s->inClause($passes->clause, W::Self) && $s->has(W::Rate);
+
+        // "From time to time we give your details to other companies": as nobody does for a single order.
+        return array_values(array_filter($s->said(W::Sends), $theirs))[0] ?? ($ours ? $passes : null);
     }
 
     /** Whether details are passed on behind an "and" of the same clause: "inform me and make my details available". */
