@@ -80,6 +80,11 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'subjects of no letter' => ['no-preset-answer', onPage("$email<p>What do you sail?</p><label><input type=checkbox name=a checked> Dinghies</label>"), 'not-applicable', ''],
     'one chosen of several letters' => ['no-preset-answer', onPage("$email<label>Which newsletters would you like? <select multiple name=a><option>Ropes<option selected>Sails</select></label>"), 'breach', ''],
     'none chosen of several letters' => ['no-preset-answer', onPage("$email<label>Which newsletters would you like? <select multiple name=a><option>Ropes<option>Sails</select></label>"), 'met', ''],
+    'what a message is about, chosen' => ['no-preset-answer', onPage("$email<label>Topic <select name=a><option value=1>Sales<option value=2>Newsletter<option value=3>Repairs</select></label>"), 'not-applicable', ''],
+    'what a message is about, pressed' => ['no-preset-answer', onPage("$email<p>What is it about?</p><label><input type=radio name=a checked> Offers</label><label><input type=radio name=a> Repairs</label>"), 'not-applicable', ''],
+    'a list that says yes for the person' => ['no-preset-answer', onPage("$email<select name=a><option value=1>Email me about ropes<option value=0>Do not email me</select>"), 'breach', ''],
+    'a question about a newsletter' => ['no-preset-answer', onPage("$email<label>Newsletter <select name=a><option value=1>Send it to me<option value=0>Not now</select></label>"), 'breach', ''],
+    'a question about something else, on a form for news' => ['no-preset-answer', '<form method=post action=/n><h2>Newsletter</h2>'."$email<label>Do you smoke? <select name=s><option>Yes<option>No</select></label><button>Subscribe</button></form>", 'not-applicable', ''],
     'a button that stays pressed' => ['no-preset-answer', onPage("$email<button type=button aria-pressed=true>Email me about new ropes</button>"), 'breach', ''],
     'a button that shows a password' => ['no-preset-answer', onPage("$email<button type=button aria-pressed=true>Show password</button>"), 'not-applicable', ''],
     'to being watched one agrees' => ['no-preset-answer', onPage("$email<label><input type=checkbox name=w checked> I agree that my clicks are analysed to build a profile of me</label>"), 'breach', ''],
@@ -92,6 +97,11 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'a belief to choose' => ['special-data', onPage("$email<label>Religion <select name=r><option>None<option>Other</select></label>"), 'open', ''],
     'a union to tick' => ['special-data', onPage("$email<label><input type=checkbox name=u> Trade union member</label>"), 'open', ''],
     'a size to choose' => ['special-data', onPage("$email<label>Size <select name=r><option>10 mm<option>12 mm</select></label>"), 'met', ''],
+    // What links are called.
+    'a link to what becomes of data' => ['notice-linked', onPage($email.'<a href="/d">How we use your data</a>'), 'met', ''],
+    'a link to data, in French' => ['notice-linked', onPage($email.'<a href="/d">Données personnelles</a>', language: 'fr'), 'met', ''],
+    'where cookies are set' => ['notice-linked', onPage($email.'<a href="/c">Cookie-Einstellungen</a>', language: 'de'), 'breach', ''],
+    'who publishes it, in French' => ['notice-linked', onPage($email.'<a href="/m">Mentions légales</a>', language: 'fr'), 'breach', ''],
     // Not in an address.
     'by POST' => ['not-in-address', onPage($email), 'met', ''],
     'by GET' => ['not-in-address', onPage($email, 'action="/o" method="GET"'), 'weakness', ''],

@@ -83,7 +83,7 @@ final readonly class ControlReader
     private function askedOver(DOMElement $element, string $label, FormKind $kind, ?array $before): ?string
     {
         $says = $this->role($label, $kind) !== null;
-        $channel = $this->namesChannelsAlone($label) || (! $says && $this->namesChannel($label));
+        $channel = $this->namesChannelsAlone($label) || (! $says && $this->isChannel($label));
         if (! $channel && ($says || ! $this->namesSubject($label))) {
             return null;
         }
@@ -105,9 +105,10 @@ final readonly class ControlReader
     /** @param  string|null  $question  where it is one of several answers to it */
     private function box(DOMElement $element, string $own, ?string $question, FormKind $kind): ?Control
     {
+        $isChannel = $question !== null && $this->isChannel($own);
         $label = match (true) {
             $question === null => $own,
-            $this->namesChannel($own) => Page::tidy($question."\n".$own),
+            $isChannel => Page::tidy($question."\n".$own),
             default => Page::tidy(rtrim($question, ' :').': '.$own),
         };
         // "Untick this if you do not want that": the tick is a yes, however it came there.
@@ -119,16 +120,16 @@ final readonly class ControlReader
             ! $on => Response::Unset,
             $refuses => Response::No,
             default => Response::Yes,
-        }, $kind, $refuses, channels: $own === $label ? null : $own);
+        }, $kind, $refuses, channels: $isChannel ? $own : null);
     }
 
-    /** Whether words name a channel and hardly anything else: "Email", "By post". */
-    private function namesChannel(string $label): bool
+    /** Whether words name a channel or several, and hardly anything else: "Email", "By post". */
+    private function isChannel(string $label): bool
     {
         $words = preg_split('~\s+~u', trim($label), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $names = array_filter(self::CHANNELS, fn (WordClass $class): bool => $this->speaks($class, $label)) !== [];
 
-        return $words !== [] && count($words) <= self::CHANNEL_WORDS
-            && array_filter(self::CHANNELS, fn (WordClass $class): bool => $this->speaks($class, $label)) !== [];
+        return $names && (count($words) <= self::CHANNEL_WORDS || $this->namesChannelsAlone($label));
     }
 
     /** "By email, by post and by phone": nothing but channels, though more than one. */
@@ -157,7 +158,7 @@ final readonly class ControlReader
         }
 
         return $this->control(
-            $where, Page::tidy($question."\n".implode(' / ', $options)), $this->answering($question, implode("\n", $options), $kind), $response, $kind,
+            $where, Page::tidy($question."\n".implode(' / ', $options)), $this->answering($question, $options, $kind), $response, $kind,
             false, noIsAnAnswer: true
         );
     }
@@ -169,18 +170,21 @@ final readonly class ControlReader
         $words = implode(' / ', array_map(static fn (DOMElement $o): string => Page::tidy($o->textContent), $options));
         $chosen = array_values(array_filter($options, static fn (DOMElement $o): bool => $o->hasAttribute('selected')))[0]
             ?? ($select->hasAttribute('multiple') ? null : $options[0] ?? null);
-        $yesNo = array_filter(
-            $options,
-            fn (DOMElement $o): bool => $this->meansYes(Page::tidy($o->textContent), $o->getAttribute('value')) || $this
-                ->meansNo(Page::tidy($o->textContent), $o->getAttribute('value'))
-        ) !== [];
+        $asks = $this->listener->hears($label, Meaning::Sends);
+        $yesNo = array_filter($options, function (DOMElement $o) use ($asks): bool {
+            [$text, $value] = [Page::tidy($o->textContent), $o->getAttribute('value')];
+
+            return (($asks || $this->isAnswer($text)) && $this->meansYes($text, $value)) || $this->meansNo($text, $value);
+        }) !== [];
         if (! $yesNo && ! ($select->hasAttribute('multiple') && $this->role($label, $kind) === ControlRole::Consent)) {
             return null;
         }
         $text = $chosen === null ? '' : Page::tidy($chosen->textContent);
         $value = $chosen?->getAttribute('value') ?? '';
 
-        return $this->control($select, Page::tidy($label."\n".$words), $this->answering($label, $words, $kind), match (true) {
+        $answers = array_map(static fn (DOMElement $o): string => Page::tidy($o->textContent), $options);
+
+        return $this->control($select, Page::tidy($label."\n".$words), $this->answering($label, $answers, $kind), match (true) {
             $chosen === null, $chosen->hasAttribute('value') && $value === '' => Response::Unset,
             // One of several subjects.
             ! $yesNo => Response::Yes,
@@ -205,10 +209,26 @@ final readonly class ControlReader
         );
     }
 
-    /** What answers to a question are for; the question of a form for news has to be about them: "Do you smoke?" is not. */
-    private function answering(string $question, string $answers, FormKind $kind): ?ControlRole
+    /**
+     * What answers to a question are for. The question of a form for news has to be about them: "Do you smoke?" is not; and where it is about
+     * something else, only what the person says counts: "Sales" and "Newsletter" are what a message may be about.
+     *
+     * @param  list<string>  $answers
+     */
+    private function answering(string $question, array $answers, FormKind $kind): ?ControlRole
     {
-        return $this->role(Page::tidy($question."\n".$answers), $question === '' ? $kind : FormKind::Other);
+        if ($question === '') {
+            return $this->role(Page::tidy(implode("\n", $answers)), $kind);
+        }
+        $own = $this->listener->hears($question, Meaning::Sends) ? $answers : array_filter($answers, $this->isAnswer(...));
+
+        return $this->role(Page::tidy($question."\n".implode("\n", $own)), FormKind::Other);
+    }
+
+    /** "Yes, please", "send me news", "not now": what a person says of themselves. */
+    private function isAnswer(string $text): bool
+    {
+        return $this->listener->speaksOf($text, WordClass::Yes, WordClass::I, WordClass::Not, WordClass::Refuses);
     }
 
     private function role(string $label, FormKind $kind): ?ControlRole

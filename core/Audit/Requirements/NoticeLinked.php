@@ -18,6 +18,14 @@ use Juramen\Wording\Words\WordClass;
 /** A privacy notice is linked at the form or plainly on its page, and the link leads somewhere. */
 final class NoticeLinked extends FormRequirement
 {
+    /** What a link is called that tells of data, and of nothing but them. */
+    private const ON_DATA = '~^\s*(?:(?:vos |mes )?données(?: personnelles)?|personuppgifter|(?:personlige )?oplysninger|personoplysninger|(?:ihre|meine) daten)\s*$'
+        .'|\bwir ihre daten\b|\bwe (?:do with|use|treat|handle) your data\b~iu';
+
+    /** Where cookies are set, nothing is told. */
+    private const SETTINGS = '~cookies?\W{0,3}(?:einstellung|settings|preferences|inställning|indstilling|auswahl|choices)|(?:gérer|paramétrer|préférences|manage|hantera|administrer)\W'
+        .'.*cookies~iu';
+
     public function id(): string
     {
         return 'notice-linked';
@@ -97,8 +105,9 @@ final class NoticeLinked extends FormRequirement
     /** @return list<PageLink> */
     private static function links(Reading $reading): array
     {
-        $isNotice = static fn (PageLink $link): bool => $reading->listener()->speaksOfRarely($link->text, WordClass::Notice)
-            || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift~i', $link->href) === 1;
+        $isNotice = static fn (PageLink $link): bool => preg_match(self::SETTINGS, $link->text) !== 1
+            && ($reading->listener()->speaksOfRarely($link->text, WordClass::Notice) || preg_match(self::ON_DATA, $link->text) === 1
+            || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift~i', $link->href) === 1);
 
         return $reading->around->linksAbout("notice {$reading->language?->value}", $isNotice);
     }

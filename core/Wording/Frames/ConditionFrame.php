@@ -81,9 +81,10 @@ final class ConditionFrame implements Frame
 
             return $s->inClause($what->clause, W::Agrees, W::Subscribes, W::Must, W::Yes, W::Gets) && ! $sent;
         };
-        $advertising = $s->all(W::Advertising);
+        $to = array_filter($s->all(W::Agrees), static fn (Hit $h): bool => $s->inClause($h->clause, W::Carrier, ...W::means()));
+        $advertising = $s->has(W::Wanted, W::Subscribes) || $to !== [] ? [] : $s->all(W::Advertising);
 
-        return $advertising !== [] && $s->has(W::Agrees) && ! $s->has(W::Subscribes) && array_filter($advertising, $agreed) === [];
+        return $advertising !== [] && $s->has(W::Agrees) && array_filter($advertising, $agreed) === [];
     }
 
     private function demanded(Sentence $s): ?Hit
