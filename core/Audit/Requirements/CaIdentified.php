@@ -16,7 +16,8 @@ use Juramen\Wording\Frames\Meaning;
 final class CaIdentified extends FormRequirement
 {
     /** What a foreign page's organisation is known by: its legal form, or the sign of its copyright. */
-    private const ORGANISATION = '~\b(?:[Ii]nc|Ltd|Limited|Corp|Ltée|LLP|LLC|GmbH|AG|SA|SAS|SARL|AB|ApS|A/S|plc|Society|Association|Club|Co-op|University)\b|©~u';
+    private const ORGANISATION = '~\b(?:[Ii]nc|Ltd|Limited|Corp|Ltée|LLP|LLC|GmbH|AG|SA|SAS|SARL|AB|ApS|A/S'
+        .'|plc|Society|Association|Club|Co-op|University)\b|©~u';
 
     /** A street or box with a number and, somewhere, a postal code or the country's name. */
     private const STREET = '~\b\d{1,5}[a-z]?,?\s+(?:\p{Lu}\p{L}+|(?:rue|rang|chemin|boul|avenue|route|place|quai|côte|montée)\b)|'
