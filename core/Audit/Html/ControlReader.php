@@ -47,7 +47,7 @@ final readonly class ControlReader
     {
         $controls = [];
         $groups = [];
-        // The label of the box before and what it answers, where it names a channel.
+        // The label of the box before and what it answers, where it names a channel or a subject.
         $before = null;
         foreach ($form->controls as $element) {
             $role = $element->getAttribute('role');

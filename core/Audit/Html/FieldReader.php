@@ -52,7 +52,7 @@ final readonly class FieldReader
             $chosen = $type === 'radio' || $type === 'checkbox' || $element->nodeName === 'select';
             if ($type === 'radio') {
                 // All of a name answer one question.
-                $name = $element->getAttribute('name');
+                $name = $element->getAttribute('name') ?: spl_object_id($element->parentNode ?? $element);
                 if (isset($answered[$name])) {
                     continue;
                 }

@@ -43,10 +43,13 @@ final class WatchingFrame implements Frame
     /** "Personalised offers": how they are chosen, and nothing that is done besides sending them. */
     private static function isOnlyHow(Sentence $s): bool
     {
+        if ($s->has(W::Uses)) {
+            return false;
+        }
         $profiles = $s->said(W::Profiles);
         $at = static fn (Hit $what, Hit $how): bool => $what->from <= $how->to && $what->to >= $how->from;
         $sent = $s->all(W::Advertising, W::Vague, W::Carrier);
-        foreach ($s->has(W::Uses) ? [] : $profiles as $how) {
+        foreach ($profiles as $how) {
             $of = static fn (Hit $what): bool => $at($what, $how) && ($what->from !== $how->from || $what->to !== $how->to);
             if (array_filter($sent, $of) === []) {
                 return false;
@@ -54,7 +57,7 @@ final class WatchingFrame implements Frame
         }
         $besides = static fn (Hit $what): bool => array_filter($profiles, static fn (Hit $how): bool => $at($what, $how)) === [];
 
-        return ! $s->has(W::Uses) && array_filter($s->said(W::Advertising), $besides) === [];
+        return array_filter($s->said(W::Advertising), $besides) === [];
     }
 
     /** "Follow the link": what somebody is told to do measures nobody. */
