@@ -6,11 +6,13 @@ use App\Actions\Delivery\Deliver;
 use App\Actions\Delivery\Deliveries;
 use App\Actions\Delivery\OutcomeKind;
 use App\Actions\Ledger\LedgerTables;
+use App\Actions\Ledger\Seal;
 use App\Actions\Signup\LapseJourneys;
 use App\Models\Delivery;
 use App\Models\DeliveryState;
 use App\Models\SignupJourney;
 use App\Models\User;
+use App\Support\Journal;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
@@ -47,6 +49,33 @@ test('after the database was away between two mails, transaction, lock and ledge
         expect(arrived($to))->toHaveCount(1);
     }
     expect(array_count_values($this->acts())['confirmation-sent'])->toBe(2)->and(work())->toBe([]);
+});
+
+test('after a connection was lost, what ends a sign-up is committed whole, with the work that it lays out', function (): void {
+    config(['juramen.mailbox_url' => mailbox()]);
+    [$deliveries, $send] = [app(Deliveries::class), app(Deliver::class)];
+    Sleep::fake();
+    for ($i = 0; $i < 3; $i++) {
+        $this->signUp(someone());
+    }
+    mailServer('unknown');
+    $send($deliveries->claim());
+    // The second cannot be entered at first, whatever the reason; the third goes on over the connection that came of it.
+    $fails = true;
+    DB::beforeExecuting(function (string $sql) use (&$fails): void {
+        if ($fails && preg_match('/^insert into .*`entries`/', $sql) === 1) {
+            $fails = false;
+            throw new RuntimeException('It could not be entered.');
+        }
+    });
+    $send($deliveries->claim());
+    $send($deliveries->claim());
+    expect($fails)->toBeFalse()->and(array_count_values($this->acts()))->toBe(['given' => 3, 'undeliverable' => 3, 'erased' => 3])
+        ->and(DB::table('jobs')->count())->toBe(3)->and(Delivery::query()->where('state', DeliveryState::Failed)->count())->toBe(3)
+        ->and(array_map(static fn ($line): int => $line->position, app(Journal::class)->lines()))
+        ->toEqualCanonicalizing(DB::table($this->ledger('entries'))->pluck('position')->all());
+    app(Seal::class)();
+    expect(verified()->holds())->toBeTrue();
 });
 
 test('a mail that cannot be put together stops no other, and stands on the desk after few tries', function (): void {
@@ -89,7 +118,7 @@ test('a sign-up that cannot lapse keeps no other from lapsing, and stands on the
     withoutSubject(SignupJourney::query()->orderBy('asked_at')->firstOrFail()->load('subscriber')->subscriber->subject);
     Carbon::setTestNow(now()->addDays(8));
     expect(app(LapseJourneys::class)())->toBe(2)->and(app(LapseJourneys::class)())->toBe(0);
-    app(App\Actions\Ledger\Seal::class)();
+    app(Seal::class)();
     $this->actingAs(User::query()->firstOrFail())->get('/desk')->assertSee('should have lapsed and could not be deleted');
 });
 

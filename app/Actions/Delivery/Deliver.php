@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Delivery;
 
 use App\Models\Delivery;
+use App\Support\FreshConnection;
 use App\Support\QuietReport;
 use Illuminate\Database\DetectsLostConnections;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Sleep;
 use PDOException;
 use Throwable;
@@ -64,7 +64,7 @@ final class Deliver
                     return;
                 }
                 Sleep::for(min(5, $try))->seconds();
-                DB::purge();
+                FreshConnection::next();
             }
         }
     }

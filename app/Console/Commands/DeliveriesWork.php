@@ -6,9 +6,9 @@ namespace App\Console\Commands;
 
 use App\Actions\Delivery\Deliver;
 use App\Actions\Delivery\Deliveries;
+use App\Support\FreshConnection;
 use App\Support\QuietReport;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Sleep;
 use Throwable;
 
@@ -53,7 +53,7 @@ final class DeliveriesWork extends Command
             return true;
         } catch (Throwable $e) {
             QuietReport::write($e);
-            DB::purge();
+            FreshConnection::next();
             Sleep::for(1)->second();
 
             return false;
