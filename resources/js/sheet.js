@@ -103,7 +103,7 @@
 
   const ask = (url, sent, more = {}) => fetch(url, {
     method: 'POST', body: sent, redirect: 'manual', credentials: 'same-origin', ...more,
-    headers: { 'X-CSRF-TOKEN': document.body.dataset.token, Accept: 'text/html' },
+    headers: { 'X-CSRF-TOKEN': document.body.dataset.token, Accept: 'text/html', 'X-Part': '1' },
   });
 
   function add(edit) {
@@ -162,7 +162,7 @@
 
   /* After signing in elsewhere the page still carries the old token. */
   async function renew() {
-    const response = await fetch('/token', { credentials: 'same-origin', headers: { Accept: 'application/json' } }).catch(() => null);
+    const response = await fetch('/token', { credentials: 'same-origin', headers: { Accept: 'application/json', 'X-Part': '1' } }).catch(() => null);
     if (!response?.ok) return;
     signedOut = false;
     document.body.dataset.token = (await response.json()).token;
@@ -381,7 +381,8 @@
     if (!body() || busy() || document.hidden || isTyped(document.activeElement)) return;
     const from = revision();
     const query = new URLSearchParams(body().dataset.view);
-    const response = await fetch(`${body().dataset.since}/${from}?${query}`, { credentials: 'same-origin', redirect: 'manual' }).catch(() => null);
+    const asked = fetch(`${body().dataset.since}/${from}?${query}`, { credentials: 'same-origin', redirect: 'manual', headers: { 'X-Part': '1' } });
+    const response = await asked.catch(() => null);
     const html = await response?.text();
     await released();
     if (response?.status !== 200 || busy() || revision() !== from || isTyped(document.activeElement)) return;

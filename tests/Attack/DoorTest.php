@@ -103,6 +103,21 @@ test('a guest who only looks gets neither cookie nor session; who signs in goes 
     $this->assertGuest();
 });
 
+test('what a page asks for or saves by itself leaves what a form is told; only what is saved keeps the session from running out', function (): void {
+    config(['session.driver' => 'database']);
+    $this->post('/login', RIGHT);
+    $this->withCookie('juramen_office', session()->getId());
+    $this->post('/screening/lines', ['reason' => 'Short']);
+    $row = static fn (): stdClass => DB::table('sessions')->sole();
+    $told = $row()->payload;
+    DB::table('sessions')->update(['last_activity' => $before = time() - 600]);
+    $this->withHeader('X-Part', '1')->get('/points/footer-newsletter/since/1')->assertSuccessful();
+    expect($row()->payload)->toBe($told)->and($row()->last_activity)->toBe($before);
+    $this->post('/points/footer-newsletter/change', ['place' => 'title/en', 'value' => 'News of the quay', 'base' => 1])->assertOk();
+    expect($row()->payload)->toBe($told)->and($row()->last_activity)->toBeGreaterThan($before);
+    $this->withoutHeader('X-Part')->get('/screening/lines')->assertSee('15 to 500 characters');
+});
+
 test('sessions of nobody are deleted when their time is over', function (): void {
     DB::table('sessions')->insert(
         [

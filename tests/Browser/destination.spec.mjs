@@ -119,13 +119,14 @@ test('from a message with a newsletter and a gift to a list elsewhere, and off i
 });
 
 test('a destination is set up, tried, refuses its key and gets a new one, by those whose work each is', async ({ page, browser }) => {
+  const name = `Evening post ${Date.now()}`;
   await signIn(page);
   await page.goto('/lists');
   await accessible(page);
-  await page.getByLabel('Add a destination called').fill('Evening post');
+  await page.getByLabel('Add a destination called').fill(name);
   await page.locator('#of-destination').selectOption({ label: 'Tidewick Ferries' });
   await page.getByRole('button', { name: 'Add' }).click();
-  await expect(page.getByRole('heading', { name: 'Evening post' })).toBeVisible();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
   await expect(page.getByText('Say who runs it')).toBeVisible();
   await page.getByLabel('Address', { exact: true }).fill('https://lists.quayside-post.example');
   await page.keyboard.press('Tab');
@@ -141,8 +142,8 @@ test('a destination is set up, tried, refuses its key and gets a new one, by tho
   await signIn(sven, 'sven@tidewick.example');
   await sven.getByRole('link', { name: 'Keys' }).click();
   await accessible(sven);
-  await sven.getByLabel('New key of Evening post').fill('tidewick-lists-key');
-  await sven.getByRole('row', { name: /Evening post/ }).getByRole('button', { name: 'Set' }).click();
+  await sven.getByLabel(`New key of ${name}`).fill('tidewick-lists-key');
+  await sven.getByRole('row', { name: new RegExp(name) }).getByRole('button', { name: 'Set' }).click();
   await expect(sven.getByText('The key is set.')).toBeVisible();
   expect(await sven.content()).not.toContain('tidewick-lists-key');
   await page.getByRole('button', { name: 'Fetch its fields' }).click();

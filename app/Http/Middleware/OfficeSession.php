@@ -7,11 +7,13 @@ namespace App\Http\Middleware;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Sessions of the office: whoever only looks, without being signed in, gets neither a cookie nor a row in the database. A part of a page
- * reads its session and does not write it: asked for while a form is sent, it would otherwise use up or overwrite what that form is told.
+ * Sessions of the office: whoever only looks, without being signed in, gets neither a cookie nor a row in the database. What a script of a
+ * page asks for or saves reads the session and does not write it: while a form is sent it would otherwise use up or overwrite what that form is
+ * told. What it saves keeps the session from running out; what it asks for by itself does not.
  */
 final class OfficeSession extends StartSession
 {
@@ -33,8 +35,13 @@ final class OfficeSession extends StartSession
 
     protected function saveSession($request): void
     {
-        if (! $this->passing && ! ($request->isMethodSafe() && $request->hasHeader('HX-Request'))) {
+        if ($this->passing) {
+            return;
+        }
+        if (! $request->hasHeader('HX-Request') && ! $request->hasHeader('X-Part')) {
             parent::saveSession($request);
+        } elseif (! $request->isMethodSafe()) {
+            DB::table(config()->string('session.table'))->where('id', $request->session()->getId())->update(['last_activity' => now()->getTimestamp()]);
         }
     }
 }
