@@ -50,6 +50,11 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     // Signing up for one thing is no consent to another.
     'signing up for a course' => ['no-consent-by-sending', '<form method=post action=/q><h2>Register for the knot course</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'breach', ''],
     'signing up for the letter' => ['no-consent-by-sending', '<form method=post action=/q><h2>Newsletter</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'not-applicable', ''],
+    'registering, on a box in one\'s own words' => ['no-consent-by-sending', onPage("$email<label><input type=checkbox name=c> By ordering I agree to get your offers by email</label>"), 'met', ''],
+    'registering, on a box that tells' => ['no-consent-by-sending', onPage("$email<label><input type=checkbox name=c> By ordering you agree to get our offers by email</label>"), 'breach', ''],
+    'offers that fit what was bought' => ['one-purpose-each', onPage("$email<label><input type=checkbox name=c> Analyse what I buy to show me offers that fit</label>"), 'met', ''],
+    'what was bought, and offers' => ['one-purpose-each', onPage("$email<label><input type=checkbox name=c> You may analyse what I buy and email me offers</label>"), 'breach', ''],
+    'a pool of applicants is no letter' => ['rate-said', onPage("$email<label><input type=checkbox name=c> Add me to your talent pool for a year</label>"), 'not-applicable', ''],
     // Nobody is asked.
     'details given away for advertising' => ['consent-asked', onPage("$email<p>Your details will be passed to our marketing partners.</p>"), 'breach', ''],
     'and nobody says to whom' => ['recipients-named', onPage("$email<p>Your details will be passed to our marketing partners.</p>"), 'breach', ''],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
@@ -13,6 +14,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Words\WordClass;
 
 /** Where a form serves something else, sending it does not mean agreeing to marketing. */
 final class NoConsentBySending extends FormRequirement
@@ -49,8 +51,9 @@ final class NoConsentBySending extends FormRequirement
         }
         $control = $reading->of === ReadingOf::Statement || $reading->of === ReadingOf::Words ? $reading->consents()[0] ?? null : null;
         // What one signs up for is seen on a form, and not in words alone.
-        $said = $reading->listener()->first($reading->text, Meaning::TakenFromAct, Meaning::Assumed)
-            ?? ($control === null ? $reading->listener()->first($reading->text, Meaning::TakenFromSigningUp) : null);
+        $text = $control === null ? $this->besideTicks($reading) : $reading->text;
+        $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
+            ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) : null);
         if ($said === null) {
             $half = $control === null ? null : $this->halfSaid(
                 $reading, $control, Meaning::ActMentioned, 'Is anybody taken to agree who only does that? Then ask with a box that starts empty.'
@@ -65,5 +68,13 @@ final class NoConsentBySending extends FormRequirement
                 $control === null ? null : $this->askPlainly($reading, $control, $said->words)
             ),
         ];
+    }
+
+    /** What is said but for what somebody says by a tick: to "by registering I agree" on a box it is the tick that agrees. */
+    private function besideTicks(Reading $reading): string
+    {
+        $own = array_filter($reading->consents(), static fn (Control $c): bool => $reading->listener()->speaksOf($c->label, WordClass::I));
+
+        return str_replace(array_map(static fn (Control $c): string => $c->label, $own), '', $reading->text);
     }
 }

@@ -41,7 +41,7 @@ final class OnePurposeEach extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::PassedOn, Meaning::Profiled, Meaning::Transferred];
+        return [Meaning::PassedOn, Meaning::Profiled, Meaning::ShownToFit, Meaning::Transferred];
     }
 
     public function judge(Reading $reading): array
@@ -60,7 +60,9 @@ final class OnePurposeEach extends FormRequirement
     /** What a label asks for besides being written to; null where nothing is. */
     private function second(string $label, Listener $listener): ?Sense
     {
-        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred, Meaning::Profiled) : null;
+        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred) : null;
+        $second ??= $listener->hears($label, Meaning::Sends) && ! $listener->hears($label, Meaning::ShownToFit)
+            ? $listener->first($label, Meaning::Profiled) : null;
 
         return $second ?? ($listener->hears($label, Meaning::SendsBesides) ? $listener->first($label, Meaning::PassedOn, Meaning::OthersMentioned) : null);
     }

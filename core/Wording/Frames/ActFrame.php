@@ -228,7 +228,7 @@ final class ActFrame implements Frame
             // "By to order" opens a clause of its own in Swedish.
             $leads = $by->clause === $act->clause || ($by->clause === $act->clause - 1 && $by->to === $s->clauses[$act->clause]->from);
             $near = $leads && $by->to <= $act->from && $act->from - $by->to < self::NEAR;
-            if ($near && self::isOpening($s, $by)) {
+            if ($near && self::isOpening($s, $by) && ! self::isAgreement($s, $by)) {
                 return true;
             }
         }
@@ -243,6 +243,18 @@ final class ActFrame implements Frame
         $that = array_map(static fn (Hit $h): int => $h->from, $s->within($by->clause, W::That, W::You));
 
         return $by->from - $from <= 1 || array_diff(range($from, $by->from - 1), $that) === [];
+    }
+
+    /** "With your consent": what opens it leads to agreeing and to nothing that anybody does. */
+    public static function isAgreement(Sentence $s, Hit $opens): bool
+    {
+        if ($opens->class !== W::By || $opens->to - $opens->from > 1) {
+            return false;
+        }
+        $your = array_filter($s->within($opens->clause, W::You), static fn (Hit $you): bool => $you->from === $opens->to);
+        $from = $your === [] ? $opens->to : reset($your)->to;
+
+        return array_filter($s->within($opens->clause, W::Agrees), static fn (Hit $agrees): bool => $agrees->from === $from) !== [];
     }
 
     private function signifies(Sentence $s, Hit $act): bool

@@ -68,10 +68,10 @@ final class ActResult
         return ($papers || $confirms) && ! $s->has(W::Advertising, W::Subscribes, ...W::means());
     }
 
-    /** Whether somebody's details are used or given away. */
+    /** Whether somebody's details are used or given away; whoever only carries a parcel uses them for nothing else. */
     private static function gives(Sentence $s): bool
     {
-        return $s->has(W::Uses, W::Passes) && $s->has(W::Details);
+        return $s->has(W::Uses, W::Passes) && $s->has(W::Details) && ($s->has(W::Outsider) || ! $s->has(W::Processor));
     }
 
     /** Whether details are used so that somebody gets what they wrote for, and for nothing that advertises. */

@@ -71,6 +71,22 @@ final class AnnouncedFrame implements Frame
             }
         }
 
+        return self::uses($s);
+    }
+
+    /** "Your details are used for marketing": said of what was just given, and nobody is asked. How it may end, and where it is told, is something else. */
+    private static function uses(Sentence $s): ?Hit
+    {
+        foreach ($s->has(W::Notice) ? [] : $s->said(W::Uses) as $uses) {
+            $ours = $s->within($uses->clause, W::Self);
+            $for = static fn (Hit $h): bool => ! $h->negated && array_filter($ours, static fn (Hit $our): bool => $our->to === $h->from) === [];
+            $advertising = array_filter($s->within($uses->clause, W::Advertising), $for);
+            $other = $s->inClause($uses->clause, W::Only, W::Refuses, W::Objects, W::Ends, W::Withdraws);
+            if ($advertising !== [] && ! $other && $s->inClause($uses->clause, W::Details)) {
+                return reset($advertising);
+            }
+        }
+
         return null;
     }
 
@@ -131,11 +147,12 @@ final class AnnouncedFrame implements Frame
         return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h)) !== [];
     }
 
-    /** "We would gladly": whoever asks wishes, and nobody else. */
+    /** "We would gladly", "our legitimate interest": whoever asks wishes, and nobody else. */
     private static function weWant(Sentence $s, int $clause): bool
     {
+        $ours = static fn (Hit $wants): callable => static fn (Hit $we): bool => $wants->from - $we->to >= 0 && $wants->from - $we->to <= self::NEAR;
         foreach ($s->within($clause, W::Wants) as $wants) {
-            if (array_filter($s->within($clause, W::Self), static fn (Hit $we): bool => $we->to === $wants->from) !== []) {
+            if (array_filter($s->within($clause, W::Self), $ours($wants)) !== []) {
                 return true;
             }
         }

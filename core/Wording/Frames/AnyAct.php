@@ -50,8 +50,11 @@ final class AnyAct
             if ($opens === null || ! $isAct($opens, $agrees)) {
                 continue;
             }
-            $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $agrees->from);
-            if ($sent !== [] && ActResult::of($s, $opens) !== null) {
+            $behind = static fn (Hit $h): bool => $h->from >= $agrees->from;
+            $sent = array_filter($s->said(W::Advertising, W::Carrier, ...W::means()), $behind);
+            // "By registering you agree that the sponsor gets your details".
+            $given = $s->has(W::Details) && $s->has(W::Outsider) ? array_filter($s->said(W::Passes), $behind) : [];
+            if (($sent !== [] || $given !== []) && ActResult::of($s, $opens) !== null) {
                 return self::act($s, $opens, $agrees);
             }
         }
@@ -73,7 +76,7 @@ final class AnyAct
             && ($h->clause < $agrees->clause ? $s->inClause($h->clause, W::You) : $h->clause === $agrees->clause && count($you) > 1));
         $opens = array_values($by)[0] ?? array_values($when)[0] ?? null;
 
-        return $opens !== null && $agrees->from - $opens->to >= ($subscribes ? self::APART : 0) ? $opens : null;
+        return $opens !== null && $agrees->from - $opens->to >= ($subscribes ? self::APART : 0) && ! ActFrame::isAgreement($s, $opens) ? $opens : null;
     }
 
     /** The act in its words, without whoever agrees by it: "by signing". */

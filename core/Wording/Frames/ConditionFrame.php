@@ -54,7 +54,8 @@ final class ConditionFrame implements Frame
         foreach ($s->said(W::By) as $by) {
             $follows = static fn (Hit $h): bool => $h->from >= $by->to && $h->from - $by->to <= 1;
             $agrees = array_filter($s->within($by->clause, W::Agrees, W::Subscribes), $follows);
-            $gets = array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->from > $by->to);
+            $offers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Advertising));
+            $gets = array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->from > $by->to && ! in_array($h->from, $offers, true));
             if ($agrees !== [] && $gets !== [] && $s->has(W::Advertising, ...W::means()) && $s->has(W::You, W::I) && ! $s->has(W::Terms)) {
                 return $by;
             }
@@ -116,6 +117,13 @@ final class ConditionFrame implements Frame
         foreach ($purpose && ! $s->has(W::I, W::Ticks, W::If) ? $s->said(W::Agrees) : [] as $agrees) {
             if ($agrees->from > 0 && $s->has(W::Advertising, ...W::means())) {
                 return $agrees;
+            }
+        }
+        // "To enter, sign up for our letter"; "to miss no offers, sign up" promises more of the same.
+        $for = $purpose && ! $s->has(W::I, W::Ticks, W::If, W::May, W::Wants) && ! $s->inClause(0, W::Advertising, W::Carrier, W::Not, W::Misses, W::Gets);
+        foreach ($for ? $s->said(W::Subscribes) : [] as $subscribes) {
+            if ($subscribes->clause > 0 && $s->inClause($subscribes->clause, W::Advertising)) {
+                return $subscribes;
             }
         }
         // "No newsletter, no wifi".

@@ -47,6 +47,8 @@ enum Meaning: string
     case RateGiven = 'rate-given';
     case Measured = 'measured';
     case Profiled = 'profiled';
+    /** Behaviour is analysed so that what is shown fits: the one serves the other, and nothing else comes. */
+    case ShownToFit = 'shown-to-fit';
     case HealthUsed = 'health-used';
     case Transferred = 'transferred';
     case OfferedToChildren = 'offered-to-children';
@@ -101,6 +103,7 @@ enum Meaning: string
             self::RateGiven => 'says how often',
             self::Measured => 'says that opens or clicks are measured',
             self::Profiled => 'makes a profile of people',
+            self::ShownToFit => 'shows what fits a profile',
             self::HealthUsed => 'uses what is known of health or belief',
             self::Transferred => 'sends details to a country outside',
             self::OfferedToChildren => 'speaks to children',

@@ -19,7 +19,7 @@ final class WatchingFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::Measured, Meaning::Profiled];
+        return [Meaning::Measured, Meaning::Profiled, Meaning::ShownToFit];
     }
 
     public function read(Passage $passage): array
@@ -34,10 +34,22 @@ final class WatchingFrame implements Frame
             if ($profile !== null && $sentence->has(W::I, W::You, W::Uses) && ! self::isOnlyHow($sentence)) {
                 $words = $passage->clauseWords($sentence, $profile->clause);
                 $senses[] = new Sense(Meaning::Profiled, $words, 'A profile is made of people, or their behaviour is analysed.');
+                if (self::isToShow($sentence, $profile)) {
+                    $senses[] = new Sense(Meaning::ShownToFit, $words, 'Behaviour is analysed so that what is shown fits.');
+                }
             }
         }
 
         return $senses;
+    }
+
+    /** "Analysed in order to show me offers that suit me": no letter comes, and the one serves the other. */
+    private static function isToShow(Sentence $s, Hit $profile): bool
+    {
+        $for = array_filter($s->all(W::InOrder), static fn (Hit $to): bool => $to->from >= $profile->to);
+        $between = $for === [] ? [] : array_filter($s->all(W::Joins), static fn (Hit $and): bool => $and->from >= $profile->to && $and->to <= reset($for)->from);
+
+        return $for !== [] && $between === [] && ! $s->has(W::Gets, W::Subscribes, W::Carrier, ...W::means());
     }
 
     /** "Personalised offers": how they are chosen, and nothing that is done besides sending them. */

@@ -12,6 +12,9 @@ final class Clauses
 {
     private const OPENERS = [WordClass::If, WordClass::Unless, WordClass::When, WordClass::Who, WordClass::That, WordClass::So];
 
+    /** Classes whose words open nothing within one of them. */
+    private const WHOLE = [WordClass::Joins, WordClass::Agrees, WordClass::May];
+
     /** Words behind an "and" within which somebody must do something for it to begin a clause. */
     private const AHEAD = 3;
 
@@ -34,8 +37,8 @@ final class Clauses
             // "So that" opens once.
             $couldOpen = in_array($hit->class, self::OPENERS, true);
             $opener = $couldOpen && $hit->from >= $within;
-            // In "damit einverstanden" the first word opens nothing.
-            $whole = ($hit->class === WordClass::Joins || $hit->class === WordClass::Agrees) && count($hit->tokens) === $hit->to - $hit->from;
+            // In "damit einverstanden" the first word opens nothing, and in "kan komma att" the last.
+            $whole = in_array($hit->class, self::WHOLE, true) && count($hit->tokens) === $hit->to - $hit->from;
             $within = $whole && $hit->to > $hit->from + 1 ? max($within, $hit->to) : $within;
             $within = $opener ? max($within, $hit->to > $hit->from + 1 ? $hit->to : 0) : $within;
             match (true) {
