@@ -61,6 +61,8 @@ test('a form is taken for what it is for', function (string $language, string $f
     ['en', 'en', 'Win tickets', 'Take part', 'prize-draw'],
     ['en', 'e', 'Download the white paper', 'Download now', 'download'],
     ['en', 'en', 'Get your free e-book', 'Send me the e-book', 'download'],
+    ['en', 'en', 'Free checklist', 'Send it to me', 'download'],
+    ['sv', 'en', 'Gratis checklista', 'Skicka till mig', 'download'],
     ['en', 'e', 'Unsubscribe from our emails', 'Unsubscribe', 'preferences'],
     ['en', 'e', 'Manage your email preferences', 'Save', 'preferences'],
     ['en', 'em', 'Request a copy of your data', 'Send request', 'rights-request'],

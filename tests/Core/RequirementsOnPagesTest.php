@@ -55,6 +55,8 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'offers that fit what was bought' => ['one-purpose-each', onPage("$email<label><input type=checkbox name=c> Analyse what I buy to show me offers that fit</label>"), 'met', ''],
     'what was bought, and offers' => ['one-purpose-each', onPage("$email<label><input type=checkbox name=c> You may analyse what I buy and email me offers</label>"), 'breach', ''],
     'a pool of applicants is no letter' => ['rate-said', onPage("$email<label><input type=checkbox name=c> Add me to your talent pool for a year</label>"), 'not-applicable', ''],
+    'a no in bold before the boxes' => ['existing-customer', onPage("$email<p>Tick if you would prefer <b>not</b> to get: <label><input type=checkbox name=c>emails</label></p>"), 'open', ''],
+    'the same without the no' => ['no-preset-answer', onPage("$email<p>Tick if you would <b>like</b> to get: <label><input type=checkbox name=c checked>emails</label></p>"), 'breach', ''],
     // Nobody is asked.
     'details given away for advertising' => ['consent-asked', onPage("$email<p>Your details will be passed to our marketing partners.</p>"), 'breach', ''],
     'and nobody says to whom' => ['recipients-named', onPage("$email<p>Your details will be passed to our marketing partners.</p>"), 'breach', ''],

@@ -22,6 +22,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
     expect($wrong)->toBe([]);
 })->with([
     'German' => ['de', [
+        ['terms-agreed', 'Ich stimme zu: AGB, Datenschutzerklärung, Newsletter'],
+        ['announced', 'Wir nutzen Ihre E-Mail-Adresse, um Sie auf ähnliche Waren hinzuweisen; Sie können jederzeit Nein sagen.'],
         ['announced', 'Ihre Daten werden zu Werbezwecken verwendet.'],
         ['!announced', 'Sie können der Verwendung Ihrer Daten zu Werbezwecken jederzeit widersprechen.'],
         ['!announced', 'Hinweise zur Nutzung Ihrer Daten für Werbung finden Sie in unserer Datenschutzerklärung.'],
@@ -112,6 +114,9 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Wir liefern auch in die USA und nach Kanada.'],
     ]],
     'English' => ['en', [
+        ['terms-agreed', 'Accept all: terms, privacy notice and newsletter'],
+        ['notice-agreed', 'Accept all: terms, privacy notice and newsletter'],
+        ['!terms-agreed', 'I agree: send me offers on rope by email. Terms apply.'],
         ['announced', 'We use your details for marketing purposes.'],
         ['!announced', 'You can stop us using your details for marketing at any time.'],
         ['!announced', 'We use your data to improve our marketing.'],
@@ -226,6 +231,9 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'We ship to the United States.'],
     ]],
     'French' => ['fr', [
+        ['passed-on', 'Je souhaite recevoir les offres de Chêne Creux et de ses partenaires par e-mail.'],
+        ['!passed-on', 'Je souhaite recevoir les offres des partenaires de Chêne Creux par e-mail.'],
+        ['!to-answer', 'J\'accepte de recevoir des e-mails commerciaux pour créer mon compte.'],
         ['announced', 'Vos données sont utilisées à des fins de prospection commerciale.'],
         ['!announced', 'Vos données ne sont jamais utilisées à des fins commerciales.'],
         ['!taken-from-act', 'Avec votre permission, nous vous envoyons un SMS en cas de brouillard.'],
@@ -295,6 +303,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Nous livrons aussi aux États-Unis.'],
     ]],
     'Swedish' => ['sv', [
+        ['to-answer', 'Jag samtycker till att mina personuppgifter används för att kontakta mig med anledning av min förfrågan.'],
+        ['announced', 'Vi använder din e-postadress för att tipsa dig om liknande varor; du kan när som helst säga nej.'],
         ['they-write', 'Deltagarlistan delas med våra partner som kan komma att kontakta dig om sina produkter.'],
         ['announced', 'Dina uppgifter används för marknadsföring.'],
         ['taken-from-act,taken-from-signing-up', 'Genom att anmäla dig godkänner du att dina uppgifter delas med sponsorn.'],
@@ -348,6 +358,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Vi skickar också paket till USA.'],
     ]],
     'Danish' => ['da', [
+        ['to-answer', 'Jeg giver samtykke til, at mine personoplysninger bruges til at kontakte mig i anledning af min henvendelse.'],
+        ['announced', 'Vi bruger din e-mailadresse til at tippe dig om lignende varer; du kan altid sige nej.'],
         ['announced', 'Dine oplysninger bruges til markedsføring.'],
         ['!announced', 'Dine oplysninger bruges ikke til reklame.'],
         ['taken-from-act,taken-from-signing-up', 'Ved tilmelding accepterer du, at dine oplysninger deles med sponsoren.'],

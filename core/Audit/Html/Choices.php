@@ -9,6 +9,9 @@ use DOMElement;
 /** What boxes and radio buttons answer: the words over them, which are no label of theirs. */
 final readonly class Choices
 {
+    /** Elements that mark words within a line. */
+    private const WITHIN_LINE = ['b', 'strong', 'em', 'i', 'u', 'mark'];
+
     public function __construct(private Page $page) {}
 
     /**
@@ -75,20 +78,34 @@ final readonly class Choices
      */
     private function before(DOMElement $element, array $choices): string
     {
+        $words = '';
         for ($node = $element->previousSibling; $node !== null; $node = $node->previousSibling) {
             $text = $this->page->text($node);
-            if ($text === '') {
-                continue;
+            // "You would prefer <b>not</b> to hear from us": words of one line, however they are marked.
+            $runsOn = ! $node instanceof DOMElement || in_array($node->nodeName, self::WITHIN_LINE, true);
+            if ($words !== '' && ! $runsOn) {
+                break;
             }
-            $own = $node instanceof DOMElement
-                && ($this->page->count(['input to fill in', 'select', 'textarea'], $node) > 0
-                    || ($node->nodeName === 'label' && $node->getAttribute('for') !== ''
-                        && $this->isLabelOfAnother($node->getAttribute('for'), $choices)));
-
-            return $own ? '' : $text;
+            if ($text !== '') {
+                $words = Page::tidy("$text $words");
+            }
+            if ($text !== '' && ! $runsOn) {
+                return $this->isOfAnother($node, $choices) ? '' : $words;
+            }
         }
 
-        return '';
+        return $words;
+    }
+
+    /**
+     * Whether words belong to another control.
+     *
+     * @param  non-empty-list<DOMElement>  $choices
+     */
+    private function isOfAnother(DOMElement $node, array $choices): bool
+    {
+        return $this->page->count(['input to fill in', 'select', 'textarea'], $node) > 0
+            || ($node->nodeName === 'label' && $node->getAttribute('for') !== '' && $this->isLabelOfAnother($node->getAttribute('for'), $choices));
     }
 
     /** @param  non-empty-list<DOMElement>  $choices */

@@ -50,7 +50,7 @@ final class AnnouncedFrame implements Frame
             return null;
         }
         // A word that sends by itself ("contact you") says nothing of what.
-        foreach ($s->said(W::Advertising, W::Vague) as $what) {
+        foreach ($s->said(W::Advertising, W::Vague, W::Similar) as $what) {
             $sends = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from);
             $service = array_filter($s->all(W::Service), static fn (Hit $h): bool => $h->from <= $what->from && $h->to >= $what->to);
             if ($sends !== [] && $service === []) {

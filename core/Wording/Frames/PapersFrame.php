@@ -103,14 +103,19 @@ final class PapersFrame implements Frame
         return $behind !== false && array_filter($s->all(W::Reads, W::Confirms), $reads) !== [];
     }
 
-    /** "I accept the terms, the notice and ...": a paper by itself between commas, in a list of what is agreed to. */
+    /** "I accept the terms, the notice and ...", "accept all: terms and notice": a paper by itself between marks, in a list of what is agreed to. */
     private static function isListed(Sentence $s, Hit $paper, Hit $agree): bool
     {
         $clause = $s->clauseOf($paper);
-        $begins = $paper->from - $clause->from <= 1 && $clause->opener === null;
+        $begins = $paper->from - $clause->from <= 1 && $clause->opener === null && $agree->clause < $paper->clause;
+        for ($n = $agree->clause + 1; $begins && $n < $paper->clause; $n++) {
+            $begins = $s->inClause($n, W::Terms, W::Notice);
+        }
+        if (! $begins || $s->inClause($agree->clause, W::According)) {
+            return false;
+        }
 
-        return $begins && $agree->clause === $paper->clause - 1
-            && $s->inClause($agree->clause, W::Terms, W::Notice) && ! $s->inClause($agree->clause, W::According);
+        return $s->inClause($agree->clause, W::Terms, W::Notice) || ($s->tokens[$s->clauses[$agree->clause + 1]->from - 1]->form ?? '') === ':';
     }
 
     /** Whether something else stands between them: what is sent, or that the paper only tells. */

@@ -258,7 +258,7 @@ final class PassingOnFrame implements Frame
             $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
             $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
                 && $s->inClause($from->clause, W::Details);
-            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider)) {
+            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider) && ! $this->isBeside($s, $from)) {
                 return true;
             }
         }
@@ -275,6 +275,19 @@ final class PassingOnFrame implements Frame
         }
 
         return $s->within($next, W::Sends)[0] ?? null;
+    }
+
+    /** French "from us and from our partners": they stand beside whoever asks, as in "from us and our partners". */
+    private function isBeside(Sentence $s, Hit $from): bool
+    {
+        foreach ($s->within($from->clause, W::Joins) as $and) {
+            $first = array_filter($s->within($from->clause, W::From), static fn (Hit $h): bool => $h->to <= $and->from && $and->from - $h->to < self::NEAR);
+            if ($and->to === $from->from && $first !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "That we and partners of ours write to me": they stand behind an "and" and before the verb, whatever small word leads to them. */

@@ -47,7 +47,8 @@ final class WatchingFrame implements Frame
     private static function isToShow(Sentence $s, Hit $profile): bool
     {
         $for = array_filter($s->all(W::InOrder), static fn (Hit $to): bool => $to->from >= $profile->to);
-        $between = $for === [] ? [] : array_filter($s->all(W::Joins), static fn (Hit $and): bool => $and->from >= $profile->to && $and->to <= reset($for)->from);
+        $end = $for === [] ? $profile->to : reset($for)->from;
+        $between = array_filter($s->all(W::Joins), static fn (Hit $and): bool => $and->from >= $profile->to && $and->to <= $end);
 
         return $for !== [] && $between === [] && ! $s->has(W::Gets, W::Subscribes, W::Carrier, ...W::means());
     }
