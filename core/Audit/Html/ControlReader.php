@@ -29,6 +29,15 @@ final readonly class ControlReader
         WordClass::Rate,
     ];
 
+    /** Forms that somebody answers, by whatever channel. */
+    private const ANSWERED = [FormKind::Contact, FormKind::Order, FormKind::JobApplication, FormKind::RightsRequest, FormKind::Other];
+
+    /** Words of a question about nothing but how somebody is reached. */
+    private const REACHES = [
+        WordClass::May, WordClass::Self, WordClass::You, WordClass::I, WordClass::Sends, WordClass::Gets, WordClass::Does, WordClass::Wants, WordClass::Rather,
+        WordClass::Contact, WordClass::Namely, WordClass::Little, WordClass::If,
+    ];
+
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
@@ -116,11 +125,36 @@ final readonly class ControlReader
         $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $unticks;
         $on = $this->isOn($element);
 
-        return $this->control($element, $label, $this->role($label, $kind), match (true) {
+        $role = $isChannel ? $this->below((string) $question, $label, $kind) : $this->role($label, $kind);
+
+        return $this->control($element, $label, $role, match (true) {
             ! $on => Response::Unset,
             $refuses => Response::No,
             default => Response::Yes,
         }, $kind, $refuses, channels: $isChannel ? $own : null);
+    }
+
+    /**
+     * What a channel is for that stands below a question: advertising as far as it asks for that, and whatever "may we show you new candles?" asks
+     * for; "how may we reach you?" asks for nothing where an answer is awaited.
+     */
+    private function below(string $question, string $label, FormKind $kind): ?ControlRole
+    {
+        if ($this->asksHow($question, $kind)) {
+            return ControlRole::Technical;
+        }
+        $first = (preg_split('~[\s-]+~u', trim($question), 2) ?: [''])[0];
+        $asks = $this->speaks(WordClass::May, $first) && $this->speaks(WordClass::Self, $question) && $this->speaks(WordClass::You, $question)
+            && ! $this->speaks(WordClass::Answers, $question) && ! $this->speaks(WordClass::Service, $question);
+
+        return $this->role($label, $kind) ?? ($asks ? ControlRole::Consent : null);
+    }
+
+    /** "How would you like to be contacted?": nothing is said but that somebody is to be reached, on a form that somebody answers. */
+    private function asksHow(string $question, FormKind $kind): bool
+    {
+        return in_array($kind, self::ANSWERED, true) && ! $this->listener->speaksOf($question, WordClass::Advertising, WordClass::Carrier, WordClass::Rate)
+            && preg_match('~\p{L}~u', $this->listener->without($question, ...self::REACHES)) !== 1;
     }
 
     /** Whether words name a channel or several, and hardly anything else: "Email", "By post". */
@@ -157,10 +191,10 @@ final readonly class ControlReader
             }
         }
 
-        return $this->control(
-            $where, Page::tidy($question."\n".implode(' / ', $options)), $this->answering($question, $options, $kind), $response, $kind,
-            false, noIsAnAnswer: true
-        );
+        $areChannels = array_filter($options, $this->isChannel(...)) === $options;
+        $role = $areChannels && $this->asksHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
+
+        return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
     }
 
     private function choice(DOMElement $select, FormKind $kind): ?Control

@@ -121,7 +121,7 @@ final class ConditionFrame implements Frame
         }
         // "To enter, sign up for our letter"; "to miss no offers, sign up" promises more of the same.
         $for = $purpose && ! $s->has(W::I, W::Ticks, W::If, W::May, W::Wants) && ! $s->inClause(0, W::Advertising, W::Carrier, W::Not, W::Misses, W::Gets);
-        foreach ($for ? $s->said(W::Subscribes) : [] as $subscribes) {
+        foreach ($for ? $s->said(W::Subscribes, W::Adds) : [] as $subscribes) {
             if ($subscribes->clause > 0 && $s->inClause($subscribes->clause, W::Advertising)) {
                 return $subscribes;
             }

@@ -71,7 +71,7 @@ final class PassingOnFrame implements Frame
             }
         }
         foreach (self::outsiders($s) as $outsider) {
-            $sent = $this->sendThemselves($s, $outsider);
+            $sent = $this->sendThemselves($s, $outsider) ?? ($this->areBeside($s, $outsider) ? SendingFrame::sent($s) : null);
             if ($sent !== null) {
                 return $this->passed($passage, $s, $sent, $outsider, Names::after($passage, $s, $outsider));
             }
@@ -258,7 +258,7 @@ final class PassingOnFrame implements Frame
             $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
             $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
                 && $s->inClause($from->clause, W::Details);
-            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider) && ! $this->isBeside($s, $from)) {
+            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider)) {
                 return true;
             }
         }
@@ -277,12 +277,14 @@ final class PassingOnFrame implements Frame
         return $s->within($next, W::Sends)[0] ?? null;
     }
 
-    /** French "from us and from our partners": they stand beside whoever asks, as in "from us and our partners". */
-    private function isBeside(Sentence $s, Hit $from): bool
+    /** "From us and our partners", French "from us and from our partners": they send as well as whoever asks, and are not what it is about. */
+    private function areBeside(Sentence $s, Hit $outsider): bool
     {
-        foreach ($s->within($from->clause, W::Joins) as $and) {
-            $first = array_filter($s->within($from->clause, W::From), static fn (Hit $h): bool => $h->to <= $and->from && $and->from - $h->to < self::NEAR);
-            if ($and->to === $from->from && $first !== []) {
+        $whose = array_map(static fn (Hit $h): int => $h->from, $s->within($outsider->clause, W::Whose));
+        $from = array_filter($s->within($outsider->clause, W::From), static fn (Hit $h): bool => in_array($h->from, $whose, true));
+        foreach ($s->within($outsider->clause, W::Joins) as $and) {
+            $first = array_filter($from, static fn (Hit $h): bool => $h->to < $and->from && $and->from - $h->to <= self::NEAR);
+            if ($first !== [] && $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR) {
                 return true;
             }
         }

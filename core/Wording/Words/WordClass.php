@@ -114,6 +114,8 @@ enum WordClass: string
     case Passes = 'passes';
     case Details = 'details';
     case Uses = 'uses';
+    /** Of what From holds, that by which something comes from somebody, and is not about them. */
+    case Whose = 'whose';
     case From = 'from';
     /** To whom something goes. */
     case Towards = 'towards';
@@ -181,6 +183,8 @@ enum WordClass: string
     case Login = 'login';
     case Search = 'search';
     case Contact = 'contact';
+    /** Somebody asks to be called back. */
+    case CallsBack = 'calls-back';
     case Order = 'order';
     case Account = 'account';
     /** "To answer my enquiry": what somebody wrote for, and no advertising. */
@@ -231,7 +235,7 @@ enum WordClass: string
     private const OF_FORMS = [
         self::Technical->value => true, self::Service->value => true, self::Group->value => true,
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
-        self::Contact->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
+        self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::ByAge->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
