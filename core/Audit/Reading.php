@@ -257,6 +257,16 @@ final readonly class Reading
         return $this->fields !== [] && $this->kind->asksForConsent();
     }
 
+    /**
+     * What it says but for the words of some of its controls.
+     *
+     * @param  callable(Control): bool  $without
+     */
+    public function textBeside(callable $without): string
+    {
+        return str_replace(array_map(static fn (Control $c): string => $c->label, array_filter($this->controls, $without)), '', $this->text);
+    }
+
     /** What the registers know of the statement behind a control. */
     public function factsOf(?Control $control): ?StatementFacts
     {

@@ -32,10 +32,14 @@ final readonly class ControlReader
     /** Forms that somebody answers, by whatever channel. */
     private const ANSWERED = [FormKind::Contact, FormKind::Order, FormKind::JobApplication, FormKind::RightsRequest, FormKind::Other];
 
+    /** Somebody is to be reached. */
+    private const REACHED = [WordClass::Sends, WordClass::Contact, WordClass::CallsBack, WordClass::ByPhone];
+
     /** Words of a question about nothing but how somebody is reached. */
     private const REACHES = [
-        WordClass::May, WordClass::Self, WordClass::You, WordClass::I, WordClass::Sends, WordClass::Gets, WordClass::Does, WordClass::Wants, WordClass::Rather,
-        WordClass::Contact, WordClass::Namely, WordClass::Little, WordClass::If,
+        WordClass::May, WordClass::Self, WordClass::You, WordClass::I, WordClass::Sends, WordClass::Does, WordClass::Wants, WordClass::Rather,
+        WordClass::Contact, WordClass::CallsBack, WordClass::Namely, WordClass::Little, WordClass::If, WordClass::When,
+        WordClass::ByPhone, WordClass::ByEmail,
     ];
 
     /** Words that a label has at most which names a channel alone. */
@@ -153,7 +157,8 @@ final readonly class ControlReader
     /** "How would you like to be contacted?": nothing is said but that somebody is to be reached, on a form that somebody answers. */
     private function asksHow(string $question, FormKind $kind): bool
     {
-        return in_array($kind, self::ANSWERED, true) && ! $this->listener->speaksOf($question, WordClass::Advertising, WordClass::Carrier, WordClass::Rate)
+        return in_array($kind, self::ANSWERED, true) && $this->listener->speaksOf($question, ...self::REACHED)
+            && ! $this->listener->speaksOf($question, WordClass::Advertising, WordClass::Carrier, WordClass::Rate)
             && preg_match('~\p{L}~u', $this->listener->without($question, ...self::REACHES)) !== 1;
     }
 
@@ -191,8 +196,9 @@ final readonly class ControlReader
             }
         }
 
-        $areChannels = array_filter($options, $this->isChannel(...)) === $options;
-        $role = $areChannels && $this->asksHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
+        // "When may we call? Mornings": neither a yes nor a no.
+        $tells = array_filter($options, $this->isAnswer(...)) === [];
+        $role = $tells && $this->asksHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
 
         return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
     }

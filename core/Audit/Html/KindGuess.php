@@ -18,6 +18,15 @@ final readonly class KindGuess
     /** Fields that a newsletter asks for at most. */
     private const LITTLE = 3;
 
+    /** Words that stand over and on forms for news. */
+    private const OF_NEWS = [
+        WordClass::Subscribes, WordClass::Carrier, WordClass::Advertising, WordClass::Vague, WordClass::Sends, WordClass::Gets, WordClass::Little,
+        WordClass::Self, WordClass::You, WordClass::I, WordClass::Joins, WordClass::Yes, WordClass::Rate, WordClass::Details, WordClass::FieldEmail,
+    ];
+
+    /** Other words of a heading and a button from which on they are for something else. */
+    private const OWN_WORDS = 2;
+
     public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     /** @param  string  $beside  the words right beside it */
@@ -73,11 +82,15 @@ final readonly class KindGuess
             $hasEmail && $this->asksForLittle($form) && ($sends($beside) || $this->comesByMail($says, $beside)) => new GuessedKind(
                 FormKind::Newsletter, 'what stands over it speaks of news, and it asks for an address alone'
             ),
-            $hasEmail && $sends($text) && $this->speaksOfNews($form, $text) => new GuessedKind(
+            $hasEmail && $sends($text) && $this->speaksOfNews($form, $text)
+                && ! $this->isForSomethingElse($form, $says, $sends($this->textBesideBoxes($form, $text))) => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
             ),
             $hasEmail && $this->asksForLittle($form) && $about(WordClass::Gets, $says) && $about(WordClass::Rate, $says) => new GuessedKind(
                 FormKind::Newsletter, 'it asks for an address alone, and something comes again and again'
+            ),
+            $hasEmail && $this->asksForLittle($form) && $about(WordClass::Carrier, $text) && $about(WordClass::Rate, $text) => new GuessedKind(
+                FormKind::Newsletter, 'it asks for an address alone, for a letter that comes again and again'
             ),
             $hasEmail && $this->asksForLittle($form) && $about(WordClass::Subscribes, $says) => new GuessedKind(
                 FormKind::Newsletter, 'it asks for an address alone, to sign up'
@@ -87,6 +100,19 @@ final readonly class KindGuess
             ),
             default => new GuessedKind(FormKind::Other, 'nothing says what it is for'),
         };
+    }
+
+    /** What stands on a form but for the words of its boxes: what a box asks for besides is not what the form is for. */
+    private function textBesideBoxes(FoundForm $form, string $text): string
+    {
+        return str_replace(array_filter(array_map($this->labels->of(...), $form->inputs('checkbox'))), '', $text);
+    }
+
+    /** "Sign: keep the pier open": a heading and a button with words of their own, more than an address, and news by a box alone. */
+    private function isForSomethingElse(FoundForm $form, string $says, bool $speaksOfNews): bool
+    {
+        return ! $speaksOfNews && count($form->inputs('text', 'email', 'tel')) > 1
+            && preg_match_all('~\p{L}{3,}~u', $this->listener->without($says, ...self::OF_NEWS)) >= self::OWN_WORDS;
     }
 
     /** @param  array<string>  $texts */

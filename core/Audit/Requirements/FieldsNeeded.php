@@ -73,7 +73,8 @@ final class FieldsNeeded extends FormRequirement
         // Who asks to be called back gives a number.
         $isWayBack = $meaning === FieldMeaning::Phone && (
             array_filter($reading->fields, static fn (AskedField $f): bool => $f->meaning === FieldMeaning::Email) === []
-            || $reading->listener()->speaksOf(self::besideControls($reading), WordClass::CallsBack)
+            // "Call me about offers" on a box asks for no answer.
+            || $reading->listener()->speaksOf($reading->textBeside(static fn (): bool => true), WordClass::CallsBack)
         );
         // "You may call me": who ticks that leaves a number, and who does not leaves none.
         $isForConsent = $meaning === FieldMeaning::Phone && ! $field->required && array_filter($reading->asked(), self::reachesByNumber(...)) !== [];
@@ -92,12 +93,6 @@ final class FieldsNeeded extends FormRequirement
             FormKind::Other => true,
             default => false,
         };
-    }
-
-    /** What a form says but for what is agreed to: "call me about offers" on a box asks for no answer. */
-    private static function besideControls(Reading $reading): string
-    {
-        return str_replace(array_map(static fn (Control $c): string => $c->label, $reading->controls), '', $reading->text);
     }
 
     private static function reachesByNumber(Control $control): bool

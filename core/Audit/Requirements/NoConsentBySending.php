@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
@@ -51,7 +52,9 @@ final class NoConsentBySending extends FormRequirement
         }
         $control = $reading->of === ReadingOf::Statement || $reading->of === ReadingOf::Words ? $reading->consents()[0] ?? null : null;
         // What one signs up for is seen on a form, and not in words alone.
-        $text = $control === null ? $this->besideTicks($reading) : $reading->text;
+        // To "by registering I agree" on a box it is the tick that agrees.
+        $ticked = static fn (Control $c): bool => $c->role === ControlRole::Consent && $reading->listener()->speaksOf($c->label, WordClass::I);
+        $text = $control === null ? $reading->textBeside($ticked) : $reading->text;
         $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
             ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) : null);
         if ($said === null) {
@@ -68,13 +71,5 @@ final class NoConsentBySending extends FormRequirement
                 $control === null ? null : $this->askPlainly($reading, $control, $said->words)
             ),
         ];
-    }
-
-    /** What is said but for what somebody says by a tick: to "by registering I agree" on a box it is the tick that agrees. */
-    private function besideTicks(Reading $reading): string
-    {
-        $own = array_filter($reading->consents(), static fn (Control $c): bool => $reading->listener()->speaksOf($c->label, WordClass::I));
-
-        return str_replace(array_map(static fn (Control $c): string => $c->label, $own), '', $reading->text);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
+use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Mend;
 use Juramen\Audit\Reach;
@@ -46,7 +48,9 @@ final class RateSaid extends FormRequirement
         if (! $reading->leadsToAdvertising()) {
             return $this->notApplicable('This form leads to no advertising.');
         }
-        $said = $reading->listener()->first($reading->text, Meaning::RateGiven);
+        // "When my parcel is on its way" says it of the parcel.
+        $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Technical);
+        $said = $reading->listener()->first($text, Meaning::RateGiven);
         if ($said !== null) {
             return $this->met($said->understood, null, $said->words);
         }

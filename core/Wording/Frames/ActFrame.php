@@ -155,7 +155,8 @@ final class ActFrame implements Frame
     {
         $asks = static fn (Hit $h): bool => $h->class === W::Subscribes ? $h->from === $adds->from : in_array($h->from, $adds->tokens, true);
 
-        return $adds->from === $s->clauseOf($adds)->from && ! $s->inClause($adds->clause, W::Does) && array_filter($s->all(W::Subscribes, W::You), $asks) !== [];
+        return $adds->from === $s->clauseOf($adds)->from && ! $s->inClause($adds->clause, W::Does)
+            && array_filter($s->all(W::Subscribes, W::You), $asks) !== [];
     }
 
     /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */
