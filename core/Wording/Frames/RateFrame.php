@@ -49,6 +49,10 @@ final class RateFrame implements Frame
             if ($this->isOfEnding($s, $unit) || $this->lasts($s, $unit)) {
                 continue;
             }
+            // "1 email/month".
+            if (($s->tokens[$unit->from - 1]->form ?? '') === '/' && $s->inClause($unit->clause, W::Number, ...W::means())) {
+                return [max(0, $unit->from - 2), $unit->to];
+            }
             foreach ($s->all(W::Each, W::Per) as $before) {
                 if ($before->to <= $unit->from && $unit->from - $before->to < ($before->class === W::Each ? 2 : 1)
                     && ($before->class === W::Each || $this->speaksOfSending($s, $before))) {
