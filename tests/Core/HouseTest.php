@@ -92,6 +92,11 @@ test('no public signature takes or gives an array by name, but parsers and print
     expect($shapes)->toBe([]);
 });
 
+test('a connection that failed is left, and never replaced: others hold it', function (): void {
+    exec("grep -rlE 'DB::(purge|reconnect)[(]' ".escapeshellarg(__DIR__.'/../../app'), $replaced);
+    expect($replaced)->toBe([]);
+});
+
 test('core types are immutable', function (): void {
     $builders = [
         'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Log\GrowingTree', 'Juramen\Canon\Merge',

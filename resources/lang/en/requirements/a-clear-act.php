@@ -7,7 +7,7 @@ return [
         'name' => 'No answer set before',
         'says' => 'Consent is a clear act. A box that is ticked already, a choice that stands on yes, a switch that is on: whoever only leaves it has done nothing.',
         'checks' => 'Every box, choice, list and switch that asks for consent is looked at as the page opens, those made of other elements too;'
-            .' boxes that name a channel or a subject, with the question over them.',
+            .' boxes that name a channel or a subject, with the question over them. How an answer is to come is no consent.',
         'unseen' => 'A script may set an answer once the page is open.',
     ],
     'no-hidden-consent' => [
@@ -33,8 +33,8 @@ return [
     'consent-asked' => [
         'name' => 'Is asked at all',
         'says' => 'A form that serves something else and leads to advertising asks for it. One that serves only that, and says so, needs no box.',
-        'checks' => 'On a form without a control for it: sentences that announce advertising, that give details away for it, or that ask only those to speak up who want'
-            .' none. An order that is told to lead to offers of goods like those ordered is judged by the rule for existing customers.',
+        'checks' => 'On a form without a control for it: sentences that announce advertising, say that details are used for it, give them away for it, or ask only those'
+            .' to speak up who want none. An order that is told to lead to offers of goods like those ordered is judged by the rule for existing customers.',
         'unseen' => 'Advertising that is not announced.',
     ],
 ];

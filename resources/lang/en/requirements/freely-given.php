@@ -6,7 +6,7 @@ return [
     'not-a-condition' => [
         'name' => 'Not a condition',
         'says' => 'What one came for does not hang on agreeing to advertising. With prizes and downloads, where the exchange is said openly, courts differ.',
-        'checks' => 'Controls that must be ticked, words that make them so, and words that demand it where no control asks.',
+        'checks' => 'Controls that must be ticked, words that make them so, and words that demand it where no control asks (“to enter, sign up to our letter”).',
         'unseen' => 'A server that sends the form back.',
     ],
     'no-as-easy-as-yes' => [

@@ -7,7 +7,7 @@ return [
         'name' => 'Fields needed',
         'says' => 'What is asked has a reason, said beside it or plain from what the form is for.',
         'checks' => 'Phone, birthday, gender, postal address and employer without a reason; required, it is a breach. A number that may be left out has one where calls or'
-            .' texts are asked for, a birthday where insurance, spirits or flights are.',
+            .' texts are asked for, any where one asks to be called back, a birthday where insurance, wine or flights are.',
         'unseen' => 'Reasons that are not said.',
     ],
     'optional-marked' => [
