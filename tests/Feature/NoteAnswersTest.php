@@ -126,11 +126,11 @@ test('what was answered at a statement is asked no more on the sheets that ask w
         $this->actingAs($officer)->post('/records/statement/voyage-news/approve', ['looked' => $looked])->assertSessionHasNoErrors();
     };
     $sheet = fn () => $this->actingAs($this->editor)->get('/points/footer-newsletter')->assertOk();
-    $approved('Yes, {controller} emails me fares from us and our partners {rate}. {withdrawal}');
+    $approved('Yes, {controller} emails me fares from our partners {rate}. {withdrawal}');
     $sheet()->assertSee('Others have a part in it')->assertDontSee('In order, said')->assertDontSee('It is in order');
-    $sentence = Digest::of('Yes, {controller} emails me fares from us and our partners {rate}.')->hex();
+    $sentence = Digest::of('Yes, {controller} emails me fares from our partners {rate}.')->hex();
     say($this->editor, 'recipients-named texts', 'in-order', sentence: $sentence)->assertOk();
     $sheet()->assertSee("In order, said {$this->editor->name}")->assertDontSee('Ask again');
-    $approved('Yes, {controller} emails me sailings from us and our partners {rate}. {withdrawal}');
+    $approved('Yes, {controller} emails me sailings from our partners {rate}. {withdrawal}');
     $sheet()->assertDontSee('In order, said')->assertSee('Others have a part in it');
 });
