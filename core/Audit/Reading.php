@@ -264,7 +264,10 @@ final readonly class Reading
      */
     public function textBeside(callable $without): string
     {
-        return str_replace(array_map(static fn (Control $c): string => $c->label, array_filter($this->controls, $without)), '', $this->text);
+        $labels = array_filter(array_map(static fn (Control $c): string => $c->label, array_filter($this->controls, $without)));
+
+        // The longest first: a label may begin another.
+        return strtr($this->text, array_fill_keys($labels, ''));
     }
 
     /** What the registers know of the statement behind a control. */

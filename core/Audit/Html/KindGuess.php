@@ -24,6 +24,9 @@ final readonly class KindGuess
         WordClass::Self, WordClass::You, WordClass::I, WordClass::Joins, WordClass::Yes, WordClass::Rate, WordClass::Details, WordClass::FieldEmail,
     ];
 
+    /** Words by which something comes. */
+    private const COMES = [WordClass::Sends, WordClass::Gets, WordClass::Subscribes, WordClass::Carrier];
+
     /** Other words of a heading and a button from which on they are for something else. */
     private const OWN_WORDS = 2;
 
@@ -83,7 +86,7 @@ final readonly class KindGuess
                 FormKind::Newsletter, 'what stands over it speaks of news, and it asks for an address alone'
             ),
             $hasEmail && $sends($text) && $this->speaksOfNews($form, $text)
-                && ! $this->isForSomethingElse($form, $says, $sends($this->textBesideBoxes($form, $text))) => new GuessedKind(
+                && ! $this->isForSomethingElse($form, $says, $this->textBesideBoxes($form, $text)) => new GuessedKind(
                 FormKind::Newsletter, 'it speaks of news and asks for little else'
             ),
             $hasEmail && $this->asksForLittle($form) && $about(WordClass::Gets, $says) && $about(WordClass::Rate, $says) => new GuessedKind(
@@ -102,16 +105,26 @@ final readonly class KindGuess
         };
     }
 
-    /** What stands on a form but for the words of its boxes: what a box asks for besides is not what the form is for. */
+    /** What stands on a form but for the words of its boxes and over them: what a box asks for besides is not what the form is for. */
     private function textBesideBoxes(FoundForm $form, string $text): string
     {
-        return str_replace(array_filter(array_map($this->labels->of(...), $form->inputs('checkbox'))), '', $text);
+        $boxes = array_map($this->labels->of(...), $form->inputs('checkbox'));
+        $over = array_map($this->page->text(...), $this->page->named(['legend'], $form->element));
+
+        return strtr($text, array_fill_keys(array_filter([...$boxes, ...$over]), ''));
     }
 
-    /** "Sign: keep the pier open": a heading and a button with words of their own, more than an address, and news by a box alone. */
-    private function isForSomethingElse(FoundForm $form, string $says, bool $speaksOfNews): bool
+    /**
+     * "Sign: keep the pier open": a heading and a button with words of their own, more than an address, and news by a box alone, or as something that
+     * details are used for.
+     *
+     * @param  string  $beside  the text beside boxes
+     */
+    private function isForSomethingElse(FoundForm $form, string $says, string $beside): bool
     {
-        return ! $speaksOfNews && count($form->inputs('text', 'email', 'tel')) > 1
+        $comes = $this->listener->hears($beside, Meaning::Sends) && $this->listener->speaksOf($beside, ...self::COMES);
+
+        return ! $comes && count($form->inputs('text', 'email', 'tel')) > 1
             && preg_match_all('~\p{L}{3,}~u', $this->listener->without($says, ...self::OF_NEWS)) >= self::OWN_WORDS;
     }
 
@@ -155,7 +168,7 @@ final readonly class KindGuess
             }
         }
         $parts[] = $form->element->getAttribute('aria-label');
-        if ($before !== null && $this->page->count([...self::HEADINGS, 'legend'], $form->element) === 0) {
+        if ($before !== null && $this->page->count(self::HEADINGS, $form->element) === 0) {
             $parts[] = $this->page->text($before);
         }
 
