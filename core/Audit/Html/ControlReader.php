@@ -32,6 +32,9 @@ final readonly class ControlReader
     /** Forms that somebody answers, by whatever channel. */
     private const ANSWERED = [FormKind::Contact, FormKind::Order, FormKind::JobApplication, FormKind::RightsRequest, FormKind::Other];
 
+    /** Words of a wish. */
+    private const WISHES = [WordClass::Wants, WordClass::Agrees, WordClass::Yes, WordClass::Subscribes, WordClass::Sends];
+
     /** Somebody is to be reached. */
     private const REACHED = [WordClass::Sends, WordClass::Contact, WordClass::CallsBack, WordClass::ByPhone];
 
@@ -129,13 +132,26 @@ final readonly class ControlReader
         $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $unticks;
         $on = $this->isOn($element);
 
-        $role = $isChannel ? $this->below((string) $question, $label, $kind) : $this->role($label, $kind);
+        $role = match (true) {
+            $this->answersAQuestion($element, $own) => null,
+            $isChannel => $this->below((string) $question, $label, $kind),
+            default => $this->role($label, $kind),
+        };
 
         return $this->control($element, $label, $role, match (true) {
             ! $on => Response::Unset,
             $refuses => Response::No,
             default => Response::Yes,
         }, $kind, $refuses, channels: $isChannel ? $own : null);
+    }
+
+    /** "How did you hear about us? ☐ Newsletter": a word for a letter that answers a question about something else. */
+    private function answersAQuestion(DOMElement $element, string $label): bool
+    {
+        $question = $this->namesSubject($label) && ! $this->listener->speaksOf($label, ...self::WISHES) ? $this->choices->question([$element]) : '';
+
+        return str_ends_with($question, '?') && $this->speaks(WordClass::You, $question) && ! $this->listener->hears($question, Meaning::Sends)
+            && ! $this->listener->speaksOf($question, WordClass::May, WordClass::Advertising, WordClass::Carrier, WordClass::Rate, ...self::WISHES);
     }
 
     /**

@@ -124,7 +124,8 @@ final readonly class FactsReader
             $name = $element->getAttribute('name');
             // A box that nobody sees, without words, and ticked, is sent as a hidden field is.
             $box = $type === 'checkbox' && $element->hasAttribute('checked') && $this->page->isHidden($element) && $this->labels->of($element) === '';
-            if ($name !== '' && ($box || $type === 'hidden')) {
+            $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->page->isHidden($element);
+            if ($name !== '' && ($box || $text || $type === 'hidden')) {
                 $hidden[] = new HiddenInput(
                     new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')) ?: ($box ? 'on' : ''),
                     ! $box && in_array($name, $boxes, true)

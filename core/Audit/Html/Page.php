@@ -39,6 +39,8 @@ final class Page
 
     private const ROLES = ['checkbox', 'switch', 'radio'];
 
+    private const OWN_SWITCH = '~-(?:checkbox|switch|toggle)$~';
+
     /** @var list<DOMElement> in the order of the document; held, so that each keeps its object id */
     private array $elements = [];
 
@@ -162,6 +164,10 @@ final class Page
 
     private function indexAttributes(DOMElement $element, int $place): void
     {
+        // An element of the page's own that calls itself a switch is one.
+        if (preg_match(self::OWN_SWITCH, $element->nodeName) === 1 && ! $element->hasAttribute('role')) {
+            $element->setAttribute('role', 'switch');
+        }
         if (in_array($role = $element->getAttribute('role'), self::ROLES, true)) {
             $this->named["role $role"][] = $place;
         } elseif ($element->nodeName === 'button' && $element->hasAttribute('aria-pressed')) {
