@@ -258,16 +258,20 @@ final readonly class Reading
     }
 
     /**
-     * What it says but for the words of some of its controls.
+     * What it says but for the words of some of its controls, which are blank there: what is found stands where it stood.
      *
      * @param  callable(Control): bool  $without
      */
     public function textBeside(callable $without): string
     {
-        $labels = array_filter(array_map(static fn (Control $c): string => $c->label, array_filter($this->controls, $without)));
+        $blanks = [];
+        foreach (array_filter($this->controls, $without) as $control) {
+            $blanks[$control->label] = str_pad("\n", mb_strlen($control->label));
+        }
+        unset($blanks['']);
 
         // The longest first: a label may begin another.
-        return strtr($this->text, array_fill_keys($labels, ''));
+        return strtr($this->text, $blanks);
     }
 
     /** What the registers know of the statement behind a control. */

@@ -87,8 +87,8 @@ final readonly class KindGuess
             ),
             $hasEmail && $sends($text) && $this->speaksOfNews($form, $text)
                 && ! $this->isForSomethingElse($form, $says, $this->textBesideBoxes($form, $text)) => new GuessedKind(
-                FormKind::Newsletter, 'it speaks of news and asks for little else'
-            ),
+                    FormKind::Newsletter, 'it speaks of news and asks for little else'
+                ),
             $hasEmail && $this->asksForLittle($form) && $about(WordClass::Gets, $says) && $about(WordClass::Rate, $says) => new GuessedKind(
                 FormKind::Newsletter, 'it asks for an address alone, and something comes again and again'
             ),
