@@ -22,6 +22,9 @@ test('a sentence is heard for what it means, and not for what it only looks like
     expect($wrong)->toBe([]);
 })->with([
     'German' => ['de', [
+        ['!asks-for-no', 'Keine Neuigkeit mehr verpassen'],
+        ['measured', 'Unsere E-Mails enthalten Zählpixel.'],
+        ['hard-to-end', 'Die Abmeldung kann bis zu sechs Wochen dauern.'],
         ['terms-agreed', 'Ich stimme zu: AGB, Datenschutzerklärung, Newsletter'],
         ['announced', 'Wir nutzen Ihre E-Mail-Adresse, um Sie auf ähnliche Waren hinzuweisen; Sie können jederzeit Nein sagen.'],
         ['announced', 'Ihre Daten werden zu Werbezwecken verwendet.'],
@@ -114,6 +117,15 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Wir liefern auch in die USA und nach Kanada.'],
     ]],
     'English' => ['en', [
+        ['!asks-for-no', 'Never miss an offer again'],
+        ['!asks-for-no', 'Don\'t let me miss the sale'],
+        ['asks-for-no', 'No offers by email'],
+        ['hard-to-end', 'You can only unsubscribe by phone.'],
+        ['!hard-to-end', 'You can unsubscribe by phone, too.'],
+        ['hard-to-end', 'Unsubscribing takes up to 60 days.'],
+        ['measured', 'Our emails contain tracking pixels.'],
+        ['rate-given', '1 email/month'],
+        ['!announced', 'Your parcel is announced by email.'],
         ['terms-agreed', 'Accept all: terms, privacy notice and newsletter'],
         ['notice-agreed', 'Accept all: terms, privacy notice and newsletter'],
         ['!terms-agreed', 'I agree: send me offers on rope by email. Terms apply.'],
@@ -231,6 +243,9 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'We ship to the United States.'],
     ]],
     'French' => ['fr', [
+        ['can-end', 'Ce consentement peut être retiré à tout moment.'],
+        ['measured', 'Nos e-mails contiennent des pixels de suivi.'],
+        ['rate-given', '1 mail/mois'],
         ['passed-on', 'Je souhaite recevoir les offres de Chêne Creux et de ses partenaires par e-mail.'],
         ['!passed-on', 'Je souhaite recevoir les offres des partenaires de Chêne Creux par e-mail.'],
         ['!to-answer', 'J\'accepte de recevoir des e-mails commerciaux pour créer mon compte.'],
@@ -303,6 +318,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Nous livrons aussi aux États-Unis.'],
     ]],
     'Swedish' => ['sv', [
+        ['can-end', 'Ångrar du dig? Klicka på länken i mejlet.'],
+        ['rate-given', 'max 1 mejl/vecka'],
         ['to-answer', 'Jag samtycker till att mina personuppgifter används för att kontakta mig med anledning av min förfrågan.'],
         ['announced', 'Vi använder din e-postadress för att tipsa dig om liknande varor; du kan när som helst säga nej.'],
         ['they-write', 'Deltagarlistan delas med våra partner som kan komma att kontakta dig om sina produkter.'],
@@ -358,6 +375,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Vi skickar också paket till USA.'],
     ]],
     'Danish' => ['da', [
+        ['can-end', 'Du kan slå mails fra på din konto.'],
+        ['rate-given', 'maks. 1 mail/uge'],
         ['to-answer', 'Jeg giver samtykke til, at mine personoplysninger bruges til at kontakte mig i anledning af min henvendelse.'],
         ['announced', 'Vi bruger din e-mailadresse til at tippe dig om lignende varer; du kan altid sige nej.'],
         ['announced', 'Dine oplysninger bruges til markedsføring.'],

@@ -129,7 +129,7 @@ final class RefusalFrame implements Frame
             // "For me" does nothing.
             $bare = array_filter($s->acting(W::I), static fn (Hit $h): bool => $h->clause === $hit->clause) === []
                 && ! $s->inClause($hit->clause, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
-            if ($hit->negated && $bare) {
+            if ($hit->negated && $bare && ! $s->inClause($hit->clause, W::Misses)) {
                 return $hit;
             }
         }
