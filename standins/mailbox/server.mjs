@@ -87,10 +87,14 @@ async function head(name) {
   }
   return heads.get(name);
 }
+// A mail that is forgotten while the others are read is none of them.
+const there = (reading) => reading.catch((error) => { if (error.code === 'ENOENT') return null; throw error; });
 async function list(search) {
   const all = [];
   for (const name of names()) {
-    if (!search || (await head(name)).searched.includes(search.toLowerCase())) all.push(await read(name));
+    const found = !search || (await there(head(name)))?.searched.includes(search.toLowerCase());
+    const mail = found ? await there(read(name)) : null;
+    if (mail !== null) all.push(mail);
     if (all.length >= 200) break;
   }
   return all;
@@ -135,7 +139,7 @@ const http = createServer(async (request, response) => {
     }
     if (area === 'messages.json') return send(200, 'application/json', JSON.stringify(messages(url.searchParams.get('to'))));
     if (area === 'messages') return send(200, 'text/html', messagesPage(messages(url.searchParams.get('to')), url.searchParams.get('to') ?? ''));
-    if (area === 'ids.json') return send(200, 'application/json', JSON.stringify(await Promise.all(names().map(async (n) => (await head(n)).id))));
+    if (area === 'ids.json') return send(200, 'application/json', JSON.stringify((await Promise.all(names().map((n) => there(head(n))))).flatMap((each) => each?.id ?? [])));
     if (area === 'mails.json') return send(200, 'application/json', JSON.stringify(await list(url.searchParams.get('to'))));
     if (area === 'html') return send(200, 'text/html', '<base target="_blank">' + ((await read(name)).html || '<p>No HTML part.</p>'));
     if (area === 'raw') return send(200, 'text/plain', (await read(name)).raw);
