@@ -29,22 +29,6 @@ final readonly class ControlReader
         WordClass::Rate,
     ];
 
-    /** Forms that somebody answers, by whatever channel. */
-    private const ANSWERED = [FormKind::Contact, FormKind::Order, FormKind::JobApplication, FormKind::RightsRequest, FormKind::Other];
-
-    /** Words of a wish. */
-    private const WISHES = [WordClass::Wants, WordClass::Agrees, WordClass::Yes, WordClass::Subscribes, WordClass::Sends];
-
-    /** Somebody is to be reached. */
-    private const REACHED = [WordClass::Sends, WordClass::Contact, WordClass::CallsBack, WordClass::ByPhone];
-
-    /** Words of a question about nothing but how somebody is reached. */
-    private const REACHES = [
-        WordClass::May, WordClass::Self, WordClass::You, WordClass::I, WordClass::Sends, WordClass::Does, WordClass::Wants, WordClass::Rather,
-        WordClass::Contact, WordClass::CallsBack, WordClass::Namely, WordClass::Little, WordClass::If, WordClass::When,
-        WordClass::ByPhone, WordClass::ByEmail,
-    ];
-
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
@@ -56,7 +40,9 @@ final readonly class ControlReader
     /** Characters of a label that are given as what for. */
     private const PURPOSE = 80;
 
-    public function __construct(private Page $page, private Labels $labels, private Choices $choices, private Listener $listener) {}
+    public function __construct(
+        private Page $page, private Labels $labels, private Choices $choices, private Questions $questions, private Listener $listener
+    ) {}
 
     /** @return list<Control> */
     public function read(FoundForm $form, FormKind $kind): array
@@ -133,7 +119,7 @@ final readonly class ControlReader
         $on = $this->isOn($element);
 
         $role = match (true) {
-            $this->answersAQuestion($element, $own) => null,
+            $this->namesSubject($own) && $this->questions->askElse($this->choices->question([$element]), $own) => null,
             $isChannel => $this->below((string) $question, $label, $kind),
             default => $this->role($label, $kind),
         };
@@ -145,37 +131,14 @@ final readonly class ControlReader
         }, $kind, $refuses, channels: $isChannel ? $own : null);
     }
 
-    /** "How did you hear about us? ☐ Newsletter": a word for a letter that answers a question about something else. */
-    private function answersAQuestion(DOMElement $element, string $label): bool
-    {
-        $question = $this->namesSubject($label) && ! $this->listener->speaksOf($label, ...self::WISHES) ? $this->choices->question([$element]) : '';
-
-        return str_ends_with($question, '?') && $this->speaks(WordClass::You, $question) && ! $this->listener->hears($question, Meaning::Sends)
-            && ! $this->listener->speaksOf($question, WordClass::May, WordClass::Advertising, WordClass::Carrier, WordClass::Rate, ...self::WISHES);
-    }
-
     /**
      * What a channel is for that stands below a question: advertising as far as it asks for that, and whatever "may we show you new candles?" asks
      * for; "how may we reach you?" asks for nothing where an answer is awaited.
      */
     private function below(string $question, string $label, FormKind $kind): ?ControlRole
     {
-        if ($this->asksHow($question, $kind)) {
-            return ControlRole::Technical;
-        }
-        $first = (preg_split('~[\s-]+~u', trim($question), 2) ?: [''])[0];
-        $asks = $this->speaks(WordClass::May, $first) && $this->speaks(WordClass::Self, $question) && $this->speaks(WordClass::You, $question)
-            && ! $this->speaks(WordClass::Answers, $question) && ! $this->speaks(WordClass::Service, $question);
-
-        return $this->role($label, $kind) ?? ($asks ? ControlRole::Consent : null);
-    }
-
-    /** "How would you like to be contacted?": nothing is said but that somebody is to be reached, on a form that somebody answers. */
-    private function asksHow(string $question, FormKind $kind): bool
-    {
-        return in_array($kind, self::ANSWERED, true) && $this->listener->speaksOf($question, ...self::REACHED)
-            && ! $this->listener->speaksOf($question, WordClass::Advertising, WordClass::Carrier, WordClass::Rate)
-            && preg_match('~\p{L}~u', $this->listener->without($question, ...self::REACHES)) !== 1;
+        return $this->questions->askHow($question, $kind) ? ControlRole::Technical
+            : $this->role($label, $kind) ?? ($this->questions->askLeave($question) ? ControlRole::Consent : null);
     }
 
     /** Whether words name a channel or several, and hardly anything else: "Email", "By post". */
@@ -214,7 +177,7 @@ final readonly class ControlReader
 
         // "When may we call? Mornings": neither a yes nor a no.
         $tells = array_filter($options, $this->isAnswer(...)) === [];
-        $role = $tells && $this->asksHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
+        $role = $tells && $this->questions->askHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
 
         return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
     }

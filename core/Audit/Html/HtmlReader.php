@@ -67,7 +67,7 @@ final class HtmlReader
 
         return Reading::make(
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
-            (new ControlReader($page, $this->labels, $this->choices, $listener))->read($form, $guessed->kind),
+            (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind),
             $fields,
             $beside === '' ? $text : Page::tidy($text."\n".$beside),
             $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),

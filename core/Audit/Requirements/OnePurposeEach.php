@@ -60,9 +60,8 @@ final class OnePurposeEach extends FormRequirement
     /** What a label asks for besides being written to; null where nothing is. */
     private function second(string $label, Listener $listener): ?Sense
     {
-        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred) : null;
-        $second ??= $listener->hears($label, Meaning::Sends) && ! $listener->hears($label, Meaning::ShownToFit)
-            ? $listener->first($label, Meaning::Profiled) : null;
+        $profiled = $listener->hears($label, Meaning::ShownToFit) ? [] : [Meaning::Profiled];
+        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred, ...$profiled) : null;
 
         return $second ?? ($listener->hears($label, Meaning::SendsBesides) ? $listener->first($label, Meaning::PassedOn, Meaning::OthersMentioned) : null);
     }
