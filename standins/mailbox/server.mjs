@@ -139,7 +139,10 @@ const http = createServer(async (request, response) => {
     }
     if (area === 'messages.json') return send(200, 'application/json', JSON.stringify(messages(url.searchParams.get('to'))));
     if (area === 'messages') return send(200, 'text/html', messagesPage(messages(url.searchParams.get('to')), url.searchParams.get('to') ?? ''));
-    if (area === 'ids.json') return send(200, 'application/json', JSON.stringify((await Promise.all(names().map((n) => there(head(n))))).flatMap((each) => each?.id ?? [])));
+    if (area === 'ids.json') {
+      const heads = await Promise.all(names().map((each) => there(head(each))));
+      return send(200, 'application/json', JSON.stringify(heads.filter((each) => each !== null).map((each) => each.id)));
+    }
     if (area === 'mails.json') return send(200, 'application/json', JSON.stringify(await list(url.searchParams.get('to'))));
     if (area === 'html') return send(200, 'text/html', '<base target="_blank">' + ((await read(name)).html || '<p>No HTML part.</p>'));
     if (area === 'raw') return send(200, 'text/plain', (await read(name)).raw);
