@@ -24,3 +24,5 @@ function fullSize(int $size): int
 }
 
 pest()->extend(Tests\TestCase::class)->in('Feature', 'Attack', 'Published/MailTest.php');
+// What needs a database, which a quick run has none of.
+pest()->group('instance')->in('Feature', 'Attack', 'Published/MailTest.php', 'Published/TextModelTest.php', 'Core/ScreeningTest.php', 'Core/TextModelTest.php');

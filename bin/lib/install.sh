@@ -54,4 +54,12 @@ install_all() {
     unless_done "$ROOT/node_modules/.done" "$ROOT/package.json $ROOT/package-lock.json" npm_install
     unless_done "$ROOT/public/build/.done" \
         "$ROOT/resources/css $ROOT/resources/js $ROOT/resources/views $ROOT/package.json $ROOT/bin/lib/build-assets.mjs" build_assets
+    keep_compiled
+}
+
+# Commands find what PHP made of their code the last time; who serves pages has a cache of its own, and must not have this one.
+keep_compiled() {
+    COMPILED=$ROOT/vendor/.compiled
+    (umask 077; mkdir -p "$COMPILED") 2>/dev/null || return 0
+    [ ! -w "$COMPILED" ] || export COMPILED PHP_INI_SCAN_DIR=":$ROOT/deploy/php-cli"
 }

@@ -120,7 +120,8 @@ start_fpm() {
     clear_orphans fpm
     cache_for_pages || say "Pages do without caches; see $LOGS/cache.log"
     fill php-fpm.conf.in
-    background fpm "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root --fpm-config "$RUN/php-fpm.conf"
+    background fpm env -u PHP_INI_SCAN_DIR "$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)" --nodaemonize --allow-to-run-as-root \
+        --fpm-config "$RUN/php-fpm.conf"
 }
 start_nginx() {
     clear_orphans nginx

@@ -55,7 +55,12 @@ function standsForItsKind() {
   };
 }
 const going = long ? manners.slice(1) : manners.slice(0, 1);
-const walks = screens().filter((screen) => long || screen.alike === 0).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
+// A short walk goes where most is kept: one sheet, one record, and the screens on which people are decided about.
+const short = [
+  'points/{point}', 'records/{kind}/{slug}', 'audit/forms/{form}', 'enquiries/{enquiry}', 'evidence/{subject}', 'held', 'points', 'account', 'login',
+];
+const firstOf = (screen, i, all) => short.includes(screen.route) && all.findIndex(({ route }) => route === screen.route) === i;
+const walks = screens().filter((...screen) => long || firstOf(...screen)).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
 
 // Shards are thirds of the list. What takes long, the sheets and records, is dealt out by turns, and so is the rest; slow manners, too.
 const takesLong = ({ route }) => ['points/{point}', 'records/{kind}/{slug}'].includes(route);

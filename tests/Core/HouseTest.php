@@ -2,35 +2,77 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Uses;
+
 /* The rules of the house: dependencies point one way, and the core knows nothing of what stands around it. */
 
 const CORE = ['Canon', 'Access', 'Register', 'Log', 'Wording', 'Screening', 'Points', 'Consent', 'Upkeep', 'Audit'];
 
-foreach (CORE as $i => $folder) {
-    $later = array_map(static fn (string $f): string => "Juramen\\$f", array_slice(CORE, $i + 1));
-    arch("core/$folder uses only what stands above it")->expect("Juramen\\$folder")->not->toUse($later === [] ? ['App'] : $later);
+// Each: what it says, of which classes, the names that they do not use, and whom it does not bind.
+$rules = [
+    ['Screening uses only Canon and Register', 'Juramen\Screening', ['Juramen\Log', 'Juramen\Wording']],
+    ['the core knows neither framework nor application', 'Juramen', ['Illuminate', 'Laravel', 'App', 'Carbon']],
+    [
+        'the core does no input or output and asks no clock, but for the files of languages', 'Juramen',
+        ['file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'now', 'env', 'config', 'getenv', 'curl_init'],
+        ['Juramen\Wording\Words\LanguageFiles'],
+    ],
+    ['Access stands by itself: the rules of the job do not know who works here', 'Juramen', ['Juramen\Access'], ['Juramen\Access']],
+    // The application goes one way too: queries read, acts decide and write, pages prepare what is shown, controllers bring them together.
+    ['acts know no page and no request', 'App\Actions', ['App\Pages', 'App\Http', 'App\Console', 'App\Policies']],
+    ['queries know no page and no request', 'App\Queries', ['App\Pages', 'App\Http', 'App\Console']],
+    ['pages know no request and no controller', 'App\Pages', ['App\Http', 'App\Console']],
+    ['models know neither queries nor pages', 'App\Models', ['App\Queries', 'App\Pages', 'App\Http']],
+    [
+        'a field kind knows no form, no sheet and no other kind', 'Juramen\Points\Fields',
+        ['Juramen\Points\Sheet', 'Juramen\Points\SheetDraft', 'Juramen\Points\FormRenderer', 'Juramen\Points\FieldKinds', 'Juramen\Points\PointEdition'],
+    ],
+    [
+        'an act of the ledger knows nothing of how it is folded', 'Juramen\Consent\Acts',
+        ['Juramen\Consent\Permissions', 'Juramen\Consent\Journey', 'Juramen\Consent\Erasures', 'Juramen\Consent\Lifeline'],
+    ],
+    [
+        'a requirement knows no other and not the list they stand in', 'Juramen\Audit\Requirements',
+        ['Juramen\Audit\Judgement', 'Juramen\Audit\Finding', 'Juramen\Audit\Note'],
+    ],
+    ['controllers are thin: they do not touch the database', 'App\Http\Controllers', ['Illuminate\Support\Facades\DB']],
+    ...array_map(static fn (string $of): array => [
+        "only the appender writes entries, and nothing of $of", $of, ['App\Actions\Ledger\LedgerTables'],
+    ], ['App\Models', 'App\Mail', 'App\Support']),
+    ...array_map(static fn (string $of): array => [
+        "nothing is left from debugging in $of", $of, ['dd', 'dump', 'var_dump', 'print_r', 'ray'],
+    ], ['Juramen', 'App']),
+    ...array_map(static fn (int $i): array => [
+        'core/'.CORE[$i].' uses only what stands above it', 'Juramen\\'.CORE[$i],
+        ['App', ...array_map(static fn (string $later): string => "Juramen\\$later", array_slice(CORE, $i + 1))],
+    ], array_keys(CORE)),
+];
+foreach ($rules as $rule) {
+    test($rule[0], fn () => expect(Uses::of($rule[1], $rule[2], $rule[3] ?? []))->toBe([]));
 }
-arch('Screening uses only Canon and Register')->expect('Juramen\Screening')->not->toUse(['Juramen\Log', 'Juramen\Wording']);
-arch('Access stands by itself: the rules of the job do not know who works here')->expect('Juramen\Access')->toOnlyBeUsedIn(['App', 'Juramen\Access']);
-arch('the core knows neither framework nor application')->expect('Juramen')->not->toUse(['Illuminate', 'Laravel', 'App', 'Carbon']);
-arch('the core does no input or output and asks no clock, but for the files of languages')->expect('Juramen')->not
-    ->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'time', 'date', 'microtime', 'now', 'env', 'config', 'getenv', 'curl_init'])
-    ->ignoring('Juramen\Wording\Words\LanguageFiles');
-arch('everything declares strict types')->expect(['Juramen', 'App', 'Database\Demo'])->toUseStrictTypes();
-// The application goes one way too: queries read, acts decide and write, pages prepare what is shown, controllers bring them together.
-arch('acts know no page and no request')->expect('App\Actions')->not->toUse(['App\Pages', 'App\Http', 'App\Console', 'App\Policies']);
-arch('queries know no page and no request')->expect('App\Queries')->not->toUse(['App\Pages', 'App\Http', 'App\Console']);
-arch('pages know no request and no controller')->expect('App\Pages')->not->toUse(['App\Http', 'App\Console']);
-arch('models know neither queries nor pages')->expect('App\Models')->not->toUse(['App\Queries', 'App\Pages', 'App\Http']);
-arch('a field kind knows no form, no sheet and no other kind')->expect('Juramen\Points\Fields')
-    ->not->toUse(
-        ['Juramen\Points\Sheet', 'Juramen\Points\SheetDraft', 'Juramen\Points\FormRenderer', 'Juramen\Points\FieldKinds', 'Juramen\Points\PointEdition']
-    );
-arch('an act of the ledger knows nothing of how it is folded')->expect('Juramen\Consent\Acts')
-    ->not->toUse(['Juramen\Consent\Permissions', 'Juramen\Consent\Journey', 'Juramen\Consent\Erasures', 'Juramen\Consent\Lifeline']);
-arch('a requirement knows no other and not the list they stand in')->expect('Juramen\Audit\Requirements')
-    ->not->toUse(['Juramen\Audit\Judgement', 'Juramen\Audit\Finding', 'Juramen\Audit\Note']);
-arch('controllers are thin: they do not touch the database')->expect('App\Http\Controllers')->not->toUse('Illuminate\Support\Facades\DB');
+
+test('names are told from code as it stands', function (): void {
+    $code = <<<'PHP'
+        <?php
+        declare(strict_types=1);
+        namespace Juramen\Audit;
+        use DOMElement as Element;
+        use Juramen\Log\Tree;
+        use function Juramen\told;
+        final class Form extends Tree\Inner implements \App\Shown
+        {
+            public function tells(?Element $at, callable $of): array { return [time(), told(new Reading($at)), $this->date(), Place::now(), namespace\LOUD]; }
+        }
+        PHP;
+    $told = Uses::names($code, 'Juramen\Audit');
+    expect($told)->toContain('DOMElement', 'Juramen\Log\Tree', 'Juramen\Log\Tree\Inner', 'App\Shown', 'time', 'Juramen\Audit\Reading', 'Juramen\Audit\Place')
+        ->not->toContain('date')->not->toContain('now')->not->toContain('Juramen\Audit\tells');
+});
+
+test('everything declares strict types', function (): void {
+    exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && grep -rL --include="*.php" "^declare(strict_types=1);$" core app database/demo', $loose);
+    expect($loose)->toBe([]);
+});
 
 test('controllers make no queries, and views no computations', function (): void {
     $found = [];
@@ -47,9 +89,6 @@ test('controllers make no queries, and views no computations', function (): void
     }
     expect($found)->toBe([]);
 });
-
-arch('only the appender writes entries')->expect('App\Actions\Ledger\LedgerTables')->not->toBeUsedIn(['App\Models', 'App\Mail', 'App\Support']);
-arch('nothing is left from debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
 /** @return list<class-string> every class, interface and enum beneath a folder, by its namespace */
 function classesIn(string $folder, string $namespace): array

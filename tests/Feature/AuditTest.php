@@ -253,10 +253,11 @@ test('two hundred forms are no strain', function (): void {
     )).'</body></html>';
     $this->post('/audit/forms', ['html' => $page, 'name' => 'Many']);
     expect(ForeignForm::query()->count())->toBe(200);
-    $this->get('/audit');
-    $began = microtime(true);
-    $this->get('/audit')->assertSee('Many, form 200');
-    fwrite(STDERR, sprintf("\nthe grid of 201 forms, once read: %.0f ms\n", 1000 * (microtime(true) - $began)));
+    // A page is read once for all its forms, and not for each of them anew.
+    $first = spent(fn () => $this->get('/audit')->assertOk());
+    $again = spent(fn () => $this->get('/audit')->assertSee('Many, form 200'));
+    fwrite(STDERR, sprintf("\n  the grid of 201 forms: %.0f ms when they are read, %.0f ms from then on\n", $first, $again));
+    expect($first)->toBeLessThan(6000)->and($again)->toBeLessThan(1500);
 });
 
 test('points are audited for a build, by name or all of them', function (): void {

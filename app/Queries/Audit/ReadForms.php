@@ -14,9 +14,15 @@ use Juramen\Audit\Requirements;
 use Juramen\Canon\Digest;
 use Juramen\Register\Language;
 
-/** Reads forms from elsewhere from the pages as they are kept. */
+/** Reads forms from elsewhere from the pages as they are kept. A page of many forms is asked for by each of them in turn, and is read once. */
 final class ReadForms
 {
+    /** The page that was read last: its digest, address and language. */
+    private string $last = '';
+
+    /** @var list<Reading> its forms */
+    private array $readings = [];
+
     public function newest(ForeignForm $form): ReadForm
     {
         return $this->at($form->newest ?? $form->readings()->orderByDesc('id')->firstOrFail(), $form);
@@ -43,9 +49,12 @@ final class ReadForms
 
     private function reading(ForeignForm $form, ForeignReading $read): ?Reading
     {
-        $language = $read->language === null ? null : Language::tryFrom($read->language);
-
-        $reading = HtmlReader::read($this->page($read->page), $form->address, $language)[$form->nth] ?? null;
+        $page = implode(' ', [$read->page->hex(), $form->address, $read->language]);
+        if ($page !== $this->last) {
+            $language = $read->language === null ? null : Language::tryFrom($read->language);
+            [$this->readings, $this->last] = [HtmlReader::read($this->page($read->page), $form->address, $language), $page];
+        }
+        $reading = $this->readings[$form->nth] ?? null;
 
         return $reading?->withMail($form->mail?->sent());
     }
