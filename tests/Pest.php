@@ -24,5 +24,6 @@ function fullSize(int $size): int
 }
 
 pest()->extend(Tests\TestCase::class)->in('Feature', 'Attack', 'Published/MailTest.php');
-// What needs a database, which a quick run has none of.
+// What needs a database, which a quick run has none of; figures of time take long, too.
 pest()->group('instance')->in('Feature', 'Attack', 'Published/MailTest.php', 'Published/TextModelTest.php', 'Core/ScreeningTest.php', 'Core/TextModelTest.php');
+pest()->group('pace')->in('Core/AuditPaceTest.php');
