@@ -21,6 +21,7 @@ use Juramen\Consent\Reason;
  * @property Reason $reason
  * @property bool $allowed
  * @property Instant $since
+ * @property Instant|null $ended when a consent last ended
  * @property Id $entry
  * @property string $point at which they said yes, where it is permitted
  * @property string $language in which they did
@@ -37,20 +38,19 @@ final class CurrentPermission extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['reason' => Reason::class, 'allowed' => 'boolean', 'since' => ValueCast::INSTANT, 'entry' => ValueCast::ID];
+        return ['reason' => Reason::class, 'allowed' => 'boolean', 'since' => ValueCast::INSTANT, 'ended' => ValueCast::INSTANT, 'entry' => ValueCast::ID];
     }
 
     /** As it is stored, in words that can be compared, whatever stands there. */
     public function says(): string
     {
-        $of = static fn (mixed $value): string => is_scalar($value) ? (string) $value : '';
-        [$purpose, $channel, $reason, $since, $entry, $allowed, $point, $language, $statements] = array_map($of, [
-            $this->attributes['purpose'] ?? '', $this->attributes['channel'] ?? '', $this->attributes['reason'] ?? '', $this->attributes['since'] ?? '',
-            $this->attributes['entry'] ?? '', $this->attributes['allowed'] ?? '', $this->attributes['point'] ?? '', $this->attributes['language'] ?? '',
-            $this->attributes['statements'] ?? '',
+        $of = fn (string $column): string => is_scalar($this->attributes[$column] ?? null) ? (string) $this->attributes[$column] : '';
+        [$purpose, $channel, $reason, $since, $ended, $entry, $allowed, $point, $language, $statements] = array_map($of, [
+            'purpose', 'channel', 'reason', 'since', 'ended', 'entry', 'allowed', 'point', 'language', 'statements',
         ]);
 
-        return "$purpose by $channel: $reason since $since, entry ".bin2hex($entry).($allowed === '1' ? ", allowed by $point in $language:$statements" : '');
+        return "$purpose by $channel: $reason since $since, entry ".bin2hex($entry).($ended === '' ? '' : ", ended $ended")
+            .($allowed === '1' ? ", allowed by $point in $language:$statements" : '');
     }
 
     /** @return BelongsTo<Subscriber, $this> */

@@ -18,6 +18,7 @@ final readonly class Permission
      * @param  list<Entry>  $entries  the entries that led to it, in order
      * @param  ById<Entry>|null  $pending  consents that wait for confirmation, by journey; null where none does
      * @param  bool  $everAllowed  whether the address might be used at any time up to now
+     * @param  Instant|null  $ended  when it last stood until, where something has come behind that end; null else
      */
     public function __construct(
         public Target $target,
@@ -26,6 +27,7 @@ final readonly class Permission
         public array $entries = [],
         ?ById $pending = null,
         public bool $everAllowed = false,
+        private ?Instant $ended = null,
     ) {
         $this->pending = $pending ?? ById::none();
     }
@@ -41,6 +43,15 @@ final readonly class Permission
         return $this->allowed() || $this->reason === Reason::Suspended;
     }
 
+    /**
+     * When a consent last ended; null while one stands, or where none ever did. A sign-up behind it that nobody confirmed, which anybody may send,
+     * moves it not.
+     */
+    public function endedAt(): ?Instant
+    {
+        return $this->ended ?? ($this->everAllowed && ! $this->stands() ? $this->since : null);
+    }
+
     /** Whether anything waits for confirmation. */
     public function waits(): bool
     {
@@ -50,7 +61,7 @@ final readonly class Permission
     public function equals(self $other): bool
     {
         $ids = static fn (self $p): array => [
-            $p->target->key(), $p->reason, $p->since?->text(),
+            $p->target->key(), $p->reason, $p->since?->text(), $p->endedAt()?->text(),
             array_map(static fn (Entry $e): string => $e->id->hex(), $p->entries),
             $p->pending->ids(),
         ];

@@ -131,7 +131,9 @@ final readonly class Permissions
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
-        return new Permission($before->target, Reason::AwaitingConfirmation, $entry->recorded, [$entry], $pending, $before->everAllowed);
+        return new Permission(
+            $before->target, Reason::AwaitingConfirmation, $entry->recorded, [$entry], $pending, $before->everAllowed, $before->endedAt()
+        );
     }
 
     /** Whether a consent to this target waits for its own confirmation. */
@@ -156,7 +158,7 @@ final readonly class Permissions
             return new Permission($before->target, $before->reason, $before->since, $before->entries, $pending, $before->everAllowed);
         }
 
-        return new Permission($before->target, $reason, $entry->act->occurred, [$given, $entry], null, $before->everAllowed);
+        return new Permission($before->target, $reason, $entry->act->occurred, [$given, $entry], null, $before->everAllowed, $before->endedAt());
     }
 
     /** @return list<Permission> that rest on a journey which was not theirs; what waits for another goes on waiting */
@@ -202,7 +204,9 @@ final readonly class Permissions
 
     private function withdrawn(Permission $before, Entry $entry): Permission
     {
-        return new Permission($before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry], null, $before->everAllowed);
+        return new Permission(
+            $before->target, Reason::Withdrawn, $entry->act->occurred, [...$before->entries, $entry], null, $before->everAllowed, $before->endedAt()
+        );
     }
 
     /**

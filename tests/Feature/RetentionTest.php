@@ -79,20 +79,41 @@ test('details go when their time is over, not a moment before, with an entry, an
         ->and(DB::table('do_not_contact')->count())->toBe(1)->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
 });
 
-test('whoever comes back keeps what they gave, and where they do not confirm it the time begins anew with the lapse', function (): void {
+test('whoever comes back keeps what they gave while it waits; where nobody confirms it, their time goes on from when their consent ended', function (): void {
+    [$imke, $oda] = [($this->confirmed)('imke@post.example'), ($this->confirmed)('oda@post.example')];
+    ($this->ends)($imke);
+    ($this->ends)($oda);
+    // Anybody can sign somebody else up, as often as they like.
+    foreach ([12, 12, 11] as $months) {
+        Carbon::setTestNow(now()->addMonths($months));
+        $this->signUp('imke@post.example');
+        $this->mailsAreTaken();
+        expect(DB::table('permissions')->where('subscriber_id', $imke->id)->value('reason'))->toBe('awaiting-confirmation')->and(($this->deletes)())->toBe(0);
+        Carbon::setTestNow(now()->addDays(8));
+        app(LapseJourneys::class)();
+    }
+    expect(DB::table('permissions')->where('subscriber_id', $imke->id)->value('reason'))->toBe('lapsed')->and(($this->deletes)())->toBe(0);
+    $this->signUp('imke@post.example');
+    $this->mailsAreTaken();
+    Carbon::setTestNow(now()->addDays(6)->addMonths(1));
+    // Its time is over, but something waits: it is over once that has lapsed.
+    expect(($this->deletes)())->toBe(1)->and(($this->kept)($oda))->toBe(0)->and(($this->kept)($imke))->toBeGreaterThan(0);
+    app(LapseJourneys::class)();
+    expect(($this->deletes)())->toBe(1)->and(($this->kept)($imke))->toBe(0)->and(Artisan::call('consent:rebuild', ['--check' => true]))->toBe(0);
+});
+
+test('of somebody who never confirmed, what is left is kept from the lapse, and a consent that was given anew has an end of its own', function (): void {
     $imke = ($this->confirmed)('imke@post.example');
     ($this->ends)($imke);
-    Carbon::setTestNow(now()->addMonths(35));
-    $this->signUp('imke@post.example');
-    Carbon::setTestNow(now()->addMonths(1)->addDay());
-    // Its time is over, but something waits.
-    expect(($this->deletes)())->toBe(0)->and(($this->kept)($imke))->toBeGreaterThan(0);
-    Carbon::setTestNow(now()->addDays(40));
-    app(LapseJourneys::class)();
+    Carbon::setTestNow(now()->addMonths(30));
+    expect(($this->confirmed)('imke@post.example')->id)->toBe($imke->id)->and(DB::table('permissions')->value('ended'))->toBeNull();
+    Carbon::setTestNow(now()->addMonths(30));
     expect(($this->deletes)())->toBe(0);
-    Carbon::setTestNow(now()->addMonths(36)->addSecond());
-    ($this->deletes)();
-    expect(($this->kept)($imke))->toBe(0);
+    ($this->ends)($imke);
+    Carbon::setTestNow(now()->addMonths(36));
+    expect(($this->deletes)())->toBe(0);
+    Carbon::setTestNow(now()->addSecond());
+    expect(($this->deletes)())->toBe(1);
 });
 
 test('a purpose that says so itself is kept shorter, and others of the house stay', function (): void {

@@ -28,7 +28,7 @@ final class ProjectPermissions
         if ($current !== []) {
             CurrentPermission::query()->upsert(
                 array_map(static fn (CurrentPermission $c): array => $c->getAttributes(), $current), ['subscriber_id', 'purpose', 'channel'],
-                ['reason', 'allowed', 'since', 'entry', 'point', 'language', 'statements']
+                ['reason', 'allowed', 'since', 'ended', 'entry', 'point', 'language', 'statements']
             );
         }
 
@@ -51,6 +51,7 @@ final class ProjectPermissions
             'reason' => $stands->reason->value,
             'allowed' => (int) $stands->allowed(),
             'since' => $stands->since === null ? null : Instants::write($stands->since),
+            'ended' => $p->endedAt() === null ? null : Instants::write($p->endedAt()),
             'entry' => $p->entries[count($p->entries) - 1]->id->bytes,
             ...self::given($p),
         ]);

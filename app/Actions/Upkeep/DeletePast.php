@@ -17,6 +17,7 @@ use App\Support\Stored;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Instant;
+use Juramen\Consent\Acts\Given;
 use Juramen\Consent\Entry;
 use Juramen\Consent\How;
 use Juramen\Consent\Permission;
@@ -69,7 +70,7 @@ final class DeletePast
 
     /**
      * People of whom details are kept, to whom nothing is permitted and nothing waits, whose last permission ended before the
-     * shortest time that any register sets.
+     * shortest time that any register sets, or whose last sign-up was never confirmed where there was none.
      *
      * @return list<int>
      */
@@ -84,7 +85,7 @@ final class DeletePast
         return array_map(Stored::number(...), array_values(DB::table('permissions')->join('subscribers', 'subscribers.id', '=', 'permissions.subscriber_id')
             ->whereExists(static fn ($q) => $q->from('disclosures')->whereColumn('disclosures.subject', 'subscribers.subject'))
             ->groupBy('subscriber_id')->havingRaw(
-                'SUM(allowed) = 0 AND SUM(reason = ?) = 0 AND MAX(since) < ?',
+                'SUM(allowed) = 0 AND SUM(reason = ?) = 0 AND MAX(COALESCE(ended, since)) < ?',
                 [Reason::AwaitingConfirmation->value, Instants::write($now->plusSeconds(-$seconds))]
             )
             ->orderBy('subscriber_id')->limit(self::MOST)->pluck('subscriber_id')->all()));
@@ -117,9 +118,10 @@ final class DeletePast
             if ($permission->allowed() || $permission->waits() || $permission->since === null) {
                 return null;
             }
-            $kept = $registers->house->keptUntil($registers->purposes->get($permission->target->purpose), $permission->since);
-            if ($this->isGermanCall($permission)) {
-                $kept = Instant::later($kept, Instant::of($permission->since->utc->modify('+'.self::GERMAN_CALLS.' years')));
+            $ended = $permission->endedAt() ?? $permission->since;
+            $kept = $registers->house->keptUntil($registers->purposes->get($permission->target->purpose), $ended);
+            if ($this->isGermanCall($permission, $chain)) {
+                $kept = Instant::later($kept, Instant::of($ended->utc->modify('+'.self::GERMAN_CALLS.' years')));
             }
             $until = $until === null ? $kept : Instant::later($until, $kept);
         }
@@ -127,15 +129,20 @@ final class DeletePast
         return $until;
     }
 
-    /** Whether consent to calls was asked of people in Germany, or of nobody knows whom. */
-    private function isGermanCall(Permission $permission): bool
+    /**
+     * Whether consent to calls was asked of people in Germany, or of nobody knows whom, at any time.
+     *
+     * @param  list<Entry>  $chain
+     */
+    private function isGermanCall(Permission $permission, array $chain): bool
     {
         if ($permission->target->channel !== Channel::Phone || ! $permission->everAllowed) {
             return false;
         }
-        foreach ($permission->entries as $entry) {
-            $countries = $entry->act->edition() === null ? [] : $this->published->edition($entry->act->edition())->sheet->draft->countries;
-            if (Audience::from($countries)->isUnder(Regime::Germany)) {
+        $is = $permission->target->equals(...);
+        foreach ($chain as $entry) {
+            if ($entry->act instanceof Given && array_filter($entry->act->targets, $is) !== []
+                && Audience::from($this->published->edition($entry->act->edition)->sheet->draft->countries)->isUnder(Regime::Germany)) {
                 return true;
             }
         }

@@ -7,12 +7,12 @@ namespace App\Console\Commands;
 use App\Actions\Consent\RebuildPermissions;
 use App\Actions\Ledger\Seal;
 use App\Actions\Signup\AskWaitingNumbers;
-use App\Models\CurrentPermission;
 use App\Models\User;
 use App\Support\KeyStore;
 use App\Support\PublishedForms;
 use Database\Demo\Demo;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Schema;
 
 final class JuramenPrepare extends Command
 {
@@ -23,6 +23,7 @@ final class JuramenPrepare extends Command
     public function handle(KeyStore $keys, PublishedForms $published): int
     {
         $keys->prepare();
+        $older = Schema::hasTable('permissions') && ! Schema::hasColumn('permissions', 'ended');
         if ($this->call('migrate', ['--database' => 'owner', '--force' => true]) !== self::SUCCESS) {
             return self::FAILURE;
         }
@@ -31,8 +32,8 @@ final class JuramenPrepare extends Command
             app(Demo::class)->load();
             app(Seal::class)(everything: true);
         }
-        // What was projected before lists knew by which yes it is permitted.
-        if (CurrentPermission::query()->where('allowed', true)->where('statements', ' ')->exists()) {
+        // What was projected before it was known by which yes something is permitted, and when it ended.
+        if ($older) {
             app(RebuildPermissions::class)(true, static fn (int $done) => null);
         }
         app(AskWaitingNumbers::class)();
