@@ -38,6 +38,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Public pages set no cookie and start no session.
         $middleware->group('public', [App\Http\Middleware\PublicHeaders::class]);
         $middleware->appendToGroup('web', [App\Http\Middleware\OfficeHeaders::class]);
+        $middleware->prependToGroup('web', [App\Http\Middleware\OneValueEach::class]);
         $middleware->redirectGuestsTo(
             static fn (Request $request): string => $request->isMethod('GET') && ! $request
                 ->is('/', 'desk', 'token') ? '/login?'.http_build_query(['to' => $request->getRequestUri()]) : '/login'

@@ -31,6 +31,7 @@ use App\Models\User;
 use App\Queries\Audit\AuditNow;
 use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
@@ -156,6 +157,11 @@ test('every route of the office is closed to nobody, and open to each role only 
     $asks = static fn (): RightsRequest => RightsRequest::query()->firstOrCreate(['enquiry_id' => $enquiry->id->bytes], [
         'point_edition_id' => $enquiry->point_edition_id, 'asks' => 'access', 'received_at' => $enquiry->received_at, 'due_on' => '2026-12-01',
     ]);
+    // What no page of ours sends, under every name that anything is asked for by: as lists, and as bytes that are no text.
+    $code = implode('', array_map(File::get(...), array_map(strval(...), File::allFiles(app_path('Http')))));
+    preg_match_all("/(?:string|input|query|integer|boolean|date|text|filled|file|old)\\('([a-z][a-z_-]*)'/", $code, $named);
+    $crafted = array_map(static fn (mixed $sent): array => array_fill_keys(array_unique($named[1]), $sent), [['x', ['y']], "\xC3\x28\0"]);
+    expect(count($crafted[0]))->toBeGreaterThan(60);
     $tried = 0;
     [$foreign, $taken] = audited();
     foreach (Route::getRoutes() as $route) {
@@ -187,12 +193,25 @@ test('every route of the office is closed to nobody, and open to each role only 
         auth()->logout();
         expect((string) $this->call($method, $address)->headers->get('Location'))->toStartWith($route->getName() === 'home' ? '/desk' : '/login', $address);
         foreach (array_reverse(Role::cases()) as $role) {
-            $status = $this->actingAs(as_($role))->call($method, $address)->getStatusCode();
-            expect($status === 403)->toBe(! in_array($role->value, $may[$route->getName()], true), "{$role->value} at $address: $status");
+            foreach ([[], ...$role === Role::Officer || $may[$route->getName()] === ['administrator'] ? $crafted : []] as $n => $sent) {
+                $answered = $this->actingAs(as_($role))->call($method, $address, $sent);
+                $status = $answered->getStatusCode();
+                expect($status === 403)->toBe(! in_array($role->value, $may[$route->getName()], true), "{$role->value} at $address: $status")
+                    ->and($status)->toBeLessThan(500, "$address ($n): ".($answered->baseResponse->exception ?? null)?->getMessage());
+            }
             $tried++;
         }
     }
     expect($tried)->toBe(4 * count($may));
+});
+
+test('what no number of ours is, leads nowhere', function (): void {
+    $this->actingAs(as_(Role::Officer));
+    foreach (['/points/footer-newsletter/since/', '/records/statement/voyage-news/since/', '/audit/taken/', '/audit/forms/x/page/'] as $page) {
+        $this->get($page.str_repeat('9', 21))->assertNotFound();
+    }
+    $this->post('/lists/voyage-news-mails/filters/'.str_repeat('9', 21).'/drop')->assertNotFound();
+    $this->get('/points?q[]=x&findings[]=breach')->assertOk()->assertSee('Footer newsletter');
 });
 
 test('signing in takes the right password and says no more than that it was wrong', function (): void {
