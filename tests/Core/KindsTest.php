@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Points\FormKind;
 
 /* What a form is for, by its fields, heading and button, as they stand out there; a mistake here judges a form by what does not concern it. */
 
@@ -126,4 +127,16 @@ test('a form is taken for what it is for', function (string $language, string $f
     ['sv', 'e', 'Anmälan till nyhetsbrevet', 'OK', 'newsletter'],
     ['da', 'e', 'Tilmelding til nyhedsbrevet', 'OK', 'newsletter'],
     ['en', 't', 'Request a call back', 'Call me back', 'contact'],
+    ['en', 'ne', 'Help the lifeboat', 'Give now', 'order'],
+    ['fr', 'ne', 'Soutenez le phare', 'Je donne', 'order'],
+    ['sv', 'ne', 'Hjälp fyren', 'Ge nu', 'order'],
+    ['da', 'ne', 'Hjælp fyret', 'Giv et bidrag', 'order'],
 ]);
+
+test('who chooses a sum gives or pays, whatever news there are beside; prices of something else are no sums', function (): void {
+    $kind = static fn (string $one, string $other): FormKind => HtmlReader::read('<form><h2>Help the lifeboat</h2><label>Email <input type=email name=e></label>'
+        ."<label><input type=radio name=s> $one</label><label><input type=radio name=s> $other</label>"
+        .'<label><input type=checkbox name=c> Email me news of the boat once a month</label><button>Send</button></form>')[0]->kind;
+    expect([$kind('£10', '£ 25.50'), $kind('100 kr', '250 kr.'), $kind('10 €', '25 EUR')])->toBe([FormKind::Order, FormKind::Order, FormKind::Order])
+        ->and($kind('Once a month', 'Twice a month'))->toBe(FormKind::Newsletter)->and($kind('News worth £10', 'All news'))->toBe(FormKind::Newsletter);
+});

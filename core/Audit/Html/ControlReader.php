@@ -150,13 +150,13 @@ final readonly class ControlReader
         return $names && (count($words) <= self::CHANNEL_WORDS || $this->namesChannelsAlone($label));
     }
 
-    /** "By email, by post and by phone": nothing but channels, though more than one. */
+    /** "By email, by post and by phone", "Yes, by post": nothing but channels, though more than one. */
     private function namesChannelsAlone(string $label): bool
     {
         if (strlen($label) > self::LONGEST_LIST || ! $this->listener->speaksOf($label, ...array_values(self::CHANNELS))) {
             return false;
         }
-        $left = $this->listener->without($label, WordClass::Joins, WordClass::Little, ...array_values(self::CHANNELS));
+        $left = $this->listener->without($label, WordClass::Joins, WordClass::Little, WordClass::Yes, ...array_values(self::CHANNELS));
 
         return preg_match('~\p{L}~u', $left) !== 1;
     }

@@ -30,6 +30,9 @@ final readonly class KindGuess
     /** Other words of a heading and a button from which on they are for something else. */
     private const OWN_WORDS = 2;
 
+    /** A sum of money and nothing else. */
+    private const SUM = '~^\W*(?:(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\.?)\s?\d[\d.,]*|\d[\d.,]*\s?(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\b))\W*$~u';
+
     public function __construct(private Page $page, private Labels $labels, private Listener $listener) {}
 
     /** @param  string  $beside  the words right beside it */
@@ -47,7 +50,7 @@ final readonly class KindGuess
         $without = fn (WordClass $class): string => $this->listener->without($says, $class);
         $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact))
             && ! $this->onlyKeepsInTouch($form, $sends($text) || $sends($beside));
-        $orders = $this->asksForCard($form)
+        $orders = $this->asksForCard($form) || $this->asksForSum($form)
             || (! $forNews && ! $about(WordClass::Draw, $says) && $about(WordClass::Order, $without(WordClass::Download)));
 
         return match (true) {
@@ -105,13 +108,13 @@ final readonly class KindGuess
         };
     }
 
-    /** What stands on a form but for the words of its boxes and over them: what a box asks for besides is not what the form is for. */
+    /** What stands on a form but for the words of its boxes, and questions over them: what a box asks for besides is not what the form is for. */
     private function textBesideBoxes(FoundForm $form, string $text): string
     {
         $boxes = array_map($this->labels->of(...), $form->inputs('checkbox'));
         $over = array_map($this->page->text(...), $this->page->named(['legend'], $form->element));
 
-        return strtr($text, array_fill_keys(array_filter([...$boxes, ...$over]), ''));
+        return (string) preg_replace($boxes === [] ? [] : '~^.*\?$~m', '', strtr($text, array_fill_keys(array_filter([...$boxes, ...$over]), '')));
     }
 
     /**
@@ -255,5 +258,13 @@ final readonly class KindGuess
     private function asksForCard(FoundForm $form): bool
     {
         return array_filter($form->controls, static fn (DOMElement $c): bool => str_starts_with($c->getAttribute('autocomplete'), 'cc-')) !== [];
+    }
+
+    /** "£10, £25, another sum": somebody chooses what to pay or to give. */
+    private function asksForSum(FoundForm $form): bool
+    {
+        $isSum = fn (DOMElement $radio): bool => preg_match(self::SUM, $this->labels->of($radio)) === 1;
+
+        return count(array_filter($form->inputs('radio'), $isSum)) > 1;
     }
 }
