@@ -46,7 +46,9 @@ final class AnnouncedFrame implements Frame
 
     private function announced(Sentence $s): ?Hit
     {
-        if ($s->isQuestion() || self::asks($s) || ! $s->has(W::You) || self::leavesOpen($s)) {
+        // "We also send our offers by email": to whoever reads it, too.
+        $toYou = $s->has(W::You) || ($s->has(W::Also) && $s->has(...W::means()));
+        if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
             return null;
         }
         // A word that sends by itself ("contact you") says nothing of what.
