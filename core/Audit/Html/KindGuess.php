@@ -51,7 +51,7 @@ final readonly class KindGuess
         $asks = $about(WordClass::Contact, $says) && ! $sends($without(WordClass::Contact))
             && ! $this->onlyKeepsInTouch($form, $sends($text) || $sends($beside));
         $orders = $this->asksForCard($form) || $this->asksForSum($form)
-            || (! $forNews && ! $about(WordClass::Draw, $says) && $about(WordClass::Order, $without(WordClass::Download)));
+            || (! $forNews && ! $about(WordClass::Draw, $says) && ! $about(WordClass::Tries, $says) && $about(WordClass::Order, $without(WordClass::Download)));
 
         return match (true) {
             $passwords > 0 => $passwords > 1 || $this->asksForNewPassword($form)
@@ -76,7 +76,7 @@ final readonly class KindGuess
             $hasEmail && $form->elements('textarea') === [] && $about(WordClass::Download, $says, $text, $beside) => new GuessedKind(
                 FormKind::Download, 'something is promised for what is filled in'
             ),
-            $form->elements('textarea') === [] && $this->speaksOfOccasion($says) => new GuessedKind(
+            $form->elements('textarea') === [] && ($this->speaksOfOccasion($says) || $about(WordClass::Tries, $says)) => new GuessedKind(
                 FormKind::Other, 'its heading or button speaks of something to put oneself down for'
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),

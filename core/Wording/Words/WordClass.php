@@ -191,6 +191,8 @@ enum WordClass: string
     case Answers = 'answers';
     /** What one puts oneself down for: a webinar, a table, a petition. */
     case Occasion = 'occasion';
+    /** What one books to try or to see, and buys nothing: a test drive, a demo, a viewing. */
+    case Tries = 'tries';
     /** What hangs on somebody's age: the price of insurance, who may buy wine. */
     case ByAge = 'by-age';
     case Draw = 'draw';
@@ -236,7 +238,7 @@ enum WordClass: string
         self::Technical->value => true, self::Service->value => true, self::Group->value => true,
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
-        self::Occasion->value => true, self::ByAge->value => true,
+        self::Occasion->value => true, self::Tries->value => true, self::ByAge->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,
