@@ -82,9 +82,11 @@ final class AnnouncedFrame implements Frame
         foreach ($s->has(W::Notice) ? [] : $s->said(W::Uses) as $uses) {
             $ours = $s->within($uses->clause, W::Self);
             $for = static fn (Hit $h): bool => ! $h->negated && array_filter($ours, static fn (Hit $our): bool => $our->to === $h->from) === [];
-            // "Used to answer you and for marketing": what for may stand in a clause of its own.
-            $clauses = in_array(($s->clauses[$uses->clause + 1] ?? null)?->opener, [W::So, W::That], true)
-                ? [$uses->clause, $uses->clause + 1] : [$uses->clause];
+            // "Used to answer you, and also for marketing": what for may stand in clauses of its own.
+            $clauses = [$uses->clause];
+            for ($n = $uses->clause + 1; in_array(($s->clauses[$n] ?? null)?->opener, $n > $uses->clause + 1 ? [W::Joins] : [W::So, W::That], true); $n++) {
+                $clauses[] = $n;
+            }
             $advertising = array_merge(...array_map(static fn (int $n): array => array_filter($s->within($n, W::Advertising), $for), $clauses));
             $other = static fn (int $n): bool => $s->inClause($n, W::Only, W::Refuses, W::Objects, W::Ends, W::Withdraws);
             if ($advertising !== [] && array_filter($clauses, $other) === [] && $s->inClause($uses->clause, W::Details)) {
