@@ -72,6 +72,28 @@ final readonly class Listener
     }
 
     /**
+     * Whether one sentence has a word of each of several kinds, and none of others.
+     *
+     * @param  non-empty-list<list<WordClass>>  $each  classes of which it has any, of each
+     * @param  list<WordClass>  $none
+     */
+    public function speaksTogether(string $text, array $each, array $none): bool
+    {
+        foreach ($this->languages as $language) {
+            foreach ($this->pieces($text) as $piece) {
+                foreach (Passage::of($piece, $language)->sentences as $sentence) {
+                    $lacks = array_filter($each, static fn (array $classes): bool => ! $sentence->has(...$classes));
+                    if ($lacks === [] && ! $sentence->has(...$none)) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Of a whole page the first sense of a meaning: only those of its lines are read in which words stand that it needs.
      *
      * @param  Meaning  $meaning  that is found in a sentence by itself

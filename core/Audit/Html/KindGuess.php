@@ -30,6 +30,9 @@ final readonly class KindGuess
     /** Other words of a heading and a button from which on they are for something else. */
     private const OWN_WORDS = 2;
 
+    /** Words of a sentence by which one thing comes, and when. */
+    private const ONCE = [[WordClass::When], [WordClass::Number, WordClass::Rate], [WordClass::Price], [WordClass::Carrier, WordClass::Sends]];
+
     /** A sum of money and nothing else. */
     private const SUM = '~^\W*(?:(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\.?)\s?\d[\d.,]*|\d[\d.,]*\s?(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\b))\W*$~u';
 
@@ -205,10 +208,11 @@ final readonly class KindGuess
         return count($form->controls) === 1 && count($form->inputs('text', 'email', 'tel')) === 1;
     }
 
-    /** "We email you the day it is back": what was asked for comes once, and no news. */
+    /** "We email you the day it is back", "one email, when the price falls": what was asked for comes once, and no news. */
     private function isService(string $text): bool
     {
-        return $this->listener->speaksOf($text, WordClass::Service) && ! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes);
+        return ! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes) && ($this->listener->speaksOf($text, WordClass::Service)
+            || $this->listener->speaksTogether($text, self::ONCE, [WordClass::Unit, WordClass::Each, WordClass::Ends, WordClass::Withdraws]));
     }
 
     /** Whether it asks for little, and something comes of it again and again, or nothing but the address is asked for. */
