@@ -43,6 +43,7 @@ final readonly class KindGuess
     {
         $says = $this->headline($form);
         $text = $this->page->text($form->element);
+        $asked = $this->textBesideActs($text);
         $passwords = count($form->inputs('password'));
         $hasEmail = $this->asksForEmail($form);
         $about = fn (WordClass $class, string ...$in): bool => $this->speaksIn($class, $in);
@@ -84,14 +85,14 @@ final readonly class KindGuess
             ),
             $about(WordClass::Account, $says) => new GuessedKind(FormKind::Account, 'its heading or button speaks of an account'),
             $form->elements('textarea') !== [] || $asks => new GuessedKind(FormKind::Contact, 'it takes a message'),
-            $hasEmail && ($this->isService($text) || $this->isService($says)) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),
+            $hasEmail && ($this->isService($asked) || $this->isService($says)) => new GuessedKind(FormKind::Other, 'what is asked for comes once'),
             $hasEmail && $sends($says) => new GuessedKind(
                 FormKind::Newsletter, 'its heading or button speaks of news, and it asks for little else'
             ),
             $hasEmail && $this->asksForLittle($form) && ($sends($beside) || $this->comesByMail($says, $beside)) => new GuessedKind(
                 FormKind::Newsletter, 'what stands over it speaks of news, and it asks for an address alone'
             ),
-            $hasEmail && $sends($text) && $this->speaksOfNews($form, $text)
+            $hasEmail && $sends($asked) && $this->speaksOfNews($form, $asked)
                 && ! $this->isForSomethingElse($form, $says, $this->textBesideBoxes($form, $text)) => new GuessedKind(
                     FormKind::Newsletter, 'it speaks of news and asks for little else'
                 ),
@@ -118,6 +119,16 @@ final readonly class KindGuess
         $over = array_map($this->page->text(...), $this->page->named(['legend'], $form->element));
 
         return (string) preg_replace($boxes === [] ? [] : '~^.*\?$~m', '', strtr($text, array_fill_keys(array_filter([...$boxes, ...$over]), '')));
+    }
+
+    /** What stands on a form but for sentences that take another act for consent: "by taking the test you agree to get our offers as well". */
+    private function textBesideActs(string $text): string
+    {
+        foreach ($this->listener->all($text, Meaning::TakenFromAct) as $taken) {
+            $text = str_replace($taken->words->words, '', $text);
+        }
+
+        return $text;
     }
 
     /**

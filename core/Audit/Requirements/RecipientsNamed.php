@@ -61,7 +61,7 @@ final class RecipientsNamed extends FormRequirement
             $passes = $sense->words;
             if (! $sense->whole) {
                 $findings[] = $this->finding(Verdict::Open, $sense->understood, $control->where, $passes, 'Do these others get the address? Then name them here.');
-            } elseif ($sense->named === null && ! $this->isListed($reading)) {
+            } elseif ($sense->named === null && ! $this->isListed($reading) && ! $this->isSaidBeside($reading, $control, $passes->words)) {
                 $alone = $reading->around->links === [] && $reading->fields === [];
                 $facts = $reading->factsOf($control);
                 $findings[] = $this->finding(
@@ -78,6 +78,23 @@ final class RecipientsNamed extends FormRequirement
         }
 
         return $findings === [] ? $this->met('Who else will use the address is named or listed.', $consents[0]->where) : $findings;
+    }
+
+    /** "Exhibitors may contact me", and beside it "the exhibitors are Brick and Beam Ltd and Nordlight AB". */
+    private function isSaidBeside(Reading $reading, Control $control, string $passes): bool
+    {
+        $listener = $reading->listener();
+        $others = $listener->find($passes, WordClass::Outsider)->words ?? '';
+        // Whom the words themselves name is who asks.
+        $asks = $listener->first($control->label, Meaning::CompanyNamed)->words->words ?? "\0";
+        foreach (preg_split('~(?<=[.!?])\s+|\n~u', $reading->text) ?: [] as $said) {
+            $tells = $others !== '' && mb_stripos($said, $others) !== false && ! str_contains($said, $control->label) && ! str_contains($said, $asks);
+            if ($tells && ! $listener->hears($said, Meaning::PassedOn) && $listener->hears($said, Meaning::CompanyNamed)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isListed(Reading $reading): bool
