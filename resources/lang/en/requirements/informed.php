@@ -30,7 +30,8 @@ return [
     'recipients-named' => [
         'name' => 'Recipients named',
         'says' => 'Whoever relies on the consent for its own use is named, or stands in a list behind a link.',
-        'checks' => 'Words that pass details on, beside a control or for advertising without one, and names or a linked list beside them.',
+        'checks' => 'Words that pass details on, beside a control or for advertising without one, and names beside them, in a sentence of their own,'
+            .' or in a linked list.',
         'unseen' => 'Passing on that is not said.',
     ],
     'objection-highlighted' => [

@@ -30,7 +30,7 @@ return [
     'fill-help' => [
         'name' => 'Help to fill in',
         'says' => 'Browsers can fill in what is personal where a field says what belongs there.',
-        'checks' => 'The autocomplete token of fields for names, addresses, numbers.',
+        'checks' => 'The autocomplete token of fields for one\'s own name, address and number; the name of a child or a pet needs none.',
         'unseen' => '',
     ],
     'processor-bound' => [
