@@ -25,6 +25,9 @@ use Juramen\Audit\Verdict;
 /** The grid with its margin: one form's findings, or what is to be decided of all, one line a cause. */
 final readonly class AuditPage
 {
+    /** Forms of a cause that are named. */
+    private const NAMED = 7;
+
     /**
      * @param  int  $folded  requirements with nothing to decide
      * @param  list<Cause>  $causes
@@ -107,7 +110,7 @@ final readonly class AuditPage
 
             return new Cause(
                 $finding->verdict->value, ucfirst((string) __("office.verdicts.{$finding->verdict->value}")), $finding->requirement,
-                Grid::named($finding->requirement), implode(', ', array_map(static fn (array $w): string => $w[1]->name, $where)), count($where),
+                Grid::named($finding->requirement), self::listed(array_map(static fn (array $w): string => $w[1]->name, $where)), count($where),
                 array_sum(array_map(static fn (array $w): int => $count($w[1]), $where)), $first->key()
             );
         }, $by));
@@ -115,5 +118,17 @@ final readonly class AuditPage
         usort($causes, static fn (Cause $a, Cause $b): int => $order($a) <=> $order($b));
 
         return $causes;
+    }
+
+    /**
+     * The first of several forms by name, apart as names with commas are, and how many more there are.
+     *
+     * @param  non-empty-list<string>  $names
+     */
+    private static function listed(array $names): string
+    {
+        $more = count($names) - self::NAMED;
+
+        return implode('; ', array_slice($names, 0, $more === 1 ? self::NAMED + 1 : self::NAMED)).($more > 1 ? "; and $more more" : '');
     }
 }
