@@ -63,9 +63,12 @@ final readonly class Grid
         );
     }
 
-    /** What a requirement is called in a list. */
+    /** What a requirement is called in a list; asked for each of thousands of cells, and looked up once. */
     public static function named(string $requirement): string
     {
-        return (string) __("requirements.$requirement.name");
+        /** @var array<string, string> $names */
+        static $names = [];
+
+        return $names[$requirement] ??= (string) __("requirements.$requirement.name");
     }
 }

@@ -26,6 +26,12 @@ final readonly class GridCell
         return $form === $this->form && in_array($requirement, [null, '', $this->requirement], true);
     }
 
+    /** @param  string  $to  an address with "form-of-this-cell" and "requirement-of-this-cell" in it */
+    public function at(string $to): string
+    {
+        return strtr($to, ['requirement-of-this-cell' => rawurlencode($this->requirement), 'form-of-this-cell' => rawurlencode($this->form)]);
+    }
+
     public function isFinding(): bool
     {
         return $this->verdict?->isFinding() === true;

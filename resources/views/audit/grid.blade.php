@@ -1,4 +1,9 @@
 @props(['grid', 'filled' => true])
+{{-- Of thousands of cells each is written here: a component for each of them would take half the time of the page. --}}
+@php
+[$form, $requirement] = [request('form'), request('requirement')];
+$to = request()->fullUrlWithQuery(['form' => 'form-of-this-cell', 'requirement' => 'requirement-of-this-cell']);
+@endphp
 <div class="grid-scroll" tabindex="0" role="region" aria-label="Forms by requirements">
 <table @class(['audit-grid', 'across' => $grid->formsAcross])>
 <caption>Forms by requirements</caption>
@@ -19,10 +24,10 @@
 @elseif ($filled)<a title="{{ $row->head->about }}"
  href="{{ request()->fullUrlWithQuery(['form' => $row->head->form, 'requirement' => null]) }}">{{ $row->head->name }}</a>@else{{ $row->head->name }}@endif</th>
 @foreach ($row->cells as $cell)
-<td @class(['cell', 'answered' => $cell->answered, 'at' => $cell->isAt(request('form'), request('requirement'))])>
-@if ($filled && $cell->isFinding())<a href="{{ request()->fullUrlWithQuery(['form' => $cell->form, 'requirement' => $cell->requirement]) }}"
- data-cell><x-shape :verdict="$cell->shape()" /><span class="unseen">{{ $cell->says }}</span></a>
-@else<x-shape :verdict="$cell->shape()" /><span class="unseen">{{ $cell->says }}</span>@endif
+<td @class(['cell', 'answered' => $cell->answered, 'at' => $cell->isAt($form, $requirement)])>
+@if ($filled && $cell->isFinding())<a href="{{ $cell->at($to) }}"
+ data-cell><span class="shape {{ $cell->shape() }}" role="img" aria-label="{{ $cell->says }}"></span></a>
+@else<span class="shape {{ $cell->shape() }}" role="img" aria-label="{{ $cell->says }}"></span>@endif
 </td>
 @endforeach
 </tr>
