@@ -61,6 +61,9 @@ use Illuminate\Support\Facades\Route;
 use Juramen\Register\Language;
 
 /* The office: behind a login, and every route behind a policy. */
+// Numbers of ours, none beyond what is stored as one.
+Route::patterns(array_fill_keys(['number', 'user', 'filter', 'audit', 'read'], '[0-9]{1,18}'));
+
 Route::redirect('/', '/desk')->name('home');
 Route::get('/login', [LoginController::class, 'show'])->middleware('guest')->name('login');
 Route::post('/login', [LoginController::class, 'enter'])->middleware(['guest', 'throttle:login'])->name('login.enter');
@@ -90,7 +93,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/accounts', [ColleagueController::class, 'index'])->can('viewAny', User::class)->name('accounts');
     Route::post('/accounts', [ColleagueController::class, 'invite'])->can('manage', User::class)->name('accounts.invite');
-    Route::prefix('/accounts/{user}')->where(['user' => '[0-9]{1,18}'])->name('accounts.')->group(function (): void {
+    Route::prefix('/accounts/{user}')->name('accounts.')->group(function (): void {
         Route::get('/', [ColleagueController::class, 'show'])->can('viewAny', User::class)->name('show');
         Route::post('/', [ColleagueController::class, 'change'])->can('manage', User::class)->name('change');
         foreach (['again', 'end', 'reopen', 'drop'] as $act) {
@@ -108,7 +111,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/rules', [RulesController::class, 'follow'])->can('change', Point::class)->name('rules.follow');
     Route::prefix('/points/{point:slug}')->name('points.')->group(function (): void {
         Route::get('/', [SheetController::class, 'show'])->can('viewAny', Point::class)->name('sheet');
-        Route::get('/since/{number}', [SheetController::class, 'since'])->can('viewAny', Point::class)->where('number', '[0-9]{1,18}')->name('since');
+        Route::get('/since/{number}', [SheetController::class, 'since'])->can('viewAny', Point::class)->name('since');
         Route::get('/proof/{language}/{draft}', [SheetController::class, 'proof'])->can('viewAny', Point::class)->name('proof');
         Route::get('/history', [PublishController::class, 'history'])->can('viewAny', Point::class)->name('history');
         Route::get('/flow', [FlowController::class, 'show'])->can('viewAny', Point::class)->name('flow');
@@ -152,7 +155,7 @@ Route::middleware('auth')->group(function (): void {
     Route::prefix('/records/{kind}/{slug}')->name('records.')->whereIn('kind', $kinds)
         ->group(function (): void {
             Route::get('/', [RecordController::class, 'show'])->can('viewAny', Record::class)->name('show');
-            Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->where('number', '[0-9]{1,18}')->name('since');
+            Route::get('/since/{number}', [RecordController::class, 'since'])->can('viewAny', Record::class)->name('since');
             Route::get('/history', [RecordHistoryController::class, 'show'])->can('viewAny', Record::class)->name('history');
             Route::get('/review', [ApprovalController::class, 'review'])->can('viewAny', Record::class)->name('review');
             foreach (['judge', 'change', 'mend', 'say', 'undo', 'redo'] as $act) {
@@ -169,7 +172,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/lists', [ListController::class, 'index'])->can('viewAny', Record::class)->name('lists');
     Route::get('/lists/{slug}/people', [PeopleController::class, 'index'])->can('viewAny', Subscriber::class)->name('lists.people');
     Route::post('/lists/{slug}/filters', [PeopleController::class, 'save'])->can('saveFilter', Subscriber::class)->name('lists.filters');
-    Route::post('/lists/{slug}/filters/{filter}/drop', [PeopleController::class, 'drop'])->can('saveFilter', Subscriber::class)->where('filter', '[0-9]{1,18}')
+    Route::post('/lists/{slug}/filters/{filter}/drop', [PeopleController::class, 'drop'])->can('saveFilter', Subscriber::class)
         ->name('lists.filters.drop');
     foreach (['fetch', 'try'] as $act) {
         Route::post("/destinations/{slug}/$act", [DestinationController::class, $act])->can('handOver', Record::class)->name("destinations.$act");
@@ -202,7 +205,7 @@ Route::middleware('auth')->group(function (): void {
             ->name('.export');
         Route::post('/', [AuditController::class, 'take'])->can('take', ForeignForm::class)->name('.take');
         Route::get('/taken', [AuditController::class, 'all'])->can('viewAny', ForeignForm::class)->name('.all');
-        Route::get('/taken/{audit}', [AuditController::class, 'taken'])->can('viewAny', ForeignForm::class)->where('audit', '[0-9]{1,18}')->name('.taken');
+        Route::get('/taken/{audit}', [AuditController::class, 'taken'])->can('viewAny', ForeignForm::class)->name('.taken');
         Route::get('/taken/{audit}/report.{format}', [AuditController::class, 'report'])->can('viewAny', ForeignForm::class)
             ->whereIn('format', ['html', 'pdf'])->name('.report');
         Route::post('/answer', [AnswerController::class, 'answer'])->can('attest', ForeignForm::class)->name('.answer');
@@ -217,7 +220,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/forms', [ForeignFormController::class, 'index'])->can('viewAny', ForeignForm::class)->name('.forms');
         Route::post('/forms', [ForeignFormController::class, 'take'])->can('change', ForeignForm::class)->name('.forms.take');
         Route::get('/forms/{form}', [ForeignFormController::class, 'show'])->can('viewAny', ForeignForm::class)->name('.form');
-        Route::get('/forms/{form}/page/{read}', [ForeignFormController::class, 'page'])->can('viewAny', ForeignForm::class)->where('read', '[0-9]{1,18}')
+        Route::get('/forms/{form}/page/{read}', [ForeignFormController::class, 'page'])->can('viewAny', ForeignForm::class)
             ->name('.form.page');
         foreach (['keep', 'again', 'mail', 'away', 'looked'] as $act) {
             Route::post("/forms/{form}/$act", [ForeignFormController::class, $act])->can('change', ForeignForm::class)->name(".form.$act");

@@ -26,10 +26,10 @@ final readonly class GridCell
         return $form === $this->form && in_array($requirement, [null, '', $this->requirement], true);
     }
 
-    /** @param  string  $to  an address with "form-of-this-cell" and "requirement-of-this-cell" in it */
-    public function at(string $to): string
+    /** What stands behind the audit's address where its note is open. */
+    public function query(): string
     {
-        return strtr($to, ['requirement-of-this-cell' => rawurlencode($this->requirement), 'form-of-this-cell' => rawurlencode($this->form)]);
+        return http_build_query(['form' => $this->form, 'requirement' => $this->requirement], '', '&', PHP_QUERY_RFC3986);
     }
 
     public function isFinding(): bool

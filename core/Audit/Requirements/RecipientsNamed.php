@@ -85,10 +85,10 @@ final class RecipientsNamed extends FormRequirement
     {
         $listener = $reading->listener();
         $others = $listener->find($passes, WordClass::Outsider)->words ?? '';
-        // Whom the words themselves name is who asks.
-        $asks = $listener->first($control->label, Meaning::CompanyNamed)->words->words ?? "\0";
-        foreach (preg_split('~(?<=[.!?])\s+|\n~u', $reading->text) ?: [] as $said) {
-            $tells = $others !== '' && mb_stripos($said, $others) !== false && ! str_contains($said, $control->label) && ! str_contains($said, $asks);
+        // Whom the words themselves or the page's title name is who asks.
+        $known = array_filter([$control->label, $listener->first($control->label, Meaning::CompanyNamed)?->words->words, ControllerNamed::calledOn($reading)]);
+        foreach ($others === '' ? [] : explode("\n", (string) preg_replace('~(?<=[.!?])\s+~u', "\n", $reading->text)) as $said) {
+            $tells = mb_stripos($said, $others) !== false && array_filter($known, static fn (string $words): bool => str_contains($said, $words)) === [];
             if ($tells && ! $listener->hears($said, Meaning::PassedOn) && $listener->hears($said, Meaning::CompanyNamed)) {
                 return true;
             }

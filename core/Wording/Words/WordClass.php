@@ -201,7 +201,7 @@ enum WordClass: string
     case Rights = 'rights';
     case Job = 'job';
     case FieldEmail = 'field-email';
-    /** Somebody else, whose address is asked for. */
+    /** Somebody else, of whom something is asked: a friend's address, the name of a pet. */
     case FieldFriend = 'field-friend';
     case FieldName = 'field-name';
     case FieldPhone = 'field-phone';

@@ -2,7 +2,8 @@
 {{-- Of thousands of cells each is written here: a component for each of them would take half the time of the page. --}}
 @php
 [$form, $requirement] = [request('form'), request('requirement')];
-$to = request()->fullUrlWithQuery(['form' => 'form-of-this-cell', 'requirement' => 'requirement-of-this-cell']);
+$to = request()->fullUrlWithQuery(['form' => null, 'requirement' => null]);
+$to .= str_contains($to, '?') ? '&' : '?';
 @endphp
 <div class="grid-scroll" tabindex="0" role="region" aria-label="Forms by requirements">
 <table @class(['audit-grid', 'across' => $grid->formsAcross])>
@@ -25,7 +26,7 @@ $to = request()->fullUrlWithQuery(['form' => 'form-of-this-cell', 'requirement' 
  href="{{ request()->fullUrlWithQuery(['form' => $row->head->form, 'requirement' => null]) }}">{{ $row->head->name }}</a>@else{{ $row->head->name }}@endif</th>
 @foreach ($row->cells as $cell)
 <td @class(['cell', 'answered' => $cell->answered, 'at' => $cell->isAt($form, $requirement)])>
-@if ($filled && $cell->isFinding())<a href="{{ $cell->at($to) }}"
+@if ($filled && $cell->isFinding())<a href="{{ $to.$cell->query() }}"
  data-cell><span class="shape {{ $cell->shape() }}" role="img" aria-label="{{ $cell->says }}"></span></a>
 @else<span class="shape {{ $cell->shape() }}" role="img" aria-label="{{ $cell->says }}"></span>@endif
 </td>
