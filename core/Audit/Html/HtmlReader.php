@@ -61,7 +61,9 @@ final class HtmlReader
         $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::of($text) ?? $said ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
-        $guessed = (new KindGuess($page, $this->labels, $listener))->of($form, $beside);
+        $guessed = (new KindGuess($listener))->of(
+            $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $beside)
+        );
 
         $fields = (new FieldReader($page, $this->labels, $this->choices, $listener))->read($form);
 

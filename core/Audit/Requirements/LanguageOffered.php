@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Result;
+use Juramen\Audit\Selector;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -77,19 +79,27 @@ final class LanguageOffered extends FormRequirement
         if ($reading->around->language === null) {
             return $this->notApplicable('The page does not say which language it is in.');
         }
-        foreach ($reading->consents() as $control) {
-            $language = LanguageGuess::of($control->label);
+        foreach ($this->wordsOfConsent($reading) as [$where, $words]) {
+            $language = LanguageGuess::of($words);
             if ($language !== null && $language !== $reading->around->language) {
                 return [
                     $this->finding(
-                        Verdict::Weakness, "The page is in {$reading->around->language->endonym()}, the consent in {$language->endonym()}.", $control->where,
-                        Found::all($control->label), "Write the consent in {$reading->around->language->endonym()}."
+                        Verdict::Weakness, "The page is in {$reading->around->language->endonym()}, the consent in {$language->endonym()}.", $where,
+                        Found::all($words), "Write the consent in {$reading->around->language->endonym()}."
                     ),
                 ];
             }
         }
 
         return $this->met('The consent is in the page\'s language.', $reading->consents()[0]->where ?? $reading->where);
+    }
+
+    /** @return list<array{Place|Selector, string}> each with where it stands; where nothing is ticked, the form itself says what is agreed to */
+    private function wordsOfConsent(Reading $reading): array
+    {
+        $controls = array_map(static fn (Control $c): array => [$c->where, $c->label], $reading->consents());
+
+        return $controls === [] ? [[$reading->where, $reading->text]] : $controls;
     }
 
     /**

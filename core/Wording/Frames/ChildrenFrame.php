@@ -60,7 +60,7 @@ final class ChildrenFrame implements Frame
     private static function isTheirs(Sentence $s, Hit $hit): bool
     {
         return $hit->class === W::Age && array_filter(
-            $s->all(W::Child), static fn (Hit $child): bool => self::isOfAge($s, $child)
+            $s->all(W::Child), static fn (Hit $child): bool => self::isOfAge($s, $child) || ($child->from <= $hit->from && $hit->to <= $child->to)
         ) !== [];
     }
 

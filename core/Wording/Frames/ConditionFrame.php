@@ -183,6 +183,16 @@ final class ConditionFrame implements Frame
                 }
             }
         }
+        // "The plan you get for nothing if you sign up for our letter", whatever the plan is called.
+        foreach ($s->said(W::Gets) as $gets) {
+            $thing = $s->inClause($gets->clause, W::You) && ! $s->inClause($gets->clause, W::Not, W::Only, W::Advertising, W::Carrier, ...W::means());
+            foreach ($thing ? [$gets->clause - 1, $gets->clause + 1] : [] as $n) {
+                $subscribes = $s->inClause($n, W::You) && $s->inClause($n, W::Subscribes) && $s->inClause($n, W::Advertising);
+                if ($subscribes && $s->clauses[$n]->opener === W::If) {
+                    return $gets;
+                }
+            }
+        }
         foreach ($s->said(W::Only) as $only) {
             $clause = $s->clauseOf($only);
             $behind = array_filter($s->all(W::May, W::Gets), static fn (Hit $h): bool => $h->from > $only->to);

@@ -69,6 +69,8 @@ final class Tokens
             } elseif ($token->form === 'e' && ($tokens[$i + 1]->form ?? '') === '-' && preg_match('~^(?:mail|post)~', $tokens[$i + 2]->form ?? '') === 1) {
                 $joined[] = new Token('e'.$tokens[$i + 2]->form, $token->from, $tokens[$i + 2]->to, true, $token->capital);
                 $i += 2;
+            } elseif ($i > 0 && self::isOfMany($tokens[$i - 1], $token)) {
+                continue;
             } elseif ($token->form === ':' && $joined !== [] && self::isEnding($joined[count($joined) - 1], $tokens[$i + 1] ?? null)) {
                 // "sms:ar" is one word, with an ending that Swedish sets behind a colon.
                 [$word, $ending] = [array_pop($joined), $tokens[++$i]];
@@ -83,6 +85,12 @@ final class Tokens
         }
 
         return $joined;
+    }
+
+    /** "The kids' club": the mark by which something is theirs. */
+    private static function isOfMany(Token $word, Token $mark): bool
+    {
+        return ($mark->form === "'" || $mark->form === '’') && str_ends_with($word->form, 's') && $word->to === $mark->from;
     }
 
     private static function isEnding(Token $word, ?Token $ending): bool

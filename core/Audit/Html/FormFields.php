@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use Juramen\Wording\Listener;
+use Juramen\Wording\Words\WordClass;
+
+/** What the fields of a form say of what it is for, whatever its words say. */
+final readonly class FormFields
+{
+    /** Fields that a form for news asks for at most. */
+    private const LITTLE = 3;
+
+    /** A sum of money and nothing else. */
+    private const SUM = '~^\W*(?:(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\.?)\s?\d[\d.,]*|\d[\d.,]*\s?(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\b))\W*$~u';
+
+    /** Whether it asks for an email address. */
+    public bool $email;
+
+    /** Lines to write in: names, addresses, numbers. */
+    public int $lines;
+
+    /** Whether there is room for a message. */
+    public bool $message;
+
+    public function __construct(private FoundForm $form, private Labels $labels, private Listener $listener)
+    {
+        $this->lines = count($form->inputs('text', 'email', 'tel'));
+        $this->message = $form->elements('textarea') !== [];
+        $this->email = $form->inputs('email') !== [] || array_filter($form->inputs('text'), self::isCalledEmail(...)) !== [];
+    }
+
+    public function has(string ...$types): bool
+    {
+        return $this->form->inputs(...$types) !== [];
+    }
+
+    /** Whether one line is all there is: an address, or a number. */
+    public function oneLine(): bool
+    {
+        return $this->lines === 1 && count($this->form->controls) === 1;
+    }
+
+    /** Whether it asks for an email address, and for nothing else. */
+    public function emailAlone(): bool
+    {
+        return $this->email && $this->oneLine();
+    }
+
+    /** Whether every line is for an email address. */
+    public function emailsAlone(): bool
+    {
+        return ! $this->message && $this->lines === count($this->form->inputs('email'));
+    }
+
+    /** Whether it has a few lines to write in, and nothing else but what is ticked. */
+    public function fewLines(): bool
+    {
+        return $this->lines <= self::LITTLE && $this->lines + count($this->form->inputs('checkbox', 'hidden', 'submit')) === count($this->form->controls);
+    }
+
+    /** Whether it has no more lines than a form for news. */
+    public function littleToFillIn(): bool
+    {
+        return $this->lines <= self::LITTLE;
+    }
+
+    public function isSearch(): bool
+    {
+        return $this->form->inputs('search') !== [] || $this->form->element->getAttribute('role') === 'search';
+    }
+
+    /** Whether a password is chosen, and not given. */
+    public function newPassword(): bool
+    {
+        $passwords = $this->form->inputs('password');
+
+        return count($passwords) > 1 || count($this->form->inputs('text', 'email', 'tel', 'date')) > 2
+            || array_filter($passwords, static fn (DOMElement $i): bool => $i->getAttribute('autocomplete') === 'new-password') !== [];
+    }
+
+    /** Whether something is paid: by card, or a sum that is chosen, "£10, £25, another sum". */
+    public function payment(): bool
+    {
+        $isSum = fn (DOMElement $radio): bool => preg_match(self::SUM, $this->labels->of($radio)) === 1;
+        $isCard = static fn (DOMElement $c): bool => str_starts_with($c->getAttribute('autocomplete'), 'cc-');
+
+        return array_filter($this->form->controls, $isCard) !== [] || count(array_filter($this->form->inputs('radio'), $isSum)) > 1;
+    }
+
+    /** Whether it asks for the address or the number of somebody else. */
+    public function friend(): bool
+    {
+        $isFriends = fn (DOMElement $input): bool => $this->listener->speaksOfRarely($this->labels->of($input), WordClass::FieldFriend);
+
+        return array_filter($this->form->inputs('email', 'tel'), $isFriends) !== [];
+    }
+
+    /** "Your application": whether what is written there says what it is for. */
+    public function application(): bool
+    {
+        $isOfJob = fn (DOMElement $t): bool => $this->listener->speaksOf($this->labels->of($t), WordClass::Job);
+
+        return array_filter($this->form->elements('textarea'), $isOfJob) !== [];
+    }
+
+    private static function isCalledEmail(DOMElement $input): bool
+    {
+        $called = implode(' ', array_map($input->getAttribute(...), ['name', 'id', 'placeholder', 'autocomplete']));
+
+        return preg_match('~e-?mail|courriel~i', $called) === 1;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Listener;
+
+/** The words of a form, by where they stand: those of its heading and buttons say what it is for before all others. */
+final readonly class FormWords
+{
+    private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
+
+    /**
+     * @param  string  $heading  of the form: within it, or else right before it
+     * @param  string  $buttons  one on each line
+     * @param  string  $says  both, and what it is called
+     * @param  string  $text  of the whole form
+     * @param  string  $asked  the same but for sentences that take another act for consent: "by taking the test you agree to get our offers as well"
+     * @param  string  $besideBoxes  the same but for the words of boxes and questions over them: what a box asks for besides is not what the form is for
+     * @param  string  $beside  what stands right beside it
+     */
+    private function __construct(
+        public string $heading,
+        public string $buttons,
+        public string $says,
+        public string $text,
+        public string $asked,
+        public string $besideBoxes,
+        public string $beside,
+    ) {}
+
+    public static function of(FoundForm $form, Page $page, Labels $labels, Listener $listener, string $beside): self
+    {
+        $heading = self::headings($form, $page);
+        $buttons = self::namesOf($form, $page);
+        $text = $page->text($form->element);
+
+        return new self(
+            $heading, $buttons, Page::tidy("$heading\n$buttons\n{$form->element->getAttribute('aria-label')}"), $text,
+            self::withoutActs($text, $listener), self::withoutBoxes($form, $page, $labels, $text), $beside
+        );
+    }
+
+    /** Everything that says what it is for. */
+    public function all(): string
+    {
+        return "$this->says\n$this->asked\n$this->beside";
+    }
+
+    private static function headings(FoundForm $form, Page $page): string
+    {
+        $before = $page->before($form->element, self::HEADINGS);
+        $inside = $page->count(self::HEADINGS, $form->element) > 0;
+        // Beside a heading a legend names its own fields, such as a question about news.
+        $named = $page->named([...self::HEADINGS, 'h5', ...($before !== null || $inside ? [] : ['legend', 'caption'])], $form->element);
+
+        return implode("\n", array_map($page->text(...), $before === null || $inside ? $named : [...$named, $before]));
+    }
+
+    private static function namesOf(FoundForm $form, Page $page): string
+    {
+        $names = [];
+        foreach ($page->named(['button', 'input'], $form->element) as $button) {
+            $names[] = match (true) {
+                // A button that is pressed and stays so is a choice, and sends nothing.
+                $button->hasAttribute('aria-pressed') => '',
+                $button->nodeName === 'button' => $page->text($button),
+                in_array($button->getAttribute('type'), ['submit', 'button', 'image'], true) => $button->getAttribute('value').' '.$button->getAttribute('alt'),
+                default => '',
+            };
+        }
+
+        return Page::tidy(implode("\n", $names));
+    }
+
+    private static function withoutActs(string $text, Listener $listener): string
+    {
+        foreach ($listener->all($text, Meaning::TakenFromAct) as $taken) {
+            $text = str_replace($taken->words->words, '', $text);
+        }
+
+        return $text;
+    }
+
+    private static function withoutBoxes(FoundForm $form, Page $page, Labels $labels, string $text): string
+    {
+        $boxes = array_map($labels->of(...), $form->inputs('checkbox'));
+        $over = array_map($page->text(...), $page->named(['legend'], $form->element));
+
+        return (string) preg_replace($boxes === [] ? [] : '~^.*\?$~m', '', strtr($text, array_fill_keys(array_filter([...$boxes, ...$over]), '')));
+    }
+}
