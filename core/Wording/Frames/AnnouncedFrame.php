@@ -47,7 +47,7 @@ final class AnnouncedFrame implements Frame
     private function announced(Sentence $s): ?Hit
     {
         // "We also send our offers by email": to whoever reads it, too.
-        $toYou = $s->has(W::You) || ($s->has(W::Also) && $s->has(...W::means()));
+        $toYou = $s->has(W::You) || ($s->has(W::Also) && $s->has(...W::means())) || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit));
         if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
             return null;
         }
@@ -139,7 +139,7 @@ final class AnnouncedFrame implements Frame
         $glad = static fn (Hit $h): bool => $h->class === W::Wants && $h->from === 0 && in_array($h->to, $sends, true);
 
         // "We would like to send you news", "which may interest you": no wish of whoever reads it.
-        $ours = static fn (Hit $h): bool => $h->class === W::Wants && ! $s->has(W::I) && (
+        $ours = static fn (Hit $h): bool => in_array($h->class, [W::Wants, W::Agrees], true) && ! $s->has(W::I) && (
             self::weWant($s, $h->clause)
             || array_filter($s->within($h->clause, W::May), static fn (Hit $may): bool => $may->to === $h->from && $may->from > 1) !== []
         );
@@ -151,14 +151,20 @@ final class AnnouncedFrame implements Frame
         // "We need your address to send you news": what is needed is told.
         $told = static fn (Hit $h): bool => $h->class === W::Must && SendingFrame::needs($s, $h);
 
-        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h)) !== [];
+        // "Tell us if you prefer not to": who says nothing gets it.
+        $tells = $s->said(W::Tells)[0] ?? null;
+        $silent = static fn (Hit $h): bool => $tells !== null && $tells->clause > 0 && $h->clause > $tells->clause
+            && in_array($h->class, [W::If, W::Refuses, W::Wants, W::Not], true) && $s->clauses[$h->clause]->opener === W::If;
+
+        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h)) !== [];
     }
 
-    /** "We would gladly", "our legitimate interest": whoever asks wishes, and nobody else. */
+    /** "We would gladly", "we take the liberty", "our legitimate interest": whoever asks wishes, and nobody else. */
     private static function weWant(Sentence $s, int $clause): bool
     {
         $ours = static fn (Hit $wants): callable => static fn (Hit $we): bool => $wants->from - $we->to >= 0 && $wants->from - $we->to <= self::NEAR;
-        foreach ($s->within($clause, W::Wants) as $wants) {
+        $allows = $s->inClause($clause, W::You) && ! $s->inClause($clause, W::Sends) ? [] : [W::Agrees];
+        foreach ($s->within($clause, W::Wants, ...$allows) as $wants) {
             if (array_filter($s->within($clause, W::Self), $ours($wants)) !== []) {
                 return true;
             }

@@ -129,7 +129,7 @@ final class PassingOnFrame implements Frame
             static fn (Hit $h): array => $h->class->isOfForms() || in_array($h->class, self::COMES, true) ? [] : $h->tokens, $s->hits
         ));
         $comes = static fn (int $at): bool => array_filter(
-            $s->all(W::I, W::Sends, W::Gets, ...W::means()), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
+            $s->all(W::I, W::You, W::Sends, W::Gets, ...W::means()), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
         ) !== [];
 
         $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));

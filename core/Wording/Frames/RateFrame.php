@@ -68,7 +68,8 @@ final class RateFrame implements Frame
             $next = $s->tokens[$each->to] ?? null;
             $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to) !== [];
             // "All fields are required" says of nothing how often it comes.
-            if ($next !== null && $next->word && ! $means && ! $this->isOfEnding($s, $each) && self::comes($s) && ! $s->inClause($each->clause, W::Must)) {
+            $everybody = array_filter($s->all(W::Everybody), static fn (Hit $h): bool => $h->from <= $each->from && $h->to > $each->to) !== [];
+            if ($next !== null && $next->word && ! $means && ! $everybody && ! $this->isOfEnding($s, $each) && self::comes($s) && ! $s->inClause($each->clause, W::Must)) {
                 return [$each->from, $each->to + 1];
             }
         }

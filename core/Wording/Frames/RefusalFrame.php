@@ -166,7 +166,7 @@ final class RefusalFrame implements Frame
     private function saysNo(Sentence $s): array
     {
         foreach ($s->clauses as $n => $clause) {
-            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || $s->inClause($n, W::Misses)) {
+            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || self::misses($s, $n)) {
                 continue;
             }
             $refuses = $s->within($n, W::Refuses)[0] ?? null;
@@ -195,6 +195,15 @@ final class RefusalFrame implements Frame
         }
 
         return [];
+    }
+
+    /** "Miss no offers"; in "I do without mails" somebody misses nothing, and says no. */
+    private static function misses(Sentence $s, int $clause): bool
+    {
+        $refuses = $s->within($clause, W::Refuses);
+        $within = static fn (Hit $miss): bool => array_filter($refuses, static fn (Hit $no): bool => $no->from < $miss->from && $no->to >= $miss->to) !== [];
+
+        return array_filter($s->within($clause, W::Misses), static fn (Hit $miss): bool => ! $within($miss)) !== [];
     }
 
     /** Whether a "not" before a word of refusing denies it; one behind it denies something else: "leave me alone and send no mails". */

@@ -15,6 +15,9 @@ final class SendingFrame implements Frame
     /** Words of a clause that may speak of ending without saying whose. */
     private const SHORT = 5;
 
+    /** Words and marks of a clause that says no more than a time. */
+    private const TIME_ALONE = 3;
+
     /** Words between "about" and what it is about. */
     private const TOPIC = 2;
 
@@ -95,8 +98,10 @@ final class SendingFrame implements Frame
     /** "One email a month about sailings": what comes by some means again and again is sent, whoever does it. */
     private static function isRegular(Sentence $s, int $clause): bool
     {
-        // "Each month, one email": the time may stand before a comma.
-        $clauses = $s->clauses[$clause]->opener === null ? [$clause, $clause - 1] : [$clause];
+        // "Each month, one email", "tips by email (weekly)": the time may stand before a comma, or by itself behind one.
+        $next = $s->clauses[$clause + 1] ?? null;
+        $alone = $next !== null && $next->opener === null && $next->to - $next->from <= self::TIME_ALONE ? [$clause + 1] : [];
+        $clauses = $s->clauses[$clause]->opener === null ? [$clause, $clause - 1, ...$alone] : [$clause];
         $again = static fn (int $n): bool => $s->inClause($n, W::Rate) || ($s->inClause($n, W::Unit) && $s->inClause($n, W::Each, W::Per));
 
         return ! $s->inClause($clause, W::Not, W::Self, W::You, W::Uses, W::Details) && array_filter($clauses, $again) !== [];
