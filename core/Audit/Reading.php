@@ -210,10 +210,16 @@ final readonly class Reading
     /** That being written to is said to be the price of what the form is for, where no control asks for it: "take part by subscribing to our letter". */
     public function demanded(): ?Sense
     {
+        // What a guide costs is said as a condition, or as an exchange.
+        $means = $this->kind === FormKind::Download ? [Meaning::Condition, Meaning::Exchange] : [Meaning::Condition];
         $said = $this->consents === [] && $this->of === ReadingOf::Page && $this->kind->servesSomethingElse()
-            ? $this->listener()->first($this->text, Meaning::Condition) : null;
+            ? $this->listener()->first($this->text, ...$means) : null;
 
-        return $said !== null && $this->listener()->speaksOf($said->words->words, WordClass::Advertising, WordClass::Subscribes)
+        // "Our tips in return": of what comes in exchange it is enough that it comes again.
+        $tells = $said?->meaning === Meaning::Exchange ? [WordClass::Advertising, WordClass::Subscribes, WordClass::Carrier, WordClass::Vague]
+            : [WordClass::Advertising, WordClass::Subscribes];
+
+        return $said !== null && $this->listener()->speaksOf($said->words->words, ...$tells)
             && ! $this->listener()->hears($said->words->words, Meaning::ToAnswer) ? $said : null;
     }
 

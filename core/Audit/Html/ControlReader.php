@@ -280,7 +280,7 @@ final readonly class ControlReader
             && ! $this->listener->hears($label, Meaning::ToAnswer);
 
         return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured))
-            && $this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes);
+            && ($this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes) || ! $this->speaks(WordClass::Self, $label));
     }
 
     /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises; a carrier that is told is no other. */

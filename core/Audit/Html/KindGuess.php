@@ -104,7 +104,7 @@ final readonly class KindGuess
 
     private function speaksAnywhere(FormWords $words, WordClass $class): bool
     {
-        return $this->listener->speaksOf($words->says, $class) || $this->listener->speaksOf($words->text, $class)
+        return $this->listener->speaksOf($words->says, $class) || $this->listener->speaksOf($words->besideBoxes, $class)
             || $this->listener->speaksOf($words->beside, $class);
     }
 }

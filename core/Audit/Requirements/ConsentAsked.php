@@ -51,6 +51,9 @@ final class ConsentAsked extends FormRequirement
         if ($reading->toldToCustomers() !== null) {
             return $this->notApplicable('It uses the rule for existing customers, which is judged by itself.');
         }
+        if ($reading->demanded() !== null) {
+            return $this->notApplicable('It is demanded for something else, which is judged by itself.');
+        }
         $listener = $reading->listener();
         $said = ($consents === [] ? $listener->first($reading->text, Meaning::Announced) : null) ?? $reading->givesAway();
         $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed);

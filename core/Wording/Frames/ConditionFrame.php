@@ -196,7 +196,7 @@ final class ConditionFrame implements Frame
         foreach ($s->said(W::Only) as $only) {
             $clause = $s->clauseOf($only);
             $behind = array_filter($s->all(W::May, W::Gets), static fn (Hit $h): bool => $h->from > $only->to);
-            $readers = array_filter($s->all(W::Subscribes, W::Adds, W::Agrees), static fn (Hit $h): bool => $h->from >= $only->to);
+            $readers = array_filter($s->all(W::Subscribes, W::Subscribed, W::Adds, W::Agrees), static fn (Hit $h): bool => $h->from >= $only->to);
             $wanted = array_filter($s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from > $only->to);
             if ($only->from === $clause->from && $behind !== [] && $readers !== [] && $wanted !== [] && ! $s->has(W::I)) {
                 return $only;

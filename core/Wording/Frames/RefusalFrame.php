@@ -166,7 +166,8 @@ final class RefusalFrame implements Frame
     private function saysNo(Sentence $s): array
     {
         foreach ($s->clauses as $n => $clause) {
-            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || self::misses($s, $n)) {
+            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || self::misses($s, $n)
+                || $s->inClause($n, W::Until)) {
                 continue;
             }
             $refuses = $s->within($n, W::Refuses)[0] ?? null;

@@ -60,14 +60,12 @@ final class SendingFrame implements Frame
                 continue;
             }
             $person = $sentence->inClause($clause, W::I, W::You, W::Everybody);
-            // "I would like, by email, to hear of ...": the wish stands before a comma.
-            $before = $sentence->clauses[$clause]->opener === null && $sentence->inClause($clause - 1, W::Wants, W::Agrees)
-                && $sentence->inClause($clause - 1, W::I) && ! self::ends($sentence, $clause - 1);
-            $wish = $before || self::isAnswered($sentence, $clause) || $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes);
+            $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes) || self::isAnswered($sentence, $clause)
+                || self::isWishedBeside($sentence, $clause);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
-                W::Gets => ! self::ends($sentence, $clause) && ($wish || self::isWished($sentence, $hit) || self::isGivenFor($sentence, $hit)
+                W::Gets => ! self::ends($sentence, $clause) && ! self::isOfPapers($sentence, $hit) && ($wish || self::isWished($sentence, $hit) || self::isGivenFor($sentence, $hit)
                     || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
                 default => ! self::ends($sentence, $clause)
                     && ($wish || self::isRegular($sentence, $clause) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
@@ -78,6 +76,30 @@ final class SendingFrame implements Frame
         }
 
         return null;
+    }
+
+    /**
+     * "I would like, by email, to hear of ...": the wish stands before a comma. "I agree to the terms, and to be emailed": it stands before an "and", and in
+     * German behind one, "with emails and with that which follows agreed".
+     */
+    private static function isWishedBeside(Sentence $s, int $clause): bool
+    {
+        $opener = $s->clauses[$clause]->opener;
+        $joined = $opener === W::Joins && array_filter($s->within($clause, W::InOrder), static fn (Hit $to): bool => $to->from === $s->clauses[$clause]->from + 1) !== [];
+        $wants = $opener === W::That && $s->inClause($clause - 1, W::Wants) && $s->clauses[$clause - 1]->opener === W::Joins && $s->has(W::I);
+        $before = $wants || (($opener === null || $joined) && $s->inClause($clause - 1, W::Wants, W::Agrees) && $s->inClause($clause - 1, W::I));
+        $agreed = ($s->clauses[$clause + 1] ?? null)?->opener === W::Joins && $s->inClause($clause, W::I)
+            && array_filter($s->within($clause + 1, W::Agrees), static fn (Hit $h): bool => $h->to >= $s->clauses[$clause + 1]->to - 1) !== [];
+
+        return ($before && ! self::ends($s, $clause - 1)) || $agreed;
+    }
+
+    /** "I confirm that I have read the notice": what is read is no letter. */
+    private static function isOfPapers(Sentence $s, Hit $gets): bool
+    {
+        $reads = array_filter($s->within($gets->clause, W::Reads), static fn (Hit $h): bool => $h->from <= $gets->from && $h->to >= $gets->to);
+
+        return $reads !== [] && ! $s->inClause($gets->clause, W::Carrier, W::Advertising, W::Vague, ...W::means());
     }
 
     /** Where it begins what is said of measuring: behind an "and" that parts it from what is sent, or with the sentence. */
