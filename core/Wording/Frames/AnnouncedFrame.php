@@ -156,7 +156,9 @@ final class AnnouncedFrame implements Frame
         $silent = static fn (Hit $h): bool => $tells !== null && $tells->clause > 0 && $h->clause > $tells->clause
             && in_array($h->class, [W::If, W::Refuses, W::Wants, W::Not], true) && $s->clauses[$h->clause]->opener === W::If;
 
-        return array_filter($s->all(...self::ASKS), static fn (Hit $h): bool => ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h)) !== [];
+        $asked = static fn (Hit $h): bool => ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h);
+
+        return array_filter($s->all(...self::ASKS), $asked) !== [];
     }
 
     /** "We would gladly", "we take the liberty", "our legitimate interest": whoever asks wishes, and nobody else. */

@@ -68,8 +68,10 @@ final class RateFrame implements Frame
             $next = $s->tokens[$each->to] ?? null;
             $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to) !== [];
             // "All fields are required" says of nothing how often it comes.
+            // Nor does "all participants".
             $everybody = array_filter($s->all(W::Everybody), static fn (Hit $h): bool => $h->from <= $each->from && $h->to > $each->to) !== [];
-            if ($next !== null && $next->word && ! $means && ! $everybody && ! $this->isOfEnding($s, $each) && self::comes($s) && ! $s->inClause($each->clause, W::Must)) {
+            $counts = ! $means && ! $everybody && ! $this->isOfEnding($s, $each) && ! $s->inClause($each->clause, W::Must);
+            if ($counts && $next !== null && $next->word && self::comes($s)) {
                 return [$each->from, $each->to + 1];
             }
         }

@@ -65,8 +65,10 @@ final class SendingFrame implements Frame
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
-                W::Gets => ! self::ends($sentence, $clause) && ! self::isOfPapers($sentence, $hit) && ($wish || self::isWished($sentence, $hit) || self::isGivenFor($sentence, $hit)
-                    || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))),
+                W::Gets => ! self::ends($sentence, $clause) && ! self::isOfPapers($sentence, $hit) && (
+                    $wish || self::isWished($sentence, $hit) || self::isGivenFor($sentence, $hit)
+                    || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))
+                ),
                 default => ! self::ends($sentence, $clause)
                     && ($wish || self::isRegular($sentence, $clause) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
@@ -85,7 +87,8 @@ final class SendingFrame implements Frame
     private static function isWishedBeside(Sentence $s, int $clause): bool
     {
         $opener = $s->clauses[$clause]->opener;
-        $joined = $opener === W::Joins && array_filter($s->within($clause, W::InOrder), static fn (Hit $to): bool => $to->from === $s->clauses[$clause]->from + 1) !== [];
+        $second = $s->clauses[$clause]->from + 1;
+        $joined = $opener === W::Joins && array_filter($s->within($clause, W::InOrder), static fn (Hit $to): bool => $to->from === $second) !== [];
         $wants = $opener === W::That && $s->inClause($clause - 1, W::Wants) && $s->clauses[$clause - 1]->opener === W::Joins && $s->has(W::I);
         $before = $wants || (($opener === null || $joined) && $s->inClause($clause - 1, W::Wants, W::Agrees) && $s->inClause($clause - 1, W::I));
         $agreed = ($s->clauses[$clause + 1] ?? null)?->opener === W::Joins && $s->inClause($clause, W::I)
