@@ -53,6 +53,8 @@ final readonly class NewsGuess
         return match (true) {
             $this->sends($words->says) => 'its heading or button speaks of news, and it asks for little else',
             $this->speaksOfNews($fields, $words) => 'it speaks of news and asks for little else',
+            $fields->lines === 1 && ! $fields->message && ! $fields->has('checkbox', 'radio', 'date', 'file', 'number')
+                && $this->listener->hears($words->all(), Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
             $fields->emailAlone() => 'it asks for an address alone, and nothing says what else for',
             ! $fields->has('checkbox') && $fields->fewLines() && ! $this->isToldWhen($words)
                 && $this->listener->hears($words->all(), Meaning::RateGiven) => 'it asks for little, and something comes again and again',

@@ -28,6 +28,13 @@ final class ControllerNamed extends FormRequirement
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',
         '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
+        // Public houses are called what they are, and have no legal form behind their names.
+        '~(?:\p{Lu}[\p{L}\'’.-]+\s){1,4}(?:Council|College|School|University|Museum|Library|Libraries|Hospital|Parish|Party|Practice)(?!\p{L})'
+            .'|\b(?:University|Museum|Church|Diocese|City|Parish) of \p{Lu}\p{L}+~u',
+        '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
+            .'|Handwerkskammer|Museum|Theater|(?:\p{L}+)?[Pp]raxis)\s(?:am |an der |in |im |für |St\.\s|Dr\.\s)?\p{Lu}\p{L}+~u',
+        '~\b(?:Mairie|Ville|Commune|Paroisse|Université|Musée|Lycée|Collège|École|Cabinet)\s(?:d[eu]s? |d[\'’]|de la |de l[\'’])?\p{Lu}\p{L}+~u',
+        '~\p{Lu}\p{L}+\s(?:[Kk]ommune?|församling|[Uu]niversitet|högskola|[Bb]ibliotek|[Mm]useum|[Ss]ogn)(?!\p{L})~u',
         '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
     ];
 

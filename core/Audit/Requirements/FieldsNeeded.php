@@ -85,12 +85,21 @@ final class FieldsNeeded extends FormRequirement
             return true;
         }
 
+        // A quote is reckoned for somebody's own place.
+        $isOfPlace = $meaning === FieldMeaning::Postal && $reading->kind === FormKind::Contact
+            && $reading->listener()->speaksOf($reading->text, WordClass::Estimate);
+        if ($isOfPlace) {
+            return true;
+        }
+
         return match ($reading->kind) {
             FormKind::Order => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
             FormKind::JobApplication => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
             FormKind::Contact => $isWayBack || (! $field->required && in_array($meaning, [FieldMeaning::Phone, FieldMeaning::Employer], true)),
             FormKind::Account => $meaning === FieldMeaning::Postal,
             FormKind::Other => true,
+            // Messages go to the number that is given.
+            FormKind::Newsletter => $meaning === FieldMeaning::Phone && $isWayBack,
             default => false,
         };
     }

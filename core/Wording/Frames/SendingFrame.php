@@ -70,7 +70,7 @@ final class SendingFrame implements Frame
                     || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))
                 ),
                 default => ! self::ends($sentence, $clause)
-                    && ($wish || self::isRegular($sentence, $clause) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
+                    && ($wish || self::isRegular($sentence, $clause) || self::isTitled($sentence, $hit) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
             if ($is) {
                 return $hit;
@@ -130,6 +130,14 @@ final class SendingFrame implements Frame
         $again = static fn (int $n): bool => $s->inClause($n, W::Rate) || ($s->inClause($n, W::Unit) && $s->inClause($n, W::Each, W::Per));
 
         return ! $s->inClause($clause, W::Not, W::Self, W::You, W::Uses, W::Details) && array_filter($clauses, $again) !== [];
+    }
+
+    /** "Emails about new trails": a label that is no more than what comes, and what it is about. */
+    private static function isTitled(Sentence $s, Hit $mails): bool
+    {
+        $about = array_filter($s->within(0, W::From), static fn (Hit $h): bool => $h->from === $mails->to) !== [];
+
+        return $mails->from === 0 && $about && ! $s->inClause(0, W::You, W::Self, W::I, W::Does, W::Must, W::Not, W::Details, W::Service);
     }
 
     /** "Get emails about ...": a label that begins so is a wish. */

@@ -195,6 +195,8 @@ enum WordClass: string
     case Tries = 'tries';
     /** What hangs on somebody's age: the price of insurance, who may buy wine. */
     case ByAge = 'by-age';
+    /** What is reckoned for somebody's own house or thing: a quote, a valuation. */
+    case Estimate = 'estimate';
     case Draw = 'draw';
     case Download = 'download';
     case Preferences = 'preferences';
@@ -238,7 +240,7 @@ enum WordClass: string
         self::Technical->value => true, self::Service->value => true, self::Group->value => true,
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
-        self::Occasion->value => true, self::Tries->value => true, self::ByAge->value => true,
+        self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,
