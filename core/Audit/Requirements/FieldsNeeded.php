@@ -98,8 +98,8 @@ final class FieldsNeeded extends FormRequirement
             FormKind::Contact => $isWayBack || (! $field->required && in_array($meaning, [FieldMeaning::Phone, FieldMeaning::Employer], true)),
             FormKind::Account => $meaning === FieldMeaning::Postal,
             FormKind::Other => true,
-            // Messages go to the number that is given.
-            FormKind::Newsletter => $meaning === FieldMeaning::Phone && $isWayBack,
+            // "Get texts about ...": they go to the number that is given.
+            FormKind::Newsletter => $isWayBack && $reading->listener()->speaksOf($reading->text, WordClass::BySms, WordClass::ByMessaging),
             default => false,
         };
     }

@@ -70,7 +70,8 @@ final class SendingFrame implements Frame
                     || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))
                 ),
                 default => ! self::ends($sentence, $clause)
-                    && ($wish || self::isRegular($sentence, $clause) || self::isTitled($sentence, $hit) || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
+                    && ($wish || self::isRegular($sentence, $clause) || self::isTitled($sentence, $hit)
+                        || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
             if ($is) {
                 return $hit;
