@@ -34,6 +34,9 @@ final readonly class ControlReader
 
     private const SUBJECT_WORDS = 5;
 
+    /** Bytes of what explains a label of few words. */
+    private const LONGEST_HELP = 300;
+
     /** Bytes of a label that names nothing but channels. */
     private const LONGEST_LIST = 80;
 
@@ -57,8 +60,8 @@ final readonly class ControlReader
             if ($this->page->isHidden($element) && ! $this->isOn($element)) {
                 continue;
             }
-            if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true) || $element->nodeName === 'button') {
-                $label = $this->labels->of($element);
+            if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true) || ($element->nodeName === 'button' && $role !== 'radio')) {
+                $label = $this->explained($element, $this->labels->of($element));
                 $question = $this->askedOver($element, $label, $kind, $before);
                 $before = $question === null ? null : [$label, $question];
                 $controls[] = $this->box($element, $label, $question, $kind);
@@ -73,6 +76,20 @@ final readonly class ControlReader
         }
 
         return array_values(array_filter($controls));
+    }
+
+    /** "Newsletter", and under it what comes and how it ends: a label of few words with what explains it. */
+    private function explained(DOMElement $element, string $label): string
+    {
+        $channel = $this->isChannel($label) && ! $this->speaks(WordClass::Advertising, $label);
+        if ($channel || ! $this->namesSubject($label) || $this->listener->hears($label, Meaning::PurposeNamed)) {
+            return $label;
+        }
+        $help = $this->labels->helpFor($element);
+        $explains = strlen($help) <= self::LONGEST_HELP && ! str_contains($help, $label)
+            && $this->listener->hears($help, Meaning::Sends, Meaning::RateGiven, Meaning::CanEnd);
+
+        return $explains ? Page::tidy("$label\n$help") : $label;
     }
 
     /**

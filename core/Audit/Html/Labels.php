@@ -97,8 +97,7 @@ final class Labels
     private function readHelp(DOMElement $control): string
     {
         $help = $this->texts($control->getAttribute('aria-describedby'));
-        $around = $control->parentNode;
-        $behind = $around instanceof DOMElement && $around->nodeName === 'label' ? $around : $control;
+        $behind = $this->labelAtOrBehind($control) ?? $control;
         $part = $behind->parentNode;
         if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true)
             && $this->page->count(self::FIELDS, $part) === 1) {
@@ -110,6 +109,19 @@ final class Labels
         }
 
         return $help;
+    }
+
+    /** The label that a control stands in, or right before. */
+    private function labelAtOrBehind(DOMElement $control): ?DOMElement
+    {
+        $around = $control->parentNode;
+        $next = $control->nextElementSibling;
+
+        return match (true) {
+            $around instanceof DOMElement && $around->nodeName === 'label' => $around,
+            $next instanceof DOMElement && $next === $this->element($control) => $next,
+            default => null,
+        };
     }
 
     private function byFor(DOMElement $control): string
