@@ -85,9 +85,8 @@ final readonly class ControlReader
         if ($channel || ! $this->namesSubject($label) || $this->listener->hears($label, Meaning::PurposeNamed)) {
             return $label;
         }
-        $help = $this->labels->helpFor($element);
-        $explains = strlen($help) <= self::LONGEST_HELP && ! str_contains($help, $label)
-            && $this->listener->hears($help, Meaning::Sends, Meaning::RateGiven, Meaning::CanEnd);
+        $help = trim(str_replace($label, '', $this->labels->helpFor($element)));
+        $explains = strlen($help) <= self::LONGEST_HELP && $this->listener->hears($help, Meaning::Sends, Meaning::RateGiven, Meaning::CanEnd);
 
         return $explains ? Page::tidy("$label\n$help") : $label;
     }
