@@ -31,7 +31,7 @@ final readonly class KindGuess
             $fields->isSearch() || $this->searches($form, $fields, $words) => [FormKind::Search, 'it has a search field'],
             $fields->friend() => [FormKind::Other, 'it asks for the address of somebody else'],
             $about(WordClass::Rights) => [FormKind::RightsRequest, 'its heading or button speaks of a request'],
-            $about(WordClass::Preferences) || $this->ends($fields, $words) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
+            $this->ends($fields, $words) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
             $about(WordClass::Job) || $fields->application() || ($fields->has('file') && $this->speaksAnywhere($words, WordClass::Job)) => [
                 FormKind::JobApplication, 'it takes an application',
             ],
@@ -72,10 +72,11 @@ final readonly class KindGuess
             || $this->listener->speaksOf($form->element->getAttribute('action'), WordClass::Search));
     }
 
-    /** "Stop": an address and a button that ends what comes. */
+    /** "Your choices", or an address and a button that ends what comes: "stop". "Unsubscribe at any time" over a form is said of what it begins. */
     private function ends(FormFields $fields, FormWords $words): bool
     {
-        return $fields->emailAlone() && $this->listener->speaksOf($words->buttons, WordClass::Ends, WordClass::Withdraws);
+        return $this->listener->speaksTogether($words->says, [[WordClass::Preferences]], [WordClass::AnyTime, WordClass::Rate])
+            || ($fields->emailAlone() && $this->listener->speaksOf($words->buttons, WordClass::Ends, WordClass::Withdraws));
     }
 
     /** An address alone orders nothing, and "10% off your first order" is a gift of a letter's. */

@@ -130,7 +130,14 @@ final class EndingFrame implements Frame
 
         return ($strong && ! $ending->negated && $s->inClause($ending->clause, W::I, W::You, ...W::means()))
             || ($strong && count($s->tokens) <= self::TERSE)
-            || ($ending->to - $ending->from > 1 && $s->inClause($ending->clause, W::I, W::You, W::May));
+            || ($ending->to - $ending->from > 1 && $s->inClause($ending->clause, W::I, W::You, W::May) && ! $this->isNo($s, $ending));
+    }
+
+    /** "I say no to mails": a no that is said now ends nothing later. */
+    private function isNo(Sentence $s, Hit $ending): bool
+    {
+        return ! $s->inClause($ending->clause, W::May)
+            && array_filter($s->within($ending->clause, W::Refuses), static fn (Hit $no): bool => $no->from === $ending->from) !== [];
     }
 
     /** "Send END, and it is over." */

@@ -222,9 +222,9 @@ final class PurposeFrame implements Frame
             return $s->clauses[$clause]->from;
         }
         $last = $papers[count($papers) - 1]->to;
-        $behind = array_filter($s->within($clause, W::Sends, W::Gets, W::Advertising, W::Vague, ...W::means()), static fn (Hit $h): bool => $h->from >= $last);
+        $comes = $s->within($clause, W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means());
 
-        return $behind === [] ? $s->clauses[$clause]->to : $last;
+        return array_filter($comes, static fn (Hit $h): bool => $h->from >= $last) === [] ? $s->clauses[$clause]->to : $last;
     }
 
     private function saysNothing(Sentence $s, int $clause): bool
@@ -232,8 +232,9 @@ final class PurposeFrame implements Frame
         $sends = $s->inClause($clause, W::Sends, W::Gets);
 
         return SendingFrame::ends($s, $clause) || ($s->inClause($clause, W::According) && $s->inClause($clause, W::Notice, W::Terms))
+            || ($s->inClause($clause, W::Returns) && ! $s->inClause($clause, W::Advertising, W::Carrier))
             || $s->inClause(
-                $clause, W::HardWay, W::Returns, W::Free, W::Processor, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
+                $clause, W::HardWay, W::Free, W::Processor, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
             )
             || ($s->inClause($clause, W::Presses) && ! $s->inClause($clause, W::Yes, ...W::means()))
             || ($this->passes($s, $clause) && (! $sends || $s->inClause($clause, W::Not)))

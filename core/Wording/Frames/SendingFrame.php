@@ -133,12 +133,16 @@ final class SendingFrame implements Frame
         return ! $s->inClause($clause, W::Not, W::Self, W::You, W::Uses, W::Details) && array_filter($clauses, $again) !== [];
     }
 
-    /** "Emails about new trails": a label that is no more than what comes, and what it is about. */
+    /** "Emails about new trails", "new trails by email, stop whenever you like": a label that is no more than what comes, what about, and how it ends. */
     private static function isTitled(Sentence $s, Hit $mails): bool
     {
+        if ($mails->clause !== 0 || $s->inClause(0, W::You, W::Self, W::I, W::Does, W::Must, W::Not, W::Details, W::Service, W::Contact)) {
+            return false;
+        }
         $about = array_filter($s->within(0, W::From), static fn (Hit $h): bool => $h->from === $mails->to) !== [];
+        $by = array_filter($s->within(0, W::By, W::Per), static fn (Hit $h): bool => $h->from > 0 && $h->to === $mails->from) !== [];
 
-        return $mails->from === 0 && $about && ! $s->inClause(0, W::You, W::Self, W::I, W::Does, W::Must, W::Not, W::Details, W::Service);
+        return ($mails->from === 0 && $about) || ($by && $s->has(W::Ends, W::Withdraws) && $s->has(W::AnyTime));
     }
 
     /** "Get emails about ...": a label that begins so is a wish. */
@@ -268,9 +272,14 @@ final class SendingFrame implements Frame
         return false;
     }
 
-    /** Whether a word of ending is part of what does something else: "leave your address", "spare me". */
+    /** Whether a word of ending is part of what does something else: "leave your address", "spare me", "right of return". */
     public static function isWithinMore(Sentence $sentence, Hit $ending): bool
     {
+        foreach ($sentence->within($ending->clause, W::Returns) as $return) {
+            if ($return->from <= $ending->from && $ending->to <= $return->to && ! $sentence->inClause($ending->clause, W::AnyTime)) {
+                return true;
+            }
+        }
         foreach ($sentence->within($ending->clause, W::Does, W::Passes, W::Refuses, W::LeavesEmpty, W::Presses) as $more) {
             if (count($more->tokens) > count($ending->tokens) && $more->from <= $ending->from && $ending->to <= $more->to) {
                 return true;
