@@ -32,6 +32,11 @@ abstract class FormRequirement implements Requirement
         return false;
     }
 
+    public function judgesUnread(): bool
+    {
+        return false;
+    }
+
     /** @return non-empty-list<Result> */
     protected function notApplicable(string $why): array
     {

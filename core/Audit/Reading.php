@@ -150,9 +150,12 @@ final readonly class Reading
         return array_map(static fn (array $part): AskedField|Control|PageButton|FoundWords => $part[1], $placed);
     }
 
-    /** Whether it is words alone that are not in the language that they should be in, or in none that is read here. */
+    /** Whether its words are not in the language that they should be in, or in none that is read here. */
     public function isUnread(): bool
     {
+        if ($this->of === ReadingOf::Page) {
+            return $this->around->unread !== '';
+        }
         if ($this->language === null || ! in_array($this->of, [ReadingOf::Words, ReadingOf::Statement], true) || trim($this->text) === '') {
             return false;
         }

@@ -28,6 +28,9 @@ interface Requirement
     /** Whether it has something to say where words of the language read are still missing. */
     public function judgesUnfinished(): bool;
 
+    /** Whether it judges a page whose words are in a language that is not read here. */
+    public function judgesUnread(): bool;
+
     /** @return non-empty-list<Result> findings, or that it is met or does not apply */
     public function judge(Reading $reading): array;
 }

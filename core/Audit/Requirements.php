@@ -78,18 +78,16 @@ final class Requirements
     }
 
     /**
-     * Asks every requirement that can judge what was read. Words that stand alone and are not in their language are judged on nothing else.
+     * Asks every requirement that can judge what was read. Words that stand alone and are not in their language are judged on nothing else, and of a
+     * page in a language that is not read here only what needs no words.
      *
      * @return list<Result>
      */
     public static function judge(Reading $reading): array
     {
-        if ($reading->isUnread()) {
-            return (new Requirements\LanguageOffered)->judge($reading);
-        }
-        $results = [];
+        [$results, $unread] = [[], $reading->isUnread()];
         foreach (self::judging($reading->of) as $requirement) {
-            if (! $reading->unfinished || $requirement->judgesUnfinished()) {
+            if ((! $reading->unfinished || $requirement->judgesUnfinished()) && (! $unread || $requirement->judgesUnread())) {
                 array_push($results, ...$requirement->judge($reading));
             }
         }

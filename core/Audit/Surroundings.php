@@ -18,9 +18,17 @@ final readonly class Surroundings
      * @param  string  $text  all visible words of the page, with its title; empty for a fragment
      * @param  list<PageLink>  $links  on the form and, given the whole page, around it
      * @param  Language|null  $language  that the page says it is in
+     * @param  string  $unread  the tag of a language that it says it is in, and that is not read here; empty where there is none
      * @param  ArrayObject<string, mixed>  $told
      */
-    private function __construct(public bool $whole, public string $text, public array $links, public ?Language $language, private ArrayObject $told) {}
+    private function __construct(
+        public bool $whole,
+        public string $text,
+        public array $links,
+        public ?Language $language,
+        private ArrayObject $told,
+        public string $unread = '',
+    ) {}
 
     /** @param  list<PageLink>  $links */
     public static function of(bool $whole, string $text = '', array $links = [], ?Language $language = null): self
@@ -29,9 +37,9 @@ final readonly class Surroundings
     }
 
     /** The same page as another of its forms sees it: with the links that stand there, and the language that is said there. */
-    public function seenFrom(?Language $language): self
+    public function seenFrom(?Language $language, string $unread): self
     {
-        return new self($this->whole, $this->text, $this->links, $language, $this->told);
+        return new self($this->whole, $this->text, $this->links, $language, $this->told, $unread);
     }
 
     /**

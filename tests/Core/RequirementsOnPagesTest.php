@@ -215,3 +215,23 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'words a little smaller' => ['legible', onPage("$email<label style=\"font-size:0.9em\"><input type=checkbox> Email me offers on rope.</label>"), 'met', ''],
     'a login without labels' => ['legible', '<form method="post"><h1>Log in</h1><input type="email" placeholder="Email"><input type="password"><button>Log in</button></form>', 'not-applicable', ''],
 ]);
+
+test('a page in a language that is not read here is judged on nothing that its words say, and one that only says so is', function (): void {
+    $page = static fn (string $form): string => "<!doctype html><html lang=\"nl\"><head><title>Varen BV</title></head><body>$form</body></html>";
+    $dutch = $page(
+        '<form action="http://varen.example/o" method="post"><h2>Bestelling afronden</h2><label>E-mail <input type="email" name="e"></label>'
+        .'<label><input type="checkbox" name="c" checked> Ja, stuur mij aanbiedingen per e-mail</label><button>Bestellen</button></form>Privacybeleid'
+    );
+    $found = [];
+    foreach (Requirements::judge(HtmlReader::read($dutch, 'https://varen.example/')[0]) as $result) {
+        $found[$result->requirement->id()] = $result->verdict->value;
+    }
+    $english = $page(
+        '<form method="post"><h2>Checkout</h2><label>Email <input type="email" name="e"></label><label><input type="checkbox" name="c" checked>'
+        .' Email me your offers on sails once a month; I can stop that at any time</label><button>Buy</button></form>'
+    );
+    $read = array_map(static fn (Result $r): string => $r->requirement->id().' '.$r->verdict->value, Requirements::judge(HtmlReader::read($english)[0]));
+    expect($found)->toMatchArray(['language-offered' => 'open', 'sent-encrypted' => 'breach', 'fill-help' => 'weakness'])
+        ->not->toHaveKeys(['notice-linked', 'controller-named', 'withdrawal-said', 'no-preset-answer', 'rate-said'])
+        ->and($read)->toContain('no-preset-answer breach');
+});

@@ -72,7 +72,9 @@ final class HtmlReader
             (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind),
             $fields,
             $beside === '' ? $text : Page::tidy($text."\n".$beside),
-            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said),
+            // English stands on pages that say they are in any other language; what is near one of the others may be taken for it.
+            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))
+                ->seenFrom($said, $language === Language::English ? '' : $tag->unread()),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields),
         );
     }

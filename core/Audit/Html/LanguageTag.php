@@ -31,6 +31,12 @@ final readonly class LanguageTag
         return Language::tryFrom(explode('-', $this->tag)[0]);
     }
 
+    /** Its language where that is none of ours, "nl"; empty where nothing is said, or it is one of ours. */
+    public function unread(): string
+    {
+        return $this->language() === null && preg_match('~^[a-z]{2,3}(?=-|$)~D', $this->tag, $m) === 1 ? $m[0] : '';
+    }
+
     /** The country that the words are written for, "CA"; empty where that is not said. */
     public function region(): string
     {

@@ -28,6 +28,11 @@ final class BotsKeptOut extends FormRequirement
         return new Source('GDPR Art. 32; WCAG 2.2, 1.1.1', SourceKind::Ours);
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;

@@ -31,6 +31,11 @@ final class FillHelp extends FormRequirement
         return new Source('WCAG 2.2, 1.3.5', SourceKind::Guide);
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;

@@ -19,6 +19,7 @@ use Juramen\Register\Language;
 use Juramen\Wording\Found;
 use Juramen\Wording\LanguageGuess;
 use Juramen\Wording\ReadingEase;
+use Locale;
 
 /** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
 final class LanguageOffered extends FormRequirement
@@ -51,10 +52,23 @@ final class LanguageOffered extends FormRequirement
         return true;
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->of === ReadingOf::Words || $reading->of === ReadingOf::Statement) {
             return $this->judgeWords($reading);
+        }
+        if ($reading->isUnread()) {
+            $tongue = Locale::getDisplayLanguage($reading->around->unread, 'en') ?: $reading->around->unread;
+
+            return [$this->finding(
+                Verdict::Open, "The page is in $tongue, which is not read here: what its words say was not judged.", $reading->where, null,
+                'Who knows the language and says what the words ask for, how it ends, and who is named? Juramen reads '.Language::list().'.'
+            )];
         }
         if (! $reading->isAboutConsent()) {
             return $this->notApplicable('This form does not ask for consent.');

@@ -30,6 +30,11 @@ final class Legible extends FormRequirement
         return new Source('GDPR Art. 7(2); WCAG 2.2, 1.4.3, 1.3.1, 3.3.2', SourceKind::Law, 'how far the law demands what WCAG says');
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;

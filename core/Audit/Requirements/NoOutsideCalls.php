@@ -30,6 +30,11 @@ final class NoOutsideCalls extends FormRequirement
         return new Source('GDPR Art. 25; ePD Art. 5(3)', SourceKind::Law, 'what of it needs consent, and what a contract covers');
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;

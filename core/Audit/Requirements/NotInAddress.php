@@ -28,6 +28,11 @@ final class NotInAddress extends FormRequirement
         return new Source('GDPR Art. 32', SourceKind::Law, 'whether an address in a log is a breach of security by itself');
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;

@@ -28,6 +28,11 @@ final class NothingBeforeSending extends FormRequirement
         return new Source('ePD Art. 5(3), 6', SourceKind::Law, 'what is strictly necessary');
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;

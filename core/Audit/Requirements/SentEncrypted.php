@@ -28,6 +28,11 @@ final class SentEncrypted extends FormRequirement
         return new Source('GDPR Art. 32', SourceKind::Law, 'which protection is enough for what');
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         $page = $reading->page;
