@@ -72,11 +72,23 @@ final class HtmlReader
             (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind),
             $fields,
             $beside === '' ? $text : Page::tidy($text."\n".$beside),
-            // English stands on pages that say they are in any other language; what is near one of the others may be taken for it.
-            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))
-                ->seenFrom($said, $language === Language::English ? '' : $tag->unread()),
+            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said, self::unread($tag, $text, $language)),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields),
         );
+    }
+
+    /**
+     * The tag of a language that is not read here, "und" where the page does not say which. English stands on pages that say they are in any
+     * other language; what is near one of the others may be taken for it.
+     */
+    private static function unread(LanguageTag $tag, string $text, ?Language $language): string
+    {
+        if ($tag->unread() !== '') {
+            return $language === Language::English ? '' : $tag->unread();
+        }
+        $reads = static fn (Language $one): bool => LanguageGuess::reads($text, $one);
+
+        return $language !== null || array_filter(Language::cases(), $reads) !== [] ? '' : LanguageTag::UNDETERMINED;
     }
 
     /** In a fragment, what stands beside the form was given with it. */

@@ -6,6 +6,7 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\Html\LanguageTag;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
@@ -63,10 +64,11 @@ final class LanguageOffered extends FormRequirement
             return $this->judgeWords($reading);
         }
         if ($reading->isUnread()) {
-            $tongue = Locale::getDisplayLanguage($reading->around->unread, 'en') ?: $reading->around->unread;
+            $tag = $reading->around->unread;
+            $tongue = $tag === LanguageTag::UNDETERMINED ? 'a language that' : Locale::getDisplayLanguage($tag, 'en').', which';
 
             return [$this->finding(
-                Verdict::Open, "The page is in $tongue, which is not read here: what its words say was not judged.", $reading->where, null,
+                Verdict::Open, "The page is in $tongue is not read here: what its words say was not judged.", $reading->where, null,
                 'Who knows the language and says what the words ask for, how it ends, and who is named? Juramen reads '.Language::list().'.'
             )];
         }
