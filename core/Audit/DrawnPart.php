@@ -25,9 +25,9 @@ final readonly class DrawnPart
      */
     public static function of(Reading $reading, array $results = []): array
     {
-        return array_map(static fn (AskedField|Control|PageButton|FoundWords $part): self => new self(
-            $part->label, $part->where->text(), ($part instanceof AskedField || $part instanceof Control) && $part->required,
-            $part instanceof Control ? $part->response : null, $part instanceof PageButton, $part instanceof FoundWords
+        return array_map(static fn (AskedField|Control|OtherInput|PageButton|FoundWords $part): self => new self(
+            $part->label, $part->where->text(), ! $part instanceof PageButton && ! $part instanceof FoundWords && $part->required,
+            $part instanceof Control || $part instanceof OtherInput ? $part->response : null, $part instanceof PageButton, $part instanceof FoundWords
         ), $reading->partsWith($results));
     }
 

@@ -110,7 +110,7 @@ final readonly class Reading
         );
     }
 
-    /** @return list<AskedField|Control|PageButton> in the order of the form, where that is known; else fields before boxes; buttons last */
+    /** @return list<AskedField|Control|OtherInput|PageButton> in the order of the form, where that is known; else fields before boxes; buttons last */
     public function parts(): array
     {
         // Of links those that are ways past it.
@@ -118,8 +118,8 @@ final readonly class Reading
             $this->page->buttons ?? [], fn (PageButton $b): bool => ! $b->isLink || $this->listener()->hears($b->label, Meaning::AsksForNo, Meaning::Shamed)
         ));
         $order = array_flip(array_map(static fn (Selector $s): string => $s->text(), $this->page->order ?? []));
-        $parts = [...$this->fields, ...$this->controls];
-        usort($parts, static fn (AskedField|Control $a, AskedField|Control $b): int => ($order[$a->where->text()] ?? PHP_INT_MAX)
+        $parts = [...$this->fields, ...$this->controls, ...$this->page->others ?? []];
+        usort($parts, static fn (AskedField|Control|OtherInput $a, AskedField|Control|OtherInput $b): int => ($order[$a->where->text()] ?? PHP_INT_MAX)
             <=> ($order[$b->where->text()] ?? PHP_INT_MAX));
 
         return [...$parts, ...$buttons];
@@ -127,7 +127,7 @@ final readonly class Reading
 
     /**
      * @param  list<Result>  $results  of what was judged of it
-     * @return list<AskedField|Control|PageButton|FoundWords> its parts, and among them the words that something was found of, where they stand
+     * @return list<AskedField|Control|OtherInput|PageButton|FoundWords> its parts, and among them the words that something was found of, where they stand
      */
     public function partsWith(array $results): array
     {
@@ -147,7 +147,7 @@ final readonly class Reading
         }
         usort($placed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(static fn (array $part): AskedField|Control|PageButton|FoundWords => $part[1], $placed);
+        return array_map(static fn (array $part): AskedField|Control|OtherInput|PageButton|FoundWords => $part[1], $placed);
     }
 
     /** Whether its words are not in the language that they should be in, or in none that is read here. */

@@ -6,6 +6,7 @@ namespace Juramen\Audit;
 
 use ArrayObject;
 use Juramen\Register\Language;
+use Locale;
 
 /**
  * What stands around a form, shared by all forms of a page: what is asked of it is told once. Of a fragment only what was given with the
@@ -13,6 +14,9 @@ use Juramen\Register\Language;
  */
 final readonly class Surroundings
 {
+    /** What BCP 47 calls a language that is not known. */
+    public const UNDETERMINED = 'und';
+
     /**
      * @param  bool  $whole  whether the whole page is known
      * @param  string  $text  all visible words of the page, with its title; empty for a fragment
@@ -40,6 +44,12 @@ final readonly class Surroundings
     public function seenFrom(?Language $language, string $unread): self
     {
         return new self($this->whole, $this->text, $this->links, $language, $this->told, $unread);
+    }
+
+    /** The language that is not read here, by its English name. */
+    public function tongue(): string
+    {
+        return $this->unread === self::UNDETERMINED ? 'a language that could not be told' : (string) Locale::getDisplayLanguage($this->unread, 'en');
     }
 
     /**

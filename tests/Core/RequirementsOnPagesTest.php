@@ -231,8 +231,8 @@ test('a page in a language that is not read here is judged on nothing that its w
         .' Email me your offers on sails once a month; I can stop that at any time</label><button>Buy</button></form>'
     );
     $read = array_map(static fn (Result $r): string => $r->requirement->id().' '.$r->verdict->value, Requirements::judge(HtmlReader::read($english)[0]));
-    expect($found)->toMatchArray(['language-offered' => 'open', 'sent-encrypted' => 'breach', 'fill-help' => 'weakness'])
-        ->not->toHaveKeys(['notice-linked', 'controller-named', 'withdrawal-said', 'no-preset-answer', 'rate-said'])
+    expect($found)->toMatchArray(['language-offered' => 'open', 'no-preset-answer' => 'open', 'sent-encrypted' => 'breach', 'fill-help' => 'weakness'])
+        ->not->toHaveKeys(['notice-linked', 'controller-named', 'withdrawal-said', 'rate-said'])
         ->and($read)->toContain('no-preset-answer breach')
         ->and(saidOf('language-offered', '<form><h2>Zapisz się do newslettera</h2><p>Raz w miesiącu nowe rośliny.</p><input type="email"></form>'))->toBe(['open'])
         ->and(saidOf('language-offered', '<form><input type="email" name="e"><button>OK</button></form>'))->not->toBe(['open']);

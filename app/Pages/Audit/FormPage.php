@@ -22,6 +22,7 @@ use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormChange;
 use Juramen\Audit\FoundWords;
+use Juramen\Audit\OtherInput;
 use Juramen\Audit\PageButton;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Response;
@@ -62,7 +63,7 @@ final readonly class FormPage
             $form, ($form->address === '' ? 'no address' : $form->address).', read on '.Moments::minute($read->read->read_at),
             $reading === null ? 'The page has no such form any more.'
                 : 'Taken for '.$reading->kind->says().', because '.$reading->kindReason.'.',
-            $reading === null || $reading->language === null ? 'a language that could not be told' : $reading->language->endonym(),
+            self::tongue($reading),
             mb_strimwidth($reading->text ?? '', 0, 3000, '…'), $reading === null ? [] : self::places($reading, $read->results),
             FoundView::of($now->foreign($form), '', $answers, $people, null, $reader), $fromEdition === null ? null : $lines($fromEdition),
             $form->point === null ? '' : $inForce->nameOf($form->point->slug), $before === null ? [] : $lines($changes->since($form, $read->read, $before)),
@@ -74,6 +75,16 @@ final readonly class FormPage
             $read->read->fault === '' ? '' : (string) __("office.outgoing.{$read->read->fault}"), $read->read->id,
             $unseen
         );
+    }
+
+    private static function tongue(?Reading $reading): string
+    {
+        $unread = $reading->around->unread ?? '';
+
+        return match (true) {
+            $unread !== '' => $reading?->around->tongue().', which is not read here',
+            default => $reading?->language?->endonym() ?? 'a language that could not be told',
+        };
     }
 
     /** @return list<int> numbers of the places that a finding speaks of */
@@ -97,6 +108,9 @@ final readonly class FormPage
             [$kind, $words, $about] = match (true) {
                 $part instanceof Control => ['box', $part->label, self::ofControl($part)],
                 $part instanceof PageButton => ['button', $part->label, $part->isLink ? 'a link' : 'a button'],
+                $part instanceof OtherInput => [
+                    $part->response === null ? 'field' : 'box', $part->label === '' ? 'without words' : $part->label, self::ofOther($part),
+                ],
                 $part instanceof FoundWords => ['words', $part->label, 'words on the form'],
                 default => ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)],
             };
@@ -115,6 +129,13 @@ final readonly class FormPage
     {
         return ($field->required ? 'must be filled in' : 'may stay empty').', asks for: '.$field->meaning->value
             .($field->reason === '' ? '' : ', and says why');
+    }
+
+    private static function ofOther(OtherInput $other): string
+    {
+        $stands = $other->response === null ? [] : [$other->response === Response::Yes ? 'stands on yes beforehand' : 'starts empty'];
+
+        return implode(', ', [$other->what, ...$stands, ...$other->required ? [$other->response === null ? 'must be filled in' : 'must be ticked'] : []]);
     }
 
     private static function ofControl(Control $control): string

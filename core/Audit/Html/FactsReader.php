@@ -6,11 +6,14 @@ namespace Juramen\Audit\Html;
 
 use DOMElement;
 use Juramen\Audit\AskedField;
+use Juramen\Audit\Control;
 use Juramen\Audit\HiddenInput;
+use Juramen\Audit\OtherInput;
 use Juramen\Audit\OutsideCall;
 use Juramen\Audit\PageButton;
 use Juramen\Audit\PageFacts;
 use Juramen\Audit\PageInput;
+use Juramen\Audit\Response;
 use Juramen\Audit\Selector;
 use Juramen\Register\Colour;
 
@@ -53,8 +56,11 @@ final readonly class FactsReader
         $this->stores = $this->stores();
     }
 
-    /** @param  list<AskedField>  $fields  that the form asks for */
-    public function read(FoundForm $form, array $fields): PageFacts
+    /**
+     * @param  list<AskedField>  $fields  that the form asks for
+     * @param  list<Control>  $controls  that are known for what they are
+     */
+    public function read(FoundForm $form, array $fields, array $controls): PageFacts
     {
         [$action, $method] = [trim($form->element->getAttribute('action')), strtolower(trim($form->element->getAttribute('method')))];
         [$faint, $small] = $this->hardToRead($form);
@@ -64,8 +70,44 @@ final readonly class FactsReader
             $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
             $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
             $faint, $small, array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $form->controls), $popUps->clock($form),
-            $popUps->cannotBeClosed($form), $this->buttons($form)
+            $popUps->cannotBeClosed($form), $this->buttons($form), $this->others($form, [...$fields, ...$controls])
         );
+    }
+
+    /**
+     * @param  list<AskedField|Control>  $known
+     * @return list<OtherInput> of boxes that answer one question the first
+     */
+    private function others(FoundForm $form, array $known): array
+    {
+        $seen = array_fill_keys(array_map(static fn (AskedField|Control $part): string => $part->where->text(), $known), true);
+        $others = [];
+        foreach ($form->controls as $element) {
+            [$type, $role] = [strtolower($element->getAttribute('type')), $element->getAttribute('role')];
+            $isBox = in_array($type, ['checkbox', 'radio'], true) || in_array($role, ['checkbox', 'switch', 'radio'], true);
+            $what = match (true) {
+                $isBox => 'a box', $type === 'password' => 'a password', $type === 'file' => 'a file', $element->nodeName === 'select' => 'a list',
+                default => '',
+            };
+            $question = $type === 'radio' || $role === 'radio' ? $element->getAttribute('name').' '.spl_object_id($element->parentNode ?? $element) : '';
+            if ($what === '' || isset($seen[$this->page->selector($element)]) || isset($seen[$question]) || $this->page->isHidden($element)) {
+                continue;
+            }
+            $seen += $question === '' ? [] : [$question => true];
+            $others[] = new OtherInput(
+                new Selector($this->page->selector($element)), $this->labels->of($element), $what, $element->hasAttribute('required'),
+                match (true) {
+                    ! $isBox => null, $this->isOn($element) => Response::Yes, default => Response::Unset
+                }
+            );
+        }
+
+        return $others;
+    }
+
+    private function isOn(DOMElement $element): bool
+    {
+        return $element->hasAttribute('checked') || $element->getAttribute('aria-checked') === 'true';
     }
 
     /**

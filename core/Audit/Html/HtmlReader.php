@@ -66,14 +66,15 @@ final class HtmlReader
         );
 
         $fields = (new FieldReader($page, $this->labels, $this->choices, $listener))->read($form);
+        $controls = (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind);
 
         return Reading::make(
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
-            (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind),
+            $controls,
             $fields,
             $beside === '' ? $text : Page::tidy($text."\n".$beside),
             $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said, self::unread($tag, $text, $language)),
-            Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields),
+            Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields, $controls),
         );
     }
 
@@ -88,7 +89,7 @@ final class HtmlReader
         }
         $reads = static fn (Language $one): bool => LanguageGuess::reads($text, $one);
 
-        return $language !== null || array_filter(Language::cases(), $reads) !== [] ? '' : LanguageTag::UNDETERMINED;
+        return $language !== null || array_filter(Language::cases(), $reads) !== [] ? '' : Surroundings::UNDETERMINED;
     }
 
     /** In a fragment, what stands beside the form was given with it. */

@@ -79,10 +79,12 @@ final readonly class KindGuess
             || ($fields->emailAlone() && $this->listener->speaksOf($words->buttons, WordClass::Ends, WordClass::Withdraws));
     }
 
-    /** An address alone orders nothing, and "10% off your first order" is a gift of a letter's. */
+    /** With an address alone only a button orders: "10% off your first order" over it is a gift of a letter's. */
     private function orders(FormFields $fields, FormWords $words): bool
     {
-        return ! $fields->emailAlone() && ! $this->news->isPlain($fields, $words)
+        $buys = ! $fields->emailAlone() || $this->listener->speaksOf($words->buttons, WordClass::Order);
+
+        return $buys && ! $this->news->isPlain($fields, $words)
             && ! $this->listener->speaksOf($words->says, WordClass::Draw, WordClass::Tries)
             && $this->listener->speaksOf($this->listener->without($words->says, WordClass::Download), WordClass::Order);
     }

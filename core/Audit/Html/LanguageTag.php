@@ -10,9 +10,6 @@ use Juramen\Register\Language;
 /** What `lang` says of an element or the nearest around it: "de", "en-CA" (BCP 47). */
 final readonly class LanguageTag
 {
-    /** What BCP 47 calls a language that is not known. */
-    public const UNDETERMINED = 'und';
-
     /** @param  string  $tag  in small letters; empty where nothing is said */
     private function __construct(private string $tag) {}
 

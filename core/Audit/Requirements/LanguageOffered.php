@@ -6,7 +6,6 @@ namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
 use Juramen\Audit\FormRequirement;
-use Juramen\Audit\Html\LanguageTag;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
@@ -20,7 +19,6 @@ use Juramen\Register\Language;
 use Juramen\Wording\Found;
 use Juramen\Wording\LanguageGuess;
 use Juramen\Wording\ReadingEase;
-use Locale;
 
 /** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
 final class LanguageOffered extends FormRequirement
@@ -64,11 +62,8 @@ final class LanguageOffered extends FormRequirement
             return $this->judgeWords($reading);
         }
         if ($reading->isUnread()) {
-            $tag = $reading->around->unread;
-            $tongue = $tag === LanguageTag::UNDETERMINED ? 'a language that' : Locale::getDisplayLanguage($tag, 'en').', which';
-
             return [$this->finding(
-                Verdict::Open, "The page is in $tongue is not read here: what its words say was not judged.", $reading->where, null,
+                Verdict::Open, "The page is in {$reading->around->tongue()}, which is not read here: what its words say was not judged.", $reading->where, null,
                 'Who knows the language and says what the words ask for, how it ends, and who is named? Juramen reads '.Language::list().'.'
             )];
         }

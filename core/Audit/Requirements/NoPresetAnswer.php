@@ -45,10 +45,18 @@ final class NoPresetAnswer extends FormRequirement
         return [Meaning::TickedAlready];
     }
 
+    public function judgesUnread(): bool
+    {
+        return true;
+    }
+
     public function judge(Reading $reading): array
     {
         if ($reading->of === ReadingOf::Words || $reading->of === ReadingOf::Statement) {
             return $this->judgeWords($reading);
+        }
+        if ($reading->isUnread()) {
+            return $this->judgeUnread($reading);
         }
         $preset = fn (Control $control): ?Result => $control->response !== Response::Yes ? null : $this->finding(
             Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, Found::all($control->label),
@@ -56,6 +64,22 @@ final class NoPresetAnswer extends FormRequirement
         );
 
         return $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
+    }
+
+    /** @return non-empty-list<Result> boxes that stand on yes, whatever they ask for: their words are not read */
+    private function judgeUnread(Reading $reading): array
+    {
+        $findings = [];
+        foreach ([...$reading->controls, ...$reading->page->others ?? []] as $box) {
+            if ($box->response === Response::Yes) {
+                $findings[] = $this->finding(
+                    Verdict::Open, 'This is answered with yes before the visitor has touched it, and its words are not read here.', $box->where,
+                    $box->label === '' ? null : Found::all($box->label), 'Does it ask for consent? Then leave it empty.'
+                );
+            }
+        }
+
+        return $findings === [] ? $this->met('Nothing is answered with yes beforehand.') : $findings;
     }
 
     /** @return non-empty-list<Result> */
