@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\ValueCast;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -46,6 +47,16 @@ final class ForeignForm extends Model
     public function getRouteKeyName(): string
     {
         return 'slug';
+    }
+
+    /**
+     * In the order of their names, "form 2" before "form 10".
+     *
+     * @param  Builder<$this>  $query
+     */
+    public function scopeByName(Builder $query): void
+    {
+        $query->orderByRaw('NATURAL_SORT_KEY(name)')->orderBy('id');
     }
 
     /** @return BelongsTo<User, $this> */

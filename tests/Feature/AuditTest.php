@@ -258,6 +258,7 @@ test('two hundred forms are no strain', function (): void {
     $again = spent(fn () => $this->get('/audit')->assertSee('Many, form 200'));
     fwrite(STDERR, sprintf("\n  the grid of 201 forms: %.0f ms when they are read, %.0f ms from then on\n", $first, $again));
     expect($first)->toBeLessThan(6000)->and($again)->toBeLessThan(1500);
+    $this->get('/audit/forms')->assertSeeInOrder(['Many, form 2', 'Many, form 9', 'Many, form 10']);
     // What they have in common stands there with a few of them, and how many more.
     $this->get('/audit')->assertSee('; and 193 more')->assertSee('200 forms');
 });

@@ -25,7 +25,7 @@ final readonly class FormsPage
     public static function of(string $words, bool $away, AuditNow $now, ForeignChanges $changes, RegistersInForce $inForce): self
     {
         $changed = array_map(static fn (ForeignReading $r): int => $r->foreign_form_id, $changes->unseen());
-        $query = ForeignForm::query()->with('newest', 'mail', 'controller', 'point')->orderBy('name')->orderBy('id');
+        $query = ForeignForm::query()->with('newest', 'mail', 'controller', 'point')->byName();
         $all = ($away ? $query->whereNotNull('put_away_at') : $query->whereNull('put_away_at'))->get()
             ->filter(static fn (ForeignForm $f): bool => $words === '' || mb_stripos("$f->name $f->address", $words) !== false);
 

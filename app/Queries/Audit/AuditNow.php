@@ -42,7 +42,7 @@ final class AuditNow
     /** @return list<ForeignForm> */
     private function all(): array
     {
-        return array_values(ForeignForm::query()->with('newest', 'mail', 'controller')->whereNull('put_away_at')->orderBy('name')->orderBy('id')->get()->all());
+        return array_values(ForeignForm::query()->with('newest', 'mail', 'controller')->whereNull('put_away_at')->byName()->get()->all());
     }
 
     public function point(PointStatus $status): AuditedForm
