@@ -73,7 +73,8 @@ final readonly class NewsGuess
     public function comesOnce(FormFields $fields, FormWords $words): bool
     {
         return $this->isService($words->asked) || $this->isService($words->says)
-            || ($fields->oneLine() && ($this->isService($words->beside) || $this->isToldWhen($words)));
+            || ($fields->oneLine() && ($this->isToldWhen($words)
+                || ($this->isService($words->beside) && ! $this->listener->hears($words->beside, Meaning::CanEnd))));
     }
 
     /** "Price list 2026" in the heading, and "email me the price list" on the button, with nothing that comes again. */

@@ -57,6 +57,9 @@ final class NoConsentBySending extends FormRequirement
         $text = $control === null ? $reading->textBeside($ticked) : $reading->text;
         $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
             ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) : null);
+        if ($said !== null && $reading->kind === FormKind::Download && $reading->demanded() !== null) {
+            return $this->notApplicable('It is demanded for what is sent, which is judged by itself.');
+        }
         if ($said === null) {
             $half = $control === null ? null : $this->halfSaid(
                 $reading, $control, Meaning::ActMentioned, 'Is anybody taken to agree who only does that? Then ask with a box that starts empty.'

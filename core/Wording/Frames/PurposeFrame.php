@@ -244,7 +244,11 @@ final class PurposeFrame implements Frame
     /** Whether somebody's details are given away in a clause, or somebody gives: "when cabins go on sale" gives nothing away. */
     private function passes(Sentence $s, int $clause): bool
     {
-        return $s->inClause($clause, W::Passes) && $s->inClause($clause, W::Details, W::Outsider, W::I, W::You, W::Self);
+        // "In exchange for weekly mails": nothing is exchanged that was somebody's.
+        $bargains = $s->within($clause, W::Exchange);
+        $given = static fn (Hit $h): bool => array_filter($bargains, static fn (Hit $b): bool => $b->from <= $h->from && $h->to <= $b->to) === [];
+
+        return array_filter($s->within($clause, W::Passes), $given) !== [] && $s->inClause($clause, W::Details, W::Outsider, W::I, W::You, W::Self);
     }
 
     /** @return array<int, true> tokens that a class knows, or that are part of a name */
