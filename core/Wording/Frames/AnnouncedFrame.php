@@ -47,7 +47,7 @@ final class AnnouncedFrame implements Frame
     private function announced(Sentence $s): ?Hit
     {
         // "We also send our offers by email": to whoever reads it, too.
-        $toYou = $s->has(W::You) || ($s->has(W::Also) && $s->has(...W::means())) || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit));
+        $toYou = $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, ...W::means())) || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit));
         if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
             return null;
         }
@@ -73,7 +73,26 @@ final class AnnouncedFrame implements Frame
             }
         }
 
+        // "We use it to answer you, and now and then to tell you about our gates".
+        foreach ($s->has(W::Uses) && ! $s->has(W::Only) ? $s->said(W::Sends) : [] as $tells) {
+            if (self::isOfOurs($s, $tells)) {
+                return $tells;
+            }
+        }
+
         return self::uses($s);
+    }
+
+    /** Whether something is told about what is ours, or is shown again and again, and not for what somebody asked. */
+    private static function isOfOurs(Sentence $s, Hit $tells): bool
+    {
+        $ours = $s->within($tells->clause, W::Self);
+        if ($ours === [] || $s->inClause($tells->clause, W::Answers, W::Service, W::Notice, W::Terms, W::Estimate)) {
+            return false;
+        }
+        $about = array_map(static fn (Hit $h): int => $h->to, $s->within($tells->clause, W::From));
+
+        return $s->has(W::Rate) || array_filter($ours, static fn (Hit $our): bool => in_array($our->from, $about, true)) !== [];
     }
 
     /** "Your details are used for marketing": said of what was just given, and nobody is asked. How it may end, and where it is told, is something else. */

@@ -142,7 +142,9 @@ final class SendingFrame implements Frame
         $about = array_filter($s->within(0, W::From), static fn (Hit $h): bool => $h->from === $mails->to) !== [];
         $by = array_filter($s->within(0, W::By, W::Per), static fn (Hit $h): bool => $h->from > 0 && $h->to === $mails->from) !== [];
 
-        return ($mails->from === 0 && $about) || ($by && $s->has(W::Ends, W::Withdraws) && $s->has(W::AnyTime));
+        $when = $mails->from === 0 && ($s->clauses[1] ?? null)?->opener === W::When && $s->clauses[0]->to === $mails->to + 1;
+
+        return ($mails->from === 0 && $about) || $when || ($by && $s->has(W::Ends, W::Withdraws) && $s->has(W::AnyTime));
     }
 
     /** "Get emails about ...": a label that begins so is a wish. */
