@@ -87,6 +87,10 @@ final class PassingOnFrame implements Frame
                 return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
             }
         }
+        $several = $this->severalWrite($s);
+        if ($several !== null) {
+            return $this->passed($passage, $s, $several[1], $several[0], null);
+        }
         foreach ($s->said(W::Passes) as $pass) {
             // "Give us your address" is what somebody does on a page.
             $done = array_filter($s->within($pass->clause, W::Does), static fn (Hit $d): bool => $d->from <= $pass->from && $d->to > $pass->from) !== [];
@@ -171,6 +175,31 @@ final class PassingOnFrame implements Frame
     {
         return $clause > 0 && $s->clauses[$clause]->opener === null && ! $s->inClause($clause, W::I, W::Self)
             && $s->inClause($clause - 1, W::Outsider) && $s->inClause($clause - 1, W::Agrees);
+    }
+
+    /**
+     * "Up to three roofers may phone you": so many of whom nobody is named.
+     *
+     * @return array{Hit, Hit}|null who, and what they do
+     */
+    private function severalWrite(Sentence $s): ?array
+    {
+        foreach ($s->said(W::Number) as $number) {
+            if ($s->inClause($number->clause, W::Self)) {
+                continue;
+            }
+            foreach ($s->within($number->clause, W::May) as $may) {
+                $writes = array_filter($s->within($number->clause, W::Sends), static fn (Hit $h): bool => $h->from >= $may->to);
+                $between = $may->from - $number->to;
+                // "Once a year the line may email me" counts times.
+                $times = array_filter($s->within($number->clause, W::Unit, W::Per), static fn (Hit $h): bool => $h->from < $may->from);
+                if ($times === [] && $between > 0 && $between <= self::NEAR && $writes !== [] && $s->inClause($number->clause, W::You, W::I)) {
+                    return [$number, reset($writes)];
+                }
+            }
+        }
+
+        return null;
     }
 
     /** "Hoteliers we know get your email": somebody gets details, and it is neither the person nor whoever asks. */
