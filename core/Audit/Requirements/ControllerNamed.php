@@ -29,7 +29,8 @@ final class ControllerNamed extends FormRequirement
             .'\p{Lu}[\p{L}\'’-]+~u',
         '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
         // Public houses are called what they are, and have no legal form behind their names.
-        '~(?:\p{Lu}[\p{L}\'’.-]+\s){1,4}(?:Council|College|School|University|Museum|Library|Libraries|Hospital|Parish|Party|Practice)(?!\p{L})'
+        '~(?:\p{Lu}[\p{L}\'’.-]+\s){1,4}(?:Council|College|School|University|Museum|Library|Libraries|Hospital|Parish|Party|Practice|Association'
+            .'|Federation|Institute|Academy)(?!\p{L})'
             .'|\b(?:University|Museum|Church|Diocese|City|Parish) of \p{Lu}\p{L}+~u',
         '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
             .'|Handwerkskammer|Museum|Theater|(?:\p{L}+)?[Pp]raxis)\s(?:am |an der |in |im |für |St\.\s|Dr\.\s)?\p{Lu}\p{L}+~u',

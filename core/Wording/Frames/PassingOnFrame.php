@@ -283,7 +283,8 @@ final class PassingOnFrame implements Frame
             return false;
         }
         foreach ($s->all(W::From) as $from) {
-            $begins = $from->from === $s->clauses[$from->clause]->from;
+            // "That third parties write to me": French has an article of its own for some of them.
+            $begins = $from->from - $s->clauses[$from->clause]->from <= (int) ($s->clauses[$from->clause]->opener === W::That);
             $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
             $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
                 && $s->inClause($from->clause, W::Details);
