@@ -272,7 +272,7 @@ final class PurposeFrame implements Frame
             if (in_array($hit->class, self::CONTENT, true) || ($hit->class->isOfForms() && ! in_array($hit->class, self::FIELDS, true))) {
                 continue;
             }
-            if ($hit->rest !== null && $this->saysMore($hit, $passage)) {
+            if (($hit->rest !== null && $this->saysMore($hit, $passage)) || $this->isSold($s, $hit)) {
                 continue;
             }
             foreach ($hit->tokens as $i) {
@@ -290,6 +290,20 @@ final class PurposeFrame implements Frame
         }
 
         return $known;
+    }
+
+    /** "New phones by email": what somebody may be called by is what is sold there. */
+    private function isSold(Sentence $s, Hit $hit): bool
+    {
+        if (! in_array($hit->class, [W::ByPhone, W::FieldPhone], true)) {
+            return false;
+        }
+        $beside = array_filter($s->within($hit->clause, W::By, W::Per, W::Joins), static fn (Hit $h): bool => $h->to === $hit->from || (
+            $h->class === W::Joins && $h->from === $hit->to
+        ));
+        $mailed = array_filter($s->within($hit->clause, W::ByEmail), static fn (Hit $h): bool => $h->from >= $hit->to);
+
+        return $hit->from > 0 && $beside === [] && $mailed !== [] && $s->tokens[$hit->from - 1]->word;
     }
 
     /** Whether the first part of a compound says what comes: "cabin offers" written as one word. */
