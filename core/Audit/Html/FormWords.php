@@ -43,10 +43,10 @@ final readonly class FormWords
         );
     }
 
-    /** Everything that says what it is for. */
-    public function all(): string
+    /** @return list<string> everything that says what it is for, each part by itself, as it is read elsewhere too */
+    public function parts(): array
     {
-        return "$this->says\n$this->asked\n$this->beside";
+        return array_values(array_filter([$this->says, $this->asked, $this->beside], static fn (string $part): bool => $part !== ''));
     }
 
     private static function headings(FoundForm $form, Page $page): string

@@ -46,7 +46,7 @@ final readonly class NewsGuess
     public function reason(FormFields $fields, FormWords $words): ?string
     {
         if (! $fields->email) {
-            return $fields->oneLine() && $this->listener->speaksOf($words->all(), WordClass::BySms, WordClass::ByMessaging)
+            return $fields->oneLine() && $this->speaksAnywhere($words, WordClass::BySms, WordClass::ByMessaging)
                 ? 'it asks for a number alone, to send messages to it' : null;
         }
 
@@ -54,10 +54,10 @@ final readonly class NewsGuess
             $this->sends($words->says) => 'its heading or button speaks of news, and it asks for little else',
             $this->speaksOfNews($fields, $words) => 'it speaks of news and asks for little else',
             $fields->lines === 1 && ! $fields->message && ! $fields->has('checkbox', 'radio', 'date', 'file', 'number')
-                && $this->listener->hears($words->all(), Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
+                && $this->saysAnywhere($words, Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
             $fields->emailAlone() => 'it asks for an address alone, and nothing says what else for',
             ! $fields->has('checkbox') && $fields->fewLines() && ! $this->isToldWhen($words)
-                && $this->listener->hears($words->all(), Meaning::RateGiven) => 'it asks for little, and something comes again and again',
+                && $this->saysAnywhere($words, Meaning::RateGiven) => 'it asks for little, and something comes again and again',
             default => null,
         };
     }
@@ -89,7 +89,29 @@ final readonly class NewsGuess
         preg_match_all('~\p{L}{'.self::NOUN.',}~u', $button, $things);
         $named = static fn (string $thing): bool => str_contains($heading, mb_substr($thing, 0, max(self::NOUN, mb_strlen($thing) - self::ENDING)));
 
-        return array_filter($things[0], $named) !== [] && ! $this->listener->hears($words->all(), Meaning::RateGiven, Meaning::CanEnd);
+        return array_filter($things[0], $named) !== [] && ! $this->saysAnywhere($words, Meaning::RateGiven, Meaning::CanEnd);
+    }
+
+    private function saysAnywhere(FormWords $words, Meaning ...$meanings): bool
+    {
+        foreach ($words->parts() as $part) {
+            if ($this->listener->hears($part, ...$meanings)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function speaksAnywhere(FormWords $words, WordClass ...$classes): bool
+    {
+        foreach ($words->parts() as $part) {
+            if ($this->listener->speaksOf($part, ...$classes)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function sends(string $text): bool
@@ -141,7 +163,8 @@ final readonly class NewsGuess
     /** "We will let you know when the shop opens": somebody is told when something happens, and gets no news. */
     private function isToldWhen(FormWords $words): bool
     {
-        return $this->listener->speaksTogether("$words->asked\n$words->beside", self::TOLD_WHEN, self::COMES_AGAIN)
-            && ! $this->listener->speaksOf($words->says, WordClass::Carrier, WordClass::Subscribes);
+        $told = fn (string $text): bool => $this->listener->speaksTogether($text, self::TOLD_WHEN, self::COMES_AGAIN);
+
+        return ($told($words->asked) || $told($words->beside)) && ! $this->listener->speaksOf($words->says, WordClass::Carrier, WordClass::Subscribes);
     }
 }
