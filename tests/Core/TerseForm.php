@@ -24,6 +24,7 @@ final readonly class TerseForm
         'q' => [['Details', 'Angaben', 'Précisions', 'Uppgifter', 'Oplysninger'], '<input>'],
         'c' => [['Card', 'Karte', 'Carte', 'Kort', 'Kort'], '<input autocomplete="cc-number">'],
         'z' => [['Postcode', 'Postleitzahl', 'Code postal', 'Postnummer', 'Postnummer'], '<input autocomplete="postal-code">'],
+        'r' => [['Search', 'Suche', 'Recherche', 'Sök', 'Søg'], '<input type="search">'],
         'f' => [['File', 'Datei', 'Fichier', 'Fil', 'Fil'], '<input type="file">'],
         '$' => [['€10', '10 €', '10 €', '10 kr', '10 kr'], '<input type="radio" name="s">'],
         '£' => [['€20', '20 €', '20 €', '20 kr', '20 kr'], '<input type="radio" name="s">'],
