@@ -17,7 +17,7 @@ final readonly class GridCell
 
     public function shape(): string
     {
-        return $this->verdict === null ? 'not-applicable' : $this->verdict->value;
+        return $this->verdict === null ? 'not-asked' : $this->verdict->value;
     }
 
     /** Whether it belongs to what somebody chose: a form, or one requirement of it. */

@@ -34,7 +34,7 @@
 @if ($page->filter->everything)<a href="{{ request()->fullUrlWithQuery(['all' => null]) }}">Only what is to be decided</a>
 @elseif ($page->folded > 0)<a href="{{ request()->fullUrlWithQuery(['all' => 1]) }}">{{ $page->folded }} more requirements, with nothing to decide</a>@endif
 <span><x-shape verdict="breach" /> breach</span> <span><x-shape verdict="weakness" /> weakness</span> <span><x-shape verdict="open" /> open</span>
-<span><x-shape verdict="met" /> met</span> <span><x-shape verdict="not-applicable" /> not applicable</span>
+<span><x-shape verdict="met" /> met</span> <span><x-shape verdict="not-applicable" /> not applicable</span> <span>blank: not asked here</span>
 <span>What was done was counted on {{ $page->counted }}.</span></p>
 @endif
 </div>

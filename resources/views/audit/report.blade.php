@@ -36,7 +36,8 @@ blockquote { margin: 2pt 0 4pt 10pt; font-style: italic; }
  elsewhere from the pages that were brought here or fetched, without what somebody had typed into them. One judge for each requirement judges every form,
  wherever it came from. What was done at points of ours (confirmations, withdrawals and whom they reached, what is kept and how long, requests) is
  counted in the ledger, the deliveries and the registers. A verdict is a breach (must be mended), a weakness (should be mended), open (needs a
- person's word), met, or not applicable.</p>
+ person's word), met, or not applicable; where a requirement was not asked of a form, its place is blank. What a page says in a language that is not read
+ here is judged by nothing, and asked of a person.</p>
 <p>Only what was read is said. What a server does, what a linked page says and what scripts do later cannot be seen; where that matters the verdict is open.
  No form is called compliant here: this says what was checked, what was found, and what only a person can judge.</p>
 

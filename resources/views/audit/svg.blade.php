@@ -15,7 +15,7 @@
 @case('weakness')<rect x=".5" y=".5" width="9" height="9" fill="none" stroke="#855600"/><rect width="5" height="10" fill="#855600"/>@break
 @case('open')<rect x=".5" y=".5" width="9" height="9" fill="none" stroke="#535a68"/>@break
 @case('met')<path d="M1 5.5 4 9 9 1" fill="none" stroke="#2c6638" stroke-width="1.5"/>@break
-@default<path d="M2 5H8" stroke="#8a8fa0"/>
+@case('not-applicable')<path d="M2 5H8" stroke="#8a8fa0"/>@break
 @endswitch
 </g>
 @endforeach
