@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
 
 /*
@@ -18,12 +19,14 @@ function sarifFaults(string $report): array
 }
 
 test('what is written for builds is SARIF, whatever a file is called and whatever is in it', function (): void {
-    $folder = sys_get_temp_dir().'/juramen sarif '.getmypid();
+    // One with a space in its name, and none that a run before has left.
+    $folder = sys_get_temp_dir().'/juramen sarif '.bin2hex(random_bytes(6));
     mkdir($folder);
     file_put_contents("$folder/a page, \"quoted\".html", '<form><input type="email"><label><input type="checkbox" checked> Mail me & “all”</label></form>');
     file_put_contents("$folder/none.html", '<p>no form</p>');
     $run = new Process(['php', 'artisan', 'audit:html', "$folder/a page, \"quoted\".html", "$folder/none.html", '--format=sarif'], dirname(__DIR__, 2));
     $run->run();
+    File::deleteDirectory($folder);
     expect($run->getExitCode())->toBe(1)->and(sarifFaults($run->getOutput()))->toBe([]);
     $report = json_decode($run->getOutput(), true);
     $results = $report['runs'][0]['results'];
