@@ -57,7 +57,7 @@ final readonly class ControlReader
         foreach ($form->controls as $element) {
             $role = $element->getAttribute('role');
             $type = strtolower($element->getAttribute('type'));
-            if ($this->page->isHidden($element) && ! $this->isOn($element)) {
+            if ($this->page->isHidden($element) && ! FoundForm::isOn($element)) {
                 continue;
             }
             if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true) || ($element->nodeName === 'button' && $role !== 'radio')) {
@@ -132,7 +132,7 @@ final readonly class ControlReader
         // "Untick this if you do not want that": the tick is a yes, however it came there.
         $unticks = $this->speaks(WordClass::Unticks, $this->listener->without($label, WordClass::Refuses));
         $refuses = $this->listener->hears($label, Meaning::AsksForNo) && ! $unticks;
-        $on = $this->isOn($element);
+        $on = FoundForm::isOn($element);
 
         $role = match (true) {
             $this->namesSubject($own) && $this->questions->askElse($this->choices->question([$element]), $own) => null,
@@ -185,7 +185,7 @@ final readonly class ControlReader
         $response = Response::Unset;
         $where = $radios[0];
         foreach ($radios as $i => $radio) {
-            if ($this->isOn($radio)) {
+            if (FoundForm::isOn($radio)) {
                 $where = $radio;
                 $response = $this->meansYes($options[$i], $radio->getAttribute('value')) ? Response::Yes : Response::No;
             }
@@ -306,19 +306,6 @@ final readonly class ControlReader
 
         return $this->speaks(WordClass::Service, $label)
             && ! $this->listener->speaksOf($this->listener->without($label, WordClass::Service), WordClass::Advertising, WordClass::Vague, ...$others);
-    }
-
-    private function isOn(DOMElement $element): bool
-    {
-        return $element->hasAttribute('checked') || in_array(
-            'true',
-            [
-                strtolower($element->getAttribute('aria-checked')), strtolower($element->getAttribute('aria-pressed')),
-                strtolower($element->getAttribute('data-checked')),
-            ],
-            true
-        )
-            || in_array(strtolower($element->getAttribute('data-state')), ['checked', 'on'], true);
     }
 
     private function meansYes(string $text, string $value): bool

@@ -97,17 +97,12 @@ final readonly class FactsReader
             $others[] = new OtherInput(
                 new Selector($this->page->selector($element)), $this->labels->of($element), $what, $element->hasAttribute('required'),
                 match (true) {
-                    ! $isBox => null, $this->isOn($element) => Response::Yes, default => Response::Unset
+                    ! $isBox => null, FoundForm::isOn($element) => Response::Yes, default => Response::Unset
                 }
             );
         }
 
         return $others;
-    }
-
-    private function isOn(DOMElement $element): bool
-    {
-        return $element->hasAttribute('checked') || $element->getAttribute('aria-checked') === 'true';
     }
 
     /**

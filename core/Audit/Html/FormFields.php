@@ -51,7 +51,7 @@ final readonly class FormFields
     }
 
     /** Whether every line is for an email address. */
-    public function emailsAlone(): bool
+    public function onlyEmails(): bool
     {
         return ! $this->message && $this->lines === count($this->form->inputs('email'));
     }

@@ -47,4 +47,18 @@ final readonly class FoundForm
     {
         return $this->elements[$name] ?? [];
     }
+
+    /** Whether a box, or what plays one, stands on yes. */
+    public static function isOn(DOMElement $element): bool
+    {
+        return $element->hasAttribute('checked') || in_array(
+            'true',
+            [
+                strtolower($element->getAttribute('aria-checked')), strtolower($element->getAttribute('aria-pressed')),
+                strtolower($element->getAttribute('data-checked')),
+            ],
+            true
+        )
+            || in_array(strtolower($element->getAttribute('data-state')), ['checked', 'on'], true);
+    }
 }

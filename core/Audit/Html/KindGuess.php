@@ -102,7 +102,7 @@ final readonly class KindGuess
     {
         return ! $fields->emailAlone() && $this->listener->speaksOf($words->says, WordClass::Contact)
             && ! $this->news->sends($this->listener->without($words->says, WordClass::Contact))
-            && ! ($fields->emailsAlone() && ($this->news->sends($words->text) || $this->news->sends($words->beside)));
+            && ! ($fields->onlyEmails() && ($this->news->sends($words->text) || $this->news->sends($words->beside)));
     }
 
     private function speaksAnywhere(FormWords $words, WordClass $class): bool
