@@ -79,6 +79,11 @@ final class ActFrame implements Frame
         foreach ($s->all(W::Assumes) as $hit) {
             // "Unless you tell us not to": what stands behind it denies nothing of it, as it does in "silence is no agreement".
             $before = array_filter($s->within($hit->clause, W::Not), static fn (Hit $not): bool => $not->from < $hit->to);
+            // "We cannot answer you": whoever asks is silent.
+            $answers = static fn (Hit $h): bool => $h->from < $hit->to && $h->to > $hit->from;
+            if (array_filter($s->all(W::Answers), $answers) !== []) {
+                continue;
+            }
             if ($hit->negated && ($before !== [] || ! in_array($s->clauseOf($hit)->opener, [W::Unless, W::If], true))) {
                 continue;
             }
@@ -90,13 +95,16 @@ final class ActFrame implements Frame
         return $this->declared($s);
     }
 
-    /** "You agree that we send you information": nobody was asked. */
+    /** "You agree that we send you information", "as a member you agree", "members agree to get offers": nobody was asked. */
     private function declared(Sentence $s): ?Hit
     {
         $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::By, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
+        $all = array_filter($open ? [] : $s->acting(W::Everybody), static fn (Hit $h): bool => $h->from === 0);
         foreach ($open ? [] : $s->within(0, W::Agrees) as $agrees) {
-            $you = static fn (Hit $h): bool => $h->from === 0 && $h->to === $agrees->from;
-            if (array_filter($s->acting(W::You), $you) !== [] && SendingFrame::sent($s) !== null && $s->has(W::Self)) {
+            $before = static fn (Hit $h): bool => ($h->from === 0 || $all !== []) && $h->to === $agrees->from;
+            $behind = static fn (Hit $h): bool => $all !== [] && $h->from === $agrees->to;
+            $who = array_filter($s->acting(W::You, W::Everybody), static fn (Hit $h): bool => $before($h) || $behind($h)) !== [];
+            if ($who && SendingFrame::sent($s) !== null && ($s->has(W::Self) || ($all !== [] && $s->has(W::Advertising)))) {
                 return $agrees;
             }
         }
@@ -129,6 +137,13 @@ final class ActFrame implements Frame
                 return $means;
             }
         }
+        // "Registration includes a subscription to our letter".
+        $includes = $s->has(W::I, W::Wants, W::Ticks) ? null : $s->said(W::Signifies)[0] ?? null;
+        $subscribes = $includes === null ? null : $s->said(W::Subscribes)[0] ?? null;
+        $what = static fn (Hit $h): bool => $subscribes !== null && $h->to <= $subscribes->from;
+        if ($subscribes !== null && $s->has(W::Carrier, W::Advertising) && array_filter($s->said(W::Wanted, W::Does), $what) !== []) {
+            return $includes;
+        }
         foreach ($s->has(W::I, W::Wants) ? [] : $s->said(W::Adds) as $adds) {
             // "Opening an account subscribes you": the word that adds is the one that subscribes.
             $within = static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to && $adds->to - $adds->from > 1;
@@ -153,10 +168,11 @@ final class ActFrame implements Frame
     /** "Subscribe to our letter": whoever reads it may. German says "you" behind the verb. */
     private static function isBidden(Sentence $s, Hit $adds): bool
     {
-        $asks = static fn (Hit $h): bool => $h->class === W::Subscribes ? $h->from === $adds->from : in_array($h->from, $adds->tokens, true);
+        $within = static fn (Hit $h): bool => in_array($h->from, $adds->tokens, true);
+        $asks = static fn (Hit $h): bool => $h->class === W::Subscribes ? $h->from === $adds->from : $within($h);
 
         return $adds->from === $s->clauseOf($adds)->from && ! $s->inClause($adds->clause, W::Does)
-            && array_filter($s->all(W::Subscribes, W::You), $asks) !== [];
+            && array_filter($s->acting(W::Self), $within) === [] && array_filter($s->all(W::Subscribes, W::You), $asks) !== [];
     }
 
     /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */
@@ -180,14 +196,17 @@ final class ActFrame implements Frame
         $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
         $letters = array_filter($s->said(W::Carrier), static fn (Hit $h): bool => ! in_array($h->from, $mails, true));
         $advertises = $s->says(W::Advertising) || ($letters !== [] && $s->has(W::Rate) && ! $s->has(W::Service));
-        $sent = $s->says(W::Sends, W::Gets) && $advertises && $s->says(...W::means());
+        $sent = $s->says(W::Sends, W::Gets) && $advertises && ($letters !== [] || $s->says(...W::means()));
         if (! $sent || $s->has(W::Wants, W::Agrees, W::If, W::When, W::Free) || AnnouncedFrame::leavesOpen($s)) {
             return null;
         }
 
         $gets = $s->said(W::Gets)[0] ?? null;
 
-        return $s->said(W::Everybody)[0] ?? ($gets !== null && $gets->from > 0 && $this->isOfOthers($s) ? $gets : null);
+        // "As a member you get our offers": that is said to whoever reads it.
+        $everybody = $s->has(W::You) ? null : $s->said(W::Everybody)[0] ?? null;
+
+        return $everybody ?? ($gets !== null && $gets->from > 0 && $this->isOfOthers($s) ? $gets : null);
     }
 
     /** "Registered users receive promotional emails": nobody is spoken to or asked, and it is not those who asked for it already. */

@@ -175,7 +175,11 @@ final class AnnouncedFrame implements Frame
         $silent = static fn (Hit $h): bool => $tells !== null && $tells->clause > 0 && $h->clause > $tells->clause
             && in_array($h->class, [W::If, W::Refuses, W::Wants, W::Not], true) && $s->clauses[$h->clause]->opener === W::If;
 
-        $asked = static fn (Hit $h): bool => ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h);
+        // "When you ask for a quote": that is an act, and no wish to be written to.
+        $acts = array_map(static fn (Hit $h): int => $h->from, array_filter($s->all(W::Does), static fn (Hit $h): bool => count($h->tokens) > 2));
+        $act = static fn (Hit $h): bool => $h->class === W::Wants && in_array($h->from, $acts, true);
+
+        $asked = static fn (Hit $h): bool => ! $act($h) && ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h);
 
         return array_filter($s->all(...self::ASKS), $asked) !== [];
     }

@@ -88,6 +88,19 @@ final class ConditionFrame implements Frame
         return $advertising !== [] && $s->has(W::Agrees) && array_filter($advertising, $agreed) === [];
     }
 
+    /** "We send no advertising unless you ask for it": what waits is advertising itself. */
+    private function isSentOnlyThen(Sentence $s, Hit $must): bool
+    {
+        foreach ($s->all(W::Advertising) as $what) {
+            $clause = $what->clause;
+            if ($clause < $must->clause && $s->inClause($clause, W::Self) && $s->inClause($clause, W::Sends) && ! $s->inClause($clause, W::Wanted, W::Does)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function demanded(Sentence $s): ?Hit
     {
         // "Guide for readers of the letter only": an entry that says so needs no more than the letter.
@@ -99,7 +112,7 @@ final class ConditionFrame implements Frame
         $thing = $s->has(W::Wanted, W::Does);
         foreach ($s->all(W::Must) as $must) {
             $negated = $must->negated && $must->to - $must->from === 1;
-            $otherwise = $negated || SendingFrame::ends($s, $must->clause) || SendingFrame::needs($s, $must);
+            $otherwise = $negated || SendingFrame::ends($s, $must->clause) || SendingFrame::needs($s, $must) || $this->isSentOnlyThen($s, $must);
             if ($otherwise || $s->inClause($must->clause, W::Age, W::Ticks, W::Unticks)) {
                 continue;
             }
@@ -175,7 +188,9 @@ final class ConditionFrame implements Frame
         foreach ($s->clauses as $n => $clause) {
             $agrees = ! $s->inClause($n, W::Not, W::I, W::Terms, W::Notice, W::Ends, W::Withdraws) && ($s->inClause($n, W::Subscribes, W::Agrees)
                 || ($s->inClause($n, W::Self) && $s->inClause($n, W::Sends)));
-            $hangs = $clause->opener === W::Who || (in_array($clause->opener, [W::If, W::When], true) && $s->inClause($n, W::You));
+            // "Counts as consent": what looks like "who" is part of what it means.
+            $means = array_filter($s->all(W::Signifies), static fn (Hit $h): bool => $h->from < $clause->from && $h->to > $clause->from) !== [];
+            $hangs = ($clause->opener === W::Who && ! $means) || (in_array($clause->opener, [W::If, W::When], true) && $s->inClause($n, W::You));
             foreach ($agrees && $hangs ? $s->said(W::Wanted, W::Does) : [] as $wanted) {
                 $other = static fn (Hit $h): bool => $h->from !== $wanted->from;
                 if (abs($wanted->clause - $n) === 1 && array_filter($s->within($wanted->clause, W::I, W::Not, ...$sent), $other) === []) {
