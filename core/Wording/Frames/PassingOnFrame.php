@@ -82,9 +82,11 @@ final class PassingOnFrame implements Frame
             $acts = array_values(array_filter(
                 $s->said(W::Sends, W::Uses, W::Gets, W::Profiles), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)
             ));
+            $from = static fn (Hit $from): ?Hit => self::comesFrom($s, $from);
+            $acts = $acts === [] ? array_filter(array_map($from, $s->within($outsider->clause, W::From))) : $acts;
             $may = array_filter($acts, static fn (Hit $act): bool => $s->inClause($act->clause, W::May)) !== [];
             if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
-                return $this->passed($passage, $s, $acts[0], $outsider, Names::after($passage, $s, $outsider));
+                return $this->passed($passage, $s, reset($acts), $outsider, Names::after($passage, $s, $outsider));
             }
         }
         $several = $this->severalWrite($s);
@@ -288,12 +290,26 @@ final class PassingOnFrame implements Frame
             $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
             $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
                 && $s->inClause($from->clause, W::Details);
-            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider)) {
+            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider) && self::comesFrom($s, $from) === null) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "Calls from our partners": they call, whatever the calls are about. "Offers by email from our partners" may come from us. */
+    private static function comesFrom(Sentence $s, Hit $from): ?Hit
+    {
+        $at = static fn (W ...$classes): array => array_map(static fn (Hit $h): int => $h->from, $s->within($from->clause, ...$classes));
+        $none = [...$at(W::Advertising), ...array_map(static fn (Hit $h): int => $h->to, $s->within($from->clause, W::By, W::Per))];
+        // "By phone" says how, and "calls" what comes.
+        $written = array_diff($at(W::ByEmail, W::BySms), $none);
+        $called = array_intersect($at(W::ByPhone), $at(W::Sends));
+
+        $comes = array_filter($s->hits, static fn (Hit $h): bool => $h->to === $from->from && in_array($h->from, [...$written, ...$called], true));
+
+        return array_values($comes)[0] ?? null;
     }
 
     /** "Offers from our partners, who send them": in the clause behind them nobody else sends. */
