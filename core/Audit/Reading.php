@@ -244,7 +244,7 @@ final readonly class Reading
         }
         $line = explode("\n", $this->text)[count(explode("\n", mb_substr($this->text, 0, $passed->words->from))) - 1] ?? '';
         // "We send your friend a voucher" gives nothing away.
-        $advertises = $this->listener()->hears($line, Meaning::TheyWrite)
+        $advertises = $this->listener()->hears($line, Meaning::TheyWrite) || $this->listener()->speaksOf($line, WordClass::Sells)
             || ($this->listener()->speaksOf($line, WordClass::Advertising) && ! $this->listener()->speaksOf($line, WordClass::Friend));
 
         return $advertises || ($this->consents === [] && $this->leadsToAdvertising()) ? $passed : null;

@@ -63,6 +63,15 @@ final class ExistingCustomer extends FormRequirement
                     ),
                 ];
             }
+            if ($told !== null && ! $objection) {
+                return [
+                    $this->finding(
+                        Verdict::Breach, 'Customers are written to about goods like those bought, and nobody can say no when the address is given.',
+                        $control->where, Found::all($control->label),
+                        'Offer a no right there, at no cost, and say that each mail offers it again; or ask for consent.'
+                    ),
+                ];
+            }
             if (! $similar || ! $objection) {
                 $missing = implode(', nor ', array_filter([
                     $similar ? '' : 'that only own similar goods are advertised', $objection ? '' : 'that one can object at any time',

@@ -46,8 +46,9 @@ final class AnnouncedFrame implements Frame
 
     private function announced(Sentence $s): ?Hit
     {
-        // "We also send our offers by email": to whoever reads it, too.
-        $toYou = $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, ...W::means())) || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit));
+        // "We also send our offers by email", "we email customers about similar goods": to whoever reads it, too.
+        $toAll = ($s->has(W::Similar) && $s->has(W::Everybody)) || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit));
+        $toYou = $toAll || $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, ...W::means()));
         if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
             return null;
         }

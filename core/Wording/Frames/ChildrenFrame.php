@@ -17,6 +17,9 @@ final class ChildrenFrame implements Frame
         return 'children';
     }
 
+    /** Years from which on nobody is a child (UN Convention on the Rights of the Child, Art. 1). */
+    private const GROWN = 18;
+
     /** Words of an address to somebody: "Hey young sailors!" */
     private const SHORT = 6;
 
@@ -31,7 +34,12 @@ final class ChildrenFrame implements Frame
         foreach ($passage->sentences as $sentence) {
             foreach ($sentence->all(W::Child, W::ForChildren) as $child) {
                 $named = $child->class === W::ForChildren && ! $sentence->inClause($child->clause, W::I, W::Parent);
-                if ($named || $this->isSpokenTo($sentence, $child) || self::isOfAge($sentence, $child)) {
+                $ages = self::ages($sentence, $child);
+                if ($ages !== [] && max($ages) >= self::GROWN) {
+                    continue;
+                }
+                $range = count($ages) > 1 && self::isFor($sentence, $child);
+                if ($named || $range || $this->isSpokenTo($sentence, $child) || self::isOfAge($sentence, $child)) {
                     $senses[] = new Sense(Meaning::OfferedToChildren, $passage->clauseWords($sentence, $child->clause), 'Children are spoken to.');
 
                     break;
@@ -45,6 +53,23 @@ final class ChildrenFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /** @return list<int> years that are named in its words */
+    private static function ages(Sentence $s, Hit $child): array
+    {
+        $numbers = array_filter($child->tokens, static fn (int $i): bool => $s->tokens[$i]->isNumber());
+
+        return array_values(array_map(static fn (int $i): int => (int) $s->tokens[$i]->form, $numbers));
+    }
+
+    /** "For explorers aged 8 to 12": a clause that begins with whom it is for, and speaks of no parent. */
+    private static function isFor(Sentence $s, Hit $child): bool
+    {
+        $from = $s->clauseOf($child)->from;
+
+        return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends)
+            && array_filter($s->within($child->clause, W::From), static fn (Hit $h): bool => $h->from === $from) !== [];
     }
 
     /** "For children from 6 to 11 years": whom it is for. */

@@ -112,6 +112,8 @@ enum WordClass: string
     case Outsider = 'outsider';
     case Processor = 'processor';
     case Passes = 'passes';
+    /** Passes for money. */
+    case Sells = 'sells';
     case Details = 'details';
     case Uses = 'uses';
     /** Of what From holds, that by which something comes from somebody, and is not about them. */
