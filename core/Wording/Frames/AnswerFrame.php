@@ -55,7 +55,11 @@ final class AnswerFrame implements Frame
             if ($hit->class !== W::Sends && self::isWithin($hit, $addresses) && $s->inClause($hit->clause, W::Uses)) {
                 continue;
             }
-            // "What I sent", "send the form", "contact me about my request", "by phone": beside the answer, or done by whoever is answered.
+            // "By sending this message": what is done, and not what comes of it.
+            if (self::isWithin($hit, $s->all(W::Does))) {
+                continue;
+            }
+            // "What I sent", "contact me about my request", "by phone": beside the answer, or done by whoever is answered.
             $beside = in_array($hit->clause, $clauses, true) || ($hit->class === W::Sends && ($s->inClause($hit->clause, W::I) || self::isDone($s, $hit)));
             $saysMore = $hit->class === W::Vague && ! in_array($hit->from, $sends, true) && ! self::isWithin($hit, $answers);
             if (! $beside || $saysMore || self::isAbout($s, $hit, $answers)) {

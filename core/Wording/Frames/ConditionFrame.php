@@ -104,7 +104,7 @@ final class ConditionFrame implements Frame
     private function demanded(Sentence $s): ?Hit
     {
         // "Guide for readers of the letter only": an entry that says so needs no more than the letter.
-        $readers = array_filter($s->said(W::Must), static fn (Hit $must): bool => count($must->tokens) > 2) !== [] && $s->has(W::Carrier);
+        $readers = array_filter($s->said(W::Must), static fn (Hit $must): bool => count($must->tokens) > 2) !== [] && $s->has(W::Carrier, W::Advertising);
         $consent = $readers || SendingFrame::sent($s) !== null || $s->has(W::Subscribes) || ($s->has(W::Agrees) && $s->has(W::Advertising, W::Vague));
         if (! $consent || $this->isOfAdvertising($s)) {
             return null;
@@ -139,6 +139,14 @@ final class ConditionFrame implements Frame
                 return $subscribes;
             }
         }
+        // "For the draw please order our letter", without a comma as German says it.
+        foreach ($purpose && ! $s->has(W::I, W::Ticks, W::If, W::May, W::Wants, W::Not) ? $s->within(0, W::Wanted, W::Does) : [] as $wanted) {
+            $opens = array_filter($s->all(W::InOrder), static fn (Hit $h): bool => $h->from === 0 && $h->to === $wanted->from) !== [];
+            $orders = array_filter($s->within(0, W::Subscribes, W::Adds), static fn (Hit $h): bool => $h->from > $wanted->to);
+            if ($opens && $orders !== [] && $s->inClause(0, W::Advertising)) {
+                return reset($orders);
+            }
+        }
         // "No newsletter, no wifi".
         foreach ($s->clauses as $n => $clause) {
             $next = $s->clauses[$n + 1] ?? null;
@@ -171,6 +179,10 @@ final class ConditionFrame implements Frame
             }
         }
         foreach ($s->all(W::Without) as $without) {
+            // "You can enter without our letter; it makes no difference".
+            if (array_filter($s->within($without->clause, W::May), static fn (Hit $may): bool => $may->to <= $without->from && ! $may->negated) !== []) {
+                continue;
+            }
             $refused = array_filter($s->clauses, static fn ($c): bool => $c->negated) !== [];
             if (($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising))
                 || ($s->has(W::Unable) && $thing && $s->inClause($without->clause, W::Ticks, W::Agrees))) {

@@ -40,7 +40,9 @@ final class PapersFrame implements Frame
             if ($terms !== null) {
                 $senses[] = new Sense(Meaning::TermsAgreed, $this->words($passage, $sentence, $terms), 'Terms are agreed to.');
             }
-            $notice = AnswerFrame::isAll($sentence) ? null : $this->agreed($sentence, W::Notice, W::Agrees);
+            // "Our privacy team is happy to help": whoever asks agrees, and nobody else.
+            $ours = $sentence->has(W::Self) && ! $sentence->has(W::I, W::You, W::By, W::Yes);
+            $notice = $ours || AnswerFrame::isAll($sentence) ? null : $this->agreed($sentence, W::Notice, W::Agrees);
             if ($notice !== null) {
                 $senses[] = new Sense(Meaning::NoticeAgreed, $this->words($passage, $sentence, $notice), 'The privacy notice is agreed to.');
             }
@@ -96,7 +98,8 @@ final class PapersFrame implements Frame
     /** "I accept the terms and have read the notice": what is agreed to stands before, and this is only taken note of. */
     private static function isOnlyRead(Sentence $s, Hit $paper, Hit $agree): bool
     {
-        $terms = array_filter($s->all(W::Terms), static fn (Hit $h): bool => $h->from >= $agree->to && $h->to <= $paper->from);
+        // "Ich stimme den AGB zu": in German they may stand within it.
+        $terms = array_filter($s->all(W::Terms), static fn (Hit $h): bool => $h->from >= $agree->from && $h->to <= $paper->from);
         $behind = end($terms);
         $reads = static fn (Hit $h): bool => $behind !== false && $h->from >= $behind->to && $h->from - $paper->to <= self::BESIDE;
 

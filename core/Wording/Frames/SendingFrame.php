@@ -63,7 +63,10 @@ final class SendingFrame implements Frame
             $wish = $sentence->inClause($clause, W::May, W::Wants, W::Agrees, W::Yes) || self::isAnswered($sentence, $clause)
                 || self::isWishedBeside($sentence, $clause);
             $is = match ($hit->class) {
-                W::Advertising, W::Subscribes, W::Adds => ! self::ends($sentence, $clause),
+                W::Advertising, W::Subscribes => ! self::ends($sentence, $clause),
+                // "Add the warranty": a word alone needs somebody who is added, or to what.
+                W::Adds => ! self::ends($sentence, $clause)
+                    && (count($hit->tokens) > 1 || $person || $sentence->has(W::Advertising, W::Carrier, W::Vague, ...W::means())),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
                 W::Gets => ! self::ends($sentence, $clause) && ! self::isOfPapers($sentence, $hit) && (
                     $wish || self::isWished($sentence, $hit) || self::isGivenFor($sentence, $hit)
