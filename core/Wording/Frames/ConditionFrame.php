@@ -147,6 +147,10 @@ final class ConditionFrame implements Frame
                 return reset($orders);
             }
         }
+        $orders = $this->opensTheWay($s);
+        if ($orders !== null) {
+            return $orders;
+        }
         // "No newsletter, no wifi".
         foreach ($s->clauses as $n => $clause) {
             $next = $s->clauses[$n + 1] ?? null;
@@ -187,6 +191,27 @@ final class ConditionFrame implements Frame
             if (($refused && $thing && $s->inClause($without->clause, W::Agrees, W::Subscribes, W::Advertising))
                 || ($s->has(W::Unable) && $thing && $s->inClause($without->clause, W::Ticks, W::Agrees))) {
                 return $without;
+            }
+        }
+
+        return null;
+    }
+
+    /** "Subscribe to our letter to get the guide": what one came for stands behind it, and nothing more that is sent. */
+    private function opensTheWay(Sentence $s): ?Hit
+    {
+        if ($s->has(W::I, W::Ticks, W::If, W::May, W::Wants, W::Not, W::Misses) || $s->isQuestion()) {
+            return null;
+        }
+        foreach ($s->said(W::Subscribes, W::Adds) as $orders) {
+            $letters = array_filter($s->said(W::Advertising), static fn (Hit $h): bool => $h->from >= $orders->from);
+            $last = end($letters);
+            foreach ($last === false ? [] : $s->said(W::InOrder) as $to) {
+                $behind = static fn (Hit $h): bool => $h->from >= $to->to;
+                $more = array_filter($s->all(W::Advertising, W::Vague, W::Carrier, W::Rate, ...W::means()), $behind);
+                if ($to->from >= $last->to && $more === [] && array_filter($s->said(W::Wanted), $behind) !== []) {
+                    return $orders;
+                }
             }
         }
 

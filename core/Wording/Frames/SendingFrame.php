@@ -94,7 +94,12 @@ final class SendingFrame implements Frame
         $second = $s->clauses[$clause]->from + 1;
         $joined = $opener === W::Joins && array_filter($s->within($clause, W::InOrder), static fn (Hit $to): bool => $to->from === $second) !== [];
         $wants = $opener === W::That && $s->inClause($clause - 1, W::Wants) && $s->clauses[$clause - 1]->opener === W::Joins && $s->has(W::I);
-        $before = $wants || (($opener === null || $joined) && $s->inClause($clause - 1, W::Wants, W::Agrees) && $s->inClause($clause - 1, W::I));
+        // "Du samtycker till att få inbjudningar": the wish stands right before what opens the clause.
+        $at = $s->clauses[$clause]->from;
+        $near = static fn (Hit $h): bool => $h->to <= $at && $at - $h->to <= 1;
+        $toGet = $opener === W::That && ! $s->inClause($clause, W::You, W::Self) && $s->inClause($clause - 1, W::I, W::You)
+            && array_filter($s->within($clause - 1, W::Agrees), $near) !== [];
+        $before = $wants || $toGet || (($opener === null || $joined) && $s->inClause($clause - 1, W::Wants, W::Agrees) && $s->inClause($clause - 1, W::I));
         $agreed = ($s->clauses[$clause + 1] ?? null)?->opener === W::Joins && $s->inClause($clause, W::I)
             && array_filter($s->within($clause + 1, W::Agrees), static fn (Hit $h): bool => $h->to >= $s->clauses[$clause + 1]->to - 1) !== [];
 
