@@ -213,8 +213,9 @@ final readonly class Reading
     /** That being written to is said to be the price of what the form is for, where no control asks for it: "take part by subscribing to our letter". */
     public function demanded(): ?Sense
     {
-        // What a guide costs is said as a condition, or as an exchange.
-        $means = $this->kind === FormKind::Download ? [Meaning::Condition, Meaning::Exchange] : [Meaning::Condition];
+        // What a guide or a lot costs is said as a condition, or as an exchange.
+        $given = in_array($this->kind, [FormKind::Download, FormKind::PrizeDraw], true);
+        $means = $given ? [Meaning::Condition, Meaning::Exchange] : [Meaning::Condition];
         $said = $this->consents === [] && $this->of === ReadingOf::Page && $this->kind->servesSomethingElse()
             ? $this->listener()->first($this->text, ...$means) : null;
 

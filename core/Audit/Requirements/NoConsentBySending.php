@@ -57,7 +57,8 @@ final class NoConsentBySending extends FormRequirement
         $text = $control === null ? $reading->textBeside($ticked) : $reading->text;
         $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
             ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) : null);
-        if ($said !== null && $reading->kind === FormKind::Download && $reading->demanded() !== null) {
+        $demanded = $said === null ? null : $reading->demanded();
+        if ($demanded !== null && ($reading->kind === FormKind::Download || $demanded->words == $said->words)) {
             return $this->notApplicable('It is demanded for what is sent, which is judged by itself.');
         }
         if ($said === null) {

@@ -48,9 +48,20 @@ final class ConditionFrame implements Frame
         return $senses;
     }
 
-    /** "By agreeing to our emails you get the guide". */
+    /** "By agreeing to our emails you get the guide", "subscribe to our letter and get the guide". */
     private function unlocks(Sentence $s): ?Hit
     {
+        $asked = $s->has(W::I, W::Ticks, W::Wants, W::Not) || ! $s->has(W::Advertising) ? [] : $s->said(W::Subscribes, W::Adds);
+        foreach ($asked as $subscribes) {
+            $and = array_values(array_filter($s->said(W::Joins), static fn (Hit $h): bool => $h->from > $subscribes->to))[0] ?? null;
+            $behind = static fn (Hit $h): bool => $and !== null && $h->from >= $and->to;
+            $more = array_filter($s->all(W::Advertising, W::Vague, W::Carrier, W::Rate, ...W::means()), $behind);
+            $won = array_filter($s->said(W::Draw), $behind) !== [];
+            if ($subscribes->from === $s->clauseOf($subscribes)->from && $more === []
+                && ($won || (array_filter($s->said(W::Gets), $behind) !== [] && array_filter($s->said(W::Wanted, W::Download), $behind) !== []))) {
+                return $subscribes;
+            }
+        }
         foreach ($s->said(W::By) as $by) {
             $follows = static fn (Hit $h): bool => $h->from >= $by->to && $h->from - $by->to <= 1;
             $agrees = array_filter($s->within($by->clause, W::Agrees, W::Subscribes), $follows);
@@ -209,7 +220,7 @@ final class ConditionFrame implements Frame
             foreach ($last === false ? [] : $s->said(W::InOrder) as $to) {
                 $behind = static fn (Hit $h): bool => $h->from >= $to->to;
                 $more = array_filter($s->all(W::Advertising, W::Vague, W::Carrier, W::Rate, ...W::means()), $behind);
-                if ($to->from >= $last->to && $more === [] && array_filter($s->said(W::Wanted), $behind) !== []) {
+                if ($to->from >= $last->to && $more === [] && array_filter($s->said(W::Wanted, W::Download, W::Draw), $behind) !== []) {
                     return $orders;
                 }
             }
