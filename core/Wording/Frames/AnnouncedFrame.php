@@ -47,8 +47,9 @@ final class AnnouncedFrame implements Frame
     private function announced(Sentence $s): ?Hit
     {
         // "We also send our offers by email", "we email customers about similar goods": to whoever reads it, too.
-        $toAll = ($s->has(W::Similar) && $s->has(W::Everybody)) || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit));
-        $toYou = $toAll || $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, ...W::means()));
+        $toAll = ($s->has(W::Everybody) && ($s->has(W::Similar) || ($s->has(W::Self) && $s->has(W::Sends))))
+            || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit)) || ($s->has(W::Uses) && $s->has(W::Details));
+        $toYou = $toAll || $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, W::Vague, ...W::means()));
         if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
             return null;
         }
@@ -189,6 +190,11 @@ final class AnnouncedFrame implements Frame
     private static function weWant(Sentence $s, int $clause): bool
     {
         $ours = static fn (Hit $wants): callable => static fn (Hit $we): bool => $wants->from - $we->to >= 0 && $wants->from - $we->to <= self::NEAR;
+        // "We gladly tell you, too": where whoever asks begins, the gladness is theirs.
+        $from = $s->clauses[$clause]->from;
+        if ($s->inClause($clause, W::Wants) && array_filter($s->acting(W::Self), static fn (Hit $we): bool => $we->from === $from) !== []) {
+            return true;
+        }
         $allows = $s->inClause($clause, W::You) && ! $s->inClause($clause, W::Sends) ? [] : [W::Agrees];
         foreach ($s->within($clause, W::Wants, ...$allows) as $wants) {
             if (array_filter($s->within($clause, W::Self), $ours($wants)) !== []) {
