@@ -137,11 +137,8 @@ final class ActFrame implements Frame
                 return $means;
             }
         }
-        // "Registration includes a subscription to our letter".
-        $includes = $s->has(W::I, W::Wants, W::Ticks) ? null : $s->said(W::Signifies)[0] ?? null;
-        $subscribes = $includes === null ? null : $s->said(W::Subscribes)[0] ?? null;
-        $what = static fn (Hit $h): bool => $subscribes !== null && $h->to <= $subscribes->from;
-        if ($subscribes !== null && $s->has(W::Carrier, W::Advertising) && array_filter($s->said(W::Wanted, W::Does), $what) !== []) {
+        $includes = $this->includes($s);
+        if ($includes !== null) {
             return $includes;
         }
         foreach ($s->has(W::I, W::Wants) ? [] : $s->said(W::Adds) as $adds) {
@@ -163,6 +160,20 @@ final class ActFrame implements Frame
         }
 
         return AnyAct::of($s);
+    }
+
+    /** "Registration includes a subscription to our letter", "your account comes with our weekly email". */
+    private function includes(Sentence $s): ?Hit
+    {
+        $means = $s->has(W::I, W::Wants, W::Ticks, W::May, W::If) ? null : $s->said(W::Signifies)[0] ?? null;
+        if ($means === null) {
+            return null;
+        }
+        $ours = $s->has(W::Self) && $s->has(W::Rate) && ! $s->has(W::Service);
+        $subscribes = $s->has(W::Carrier, W::Advertising) ? $s->said(W::Subscribes) : [];
+        $before = ($subscribes ?: ($ours ? $s->said(W::Advertising, W::Carrier, W::ByEmail) : []))[0]->from ?? 0;
+
+        return array_filter($s->said(W::Wanted, W::Does), static fn (Hit $h): bool => $h->to <= $before) !== [] ? $means : null;
     }
 
     /** "Subscribe to our letter": whoever reads it may. German says "you" behind the verb. */
