@@ -187,7 +187,8 @@ final readonly class ControlReader
         foreach ($radios as $i => $radio) {
             if (FoundForm::isOn($radio)) {
                 $where = $radio;
-                $response = $this->meansYes($options[$i], $radio->getAttribute('value')) ? Response::Yes : Response::No;
+                $yes = $this->meansYes($options[$i], $radio->getAttribute('value')) || $this->answersHow($question, $options[$i]);
+                $response = $yes ? Response::Yes : Response::No;
             }
         }
 
@@ -196,6 +197,12 @@ final readonly class ControlReader
         $role = $tells && $this->questions->askHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
 
         return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
+    }
+
+    /** "How may we send you offers? By email": the channel is a yes. */
+    private function answersHow(string $question, string $answer): bool
+    {
+        return $this->isChannel($answer) && $this->listener->hears($question, Meaning::Sends);
     }
 
     private function choice(DOMElement $select, FormKind $kind): ?Control
@@ -223,7 +230,7 @@ final readonly class ControlReader
             $chosen === null, $chosen->hasAttribute('value') && $value === '' => Response::Unset,
             // One of several subjects.
             ! $yesNo => Response::Yes,
-            $this->meansYes($text, $value) => Response::Yes,
+            $this->meansYes($text, $value) || $this->answersHow($label, $text) => Response::Yes,
             $this->meansNo($text, $value) => Response::No,
             default => Response::Unset,
         }, $kind, false, noIsAnAnswer: true);
@@ -319,7 +326,9 @@ final readonly class ControlReader
     private function meansNo(string $text, string $value): bool
     {
         return preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1 || preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1
-            || $this->listener->hears($text, Meaning::AsksForNo);
+            || $this->listener->hears($text, Meaning::AsksForNo)
+            // "Not at all", "never".
+            || (substr_count($text, ' ') < self::CHANNEL_WORDS && $this->listener->speaksOf($text, WordClass::Not, WordClass::Refuses));
     }
 
     /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */

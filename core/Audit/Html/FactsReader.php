@@ -33,9 +33,6 @@ final readonly class FactsReader
     /** Elements that load something, by which attribute, and what. */
     private const LOADING = [['script', 'src', 'a script'], ['iframe', 'src', 'a frame'], ['img', 'src', 'a picture'], ['link', 'href', 'a style']];
 
-    /** What puts an element beside everything that is seen. */
-    private const AWAY = '~(?:left|top)\s*:\s*-\d{3,}~';
-
     private const COLOUR = '(#[0-9a-f]{3,6}\b|rgb\(\s*\d+\s*,\s*\d+\s*,\s*\d+\s*\)|white|black|silver|gr[ae]y|lightgr[ae]y)';
 
     private const NEEDED_CONTRAST = 4.5;
@@ -161,7 +158,7 @@ final readonly class FactsReader
             $name = $element->getAttribute('name');
             // A box that nobody sees, without words, and ticked, is sent as a hidden field is.
             $box = $type === 'checkbox' && $element->hasAttribute('checked') && $this->page->isHidden($element) && $this->labels->of($element) === '';
-            $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->page->isHidden($element);
+            $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->page->isUnseen($element);
             if ($name !== '' && ($box || $text || $type === 'hidden')) {
                 $hidden[] = new HiddenInput(
                     new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')) ?: ($box ? 'on' : ''),
@@ -211,16 +208,7 @@ final readonly class FactsReader
 
     private function hasTrap(FoundForm $form): bool
     {
-        $away = $this->page->mentions(self::AWAY);
-        foreach ($away || $this->page->hides() ? $form->controls : [] as $element) {
-            for ($node = $element; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
-                if ($this->page->isHidden($node) || ($away && preg_match(self::AWAY, $node->getAttribute('style')) === 1)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return array_filter($form->controls, $this->page->isUnseen(...)) !== [];
     }
 
     private function picture(FoundForm $form): ?Selector

@@ -46,7 +46,9 @@ final readonly class FieldReader
         $answered = [];
         foreach ($form->controls as $element) {
             $type = strtolower($element->getAttribute('type'));
-            if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || $element->hasAttribute('role') || $this->isTrap($element)) {
+            if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || $element->hasAttribute('role')
+                // What people do not see is a trap for programs, and no question.
+                || $this->page->isUnseen($element)) {
                 continue;
             }
             $chosen = $type === 'radio' || $type === 'checkbox' || $element->nodeName === 'select';
@@ -128,17 +130,5 @@ final readonly class FieldReader
         }
 
         return '';
-    }
-
-    /** A field that people do not see is a trap for programs, not a question. */
-    private function isTrap(DOMElement $element): bool
-    {
-        for ($node = $this->page->hides() ? $element : null; $node instanceof DOMElement; $node = $node->parentNode) {
-            if ($this->page->isHidden($node)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

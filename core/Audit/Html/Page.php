@@ -37,6 +37,9 @@ final class Page
         'select' => true, 'textarea' => true,
     ];
 
+    /** What puts an element beside everything that is seen. */
+    private const AWAY = '~(?:left|top)\s*:\s*-\d{3,}~';
+
     private const ROLES = ['checkbox', 'switch', 'radio'];
 
     private const OWN_SWITCH = '~-(?:checkbox|switch|toggle)$~';
@@ -371,9 +374,16 @@ final class Page
         return isset($this->hidden[spl_object_id($element)]);
     }
 
-    /** Whether anything in it is hidden. */
-    public function hides(): bool
+    /** Whether nobody sees an element, or what it stands in on its form: hidden, or set beside everything. */
+    public function isUnseen(DOMElement $element): bool
     {
-        return $this->hidden !== [];
+        $away = $this->mentions(self::AWAY);
+        for ($node = $away || $this->hidden !== [] ? $element : null; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
+            if ($this->isHidden($node) || ($away && preg_match(self::AWAY, $node->getAttribute('style')) === 1)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
