@@ -260,6 +260,8 @@ final class PurposeFrame implements Frame
         }
         // "Emails about new magazines": what is sent elsewhere is what these are about.
         $topics = array_filter($s->all(W::Carrier), static fn (Hit $h): bool => SendingFrame::isTopic($s, $h));
+        // A catalogue says by its name what is in it; beside offers it may be anything.
+        $topics = $s->has(W::Vague, W::Advertising) ? $topics : [...$topics, ...$s->all(W::Catalogue)];
         $topics = array_fill_keys(array_map(static fn (Hit $h): int => $h->from, $topics), true);
         foreach ($s->hits as $hit) {
             if (isset($topics[$hit->from])) {

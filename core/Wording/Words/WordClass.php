@@ -89,6 +89,8 @@ enum WordClass: string
     case Sends = 'sends';
     case Gets = 'gets';
     case Carrier = 'carrier';
+    /** Of what Carrier holds, that which says by its name what is in it. */
+    case Catalogue = 'catalogue';
     case Vague = 'vague';
     case Advertising = 'advertising';
     case Price = 'price';
