@@ -46,7 +46,7 @@ final class AnyAct
             return null;
         }
         foreach ($s->said(W::Agrees, W::Yes, W::Subscribes) as $agrees) {
-            $opens = $s->inClause($agrees->clause, W::You) ? self::opener($s, $agrees) : null;
+            $opens = $s->inClause($agrees->clause, W::You, W::Everybody) ? self::opener($s, $agrees) : null;
             if ($opens === null || ! $isAct($opens, $agrees)) {
                 continue;
             }

@@ -116,6 +116,8 @@ enum WordClass: string
     case Passes = 'passes';
     /** Passes for money. */
     case Sells = 'sells';
+    /** Laws by their names, whose words mean nothing else there: "commercial and tax law". */
+    case Law = 'law';
     case Details = 'details';
     case Uses = 'uses';
     /** Of what From holds, that by which something comes from somebody, and is not about them. */
@@ -236,7 +238,7 @@ enum WordClass: string
         self::Misses->value => true, self::HardWay->value => true, self::NeverEnds->value => true, self::Returns->value => true,
         self::Terms->value => true, self::Notice->value => true, self::Parent->value => true, self::Outsider->value => true,
         self::Processor->value => true, self::LeavesEmpty->value => true, self::Unticks->value => true, self::TickedAlready->value => true,
-        self::Choice->value => true, self::Friend->value => true, self::Abroad->value => true, self::Unsafe->value => true,
+        self::Law->value => true, self::Choice->value => true, self::Friend->value => true, self::Abroad->value => true, self::Unsafe->value => true,
     ];
 
     /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
