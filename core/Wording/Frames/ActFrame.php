@@ -38,7 +38,7 @@ final class ActFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $n => $sentence) {
-            $assumed = $this->assumed($sentence);
+            $assumed = Assumption::of($sentence);
             if ($assumed !== null) {
                 $senses[] = new Sense(Meaning::Assumed, $passage->sentenceWords($sentence), 'Consent is assumed, or taken from silence.');
 
@@ -68,48 +68,6 @@ final class ActFrame implements Frame
     private static function asks(Sentence $s): bool
     {
         return $s->has(W::Ticks, W::Subscribes) || ($s->has(W::I) && $s->has(W::Agrees, W::Wants, W::Yes, W::Sends, W::Gets, W::May));
-    }
-
-    private function assumed(Sentence $s): ?Hit
-    {
-        // "We delete your address unless you ticked": what is kept or deleted is sent to nobody.
-        if ($s->has(W::NoticeStorage) && ! $s->has(W::Advertising, W::Agrees, W::Vague)) {
-            return null;
-        }
-        foreach ($s->all(W::Assumes) as $hit) {
-            // "Unless you tell us not to": what stands behind it denies nothing of it, as it does in "silence is no agreement".
-            $before = array_filter($s->within($hit->clause, W::Not), static fn (Hit $not): bool => $not->from < $hit->to);
-            // "We cannot answer you": whoever asks is silent.
-            $answers = static fn (Hit $h): bool => $h->from < $hit->to && $h->to > $hit->from;
-            if (array_filter($s->all(W::Answers), $answers) !== []) {
-                continue;
-            }
-            if ($hit->negated && ($before !== [] || ! in_array($s->clauseOf($hit)->opener, [W::Unless, W::If], true))) {
-                continue;
-            }
-            if (SendingFrame::sent($s) !== null || $s->has(W::Agrees, W::Advertising, W::Sends)) {
-                return $hit;
-            }
-        }
-
-        return $this->declared($s);
-    }
-
-    /** "You agree that we send you information", "as a member you agree", "members agree to get offers": nobody was asked. */
-    private function declared(Sentence $s): ?Hit
-    {
-        $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::By, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
-        $all = array_filter($open ? [] : $s->acting(W::Everybody), static fn (Hit $h): bool => $h->from === 0);
-        foreach ($open ? [] : $s->within(0, W::Agrees) as $agrees) {
-            $before = static fn (Hit $h): bool => ($h->from === 0 || $all !== []) && $h->to === $agrees->from;
-            $behind = static fn (Hit $h): bool => $all !== [] && $h->from === $agrees->to;
-            $who = array_filter($s->acting(W::You, W::Everybody), static fn (Hit $h): bool => $before($h) || $behind($h)) !== [];
-            if ($who && SendingFrame::sent($s) !== null && ($s->has(W::Self) || ($all !== [] && $s->has(W::Advertising)))) {
-                return $agrees;
-            }
-        }
-
-        return null;
     }
 
     private function act(Sentence $s): ?Hit

@@ -18,6 +18,7 @@ final class AnnouncedFrame implements Frame
     /** What asks, leaves open, or speaks of its end. */
     private const ASKS = [
         W::I, W::Wants, W::If, W::Unless, W::Agrees, W::Ticks, W::Subscribes, W::Refuses, W::Ends, W::Withdraws, W::Not, W::Must, W::Processor, W::Friend,
+        W::Free,
     ];
 
     public function id(): string

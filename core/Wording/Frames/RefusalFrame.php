@@ -122,14 +122,17 @@ final class RefusalFrame implements Frame
         return array_filter($s->acting(W::I, W::You), $before) === [];
     }
 
-    /** "No cabin mails, thanks": it counts where nothing else is said that is sent. */
+    /** "No cabin mails, thanks", "without newsletter", "unsubscribe from all mails": it counts where nothing else is said that is sent. */
     private function terseNo(Sentence $s): ?Hit
     {
         foreach (count($s->tokens) <= self::TERSE ? $s->all(W::Advertising, W::Carrier, ...W::means()) : [] as $hit) {
+            $leaves = $s->inClause($hit->clause, W::Withdraws) && ! $s->has(W::AnyTime, W::Way, W::Rate, W::Each, W::Free, W::Not, W::By);
             // "For me" does nothing.
-            $bare = array_filter($s->acting(W::I), static fn (Hit $h): bool => $h->clause === $hit->clause) === []
+            $bare = ($leaves || array_filter($s->acting(W::I), static fn (Hit $h): bool => $h->clause === $hit->clause) === [])
                 && ! $s->inClause($hit->clause, W::You, W::Self, W::May, W::Must, W::Sends, W::Gets, W::Ticks, W::LeavesEmpty, W::If, W::Passes);
-            if ($hit->negated && $bare && ! $s->inClause($hit->clause, W::Misses)) {
+            $near = static fn (Hit $h): bool => $h->to <= $hit->from && $hit->from - $h->to <= 1;
+            $without = array_filter($s->within($hit->clause, W::Without), $near) !== [];
+            if (($hit->negated || $without || $leaves) && $bare && ! $s->inClause($hit->clause, W::Misses)) {
                 return $hit;
             }
         }

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Consent that nobody gave: taken from silence, or told to whoever reads it. */
+final class Assumption
+{
+    /** @return Hit|null the words by which consent is assumed; null where it is not */
+    public static function of(Sentence $s): ?Hit
+    {
+        // "We delete your address unless you ticked": what is kept or deleted is sent to nobody.
+        if ($s->has(W::NoticeStorage) && ! $s->has(W::Advertising, W::Agrees, W::Vague)) {
+            return null;
+        }
+        foreach ($s->all(W::Assumes) as $hit) {
+            // "Unless you tell us not to": what stands behind it denies nothing of it, as it does in "silence is no agreement".
+            $before = array_filter($s->within($hit->clause, W::Not), static fn (Hit $not): bool => $not->from < $hit->to);
+            $denied = $hit->negated && ($before !== [] || ! in_array($s->clauseOf($hit)->opener, [W::Unless, W::If], true));
+            if (! $denied && ! self::isSilenceOfOurs($s, $hit) && (SendingFrame::sent($s) !== null || $s->has(W::Agrees, W::Advertising, W::Sends))) {
+                return $hit;
+            }
+        }
+
+        return self::declared($s);
+    }
+
+    /** "We cannot answer you", "advertising is off as long as you do not turn it on": whoever asks is silent, or what is assumed is a no. */
+    private static function isSilenceOfOurs(Sentence $s, Hit $assumes): bool
+    {
+        $answers = static fn (Hit $h): bool => $h->from < $assumes->to && $h->to > $assumes->from;
+        $ends = static fn (Hit $h): bool => $h->to <= $assumes->from;
+
+        return array_filter($s->all(W::Answers), $answers) !== [] || array_filter($s->within($assumes->clause, W::Ends), $ends) !== [];
+    }
+
+    /** "You agree that we send you information", "as a member you agree", "members agree to get offers": nobody was asked. */
+    private static function declared(Sentence $s): ?Hit
+    {
+        $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::By, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
+        $all = array_filter($open ? [] : $s->acting(W::Everybody), static fn (Hit $h): bool => $h->from === 0);
+        foreach ($open ? [] : $s->within(0, W::Agrees) as $agrees) {
+            $before = static fn (Hit $h): bool => ($h->from === 0 || $all !== []) && $h->to === $agrees->from;
+            $behind = static fn (Hit $h): bool => $all !== [] && $h->from === $agrees->to;
+            $who = array_filter($s->acting(W::You, W::Everybody), static fn (Hit $h): bool => $before($h) || $behind($h)) !== [];
+            if ($who && SendingFrame::sent($s) !== null && ($s->has(W::Self) || ($all !== [] && $s->has(W::Advertising)))) {
+                return $agrees;
+            }
+        }
+
+        return null;
+    }
+}
