@@ -121,10 +121,16 @@ final readonly class FieldReader
             || preg_match('~\*\s*:?\s*$|\((?:required|pflichtfeld|erforderlich|obligatoire)\)~iu', $label) === 1;
     }
 
+    /** "(we may only sell knives to adults)": what whoever asks says beside it of itself. */
+    private function explains(string $text): bool
+    {
+        return preg_match('~\((\S+(?:\s+\S+){3,})\)~u', $text, $said) === 1 && $this->listener->speaksOf($said[1], WordClass::Self);
+    }
+
     private function reason(DOMElement $element, string $label): string
     {
         foreach ([$label, $this->labels->helpFor($element)] as $text) {
-            if ($this->listener->speaksOf($text, WordClass::Reason)) {
+            if ($this->listener->speaksOf($text, WordClass::Reason) || $this->explains($text)) {
                 return $text;
             }
         }

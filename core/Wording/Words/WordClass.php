@@ -214,6 +214,8 @@ enum WordClass: string
     case FieldName = 'field-name';
     case FieldPhone = 'field-phone';
     case FieldBirthday = 'field-birthday';
+    /** An age, or a number that is issued to each person: no browser knows them. */
+    case FieldAge = 'field-age';
     case FieldGender = 'field-gender';
     case FieldPostal = 'field-postal';
     case FieldEmployer = 'field-employer';
@@ -249,6 +251,7 @@ enum WordClass: string
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
+        self::FieldAge->value => true,
         self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,
         self::NoticeRecipients->value => true, self::NoticeStorage->value => true, self::NoticeRights->value => true,
         self::NoticeWithdrawal->value => true, self::NoticeComplaint->value => true,
