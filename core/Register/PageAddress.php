@@ -7,8 +7,10 @@ namespace Juramen\Register;
 /** The address behind a link, as somebody wrote it. None is fetched. */
 final class PageAddress
 {
+    /** The hosts are those of RFC 2606, and what people write who do not know theirs. */
     private const PLACEHOLDER =
-        '~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|to-?do|x{3,}|your-?(?:site|domain|link|url|privacy)|link-?here|insert|platzhalter|placeholder~i';
+        '~^(?:javascript:|about:|https?:/*$)|[\[\]{}<>]|to-?do|x{3,}|your-?(?:site|website|domain|company|link|url|privacy)|link-?here|insert|platzhalter'
+        .'|placeholder|^(?:https?:)?//(?:www\.)?(?:example\.(?:com|org|net)|domain\.tld|localhost|website\.com)(?:[/:?#]|$)~i';
 
     /** Whether it leads anywhere: not empty, "#", a script, or a placeholder that somebody forgot. */
     public static function leadsSomewhere(string $address): bool

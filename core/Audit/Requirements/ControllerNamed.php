@@ -28,6 +28,13 @@ final class ControllerNamed extends FormRequirement
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',
         '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
+        // Somebody alone is named by name and place, or as who answers for the page.
+        '~\p{Lu}\p{L}+(?:[ -]\p{Lu}\p{L}+){1,3},(?:[^,.\n]{1,40},)?\s(?:\d+[a-z]?\s\p{Lu}\p{L}+(?:\s\p{Lu}\p{L}+)?'
+            .'|\p{Lu}[\p{L}. -]*(?:stra(?:ß|ss)e|str\.|weg|gasse|platz|allee|ring|gatan|vägen|gränd|torget|vej|gade|allé|stræde|torv)\s\d+'
+            .'|\d+,?\s(?:rue|avenue|boulevard|place|chemin|impasse|quai|route|allée)\s)~u',
+        '~\b(?:[Rr]un|[Pp]ublished|[Oo]perated|[Kk]ept) by \p{Lu}\p{L}+ \p{Lu}\p{L}+'
+            .'|\b(?:Verantwortlich(?:er)?|Herausgeber(?:in)?|Betreiber(?:in)?|Anbieter(?:in)?|Éditeur|Éditrice|Responsable(?: du traitement)?|Ansvarig(?: utgivare)?'
+            .'|Utgivare|Ansvarlig|Udgiver|Controller|Publisher)\s*:\s*\p{Lu}\p{L}+[ -]\p{Lu}\p{L}+~u',
         // Public houses are called what they are, and have no legal form behind their names.
         '~(?:\p{Lu}[\p{L}\'’.-]+\s){1,4}(?:Council|College|School|University|Museum|Library|Libraries|Hospital|Parish|Party|Practice|Association'
             .'|Federation|Institute|Academy)(?!\p{L})'

@@ -17,7 +17,9 @@ use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
 use Juramen\Register\Language;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\LanguageGuess;
+use Juramen\Wording\Listener;
 use Juramen\Wording\ReadingEase;
 
 /** All words exist in each language offered; on foreign pages, the consent is in the page's language. */
@@ -109,6 +111,13 @@ final class LanguageOffered extends FormRequirement
     private function wordsOfConsent(Reading $reading): array
     {
         $controls = array_map(static fn (Control $c): array => [$c->where, $c->label], $reading->consents());
+        // Read in the page's language, a box in another asks for nothing that is known.
+        foreach ($reading->page->others ?? [] as $other) {
+            $language = $other->response === null ? null : LanguageGuess::of($other->label);
+            if ($language !== null && Listener::in($language)->hears($other->label, Meaning::Sends)) {
+                $controls[] = [$other->where, $other->label];
+            }
+        }
 
         return $controls === [] ? [[$reading->where, $reading->text]] : $controls;
     }

@@ -107,7 +107,8 @@ final class NoticeLinked extends FormRequirement
     {
         $isNotice = static fn (PageLink $link): bool => preg_match(self::SETTINGS, $link->text) !== 1
             && ($reading->listener()->speaksOfRarely($link->text, WordClass::Notice) || preg_match(self::ON_DATA, $link->text) === 1
-            || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift~i', $link->href) === 1);
+            || preg_match('~privacy|datenschutz|confidentialit|data-?protection|integritet|privatliv|persondata|personuppgift|gdpr|dsgvo|rgpd'
+                .'|(?:your|use|our)[-_](?:personal[-_])?data~i', $link->href) === 1);
 
         return $reading->around->linksAbout("notice {$reading->language?->value}", $isNotice);
     }
