@@ -172,11 +172,16 @@ final class PassingOnFrame implements Frame
         return null;
     }
 
-    /** "Allow our partners, to send you emails": what they may do stands in a clause of its own. */
+    /** "Allow our partners, to send you emails", "those with whom you work, may write to me": what they may do stands in a clause of its own. */
     private function isAllowedThem(Sentence $s, int $clause): bool
     {
-        return $clause > 0 && $s->clauses[$clause]->opener === null && ! $s->inClause($clause, W::I, W::Self)
-            && $s->inClause($clause - 1, W::Outsider) && $s->inClause($clause - 1, W::Agrees);
+        if ($clause === 0 || $s->clauses[$clause]->opener !== null || ! $s->inClause($clause - 1, W::Outsider)) {
+            return false;
+        }
+        $acts = static fn (Hit $h): bool => $h->clause === $clause;
+        $allowed = $s->inClause($clause - 1, W::Agrees) && ! $s->inClause($clause, W::I, W::Self);
+
+        return $allowed || ($s->inClause($clause, W::May) && array_filter($s->acting(W::I, W::You, W::Self), $acts) === []);
     }
 
     /**

@@ -285,6 +285,10 @@ final class PurposeFrame implements Frame
         foreach ($s->has(W::Outsider) ? $s->all(W::Draw) : [] as $draw) {
             $known += array_fill_keys($draw->tokens, true);
         }
+        // "Campsites you work with": who they are is not what comes from them.
+        foreach ($s->all(W::Outsider) as $others) {
+            $known += count($others->tokens) > 2 ? [$others->from - 1 => true, $others->from - 2 => true] : [];
+        }
         foreach (Names::in($s, $passage->vocabulary) as $name) {
             for ($i = $name->from; $i < $name->to; $i++) {
                 $known[$i] = true;
