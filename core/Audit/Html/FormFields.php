@@ -82,13 +82,14 @@ final readonly class FormFields
             || array_filter($passwords, static fn (DOMElement $i): bool => $i->getAttribute('autocomplete') === 'new-password') !== [];
     }
 
-    /** Whether something is paid: by card, or a sum that is chosen, "£10, £25, another sum". */
+    /** Whether something is paid or given: by card, or a sum that is written or chosen, "£10, £25, another sum". */
     public function payment(): bool
     {
+        $asksSum = fn (DOMElement $input): bool => $this->listener->speaksOf($this->labels->of($input), WordClass::FieldAmount);
         $isSum = fn (DOMElement $radio): bool => preg_match(self::SUM, $this->labels->of($radio)) === 1;
         $isCard = static fn (DOMElement $c): bool => str_starts_with($c->getAttribute('autocomplete'), 'cc-');
 
-        return array_filter($this->form->controls, $isCard) !== [] || count(array_filter($this->form->inputs('radio'), $isSum)) > 1;
+        return array_filter($this->form->controls, $isCard) !== [] || array_filter($this->form->inputs('text', 'number'), $asksSum) !== [] || count(array_filter($this->form->inputs('radio'), $isSum)) > 1;
     }
 
     /** Whether it asks for the address or the number of somebody else. */

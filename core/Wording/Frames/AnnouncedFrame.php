@@ -48,7 +48,7 @@ final class AnnouncedFrame implements Frame
     private function announced(Sentence $s): ?Hit
     {
         // "We also send our offers by email", "we email customers about similar goods": to whoever reads it, too.
-        $toAll = ($s->has(W::Everybody) && ($s->has(W::Similar) || ($s->has(W::Self) && $s->has(W::Sends))))
+        $toAll = ($s->has(W::Everybody) && ($s->has(W::Similar) || ($s->has(W::Self) && $s->has(W::Sends, W::Gets))))
             || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit)) || ($s->has(W::Uses) && $s->has(W::Details));
         $toYou = $toAll || $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, W::Vague, ...W::means()));
         if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {

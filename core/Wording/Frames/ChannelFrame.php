@@ -61,6 +61,11 @@ final class ChannelFrame implements Frame
         if (SendingFrame::ends($s, $hit->clause) || $s->inClause($hit->clause, W::HardWay, W::Notice)) {
             return false;
         }
+        // "I can call that off".
+        $off = static fn (Hit $h): bool => $h->from <= $hit->from && $h->to >= $hit->to && count($h->tokens) > 1;
+        if (array_filter($s->within($hit->clause, W::Ends, W::Withdraws), $off) !== []) {
+            return false;
+        }
         // "Keep me posted" is sent by nobody's post.
         foreach ($s->within($hit->clause, ...W::means(), ...$hit->class === W::ByPost ? [W::Sends] : []) as $longer) {
             $around = $longer->from <= $hit->from && $longer->to >= $hit->to && $longer->to - $longer->from > $hit->to - $hit->from;

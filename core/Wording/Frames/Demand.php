@@ -29,11 +29,12 @@ final class Demand
     /** "You must accept our letter to book". */
     private static function must(Sentence $s, bool $readers): ?Hit
     {
-        // "To sign up you must accept our letter": for the course, say, since the letter is what is demanded for it.
-        $starts = $s->all(W::InOrder)[0] ?? null;
-        $signing = $starts !== null && $starts->from === 0 && $s->inClause(0, W::Subscribes) && $s->has(W::Agrees);
-        $thing = $signing || $s->has(W::Wanted, W::Does);
-        foreach ($thing && ($readers || $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes)) ? $s->all(W::Must) : [] as $must) {
+        $thing = $s->has(W::Wanted, W::Does);
+        $agreed = $readers || $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes);
+        foreach ($agreed ? $s->all(W::Must) : [] as $must) {
+            if (! $thing && ! self::leadsTo($s, $must)) {
+                continue;
+            }
             $negated = $must->negated && $must->to - $must->from === 1;
             $otherwise = $negated || SendingFrame::ends($s, $must->clause) || SendingFrame::needs($s, $must) || self::isSentOnlyThen($s, $must);
             if (! $otherwise && ! $s->inClause($must->clause, W::Age, W::Ticks, W::Unticks)) {
@@ -42,6 +43,17 @@ final class Demand
         }
 
         return null;
+    }
+
+    /** "To go online you have to accept our letter": whatever it leads to, it is nothing that is sent, nor its end. */
+    private static function leadsTo(Sentence $s, Hit $must): bool
+    {
+        $starts = $s->all(W::InOrder)[0] ?? null;
+        $before = static fn (Hit $h): bool => $h->to <= $must->from;
+        $sent = $s->all(W::Advertising, W::Carrier, W::Sends, W::Gets, W::Ends, W::Withdraws, ...W::means());
+
+        return $starts !== null && $starts->from === 0 && $must->from > $starts->to && array_filter($sent, $before) === []
+            && array_filter($s->said(W::Agrees), static fn (Hit $h): bool => $h->from >= $must->to) !== [];
     }
 
     /** "Please agree, otherwise we cannot book". */

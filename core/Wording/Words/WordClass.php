@@ -219,6 +219,8 @@ enum WordClass: string
     case FieldGender = 'field-gender';
     case FieldPostal = 'field-postal';
     case FieldEmployer = 'field-employer';
+    /** A sum of money that somebody gives. */
+    case FieldAmount = 'field-amount';
 
     // What a privacy notice speaks of. Source: GDPR Art. 13.
     case NoticeBasis = 'notice-basis';
@@ -251,7 +253,7 @@ enum WordClass: string
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
-        self::FieldAge->value => true,
+        self::FieldAge->value => true, self::FieldAmount->value => true,
         self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,
         self::NoticeRecipients->value => true, self::NoticeStorage->value => true, self::NoticeRights->value => true,
         self::NoticeWithdrawal->value => true, self::NoticeComplaint->value => true,
