@@ -206,7 +206,7 @@ final readonly class Reading
         return $this->isAboutConsent() || (
             $this->kind->asksForConsent() && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
             && $this->consents === [] && $this->toldToCustomers() === null
-            && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null)
+            && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null || $this->passedToAdvertise() !== null)
         );
     }
 
@@ -240,6 +240,15 @@ final readonly class Reading
             }
         }
         $passed = $this->listener()->first($this->text, Meaning::PassedOn);
+        $given = $passed?->whole === true && $this->consents === [] && $this->leadsToAdvertising();
+
+        return $this->passedToAdvertise() ?? ($given ? $passed : null);
+    }
+
+    /** That details are passed to others who advertise with them, or are sold. */
+    private function passedToAdvertise(): ?Sense
+    {
+        $passed = $this->listener()->first($this->text, Meaning::PassedOn);
         if ($passed === null || ! $passed->whole) {
             return null;
         }
@@ -248,7 +257,7 @@ final readonly class Reading
         $advertises = $this->listener()->hears($line, Meaning::TheyWrite) || $this->listener()->speaksOf($line, WordClass::Sells)
             || ($this->listener()->speaksOf($line, WordClass::Advertising) && ! $this->listener()->speaksOf($line, WordClass::Friend));
 
-        return $advertises || ($this->consents === [] && $this->leadsToAdvertising()) ? $passed : null;
+        return $advertises ? $passed : null;
     }
 
     /** That an order is said to lead to advertising for goods like those ordered, where no control asks for it: the rule for existing customers is used. */

@@ -233,7 +233,8 @@ final class PassingOnFrame implements Frame
     /** "To our partners, who may contact you": not for what was asked. */
     private function theirWriting(Sentence $s): ?Hit
     {
-        $passes = $s->said(W::Passes)[0] ?? null;
+        $gets = static fn (Hit $h): bool => $s->inClause($h->clause, W::Outsider) && $s->inClause($h->clause, W::Details);
+        $passes = $s->said(W::Passes)[0] ?? array_values(array_filter($s->said(W::Gets), $gets))[0] ?? null;
         if ($passes === null || $s->has(W::Service, W::Answers)) {
             return null;
         }
@@ -306,6 +307,10 @@ final class PassingOnFrame implements Frame
     /** "Calls from our partners": they call, whatever the calls are about. "Offers by email from our partners" may come from us. */
     private static function comesFrom(Sentence $s, Hit $from): ?Hit
     {
+        // "Emails about houses" come from nobody.
+        if (array_filter($s->within($from->clause, W::Whose), static fn (Hit $h): bool => $h->from === $from->from) === []) {
+            return null;
+        }
         $at = static fn (W ...$classes): array => array_map(static fn (Hit $h): int => $h->from, $s->within($from->clause, ...$classes));
         $none = [...$at(W::Advertising), ...array_map(static fn (Hit $h): int => $h->to, $s->within($from->clause, W::By, W::Per))];
         // "By phone" says how, and "calls" what comes.
