@@ -26,7 +26,7 @@ final readonly class FoundForms
         'once-closed-dune', 'once-closed-ford', 'once-closed-mole', 'once-closed-tern', 'once-closed-plover', 'once-closed-dunlin', 'once-closed-eider',
         'once-closed-fulmar', 'once-closed-gannet', 'once-closed-heron', 'once-closed-ibis', 'once-closed-jay', 'once-closed-kite',
         'once-closed-lark', 'once-closed-martin', 'once-closed-nightjar', 'once-closed-owl', 'once-closed-pipit', 'once-closed-quail', 'once-closed-robin',
-        'once-closed-siskin', 'once-closed-teal', 'once-closed-wren',
+        'once-closed-siskin', 'once-closed-teal', 'once-closed-wren', 'once-closed-avocet',
     ];
 
     /** What is asked of any page, since nobody can see it. */

@@ -89,7 +89,8 @@ final readonly class FormFields
         $isSum = fn (DOMElement $radio): bool => preg_match(self::SUM, $this->labels->of($radio)) === 1;
         $isCard = static fn (DOMElement $c): bool => str_starts_with($c->getAttribute('autocomplete'), 'cc-');
 
-        return array_filter($this->form->controls, $isCard) !== [] || array_filter($this->form->inputs('text', 'number'), $asksSum) !== [] || count(array_filter($this->form->inputs('radio'), $isSum)) > 1;
+        return array_filter($this->form->controls, $isCard) !== [] || array_filter($this->form->inputs('text', 'number'), $asksSum) !== []
+            || count(array_filter($this->form->inputs('radio'), $isSum)) > 1;
     }
 
     /** Whether it asks for the address or the number of somebody else. */

@@ -24,6 +24,9 @@ final class Labels
     /** Sentences: what ends with a full stop and is longer than a label. */
     private const TELLS = '~^.{30,}[.!…]\s*$~us';
 
+    /** A few words with a full stop. */
+    private const SAYS = '~^\S+(?:\s+\S+){2,}[.!…]\s*$~us';
+
     /** Bytes beside a control, behind which nothing is its label. */
     private const FAR = 3_000;
 
@@ -64,7 +67,12 @@ final class Labels
         if ($near !== '') {
             return $near;
         }
-        [$near, $heading] = [$this->nearest($control), $this->page->before($control, self::HEADINGS)];
+        $heading = $this->page->before($control, self::HEADINGS);
+        $near = $this->nearest($control);
+        // "Leave with one click." behind a field tells, however short it is.
+        if ($this->isFilledIn($control) && preg_match(self::SAYS, $near) === 1 && $this->along($control, 'previousSibling') === '') {
+            return '';
+        }
 
         // What stands over the whole form, or tells in a sentence what comes of it, is no label of its first field.
         $tells = $this->isFilledIn($control) && preg_match(self::TELLS, $near) === 1;

@@ -18,6 +18,7 @@ use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormKind;
 use Juramen\Register\Channel;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Words\WordClass;
 
 /** Each field has a reason: said beside it, or plain from what the form is for. */
@@ -78,9 +79,11 @@ final class FieldsNeeded extends FormRequirement
         );
         // "You may call me": who ticks that leaves a number, and who does not leaves none.
         $isForConsent = $meaning === FieldMeaning::Phone && ! $field->required && array_filter($reading->asked(), self::reachesByNumber(...)) !== [];
-        // What insurance costs, and who may buy wine, hangs on the age.
-        $hangsOnAge = $meaning === FieldMeaning::Birthday && $reading->kind !== FormKind::Newsletter
-            && $reading->listener()->speaksOf($reading->text, WordClass::ByAge);
+        // What insurance costs, and who may buy wine, hangs on the age; so does whether a parent must agree (GDPR Art. 8).
+        $hangsOnAge = $meaning === FieldMeaning::Birthday && (
+            ($reading->kind !== FormKind::Newsletter && $reading->listener()->speaksOf($reading->text, WordClass::ByAge))
+            || $reading->listener()->hears($reading->text, Meaning::OfferedToChildren, Meaning::ParentAsked)
+        );
         if ($isForConsent || $hangsOnAge) {
             return true;
         }

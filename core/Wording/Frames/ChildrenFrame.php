@@ -63,13 +63,11 @@ final class ChildrenFrame implements Frame
         return array_values(array_map(static fn (int $i): int => (int) $s->tokens[$i]->form, $numbers));
     }
 
-    /** "For explorers aged 8 to 12": a clause that begins with whom it is for, and speaks of no parent. */
+    /** "For explorers aged 8 to 12": near the beginning of a clause, which speaks of no parent. */
     private static function isFor(Sentence $s, Hit $child): bool
     {
-        $from = $s->clauseOf($child)->from;
-
-        return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends)
-            && array_filter($s->within($child->clause, W::From), static fn (Hit $h): bool => $h->from === $from) !== [];
+        return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends, W::Advertising)
+            && $child->from - $s->clauseOf($child)->from <= self::SHORT;
     }
 
     /** "For children from 6 to 11 years": whom it is for. */

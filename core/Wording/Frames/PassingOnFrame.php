@@ -175,7 +175,7 @@ final class PassingOnFrame implements Frame
     /** "Allow our partners, to send you emails", "those with whom you work, may write to me": what they may do stands in a clause of its own. */
     private function isAllowedThem(Sentence $s, int $clause): bool
     {
-        if ($clause === 0 || $s->clauses[$clause]->opener !== null || ! $s->inClause($clause - 1, W::Outsider)) {
+        if ($clause === 0 || ! isset($s->clauses[$clause]) || $s->clauses[$clause]->opener !== null || ! $s->inClause($clause - 1, W::Outsider)) {
             return false;
         }
         $acts = static fn (Hit $h): bool => $h->clause === $clause;

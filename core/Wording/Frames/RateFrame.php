@@ -12,6 +12,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
 final class RateFrame implements Frame
 {
+    /** Words between so many of somebody and what they may do. */
+    private const NEAR = 2;
+
     public function id(): string
     {
         return 'rate';
@@ -41,7 +44,7 @@ final class RateFrame implements Frame
     private function rate(Sentence $s): ?array
     {
         foreach ($s->all(W::Rate) as $hit) {
-            if (! $this->isOfEnding($s, $hit)) {
+            if (! $this->isOfEnding($s, $hit) && ! $this->isOfWriters($s, $hit)) {
                 return [$hit->from, $hit->to];
             }
         }
@@ -109,6 +112,21 @@ final class RateFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Up to five roofers may ring you": so many of those who write, and not how often they do. */
+    private function isOfWriters(Sentence $s, Hit $hit): bool
+    {
+        $ends = static fn (Hit $number): bool => $number->to === $hit->to;
+        foreach (array_filter($s->all(W::Number), $ends) === [] ? [] : $s->within($hit->clause, W::May) as $may) {
+            $between = static fn (Hit $h): bool => $h->clause === $hit->clause && $h->from >= $hit->to && $h->to <= $may->to;
+            if ($may->from > $hit->to && $may->from - $hit->to <= self::NEAR
+                && array_filter([...$s->acting(W::I, W::You, W::Self), ...$s->all(W::Unit, ...W::means())], $between) === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "For a year": how long something lasts, and not how often it comes. */
