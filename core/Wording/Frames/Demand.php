@@ -12,6 +12,12 @@ use Juramen\Wording\Words\WordClass as W;
 /** Agreement to be written to that is demanded for something else: "you must", "only if", "without it we cannot". */
 final class Demand
 {
+    /** What is sent, or done with details. */
+    private const OF_SENDING = [
+        W::I, W::Self, W::Sends, W::Gets, W::Advertising, W::Carrier, W::Vague, W::Uses, W::Details, W::Passes, W::NoticeStorage, W::ByEmail, W::BySms,
+        W::ByPhone, W::ByPost, W::Agrees, W::Subscribes,
+    ];
+
     /** @return Hit|null the word that demands it; null where nothing does */
     public static function of(Sentence $s): ?Hit
     {
@@ -32,7 +38,7 @@ final class Demand
         $thing = $s->has(W::Wanted, W::Does);
         $agreed = $readers || $s->has(W::Agrees, W::Subscribes, W::Advertising, W::Gets, W::Yes);
         foreach ($agreed ? $s->all(W::Must) : [] as $must) {
-            if (! $thing && ! self::leadsTo($s, $must)) {
+            if (! $thing && ! self::leadsTo($s, $must) && ! self::hangs($s, 0)) {
                 continue;
             }
             $negated = $must->negated && $must->to - $must->from === 1;
@@ -43,6 +49,14 @@ final class Demand
         }
 
         return null;
+    }
+
+    /** "You can only come if you subscribe": whatever a clause says hangs on it, unless it is what is sent, or done with details. */
+    private static function hangs(Sentence $s, int $clause): bool
+    {
+        $on = static fn (Hit $h): bool => $h->clause > $clause && in_array($s->clauseOf($h)->opener, [W::If, W::When, W::Who], true);
+
+        return array_filter($s->said(W::Agrees, W::Subscribes), $on) !== [] && ! $s->inClause($clause, ...self::OF_SENDING);
     }
 
     /** "To go online you have to accept our letter": whatever it leads to, it is nothing that is sent, nor its end. */
@@ -88,6 +102,7 @@ final class Demand
             $later = array_filter($s->said(W::Agrees, W::Subscribes), static fn (Hit $h): bool => $h->clause > $only->clause);
             $between = $before !== [] && $behind !== [] && ! $s->inClause($only->clause, W::I);
             if ($between || ($later !== [] && $s->inClause($only->clause, W::Wanted, W::Does))
+                || self::hangs($s, $only->clause)
                 || ($s->inClause($only->clause, W::Wanted) && self::isForOrdering($s, $only))) {
                 return $only;
             }

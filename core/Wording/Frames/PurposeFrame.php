@@ -288,6 +288,11 @@ final class PurposeFrame implements Frame
         // "Campsites you work with": who they are is not what comes from them.
         foreach ($s->all(W::Outsider) as $others) {
             $known += count($others->tokens) > 2 ? [$others->from - 1 => true, $others->from - 2 => true] : [];
+            foreach ($s->within($others->clause, W::May) as $may) {
+                // "Other shops in the arcade may write".
+                $near = $may->from > $others->to && $may->from - $others->to <= self::TIED;
+                $known += $near ? array_fill_keys(range($others->to, $may->from), true) : [];
+            }
         }
         foreach (Names::in($s, $passage->vocabulary) as $name) {
             for ($i = $name->from; $i < $name->to; $i++) {

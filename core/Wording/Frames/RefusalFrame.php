@@ -170,7 +170,9 @@ final class RefusalFrame implements Frame
     {
         foreach ($s->clauses as $n => $clause) {
             if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || self::misses($s, $n)
-                || $s->inClause($n, W::Until)) {
+                // "Is it not for me, a click ends it."
+                || $s->inClause($n, W::Until)
+                || (($clause->negated || ($n > 0 && $s->inClause($n, W::Refuses))) && $s->inClause($n + 1, W::Ends, W::Withdraws))) {
                 continue;
             }
             $refuses = $s->within($n, W::Refuses)[0] ?? null;
