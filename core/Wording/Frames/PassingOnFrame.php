@@ -280,6 +280,8 @@ final class PassingOnFrame implements Frame
     private function passed(Passage $passage, Sentence $s, Hit $deed, Hit $outsider, ?string $named): Sense
     {
         $words = $passage->words($s, min($deed->from, $outsider->from), max($deed->to, $outsider->to));
+        // A group is called by a name, and its companies are not named by it.
+        $named = $s->has(W::Group) ? null : $named;
 
         return new Sense(Meaning::PassedOn, $words, 'Details pass to others, who use them for themselves'.($named === null ? '.' : ": $named."), true, $named);
     }

@@ -73,7 +73,9 @@ final class RateFrame implements Frame
             // "All fields are required" says of nothing how often it comes.
             // Nor does "all participants".
             $everybody = array_filter($s->all(W::Everybody), static fn (Hit $h): bool => $h->from <= $each->from && $h->to > $each->to) !== [];
-            $counts = ! $means && ! $everybody && ! $this->isOfEnding($s, $each) && ! $s->inClause($each->clause, W::Must);
+            // "With each order".
+            $done = array_filter($s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from === $each->to) !== [];
+            $counts = ! $means && ! $everybody && ! $done && ! $this->isOfEnding($s, $each) && ! $s->inClause($each->clause, W::Must);
             if ($counts && $next !== null && $next->word && self::comes($s)) {
                 return [$each->from, $each->to + 1];
             }

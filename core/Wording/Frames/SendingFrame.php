@@ -7,6 +7,7 @@ namespace Juramen\Wording\Frames;
 use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\WordClass as W;
 
 /** Something is sent, or somebody is contacted: advertising is named, somebody may send or wants to get something. */
@@ -15,8 +16,8 @@ final class SendingFrame implements Frame
     /** Words of a clause that may speak of ending without saying whose. */
     private const SHORT = 5;
 
-    /** Words and marks of a clause that says no more than a time. */
-    private const TIME_ALONE = 3;
+    /** Words of a clause that says no more than a time. */
+    private const TIME_ALONE = 4;
 
     /** Words between "about" and what it is about. */
     private const TOPIC = 2;
@@ -134,7 +135,8 @@ final class SendingFrame implements Frame
     {
         // "Each month, one email", "tips by email (weekly)": the time may stand before a comma, or by itself behind one.
         $next = $s->clauses[$clause + 1] ?? null;
-        $alone = $next !== null && $next->opener === null && $next->to - $next->from <= self::TIME_ALONE ? [$clause + 1] : [];
+        $words = $next === null ? [] : array_filter(array_slice($s->tokens, $next->from, $next->to - $next->from), static fn (Token $t): bool => $t->word);
+        $alone = $next !== null && $next->opener === null && count($words) <= self::TIME_ALONE ? [$clause + 1] : [];
         $clauses = $s->clauses[$clause]->opener === null ? [$clause, $clause - 1, ...$alone] : [$clause];
         $again = static fn (int $n): bool => $s->inClause($n, W::Rate) || ($s->inClause($n, W::Unit) && $s->inClause($n, W::Each, W::Per));
 
