@@ -89,6 +89,13 @@ final class PassingOnFrame implements Frame
                 return $this->passed($passage, $s, reset($acts), $outsider, Names::after($passage, $s, $outsider));
             }
         }
+        foreach ($s->has(W::Also) ? $s->said(W::Lets) : [] as $lets) {
+            $writes = $this->letWrite($s, $lets);
+            $name = $writes === null ? null : Names::after($passage, $s, $lets);
+            if ($name !== null) {
+                return new Sense(Meaning::PassedOn, $passage->words($s, $lets->from, $writes->to), "$name may write, too.", true, $name);
+            }
+        }
         $several = $this->severalWrite($s);
         if ($several !== null) {
             return $this->passed($passage, $s, $several[1], $several[0], null);
@@ -184,6 +191,15 @@ final class PassingOnFrame implements Frame
         return $allowed || ($s->inClause($clause, W::May) && array_filter($s->acting(W::I, W::You, W::Self), $acts) === []);
     }
 
+    /** "And let Reedwool Ltd write to me as well": what somebody else is let do to the person. */
+    private function letWrite(Sentence $s, Hit $lets): ?Hit
+    {
+        $behind = static fn (Hit $h): bool => $h->from >= $lets->to;
+        $writes = array_values(array_filter($s->within($lets->clause, W::Sends), static fn (Hit $h): bool => $behind($h) && $h->from - $lets->to > 1))[0] ?? null;
+
+        return $writes !== null && array_filter($s->within($lets->clause, W::I), $behind) !== [] ? $writes : null;
+    }
+
     /**
      * "Up to three roofers may phone you": so many of whom nobody is named.
      *
@@ -250,7 +266,7 @@ final class PassingOnFrame implements Frame
     /** Whether details are passed on behind an "and" of the same clause: "inform me and make my details available". */
     private function passesBehind(Sentence $s, Hit $and): bool
     {
-        foreach ($s->within($and->clause, W::Passes) as $pass) {
+        foreach ([...$s->within($and->clause, W::Passes), ...$s->has(W::Also) ? $s->within($and->clause, W::Lets) : []] as $pass) {
             if ($pass->from >= $and->to) {
                 return true;
             }

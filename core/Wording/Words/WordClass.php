@@ -114,6 +114,8 @@ enum WordClass: string
     case Outsider = 'outsider';
     case Processor = 'processor';
     case Passes = 'passes';
+    /** Somebody is let do something: "let them write to me". */
+    case Lets = 'lets';
     /** Passes for money. */
     case Sells = 'sells';
     /** Laws by their names, whose words mean nothing else there: "commercial and tax law". */
