@@ -16,14 +16,6 @@ use Juramen\Wording\Words\WordClass as W;
  */
 final class PassingOnFrame implements Frame
 {
-    /** Words between "about" and those whose goods are meant. */
-    private const NEAR = 3;
-
-    /** What may come besides what no class knows. */
-    private const COMES = [W::Little, W::Vague, W::Advertising, W::Carrier, W::Price];
-
-    private const OTHER = ['other', 'andere', 'anderen', 'anderer', 'autres', 'andra', 'andre'];
-
     public function id(): string
     {
         return 'passing-on';
@@ -62,27 +54,27 @@ final class PassingOnFrame implements Frame
         }
         $named = Names::after($passage, $s, $s->said(W::Passes)[0] ?? null);
         foreach ($s->said(W::Passes) as $pass) {
-            $outsider = self::outsiders($s)[0] ?? null;
-            if ($outsider !== null && ! $this->isOnlyTheirs($s, $outsider, $pass)) {
+            $outsider = Others::outsiders($s)[0] ?? null;
+            if ($outsider !== null && ! Others::isOnlyTheirs($s, $outsider, $pass)) {
                 return $this->passed($passage, $s, $pass, $outsider, $named);
             }
             if ($outsider === null && $named !== null && $s->has(W::Details) && $s->inClause($pass->clause, W::Details)) {
                 return new Sense(Meaning::PassedOn, $passage->clauseWords($s, $pass->clause), "Details pass to $named.", true, $named);
             }
         }
-        foreach (self::outsiders($s) as $outsider) {
-            $sent = $this->sendThemselves($s, $outsider) ?? ($this->areBeside($s, $outsider) ? SendingFrame::sent($s) : null);
+        foreach (Others::outsiders($s) as $outsider) {
+            $sent = Others::sendThemselves($s, $outsider) ?? (Others::areBeside($s, $outsider) ? SendingFrame::sent($s) : null);
             if ($sent !== null) {
                 return $this->passed($passage, $s, $sent, $outsider, Names::after($passage, $s, $outsider));
             }
-            if ($this->isOnlyTheirs($s, $outsider, null)) {
+            if (Others::isOnlyTheirs($s, $outsider, null)) {
                 continue;
             }
             $stretch = $s->stretch($outsider->clause);
             $acts = array_values(array_filter(
                 $s->said(W::Sends, W::Uses, W::Gets, W::Profiles), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)
             ));
-            $from = static fn (Hit $from): ?Hit => self::comesFrom($s, $from);
+            $from = static fn (Hit $from): ?Hit => Others::comesFrom($s, $from);
             $acts = $acts === [] ? array_filter(array_map($from, $s->within($outsider->clause, W::From))) : $acts;
             $may = array_filter($acts, static fn (Hit $act): bool => $s->inClause($act->clause, W::May)) !== [];
             if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
@@ -90,15 +82,15 @@ final class PassingOnFrame implements Frame
             }
         }
         foreach ($s->has(W::Also) ? $s->said(W::Lets) : [] as $lets) {
-            $writes = $this->letWrite($s, $lets);
+            $writes = Others::letWrite($s, $lets);
             $name = $writes === null ? null : Names::after($passage, $s, $lets);
             if ($name !== null) {
                 return new Sense(Meaning::PassedOn, $passage->words($s, $lets->from, $writes->to), "$name may write, too.", true, $name);
             }
         }
-        $several = $this->severalWrite($s);
+        $several = Others::severalWrite($s);
         if ($several !== null) {
-            return $this->passed($passage, $s, $several[1], $several[0], null);
+            return $this->passed($passage, $s, $several, $several, null);
         }
         foreach ($s->said(W::Passes) as $pass) {
             // "Give us your address" is what somebody does on a page.
@@ -118,38 +110,17 @@ final class PassingOnFrame implements Frame
         if ($gets !== null) {
             return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $gets->clause), 'Others seem to get details; who they are is not plain.', false);
         }
-        $mentioned = self::outsiders($s)[0] ?? null;
+        $mentioned = Others::outsiders($s)[0] ?? null;
         if ($mentioned === null || SendingFrame::sent($s) === null) {
             return null;
         }
-        $theirs = $this->isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets);
-        if (! $theirs && ! $this->isJoined($s, $mentioned, $passage)) {
+        $theirs = Others::isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets);
+        if (! $theirs && ! Others::isJoined($s, $mentioned, $passage)) {
             return null;
         }
         $why = 'Others have a part in it; whether they get the address is not said.';
 
         return new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), $why, false);
-    }
-
-    /**
-     * Others who may get details. "Email me about other jobs" is no other: what comes to the person, and is only more of its kind.
-     *
-     * @return list<Hit>
-     */
-    private static function outsiders(Sentence $s): array
-    {
-        $known = array_merge([], ...array_map(
-            static fn (Hit $h): array => $h->class->isOfForms() || in_array($h->class, self::COMES, true) ? [] : $h->tokens, $s->hits
-        ));
-        $comes = static fn (int $at): bool => array_filter(
-            $s->all(W::I, W::You, W::Sends, W::Gets, ...W::means()), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
-        ) !== [];
-
-        $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));
-        $others = array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($o->from, $carriers, true) || ! SendingFrame::isTopic($s, $o));
-
-        return array_values(array_filter($others, static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
-            || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! $comes($o->from)));
     }
 
     /** What whoever asks sends itself: in another sentence, or in a clause that is neither the passing on nor what it is for. */
@@ -189,40 +160,6 @@ final class PassingOnFrame implements Frame
         $allowed = $s->inClause($clause - 1, W::Agrees) && ! $s->inClause($clause, W::I, W::Self);
 
         return $allowed || ($s->inClause($clause, W::May) && array_filter($s->acting(W::I, W::You, W::Self), $acts) === []);
-    }
-
-    /** "And let Reedwool Ltd write to me as well": what somebody else is let do to the person. */
-    private function letWrite(Sentence $s, Hit $lets): ?Hit
-    {
-        $behind = static fn (Hit $h): bool => $h->from >= $lets->to;
-        $writes = array_values(array_filter($s->within($lets->clause, W::Sends), static fn (Hit $h): bool => $behind($h) && $h->from - $lets->to > 1))[0] ?? null;
-
-        return $writes !== null && array_filter($s->within($lets->clause, W::I), $behind) !== [] ? $writes : null;
-    }
-
-    /**
-     * "Up to three roofers may phone you": so many of whom nobody is named.
-     *
-     * @return array{Hit, Hit}|null who, and what they do
-     */
-    private function severalWrite(Sentence $s): ?array
-    {
-        foreach ($s->said(W::Number) as $number) {
-            if ($s->inClause($number->clause, W::Self)) {
-                continue;
-            }
-            foreach ($s->within($number->clause, W::May) as $may) {
-                $writes = array_filter($s->within($number->clause, W::Sends), static fn (Hit $h): bool => $h->from >= $may->to);
-                $between = $may->from - $number->to;
-                // "Once a year the line may email me" counts times.
-                $times = array_filter($s->within($number->clause, W::Unit, W::Per), static fn (Hit $h): bool => $h->from < $may->from);
-                if ($times === [] && $between > 0 && $between <= self::NEAR && $writes !== [] && $s->inClause($number->clause, W::You, W::I)) {
-                    return [$number, reset($writes)];
-                }
-            }
-        }
-
-        return null;
     }
 
     /** "Hoteliers we know get your email": somebody gets details, and it is neither the person nor whoever asks. */
@@ -300,97 +237,5 @@ final class PassingOnFrame implements Frame
         $named = $s->has(W::Group) ? null : $named;
 
         return new Sense(Meaning::PassedOn, $words, 'Details pass to others, who use them for themselves'.($named === null ? '.' : ": $named."), true, $named);
-    }
-
-    /** "Offers from our partners", "about our partners' hotels": it is their goods that are meant, and the mails are ours. */
-    private function isOnlyTheirs(Sentence $s, Hit $outsider, ?Hit $pass): bool
-    {
-        if ($pass !== null) {
-            return false;
-        }
-        foreach ($s->all(W::From) as $from) {
-            // "That third parties write to me": French has an article of its own for some of them.
-            $begins = $from->from - $s->clauses[$from->clause]->from <= (int) ($s->clauses[$from->clause]->opener === W::That);
-            $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
-            $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
-                && $s->inClause($from->clause, W::Details);
-            if (! $begins && $leads && ! $used && ! $this->isSubject($s, $from, $outsider) && self::comesFrom($s, $from) === null) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** "Calls from our partners": they call, whatever the calls are about. "Offers by email from our partners" may come from us. */
-    private static function comesFrom(Sentence $s, Hit $from): ?Hit
-    {
-        // "Emails about houses" come from nobody.
-        if (array_filter($s->within($from->clause, W::Whose), static fn (Hit $h): bool => $h->from === $from->from) === []) {
-            return null;
-        }
-        $at = static fn (W ...$classes): array => array_map(static fn (Hit $h): int => $h->from, $s->within($from->clause, ...$classes));
-        $none = [...$at(W::Advertising), ...array_map(static fn (Hit $h): int => $h->to, $s->within($from->clause, W::By, W::Per))];
-        // "By phone" says how, and "calls" what comes.
-        $written = array_diff($at(W::ByEmail, W::BySms), $none);
-        $called = array_intersect($at(W::ByPhone), $at(W::Sends));
-
-        $comes = array_filter($s->hits, static fn (Hit $h): bool => $h->to === $from->from && in_array($h->from, [...$written, ...$called], true));
-
-        return array_values($comes)[0] ?? null;
-    }
-
-    /** "Offers from our partners, who send them": in the clause behind them nobody else sends. */
-    private function sendThemselves(Sentence $s, Hit $outsider): ?Hit
-    {
-        $next = $outsider->clause + 1;
-        if (($s->clauses[$next] ?? null)?->opener !== W::Who || $s->inClause($next, W::Self, W::I, W::Not)) {
-            return null;
-        }
-
-        return $s->within($next, W::Sends)[0] ?? null;
-    }
-
-    /** "From us and our partners", French "from us and from our partners": they send as well as whoever asks, and are not what it is about. */
-    private function areBeside(Sentence $s, Hit $outsider): bool
-    {
-        $whose = array_map(static fn (Hit $h): int => $h->from, $s->within($outsider->clause, W::Whose));
-        $from = array_filter($s->within($outsider->clause, W::From), static fn (Hit $h): bool => in_array($h->from, $whose, true));
-        foreach ($s->within($outsider->clause, W::Joins) as $and) {
-            $first = array_filter($from, static fn (Hit $h): bool => $h->to < $and->from && $and->from - $h->to <= self::NEAR);
-            if ($first !== [] && $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** "That we and partners of ours write to me": they stand behind an "and" and before the verb, whatever small word leads to them. */
-    private function isSubject(Sentence $s, Hit $from, Hit $outsider): bool
-    {
-        $joined = array_filter($s->within($from->clause, W::Joins), static fn (Hit $and): bool => $and->to === $from->from);
-        $verbs = $s->within($from->clause, W::Sends, W::Gets, W::Advertising, W::Vague);
-        $before = array_filter($verbs, static fn (Hit $verb): bool => $verb->from < $from->from);
-        $behind = array_filter($verbs, static fn (Hit $verb): bool => $verb->from >= $outsider->to && $verb->class === W::Sends);
-
-        return $joined !== [] && $before === [] && $behind !== [] && $s->clauseOf($from)->opener === W::That;
-    }
-
-    /** "News from us and selected partners": they stand behind an "and", and before that whoever asks. */
-    private function isJoined(Sentence $s, Hit $outsider, Passage $passage): bool
-    {
-        $asks = array_map(static fn (Hit $h): int => $h->to, $s->all(W::Self, W::You));
-        foreach (Names::in($s, $passage->vocabulary) as $name) {
-            $asks[] = $name->to;
-        }
-        foreach ($s->all(W::Joins) as $and) {
-            $near = $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR;
-            if ($near && array_intersect([$and->from, $and->from - 1], $asks) !== []) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

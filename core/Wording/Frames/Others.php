@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Names;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** Who others are that a sentence speaks of, and whether they write themselves or are only what it is about. */
+final class Others
+{
+    /** Words between "about" and those whose goods are meant. */
+    private const NEAR = 3;
+
+    /** What may come besides what no class knows. */
+    private const COMES = [W::Little, W::Vague, W::Advertising, W::Carrier, W::Price];
+
+    private const OTHER = ['other', 'andere', 'anderen', 'anderer', 'autres', 'andra', 'andre'];
+
+    /**
+     * Others who may get details. "Email me about other jobs" is no other: what comes to the person, and is only more of its kind.
+     *
+     * @return list<Hit>
+     */
+    public static function outsiders(Sentence $s): array
+    {
+        $known = array_merge([], ...array_map(
+            static fn (Hit $h): array => $h->class->isOfForms() || in_array($h->class, self::COMES, true) ? [] : $h->tokens, $s->hits
+        ));
+        $comes = static fn (int $at): bool => array_filter(
+            $s->all(W::I, W::You, W::Sends, W::Gets, ...W::means()), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
+        ) !== [];
+
+        $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));
+        $others = array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($o->from, $carriers, true) || ! SendingFrame::isTopic($s, $o));
+
+        return array_values(array_filter($others, static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
+            || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! $comes($o->from)));
+    }
+
+    /** "Up to three roofers may phone you": so many of whom nobody is named, to what they do; null where nobody does. */
+    public static function severalWrite(Sentence $s): ?Hit
+    {
+        foreach ($s->said(W::Number) as $number) {
+            if ($s->inClause($number->clause, W::Self)) {
+                continue;
+            }
+            foreach ($s->within($number->clause, W::May) as $may) {
+                $writes = array_filter($s->within($number->clause, W::Sends), static fn (Hit $h): bool => $h->from >= $may->to);
+                $between = $may->from - $number->to;
+                // "Once a year the line may email me" counts times.
+                $times = array_filter($s->within($number->clause, W::Unit, W::Per), static fn (Hit $h): bool => $h->from < $may->from);
+                if ($times === [] && $between > 0 && $between <= self::NEAR && $writes !== [] && $s->inClause($number->clause, W::You, W::I)) {
+                    return new Hit($number->class, $number->from, reset($writes)->to, [$number->from], clause: $number->clause);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** "And let Reedwool Ltd write to me as well": what somebody else is let do to the person. */
+    public static function letWrite(Sentence $s, Hit $lets): ?Hit
+    {
+        $behind = static fn (Hit $h): bool => $h->from >= $lets->to;
+        $apart = static fn (Hit $h): bool => $behind($h) && $h->from - $lets->to > 1;
+        $writes = array_values(array_filter($s->within($lets->clause, W::Sends), $apart))[0] ?? null;
+
+        return $writes !== null && array_filter($s->within($lets->clause, W::I), $behind) !== [] ? $writes : null;
+    }
+
+    /** "Offers from our partners", "about our partners' hotels": it is their goods that are meant, and the mails are ours. */
+    public static function isOnlyTheirs(Sentence $s, Hit $outsider, ?Hit $pass): bool
+    {
+        if ($pass !== null) {
+            return false;
+        }
+        foreach ($s->all(W::From) as $from) {
+            // "That third parties write to me": French has an article of its own for some of them.
+            $begins = $from->from - $s->clauses[$from->clause]->from <= (int) ($s->clauses[$from->clause]->opener === W::That);
+            $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
+            $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
+                && $s->inClause($from->clause, W::Details);
+            if (! $begins && $leads && ! $used && ! self::isSubject($s, $from, $outsider) && self::comesFrom($s, $from) === null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "Calls from our partners": they call, whatever the calls are about. "Offers by email from our partners" may come from us. */
+    public static function comesFrom(Sentence $s, Hit $from): ?Hit
+    {
+        // "Emails about houses" come from nobody.
+        if (array_filter($s->within($from->clause, W::Whose), static fn (Hit $h): bool => $h->from === $from->from) === []) {
+            return null;
+        }
+        $at = static fn (W ...$classes): array => array_map(static fn (Hit $h): int => $h->from, $s->within($from->clause, ...$classes));
+        $none = [...$at(W::Advertising), ...array_map(static fn (Hit $h): int => $h->to, $s->within($from->clause, W::By, W::Per))];
+        // "By phone" says how, and "calls" what comes.
+        $written = array_diff($at(W::ByEmail, W::BySms), $none);
+        $called = array_intersect($at(W::ByPhone), $at(W::Sends));
+
+        $comes = array_filter($s->hits, static fn (Hit $h): bool => $h->to === $from->from && in_array($h->from, [...$written, ...$called], true));
+
+        return array_values($comes)[0] ?? null;
+    }
+
+    /** "Offers from our partners, who send them": in the clause behind them nobody else sends. */
+    public static function sendThemselves(Sentence $s, Hit $outsider): ?Hit
+    {
+        $next = $outsider->clause + 1;
+        if (($s->clauses[$next] ?? null)?->opener !== W::Who || $s->inClause($next, W::Self, W::I, W::Not)) {
+            return null;
+        }
+
+        return $s->within($next, W::Sends)[0] ?? null;
+    }
+
+    /** "From us and our partners", French "from us and from our partners": they send as well as whoever asks, and are not what it is about. */
+    public static function areBeside(Sentence $s, Hit $outsider): bool
+    {
+        $whose = array_map(static fn (Hit $h): int => $h->from, $s->within($outsider->clause, W::Whose));
+        $from = array_filter($s->within($outsider->clause, W::From), static fn (Hit $h): bool => in_array($h->from, $whose, true));
+        foreach ($s->within($outsider->clause, W::Joins) as $and) {
+            $first = array_filter($from, static fn (Hit $h): bool => $h->to < $and->from && $and->from - $h->to <= self::NEAR);
+            if ($first !== [] && $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "That we and partners of ours write to me": they stand behind an "and" and before the verb, whatever small word leads to them. */
+    private static function isSubject(Sentence $s, Hit $from, Hit $outsider): bool
+    {
+        $joined = array_filter($s->within($from->clause, W::Joins), static fn (Hit $and): bool => $and->to === $from->from);
+        $verbs = $s->within($from->clause, W::Sends, W::Gets, W::Advertising, W::Vague);
+        $before = array_filter($verbs, static fn (Hit $verb): bool => $verb->from < $from->from);
+        $behind = array_filter($verbs, static fn (Hit $verb): bool => $verb->from >= $outsider->to && $verb->class === W::Sends);
+
+        return $joined !== [] && $before === [] && $behind !== [] && $s->clauseOf($from)->opener === W::That;
+    }
+
+    /** "News from us and selected partners": they stand behind an "and", and before that whoever asks. */
+    public static function isJoined(Sentence $s, Hit $outsider, Passage $passage): bool
+    {
+        $asks = array_map(static fn (Hit $h): int => $h->to, $s->all(W::Self, W::You));
+        foreach (Names::in($s, $passage->vocabulary) as $name) {
+            $asks[] = $name->to;
+        }
+        foreach ($s->all(W::Joins) as $and) {
+            $near = $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR;
+            if ($near && array_intersect([$and->from, $and->from - 1], $asks) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
