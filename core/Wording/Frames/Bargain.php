@@ -11,10 +11,13 @@ use Juramen\Wording\Words\WordClass as W;
 /** Agreement to be written to that is the way to something else: "sign up for our letter to get the guide". */
 final class Bargain
 {
+    /** Words between "by" and subscribing. */
+    private const NEAR = 2;
+
     /** @return Hit|null what stands between somebody and what they came for; null where nothing does */
     public static function demanded(Sentence $s): ?Hit
     {
-        return self::finishes($s) ?? self::opensTheWay($s) ?? self::keptForReaders($s);
+        return self::finishes($s) ?? self::opensTheWay($s) ?? self::takesPart($s) ?? self::keptForReaders($s);
     }
 
     /** "By agreeing to our emails you get the guide", "subscribe to our letter and get the guide": what is given for it. */
@@ -70,6 +73,24 @@ final class Bargain
             $orders = array_filter($s->within(0, W::Subscribes, W::Adds), static fn (Hit $h): bool => $h->from > $wanted->to);
             if ($starts->to === $wanted->from && $orders !== []) {
                 return reset($orders);
+            }
+        }
+
+        return null;
+    }
+
+    /** "You take part by subscribing to our letter": what one came for stands before it. */
+    private static function takesPart(Sentence $s): ?Hit
+    {
+        foreach ($s->has(W::I, W::Ticks, W::If) ? [] : $s->said(W::By) as $by) {
+            $behind = static fn (Hit $h): bool => $h->from >= $by->to;
+            $before = static fn (Hit $h): bool => $h->to <= $by->from;
+            $near = static fn (Hit $h): bool => $behind($h) && $h->from - $by->to <= self::NEAR;
+            $subscribes = array_values(array_filter($s->said(W::Subscribes), $near))[0] ?? null;
+            $letter = array_filter($s->said(W::Advertising, W::Carrier), $behind) !== [];
+            if ($subscribes !== null && $letter && array_filter($s->said(W::Wanted, W::Does), $before) !== []
+                && array_filter($s->all(W::You, W::Everybody), $before) !== [] && array_filter($s->said(W::Wanted, W::Does), $behind) === []) {
+                return $subscribes;
             }
         }
 
