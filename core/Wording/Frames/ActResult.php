@@ -14,6 +14,11 @@ final class ActResult
     /** @return Hit|null the first word of what comes of it; null where nothing does */
     public static function of(Sentence $s, Hit $act): ?Hit
     {
+        foreach ($s->has(W::NoticeStorage) ? $s->said(W::Agrees) : [] as $agrees) {
+            if (self::isToKeep($s, $agrees)) {
+                return null;
+            }
+        }
         $meant = $s->says(W::Signifies) ? [W::Carrier, ...W::means()] : [];
         foreach ($s->said(W::Agrees, W::Adds, W::Advertising, W::Sends, W::Gets, W::Subscribes, ...$meant) as $hit) {
             if ($hit->from < $act->to && $hit->to > $act->from) {
@@ -80,6 +85,15 @@ final class ActResult
         $more = $s->all(W::Advertising, W::Vague, W::Carrier, W::Profiles, W::Outsider, ...W::means());
 
         return $s->has(W::Wanted, W::Contact) && array_filter($more, static fn (Hit $h): bool => $h->from >= $agrees->to) === [];
+    }
+
+    /** "You agree that we store your message": it is kept, and nothing is sent. */
+    private static function isToKeep(Sentence $s, Hit $agrees): bool
+    {
+        $behind = static fn (Hit $h): bool => $h->from >= $agrees->to;
+
+        return array_filter($s->all(W::NoticeStorage), $behind) !== []
+            && array_filter($s->all(W::Sends, W::Gets, W::Advertising, W::Subscribes, W::Passes, W::Outsider, ...W::means()), $behind) === [];
     }
 
     /** "By pressing “Subscribe”": what stands on the button, with a quote between or none. */
