@@ -122,7 +122,8 @@ final class Bargain
     private static function keptForReaders(Sentence $s): ?Hit
     {
         $sent = [W::Advertising, W::Carrier, W::Rate, W::Ticks, ...W::means()];
-        foreach ($s->clauses as $n => $clause) {
+        // "All accounts are signed up by default": nothing is kept for anybody.
+        foreach ($s->has(W::Automatic) ? [] : $s->clauses as $n => $clause) {
             $agrees = ! $s->inClause($n, W::Not, W::I, W::Terms, W::Notice, W::Ends, W::Withdraws) && ($s->inClause($n, W::Subscribes, W::Agrees)
                 || ($s->inClause($n, W::Self) && $s->inClause($n, W::Sends)));
             // "Counts as consent": what looks like "who" is part of what it means.
