@@ -41,8 +41,10 @@ final readonly class SentenceOnForm
             ['Download', 'Herunterladen', 'Télécharger', 'Ladda ner', 'Hent']],
         'job-application' => ['nem', ['Apply for this job', 'Jetzt bewerben', 'Postuler', 'Sök jobbet', 'Søg jobbet'],
             ['Send application', 'Bewerbung senden', 'Envoyer ma candidature', 'Skicka ansökan', 'Send ansøgning']],
-        'event' => ['ne', ['Register for the webinar', 'Anmeldung zum Webinar', 'Inscription au webinaire', 'Anmälan till webbinariet', 'Tilmelding til webinar'],
-            ['Register', 'Anmelden', "S'inscrire", 'Anmäl mig', 'Tilmeld']],
+        'event' => [
+            'ne', ['Register for the webinar', 'Anmeldung zum Webinar', 'Inscription au webinaire', 'Anmälan till webbinariet', 'Tilmelding til webinar'],
+            ['Register', 'Anmelden', "S'inscrire", 'Anmäl mig', 'Tilmeld'],
+        ],
     ];
 
     private const CONTROLS = [
