@@ -72,7 +72,8 @@ final readonly class SentenceOnForm
     {
         $called = fn (string $what): string => $this->in(self::CALLED[$what]);
         [$letters, $headings, $buttons] = self::FORMS[$this->form];
-        $fields = implode('', array_map(static fn (string $letter): string => "<label>{$called($letter)} ".self::CONTROLS[$letter].'</label>', str_split($letters)));
+        $field = static fn (string $letter): string => "<label>{$called($letter)} ".self::CONTROLS[$letter].'</label>';
+        $fields = implode('', array_map($field, str_split($letters)));
         $marks = $letters === 'e' && $this->how === 'line' ? '' : "<p>{$called('marks')}</p>";
         $box = static fn (string $state): string => "<label><input type=\"checkbox\" name=\"c\"$state> ";
         $words = match ($this->how) {
