@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Html;
 
+use Juramen\Audit\HiddenInput;
+
 /**
  * A page as it is kept: its bytes as they came, in UTF-8, without what somebody had typed into it and without what would let somebody into
  * where it was saved. What is left out becomes an empty value, so that every place stays where it was.
@@ -38,14 +40,14 @@ final class ClearedPage
         if (in_array($type, self::KEPT, true)) {
             return $m[0];
         }
+        $value = preg_match('~\bvalue\s*=\s*(?:"([^"]*)"|\'([^\']*)\'|([^\s>]+))~i', $m[0], $v) === 1 ? implode('', array_slice($v, 1)) : '';
         if ($type === 'hidden') {
-            $value = preg_match('~\bvalue\s*=\s*(?:"([^"]*)"|\'([^\']*)\'|([^\s>]+))~i', $m[0], $v) === 1 ? implode('', array_slice($v, 1)) : '';
-
             return preg_match(self::SECRET, self::named($m[0])) === 1 || preg_match(self::RANDOM, $value) === 1 || str_contains($value, '@')
                 ? self::without($m[0], 'value') : $m[0];
         }
 
-        return self::without($m[0], 'value');
+        // A yes says nothing of whoever typed, and much of a field that nobody sees.
+        return HiddenInput::isYes($value) ? $m[0] : self::without($m[0], 'value');
     }
 
     private static function named(string $tag): string

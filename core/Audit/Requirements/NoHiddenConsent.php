@@ -36,8 +36,6 @@ final class NoHiddenConsent extends FormRequirement
     private const CONSENT = '~(?:^|[_\-\[.\s])(?:opt[_-]?in|newsletter|marketing|subscribed?|mailing|agree[ds]?|werbung|abonn\w*|offers?|promo\w*'
         .'|[a-z]*(?:consents?|einwilligung|zustimmung|consentement|samtykke|samtycke|nyhedsbrev|nyhetsbrev))(?:$|[_\-\].\s\d])~i';
 
-    private const YES = '~^(?:1|y|yes|true|on|ja|oui|checked|agreed|accepted|subscribe[d]?|opt-?in)$~i';
-
     private const TECHNICAL = '~version|token|csrf|list|_?id$|source|lang|text|url|nonce|hash|date|time|form~i';
 
     public function judge(Reading $reading): array
@@ -57,6 +55,6 @@ final class NoHiddenConsent extends FormRequirement
     private function agrees(HiddenInput $input): bool
     {
         return ! $input->isTwin && preg_match(self::CONSENT, (string) preg_replace('~(?<=[a-z])(?=[A-Z])~', '_', $input->name)) === 1
-            && preg_match(self::TECHNICAL, $input->name) !== 1 && preg_match(self::YES, $input->value) === 1;
+            && preg_match(self::TECHNICAL, $input->name) !== 1 && HiddenInput::isYes($input->value);
     }
 }
