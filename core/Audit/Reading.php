@@ -132,7 +132,9 @@ final readonly class Reading
     public function partsWith(array $results): array
     {
         [$placed, $at] = [[], 0];
-        foreach ($this->parts() as $part) {
+        $parts = $this->parts();
+        $buttons = array_filter($parts, static fn (object $part): bool => $part instanceof PageButton);
+        foreach ([...array_diff_key($parts, $buttons), ...$this->unseenWith($results), ...$buttons] as $part) {
             $at = $part->label === '' ? $at : (mb_strpos($this->text, $part->label, $at) ?: $at);
             $placed[] = [$at, $part];
         }
@@ -148,6 +150,23 @@ final readonly class Reading
         usort($placed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return array_map(static fn (array $part): AskedField|Control|OtherInput|PageButton|FoundWords => $part[1], $placed);
+    }
+
+    /**
+     * @param  list<Result>  $results
+     * @return list<OtherInput> fields that nobody sees, and that something was found of
+     */
+    private function unseenWith(array $results): array
+    {
+        $found = [];
+        foreach ($results as $result) {
+            $found += $result->verdict->isFinding() && $result->where instanceof Selector ? [$result->where->text() => true] : [];
+        }
+        $unseen = array_filter($this->page->hidden ?? [], static fn (HiddenInput $i): bool => isset($found[$i->where->text()]));
+
+        return array_values(array_map(
+            static fn (HiddenInput $i): OtherInput => new OtherInput($i->where, $i->name, 'a field that nobody sees', false, Response::Yes), $unseen
+        ));
     }
 
     /** Whether its words are not in the language that they should be in, or in none that is read here. */

@@ -9,6 +9,7 @@ use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\LanguageTag;
 use Juramen\Audit\Html\Nearby;
 use Juramen\Audit\Html\Page;
+use Juramen\Audit\OtherInput;
 use Juramen\Audit\PageButton;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
@@ -203,6 +204,14 @@ test('words that something was found of stand among the parts of a form where a 
     }, $reading->partsWith([...$results, ...$results]));
     expect($parts)->toBe(['field', 'words: By signing', 'words: share your', 'box', 'button'])
         ->and(count($reading->partsWith([])))->toBe(count($reading->parts()));
+});
+
+test('a field that nobody sees stands among the parts where something was found of it, before the buttons', function (): void {
+    $reading = HtmlReader::read('<form><h2>Checkout</h2><label>Email <input type="email" name="e"></label><textarea name="m"></textarea>'
+        .'<input name="optin" value="yes" style="left:-9999px"><input type="hidden" name="cart" value="1"><button>Pay</button></form>')[0];
+    $parts = $reading->partsWith(Requirements::judge($reading));
+    expect(array_slice(array_map(static fn ($part): string => $part->label, $parts), -2))->toBe(['optin', 'Pay'])
+        ->and($parts[count($parts) - 2])->toBeInstanceOf(OtherInput::class);
 });
 
 test('a drawing is kept and comes back as it was, also one of before words were drawn', function (): void {
