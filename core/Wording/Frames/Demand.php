@@ -102,13 +102,22 @@ final class Demand
             $later = array_filter($s->said(W::Agrees, W::Subscribes), static fn (Hit $h): bool => $h->clause > $only->clause);
             $between = $before !== [] && $behind !== [] && ! $s->inClause($only->clause, W::I);
             if ($between || ($later !== [] && $s->inClause($only->clause, W::Wanted, W::Does))
-                || self::hangs($s, $only->clause)
+                || self::hangs($s, $only->clause) || self::isTickedOnly($s, $only)
                 || ($s->inClause($only->clause, W::Wanted) && self::isForOrdering($s, $only))) {
                 return $only;
             }
         }
 
         return null;
+    }
+
+    /** "Only enquiries with the newsletter box ticked are answered": what one came for right behind the "only", a tick for a letter behind that. */
+    private static function isTickedOnly(Sentence $s, Hit $only): bool
+    {
+        $wanted = array_filter($s->within($only->clause, W::Wanted), static fn (Hit $h): bool => $h->from === $only->to);
+        $ticked = array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->clause === $only->clause && $h->from > $only->to);
+
+        return $wanted !== [] && $ticked !== [] && $s->inClause($only->clause, W::Advertising) && ! $s->inClause($only->clause, W::I);
     }
 
     /** "Without this tick your request stays unanswered". */
