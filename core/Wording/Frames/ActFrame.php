@@ -124,7 +124,9 @@ final class ActFrame implements Frame
     private function includes(Sentence $s): ?Hit
     {
         $means = $s->has(W::I, W::Wants, W::Ticks, W::May, W::If) ? null : $s->said(W::Signifies)[0] ?? null;
-        if ($means === null) {
+        // "You agree to": what somebody does, and not what anything includes.
+        $agrees = static fn (Hit $h): bool => $means !== null && $h->from < $means->to && $h->to > $means->from;
+        if ($means === null || array_filter($s->all(W::Agrees), $agrees) !== []) {
             return null;
         }
         $ours = $s->has(W::Self) && $s->has(W::Rate) && ! $s->has(W::Service);
@@ -173,7 +175,8 @@ final class ActFrame implements Frame
         $gets = $s->said(W::Gets)[0] ?? null;
 
         // "As a member you get our offers": that is said to whoever reads it.
-        $everybody = $s->has(W::You) ? null : $s->said(W::Everybody)[0] ?? null;
+        $all = array_filter($s->said(W::Everybody), static fn (Hit $h): bool => count($h->tokens) === 1 || ! $s->has(W::You));
+        $everybody = array_values($all)[0] ?? null;
 
         return $everybody ?? ($gets !== null && $gets->from > 0 && $this->isOfOthers($s) ? $gets : null);
     }
