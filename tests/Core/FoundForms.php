@@ -27,7 +27,8 @@ final readonly class FoundForms
         'once-closed-fulmar', 'once-closed-gannet', 'once-closed-heron', 'once-closed-ibis', 'once-closed-jay', 'once-closed-kite',
         'once-closed-lark', 'once-closed-martin', 'once-closed-nightjar', 'once-closed-owl', 'once-closed-pipit', 'once-closed-quail', 'once-closed-robin',
         'once-closed-siskin', 'once-closed-teal', 'once-closed-wren', 'once-closed-avocet', 'once-closed-bittern', 'once-closed-crake',
-        'once-closed-dotterel', 'once-closed-egret', 'once-closed-falcon', 'once-closed-grebe', 'once-closed-hoopoe', 'once-closed-knot',
+        'once-closed-dotterel', 'once-closed-egret', 'once-closed-falcon', 'once-closed-grebe', 'once-closed-hoopoe', 'once-closed-knot', 'once-closed-jackdaw',
+        'once-closed-linnet',
     ];
 
     /** What is asked of any page, since nobody can see it. */

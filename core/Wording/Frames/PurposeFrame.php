@@ -259,7 +259,10 @@ final class PurposeFrame implements Frame
             $content += in_array($hit->class, [W::Wanted, W::Occasion], true) && count($hit->tokens) > 1 ? array_fill_keys($hit->tokens, true) : [];
         }
         // "Emails about new magazines": what is sent elsewhere is what these are about.
-        $topics = array_filter($s->all(W::Carrier), static fn (Hit $h): bool => SendingFrame::isTopic($s, $h));
+        $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
+        $topics = array_filter(
+            $s->all(W::Carrier), static fn (Hit $h): bool => SendingFrame::isTopic($s, $h) && ! in_array($h->from, $mails, true)
+        );
         // A catalogue says by its name what is in it; beside offers it may be anything.
         $topics = $s->has(W::Vague, W::Advertising) ? $topics : [...$topics, ...$s->all(W::Catalogue)];
         $topics = array_fill_keys(array_map(static fn (Hit $h): int => $h->from, $topics), true);
