@@ -7,14 +7,20 @@ namespace Juramen\Audit;
 /** An input that nobody sees, sent with a form of others. */
 final readonly class HiddenInput
 {
-    private const YES = '~^(?:1|y|yes|true|on|ja|oui|checked|agreed|accepted|subscribe[d]?|opt-?in)$~i';
+    /** Names of consent. */
+    private const CONSENT = '~(?:^|[_\-\[.\s])(?:opt[_-]?in|newsletter|marketing|subscribed?|mailing|agree[ds]?|werbung|abonn\w*|offers?|promo\w*'
+        .'|[a-z]*(?:consents?|einwilligung|zustimmung|consentement|samtykke|samtycke|nyhedsbrev|nyhetsbrev))(?:$|[_\-\].\s\d])~i';
+
+    /** Names of what only sounds like it: a version, a list, a token. */
+    private const TECHNICAL = '~version|token|csrf|list|_?id$|source|lang|text|url|nonce|hash|date|time|form~i';
 
     /** @param  bool  $isTwin  whether a box of the same name stands on the form, of which it says that it is empty */
     public function __construct(public Selector $where, public string $name, public string $value, public bool $isTwin) {}
 
-    /** Whether a value says yes, and nothing about anybody. */
-    public static function isYes(string $value): bool
+    /** Whether what it is called and what stands in it say yes to being written to, and nothing else about anybody. */
+    public static function saysYes(string $name, string $value): bool
     {
-        return preg_match(self::YES, $value) === 1;
+        return preg_match(self::CONSENT, (string) preg_replace('~(?<=[a-z])(?=[A-Z])~', '_', $name)) === 1
+            && preg_match(self::TECHNICAL, $name) !== 1 && Response::isYes($value);
     }
 }

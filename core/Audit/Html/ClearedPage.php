@@ -46,8 +46,8 @@ final class ClearedPage
                 ? self::without($m[0], 'value') : $m[0];
         }
 
-        // A yes says nothing of whoever typed, and much of a field that nobody sees.
-        return HiddenInput::isYes($value) ? $m[0] : self::without($m[0], 'value');
+        // A yes to news in a field that may be seen by nobody; a yes to anything else was typed by somebody.
+        return HiddenInput::saysYes(self::named($m[0]), $value) ? $m[0] : self::without($m[0], 'value');
     }
 
     private static function named(string $tag): string

@@ -318,7 +318,7 @@ final readonly class ControlReader
     private function meansYes(string $text, string $value): bool
     {
         return ! $this->meansNo($text, $value) && (
-            preg_match('~^(?:yes|ja|oui|y|1|true|on|opt-?in)$~i', $value) === 1 || $this->speaks(WordClass::Yes, $text)
+            Response::isYes($value) || $this->speaks(WordClass::Yes, $text)
             || $this->listener->hears($text, Meaning::Sends)
         );
     }
