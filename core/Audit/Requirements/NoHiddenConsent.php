@@ -39,7 +39,8 @@ final class NoHiddenConsent extends FormRequirement
         if ($page === null || ! $reading->kind->asksForConsent()) {
             return $this->notApplicable($page === null ? 'Our own forms carry no consent that is not seen.' : 'This form does not ask for consent.');
         }
-        $found = array_filter($page->hidden, static fn (HiddenInput $i): bool => ! $i->isTwin && HiddenInput::saysYes($i->name, $i->value) && $reading->kind !== FormKind::Newsletter);
+        $agrees = static fn (HiddenInput $i): bool => ! $i->isTwin && HiddenInput::saysYes($i->name, $i->value);
+        $found = $reading->kind === FormKind::Newsletter ? [] : array_filter($page->hidden, $agrees);
 
         return $found === [] ? $this->met('Nothing that is not seen says yes.') : array_values(array_map(fn (HiddenInput $i) => $this->finding(
             Verdict::Breach, "A field that nobody sees, \"$i->name\", says yes for whoever sends the form.", $i->where, null,
