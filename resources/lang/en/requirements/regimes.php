@@ -6,7 +6,7 @@ return [
     'existing-customer' => [
         'name' => 'Existing customers',
         'says' => 'Instead of consent: an address from a sale, own similar goods, a no offered at once and in each mail, at no cost.',
-        'checks' => 'Of our own points what the register of purposes says; of others a no that is offered with an order, or offers of similar goods that an order is told to lead to, which with no way to refuse them there is a breach.',
+        'checks' => 'Of our own points what the register of purposes says; of others a no that is offered with an order, or offers of similar goods that an order is told to lead to: a breach where nobody can say no to them there.',
         'unseen' => 'Where addresses come from, and what is advertised.',
     ],
     'ca-identified' => [
