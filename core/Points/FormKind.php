@@ -39,6 +39,9 @@ enum FormKind: string
     /** Login, search, preferences and rights forms are not judged on consent. */
     public function asksForConsent(): bool
     {
-        return ! in_array($this, [self::Login, self::Search, self::Preferences, self::RightsRequest], true);
+        return match ($this) {
+            self::Login, self::Search, self::Preferences, self::RightsRequest => false,
+            default => true,
+        };
     }
 }

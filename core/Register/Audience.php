@@ -33,8 +33,8 @@ final readonly class Audience
      */
     public static function ofAddress(string $url): self
     {
-        $host = (string) parse_url($url, PHP_URL_HOST);
-        foreach (self::TOLD as $end => $code) {
+        $host = $url === '' ? '' : (string) parse_url($url, PHP_URL_HOST);
+        foreach ($host === '' ? [] : self::TOLD as $end => $code) {
             if (str_ends_with($host, ".$end")) {
                 return new self([Country::parse($code)], false);
             }
@@ -46,7 +46,7 @@ final readonly class Audience
     /** Of a page whose words say for which country they are written ("en-CA"), where its address does not tell. */
     public function orSpokenTo(string $region): self
     {
-        $code = array_values(array_filter(self::TOLD, static fn (string $code): bool => strcasecmp($code, $region) === 0))[0] ?? null;
+        $code = $region === '' ? null : array_values(array_filter(self::TOLD, static fn (string $code): bool => strcasecmp($code, $region) === 0))[0] ?? null;
 
         return $this->countries !== [] || $code === null ? $this : new self([Country::parse($code)], $this->unknownIsStrict);
     }

@@ -15,6 +15,11 @@ use Juramen\Wording\Words\WordClass as W;
  */
 final class ActFrame implements Frame
 {
+    /** What an act is taken for, or how: a sentence without any takes none for anything. */
+    private const TAKEN = [
+        W::Assumes, W::Agrees, W::Adds, W::Advertising, W::Sends, W::Gets, W::Subscribes, W::Signifies, W::Automatic, W::Yes,
+    ];
+
     /** Words between "by" and the act. */
     private const NEAR = 7;
 
@@ -38,6 +43,9 @@ final class ActFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $n => $sentence) {
+            if (! $sentence->has(...self::TAKEN)) {
+                continue;
+            }
             $assumed = Assumption::of($sentence);
             if ($assumed !== null) {
                 $senses[] = new Sense(Meaning::Assumed, $passage->sentenceWords($sentence), 'Consent is assumed, or taken from silence.');
@@ -88,7 +96,7 @@ final class ActFrame implements Frame
             }
         }
         // "Taking a boarding card is regarded as permission": whatever it is, it is no wish of theirs.
-        $regarded = ! $s->has(W::I, W::Ticks, W::Subscribes) && (SendingFrame::sent($s) !== null || $s->has(...W::means()));
+        $regarded = $s->has(W::Signifies) && ! $s->has(W::I, W::Ticks, W::Subscribes) && (SendingFrame::sent($s) !== null || $s->has(...W::means()));
         foreach ($regarded ? $s->said(W::Signifies) : [] as $means) {
             $agrees = static fn (Hit $h): bool => $h->from >= $means->to && $h->from - $means->to <= self::BESIDE;
             if ($means->to - $means->from > 1 && array_filter($s->said(W::Agrees), $agrees) !== []) {
@@ -123,7 +131,7 @@ final class ActFrame implements Frame
     /** "Registration includes a subscription to our letter", "your account comes with our weekly email". */
     private function includes(Sentence $s): ?Hit
     {
-        $means = $s->has(W::I, W::Wants, W::Ticks, W::May, W::If) ? null : $s->said(W::Signifies)[0] ?? null;
+        $means = ! $s->has(W::Signifies) || $s->has(W::I, W::Wants, W::Ticks, W::May, W::If) ? null : $s->said(W::Signifies)[0] ?? null;
         // "You agree to": what somebody does, and not what anything includes.
         $agrees = static fn (Hit $h): bool => $means !== null && $h->from < $means->to && $h->to > $means->from;
         if ($means === null || array_filter($s->all(W::Agrees), $agrees) !== []) {
@@ -160,6 +168,9 @@ final class ActFrame implements Frame
     /** "Guests of the lounge get our offers by email": whoever is there is written to, and nobody is asked. */
     private function anybody(Sentence $s, ?Sentence $next): ?Hit
     {
+        if (! $s->says(W::Sends, W::Gets)) {
+            return null;
+        }
         // Unless they are asked right behind it: "Guests get our offers. Tick here for yours." A button that says "Sign up" asks nothing.
         if (self::asks($s) || ($next !== null && count($next->tokens) > self::BUTTON && self::asks($next))) {
             return null;
@@ -167,7 +178,7 @@ final class ActFrame implements Frame
         $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
         $letters = array_filter($s->said(W::Carrier), static fn (Hit $h): bool => ! in_array($h->from, $mails, true));
         $advertises = $s->says(W::Advertising) || ($letters !== [] && $s->has(W::Rate) && ! $s->has(W::Service));
-        $sent = $s->says(W::Sends, W::Gets) && $advertises && ($letters !== [] || $s->says(...W::means()));
+        $sent = $advertises && ($letters !== [] || $s->says(...W::means()));
         if (! $sent || $s->has(W::Wants, W::Agrees, W::If, W::When, W::Free) || AnnouncedFrame::leavesOpen($s)) {
             return null;
         }

@@ -43,6 +43,11 @@ final class AnswerFrame implements Frame
     /** Whether an answer is all that a sentence is about. */
     public static function isAll(Sentence $s): bool
     {
+        return $s->has(W::Answers) && $s->once('answers', static fn (): bool => self::onlyAnswers($s));
+    }
+
+    private static function onlyAnswers(Sentence $s): bool
+    {
         $answers = $s->all(W::Answers);
         if ($answers === [] || array_filter($s->all(...self::MORE), static fn (Hit $h): bool => ! self::isWithin($h, $answers)) !== []) {
             return false;

@@ -42,9 +42,12 @@ final class AnyAct
     /** @param  callable(Hit, Hit): bool  $isAct  whether what stands between what opens an act and agreeing is one that is looked for */
     private static function among(Sentence $s, callable $isAct): ?Hit
     {
+        if ($s->has(W::I) || ! $s->says(W::Agrees, W::Yes, W::Subscribes) || ! $s->has(W::You, W::Everybody)) {
+            return null;
+        }
         // "By asking for a valuation": that is the act, and no wish to be written to.
         $by = $s->all(W::By)[0]->to ?? PHP_INT_MIN;
-        if ($s->has(W::I) || array_filter($s->all(W::Wants), static fn (Hit $h): bool => $h->from < $by || $h->from - $by > 1) !== []) {
+        if (array_filter($s->all(W::Wants), static fn (Hit $h): bool => $h->from < $by || $h->from - $by > 1) !== []) {
             return null;
         }
         foreach ($s->said(W::Agrees, W::Yes, W::Subscribes) as $agrees) {

@@ -42,6 +42,9 @@ final class Assumption
     /** "You agree that we send you information", "as a member you agree", "members agree to get offers": nobody was asked. */
     private static function declared(Sentence $s): ?Hit
     {
+        if (! $s->has(W::Agrees)) {
+            return null;
+        }
         $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::By, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
         $all = array_filter($open ? [] : $s->acting(W::Everybody), static fn (Hit $h): bool => $h->from === 0);
         foreach ($open ? [] : $s->within(0, W::Agrees) as $agrees) {

@@ -24,7 +24,6 @@ final class ConditionFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $words = $passage->sentenceWords($sentence);
             $free = $sentence->all(W::Free)[0] ?? null;
             if ($free !== null) {
                 $senses[] = new Sense(Meaning::Voluntary, $passage->hitWords($sentence, $free), 'It is said that this is free.');
@@ -32,13 +31,15 @@ final class ConditionFrame implements Frame
                 continue;
             }
             if (Demand::of($sentence) !== null) {
-                $senses[] = new Sense(Meaning::Condition, $words, 'Without agreeing to be written to one does not get what one came for.');
+                $senses[] = new Sense(
+                    Meaning::Condition, $passage->sentenceWords($sentence), 'Without agreeing to be written to one does not get what one came for.'
+                );
 
                 continue;
             }
             $exchange = $sentence->said(W::Exchange)[0] ?? Bargain::offered($sentence);
             if ($exchange !== null) {
-                $senses[] = new Sense(Meaning::Exchange, $words, 'Agreement is given in exchange for something.');
+                $senses[] = new Sense(Meaning::Exchange, $passage->sentenceWords($sentence), 'Agreement is given in exchange for something.');
             }
         }
 

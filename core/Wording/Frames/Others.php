@@ -28,6 +28,12 @@ final class Others
      */
     public static function outsiders(Sentence $s): array
     {
+        return $s->has(W::Outsider) ? $s->once('outsiders', static fn (): array => self::find($s)) : [];
+    }
+
+    /** @return list<Hit> */
+    private static function find(Sentence $s): array
+    {
         $known = array_merge([], ...array_map(
             static fn (Hit $h): array => $h->class->isOfForms() || in_array($h->class, self::COMES, true) ? [] : $h->tokens, $s->hits
         ));

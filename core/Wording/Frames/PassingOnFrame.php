@@ -16,6 +16,9 @@ use Juramen\Wording\Words\WordClass as W;
  */
 final class PassingOnFrame implements Frame
 {
+    /** Others, what they get, and how: a sentence without any speaks of none. */
+    private const OTHERS = [W::Passes, W::Outsider, W::Lets, W::Number, W::Gets];
+
     public function id(): string
     {
         return 'passing-on';
@@ -30,7 +33,7 @@ final class PassingOnFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $sense = $this->sense($passage, $sentence);
+            $sense = $sentence->has(...self::OTHERS) ? $this->sense($passage, $sentence) : null;
             if ($sense !== null) {
                 $senses[] = $sense;
             }

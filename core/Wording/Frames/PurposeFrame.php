@@ -123,7 +123,7 @@ final class PurposeFrame implements Frame
             if ($speaks) {
                 array_push($named, ...$this->words($passage, $sentence));
             } elseif (! $spoken && (! $vaguely || $sentence->has(W::Self))) {
-                $before[$n] = $this->words($passage, $sentence);
+                $before[$n] = $sentence;
             }
             if (count($named) >= self::SHOWN) {
                 break;
@@ -133,7 +133,9 @@ final class PurposeFrame implements Frame
             return array_slice($named, 0, self::SHOWN);
         }
 
-        return array_slice($spoken ? array_merge(...array_values($before)) : $before[0] ?? [], 0, self::SHOWN);
+        $before = $spoken ? array_values($before) : array_slice($before, 0, (int) isset($before[0]));
+
+        return array_slice(array_merge([], ...array_map(fn (Sentence $s): array => $this->words($passage, $s), $before)), 0, self::SHOWN);
     }
 
     /** @return list<Found> the first words of a sentence that say what comes, each once */
@@ -186,6 +188,12 @@ final class PurposeFrame implements Frame
 
     /** @return list<int> numbers of the tokens that say what comes */
     private function content(Sentence $s, Passage $passage): array
+    {
+        return $s->once('content', fn (): array => $this->contentOf($s, $passage));
+    }
+
+    /** @return list<int> */
+    private function contentOf(Sentence $s, Passage $passage): array
     {
         $known = $this->known($s, $passage);
         // A price is a price of something: beside offers and news it says no more than they do.

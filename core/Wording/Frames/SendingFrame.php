@@ -51,6 +51,11 @@ final class SendingFrame implements Frame
     /** What speaks of sending in a sentence; null where nothing does. */
     public static function sent(Sentence $sentence): ?Hit
     {
+        return $sentence->once('sent', static fn (): ?Hit => self::find($sentence));
+    }
+
+    private static function find(Sentence $sentence): ?Hit
+    {
         if (AnswerFrame::isAll($sentence)) {
             return null;
         }
@@ -201,6 +206,11 @@ final class SendingFrame implements Frame
 
     /** Whether a clause says how it ends, and so nothing of what comes. */
     public static function ends(Sentence $sentence, int $clause): bool
+    {
+        return $sentence->once("ends $clause", static fn (): bool => self::saysItsEnd($sentence, $clause));
+    }
+
+    private static function saysItsEnd(Sentence $sentence, int $clause): bool
     {
         $somebody = [W::I, W::You, W::May, W::AnyTime, W::Way, W::HardWay, W::Must, W::Self, W::NeverEnds];
         $short = $sentence->clauses[$clause]->to - $sentence->clauses[$clause]->from <= self::SHORT;

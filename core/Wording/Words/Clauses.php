@@ -10,19 +10,23 @@ namespace Juramen\Wording\Words;
  */
 final class Clauses
 {
-    private const OPENERS = [WordClass::If, WordClass::Unless, WordClass::When, WordClass::Who, WordClass::That, WordClass::So];
+    /** What words do for the clauses of their sentence: they open one, or tell who does what in it. All others do nothing. */
+    private const DO = [
+        WordClass::If->value => 'opens', WordClass::Unless->value => 'opens', WordClass::When->value => 'opens', WordClass::Who->value => 'opens',
+        WordClass::That->value => 'opens', WordClass::So->value => 'opens', WordClass::Joins->value => 'joins', WordClass::NoSubject->value => 'is passive',
+        // Who does something, or may.
+        WordClass::I->value => 'acts', WordClass::You->value => 'acts', WordClass::Self->value => 'acts', WordClass::May->value => 'acts',
+        WordClass::Wants->value => 'acts', WordClass::Agrees->value => 'acts',
+        // What somebody does who is named in the clause before: "it comes by email and ends with a click".
+        WordClass::Passes->value => 'is done', WordClass::Ends->value => 'is done', WordClass::Withdraws->value => 'is done',
+        WordClass::Misses->value => 'misses', WordClass::Nor->value => 'is nor', WordClass::Not->value => 'is not',
+    ];
 
     /** Classes whose words open nothing within one of them. */
-    private const WHOLE = [WordClass::Joins, WordClass::Agrees, WordClass::May];
+    private const WHOLE = [WordClass::Joins->value => true, WordClass::Agrees->value => true, WordClass::May->value => true];
 
     /** Words behind an "and" within which somebody must do something for it to begin a clause. */
     private const AHEAD = 3;
-
-    /** Who does something, or may. */
-    private const DOES = [WordClass::I, WordClass::You, WordClass::Self, WordClass::May, WordClass::Wants, WordClass::Agrees];
-
-    /** What somebody does who is named in the clause before: "it comes by email and ends with a click". */
-    private const DEEDS = [WordClass::Passes, WordClass::Ends, WordClass::Withdraws];
 
     /**
      * @param  non-empty-list<Token>  $tokens
@@ -34,31 +38,33 @@ final class Clauses
         [$opens, $joins, $does, $nots, $nors, $passive, $deeds, $misses] = [[], [], [], [], [], [], [], []];
         $within = 0;
         foreach ($hits as $hit) {
+            $do = self::DO[$hit->class->value] ?? null;
+            if ($do === null) {
+                continue;
+            }
+            [$from, $several] = [$hit->from, $hit->to > $hit->from + 1];
             // "So that" opens once.
-            $couldOpen = in_array($hit->class, self::OPENERS, true);
-            $opener = $couldOpen && $hit->from >= $within;
+            $opener = $do === 'opens' && $from >= $within;
             // In "damit einverstanden" the first word opens nothing, and in "kan komma att" the last.
-            $whole = in_array($hit->class, self::WHOLE, true) && count($hit->tokens) === $hit->to - $hit->from;
-            $within = $whole && $hit->to > $hit->from + 1 ? max($within, $hit->to) : $within;
-            $within = $opener ? max($within, $hit->to > $hit->from + 1 ? $hit->to : 0) : $within;
-            match (true) {
-                $opener => $opens[$hit->from] ??= $hit->class,
-                $couldOpen => null,
-                $hit->class === WordClass::Joins => $joins[$hit->from] = true,
-                in_array($hit->class, self::DEEDS, true) => $deeds[$hit->from] = true,
-                $hit->class === WordClass::NoSubject => $passive[$hit->from] = true,
-                in_array($hit->class, self::DOES, true) => $does[$hit->from] = true,
-                $hit->class === WordClass::Misses => $misses[$hit->from] = true,
-                $hit->class === WordClass::Nor => $nors[$hit->from] = true,
-                $hit->class === WordClass::Not => $nots[$hit->from] = $tokens[$hit->from]->form,
-                default => null,
+            if ($several && ($opener || (isset(self::WHOLE[$hit->class->value]) && count($hit->tokens) === $hit->to - $from))) {
+                $within = max($within, $hit->to);
+            }
+            match ($do) {
+                'opens' => $opener ? $opens[$from] ??= $hit->class : null,
+                'joins' => $joins[$from] = true,
+                'acts' => $does[$from] = true,
+                'is done' => $deeds[$from] = true,
+                'is passive' => $passive[$from] = true,
+                'misses' => $misses[$from] = true,
+                'is nor' => $nors[$from] = true,
+                'is not' => $nots[$from] = $tokens[$from]->form,
             };
         }
         $does = array_diff_key($does, $passive);
         $begins = $does + $deeds;
         [$starts, $opener] = [[0 => true], []];
         foreach ($tokens as $i => $token) {
-            if ($token->parts()) {
+            if (! $token->word && $token->parts()) {
                 $starts[$i + 1] = true;
             } elseif (isset($opens[$i])) {
                 // An opener that follows a mark or an "and" opens the same clause.
@@ -68,8 +74,9 @@ final class Clauses
                 $starts[$i] = true;
             }
         }
-        $starts = array_values(array_filter(array_keys($starts), static fn (int $i): bool => $i < count($tokens)));
-        sort($starts);
+        unset($starts[count($tokens)]);
+        ksort($starts);
+        $starts = array_keys($starts);
         [$clauses, $carried, $conditional] = [[], false, false];
         foreach ($starts as $n => $from) {
             $to = $starts[$n + 1] ?? count($tokens);
@@ -77,7 +84,7 @@ final class Clauses
             // "Ni pub ni mails": the same word twice is one no.
             $within = $nots === [] ? [] : array_filter($nots, static fn (int $i): bool => $i >= $from && $i < $to, ARRAY_FILTER_USE_KEY);
             // "Never sold nor shared" is one no, too.
-            $not = count(array_unique(array_diff_key($within, $nors) ?: $within));
+            $not = $within === [] ? 0 : count(array_unique(array_diff_key($within, $nors) ?: $within));
             $reached = $carried && $not === 0 && ($opened === null || $opened === WordClass::Joins) && self::goesOn($tokens[$from - 1] ?? null)
                 && self::firstIn($does, $from, $to - 1) === null;
             $negated = $not % 2 === 1 || $reached;

@@ -21,6 +21,12 @@ final class Names
     /** @return list<Stretch> */
     public static function in(Sentence $sentence, Vocabulary $vocabulary): array
     {
+        return $sentence->once('names', static fn (): array => self::find($sentence, $vocabulary));
+    }
+
+    /** @return list<Stretch> */
+    private static function find(Sentence $sentence, Vocabulary $vocabulary): array
+    {
         $tokens = $sentence->tokens;
         [$words, $capitals] = [0, 0];
         foreach ($tokens as $token) {

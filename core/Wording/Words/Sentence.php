@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Words;
 
+use ArrayObject;
+use Closure;
+
 /** A sentence with what its words belong to. Frames ask it. */
 final readonly class Sentence
 {
@@ -12,14 +15,17 @@ final readonly class Sentence
      * @param  list<Hit>  $hits  in their order
      * @param  non-empty-list<Clause>  $clauses
      * @param  array<string, list<Hit>>  $byClass
+     * @param  ArrayObject<string, mixed>  $told  what was told of it, wherever it stands
      * @param  int  $from  where it begins, in bytes of the folded text
      */
-    private function __construct(public array $tokens, public array $hits, public array $clauses, private array $byClass, public int $from = 0) {}
+    private function __construct(
+        public array $tokens, public array $hits, public array $clauses, private array $byClass, private ArrayObject $told, public int $from = 0
+    ) {}
 
     /** The same sentence where it stands in a text. */
     public function at(int $from): self
     {
-        return $from === $this->from ? $this : new self($this->tokens, $this->hits, $this->clauses, $this->byClass, $from);
+        return $from === $this->from ? $this : new self($this->tokens, $this->hits, $this->clauses, $this->byClass, $this->told, $from);
     }
 
     /** @param  non-empty-list<Token>  $tokens */
@@ -36,21 +42,41 @@ final readonly class Sentence
             $byClass[$hit->class->value][] = $hit;
         }
 
-        return new self($tokens, $hits, $clauses, $byClass);
+        return new self($tokens, $hits, $clauses, $byClass, new ArrayObject);
+    }
+
+    /**
+     * What several frames want to know of it, told once.
+     *
+     * @template T
+     *
+     * @param  string  $what  it is, by a name of its own
+     * @param  Closure(): T  $tell  which goes by nothing but the sentence
+     * @return T
+     */
+    public function once(string $what, Closure $tell): mixed
+    {
+        if (! $this->told->offsetExists($what)) {
+            $this->told[$what] = $tell();
+        }
+
+        return $this->told[$what];
     }
 
     /** @return list<Hit> of any of the classes, negated or not, in their order */
     public function all(WordClass ...$classes): array
     {
-        [$hits, $several] = [[], false];
+        [$hits, $inOrder] = [[], true];
         foreach ($classes as $class) {
             $more = $this->byClass[$class->value] ?? [];
-            if ($more !== []) {
-                $several = $hits !== [];
-                $hits = $several ? array_merge($hits, $more) : $more;
+            if ($hits === []) {
+                $hits = $more;
+            } elseif ($more !== []) {
+                $inOrder = $inOrder && $hits[count($hits) - 1]->from <= $more[0]->from;
+                array_push($hits, ...$more);
             }
         }
-        if ($several) {
+        if (! $inOrder) {
             usort($hits, static fn (Hit $a, Hit $b): int => $a->from <=> $b->from);
         }
 

@@ -60,6 +60,9 @@ final class Tokens
      */
     private static function joined(array $tokens, string $text): array
     {
+        if (strpbrk($text, '-:/\'’') === false) {
+            return $tokens;
+        }
         $joined = [];
         for ($i = 0, $n = count($tokens); $i < $n; $i++) {
             $token = $tokens[$i];

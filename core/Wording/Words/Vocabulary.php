@@ -11,8 +11,10 @@ use Juramen\Register\Language;
 /** The words of one language by their classes, ready to be looked up: entries of several words go by their first. */
 final readonly class Vocabulary
 {
-    /** So many sentences are remembered. */
-    private const REMEMBERED = 400;
+    /** Bytes of sentences that are kept: those of a label stand on its form and on its page again, and what fields are called on every form. */
+    private const KEPT = 30_000;
+
+    private const LONGEST_KEPT = 2_000;
 
     /** What comes next where an entry goes on with a gap. */
     private const ANY = -1;
@@ -22,15 +24,16 @@ final readonly class Vocabulary
 
     /**
      * @param  array<int, list<WordClass>>  $singles  what a word alone belongs to
-     * @param  array<int, array<int, array<int, array{WordClass, list<list<int>|null>}>>>  $longer  what begins with a word, by the word that comes
-     *                                                                                             next: its class, the other words; null is a gap
+     * @param  array<int, array<int, array<int, Longer>>>  $longer  what begins with a word, by the word that comes next
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
-     * @param  ArrayObject<string, Sentence|null>  $read  sentences by their text: those of a label stand on its form and on its page again
+     * @param  Kept<Sentence>  $read  sentences by their text
+     * @param  ArrayObject<string, Written>  $written  forms of words, by how they are written
      * @param  ArrayObject<string, Clues>  $clues  by what they lead to
      */
     private function __construct(
         private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections,
-        private ArrayObject $read = new ArrayObject, private ArrayObject $clues = new ArrayObject
+        private Kept $read = new Kept(Sentence::class, self::KEPT, self::LONGEST_KEPT), private ArrayObject $written = new ArrayObject,
+        private ArrayObject $clues = new ArrayObject
     ) {}
 
     public static function of(Language $language): self
@@ -56,9 +59,10 @@ final readonly class Vocabulary
                     static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), Entry::parse($line, $elided)->words
                 );
                 $entries++;
+                $others = array_map(static fn (?array $w): ?array => $w === null ? null : array_fill_keys($w, true), array_slice($words, 1));
                 foreach (array_unique($words[0] ?? []) as $number) {
                     foreach (count($words) > 1 ? $words[1] ?? [self::ANY] : [] as $next) {
-                        $longer[$number][$next][$entries] = [$class, array_slice($words, 1)];
+                        $longer[$number][$next][$entries] = new Longer($class, $others);
                     }
                     if (count($words) > 1) {
                         continue;
@@ -104,15 +108,13 @@ final readonly class Vocabulary
     /** What its words belong to; null where it has none. */
     public function sentence(string $text): ?Sentence
     {
-        if (! $this->read->offsetExists($text)) {
-            if (count($this->read) >= self::REMEMBERED) {
-                $this->read->exchangeArray([]);
-            }
-            $tokens = Tokens::of($text, $this);
-            $this->read[$text] = $tokens === [] ? null : Sentence::of($tokens, $this);
+        $known = $this->read->find('', $text);
+        if ($known !== null) {
+            return $known;
         }
+        $tokens = Tokens::of($text, $this);
 
-        return $this->read[$text];
+        return $tokens === [] ? null : $this->read->keep('', $text, Sentence::of($tokens, $this));
     }
 
     public function isElided(string $form): bool
@@ -123,7 +125,7 @@ final readonly class Vocabulary
     /** Whether a word belongs to anything that is read here. */
     public function knows(Token $token): bool
     {
-        return $this->patterns->in($token) !== [];
+        return $this->written($token)->words !== [];
     }
 
     /**
@@ -133,14 +135,35 @@ final readonly class Vocabulary
      */
     public function knowsAlone(string $form, array $besides = []): bool
     {
-        foreach ($this->patterns->in(new Token($form, 0, 0, true, false)) as $word) {
-            $classes = array_filter($this->singles[$word->number] ?? [], static fn (WordClass $c): bool => ! in_array($c, $besides, true));
-            if ($classes !== []) {
+        foreach ($this->written(new Token($form, 0, 0, true, false))->alone as $alone) {
+            if (! in_array($alone->class, $besides, true)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** What its form belongs to, by itself and at the beginning of longer entries. */
+    private function written(Token $token): Written
+    {
+        $form = $token->isNumber() ? '9' : $token->form;
+        $known = $this->written[$form] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
+        [$words, $alone, $longer] = [[], [], []];
+        foreach ($this->patterns->in($token) as $word) {
+            $words[$word->number] = true;
+            foreach ($this->singles[$word->number] ?? [] as $class) {
+                $alone[] = new Alone($class, $word->rest);
+            }
+            if (isset($this->longer[$word->number])) {
+                $longer[] = $this->longer[$word->number];
+            }
+        }
+
+        return $this->written[$form] = new Written($words, $alone, $longer);
     }
 
     /**
@@ -151,14 +174,16 @@ final readonly class Vocabulary
      */
     public function hits(array $tokens): array
     {
-        [$hits, $covered, $within, $seen] = [[], [], [], array_map($this->patterns->in(...), $tokens)];
-        foreach ($seen as $i => $words) {
-            $alone = [];
-            foreach ($words as $word) {
-                $entries = $this->longer[$word->number] ?? [];
-                foreach ($entries === [] ? [] : $this->begun($entries, $seen[$i + 1] ?? []) as [$class, $others]) {
-                    $matched = $this->matches($others, $i, $tokens, $seen);
-                    if ($matched === null || ($class === WordClass::DoubleNo && $this->joins($matched, $seen))) {
+        [$hits, $covered, $within, $seen] = [[], [], [], []];
+        foreach ($tokens as $token) {
+            $seen[] = $this->written($token);
+        }
+        foreach ($seen as $i => $written) {
+            foreach ($written->longer as $entries) {
+                foreach (self::begun($entries, $seen[$i + 1] ?? null) as $entry) {
+                    $class = $entry->class;
+                    $matched = self::matches($entry->others, $i, $tokens, $seen);
+                    if ($matched === null || ($class === WordClass::DoubleNo && self::joins($matched, $seen))) {
                         continue;
                     }
                     $hits[] = new Hit($class, $i, end($matched) + 1, $matched);
@@ -167,12 +192,9 @@ final readonly class Vocabulary
                         $covered[$at] = $class->swallows() ? max($covered[$at] ?? 0, count($matched)) : $covered[$at] ?? 0;
                     }
                 }
-                foreach ($this->singles[$word->number] ?? [] as $class) {
-                    $alone[] = new Hit($class, $i, $i + 1, [$i], $word->rest);
-                }
             }
-            foreach ($alone as $hit) {
-                $hits[] = $hit;
+            foreach ($written->alone as $alone) {
+                $hits[] = new Hit($alone->class, $i, $i + 1, [$i], $alone->rest);
             }
         }
         if ($within === []) {
@@ -194,13 +216,13 @@ final readonly class Vocabulary
      * Whether an "and" stands between words: "we do not sell it and do not share it" says two things, and no for each.
      *
      * @param  non-empty-list<int>  $matched  numbers of tokens
-     * @param  list<list<Seen>>  $seen
+     * @param  list<Written>  $seen
      */
-    private function joins(array $matched, array $seen): bool
+    private static function joins(array $matched, array $seen): bool
     {
         for ($at = $matched[0] + 1; $at < end($matched); $at++) {
-            foreach ($seen[$at] as $word) {
-                if (in_array(WordClass::Joins, $this->singles[$word->number] ?? [], true)) {
+            foreach ($seen[$at]->alone as $alone) {
+                if ($alone->class === WordClass::Joins) {
                     return true;
                 }
             }
@@ -212,28 +234,32 @@ final readonly class Vocabulary
     /**
      * Entries that may go on with what comes next, in their order.
      *
-     * @param  array<int, array<int, array{WordClass, list<list<int>|null>}>>  $entries  by the word that comes next
-     * @param  list<Seen>  $next
-     * @return array<int, array{WordClass, list<list<int>|null>}>
+     * @param  array<int, array<int, Longer>>  $entries  by the word that comes next
+     * @return array<int, Longer>
      */
-    private function begun(array $entries, array $next): array
+    private static function begun(array $entries, ?Written $next): array
     {
         $begun = $entries[self::ANY] ?? [];
-        foreach ($next as $word) {
-            $begun += $entries[$word->number] ?? [];
+        foreach ($next->words ?? [] as $number => $_) {
+            $more = $entries[$number] ?? [];
+            if ($begun === []) {
+                $begun = $more;
+            } elseif ($more !== []) {
+                $begun += $more;
+                ksort($begun);
+            }
         }
-        ksort($begun);
 
         return $begun;
     }
 
     /**
-     * @param  list<list<int>|null>  $others  words behind the first, each with its alternatives
+     * @param  list<array<int, true>|null>  $others  words behind the first, each with its alternatives
      * @param  list<Token>  $tokens
-     * @param  list<list<Seen>>  $seen
+     * @param  list<Written>  $seen
      * @return non-empty-list<int>|null the numbers of the tokens
      */
-    private function matches(array $others, int $from, array $tokens, array $seen): ?array
+    private static function matches(array $others, int $from, array $tokens, array $seen): ?array
     {
         [$matched, $at, $gap] = [[$from], $from + 1, 0];
         foreach ($others as $numbers) {
@@ -246,8 +272,8 @@ final readonly class Vocabulary
                 if (! isset($tokens[$at]) || $skipped > $gap) {
                     return null;
                 }
-                foreach ($seen[$at] as $word) {
-                    if (in_array($word->number, $numbers, true)) {
+                foreach ($seen[$at]->words as $number => $_) {
+                    if (isset($numbers[$number])) {
                         $matched[] = $at++;
                         $gap = 0;
 

@@ -36,9 +36,6 @@ final class WordPatterns
     /** @var array<string, int> */
     private array $within = [];
 
-    /** @var array<string, list<Seen>> form to what it matches */
-    private array $known = [];
-
     private int $next = 1;
 
     public function __construct(private readonly Stems $stemmer) {}
@@ -100,9 +97,7 @@ final class WordPatterns
     /** @return list<Seen> */
     public function in(Token $token): array
     {
-        $form = $token->isNumber() ? '9' : $token->form;
-
-        return $this->known[$form] ??= $token->isNumber() ? [new Seen(self::NUMBER)] : $this->look($form);
+        return $token->isNumber() ? [new Seen(self::NUMBER)] : $this->look($token->form);
     }
 
     /** @return list<Seen> */
