@@ -15,6 +15,7 @@ use App\Queries\Points\EditionsInForce;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\FlowLog;
 use App\Support\Journal;
+use App\Support\KeptAsPhp;
 use App\Support\KeyStore;
 use App\Support\Outgoing\Resolver;
 use App\Support\Outgoing\SystemResolver;
@@ -31,6 +32,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Juramen\Canon\MacRing;
 use Juramen\Register\Network;
+use Juramen\Wording\Words\LanguageFiles;
 use Psr\Clock\ClockInterface;
 
 /** Puts the parts together. */
@@ -60,6 +62,7 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->make('db'), config()->string('queue.failed.database'), config()->string('queue.failed.table')
         ));
         $this->app->singleton(Models::class);
+        LanguageFiles::keepBy(KeptAsPhp::of(...));
         $this->app->singleton(
             ThrowAwayDomains::class, static fn (): ThrowAwayDomains => new ThrowAwayDomains(config()->string('juramen.screening.throw_away'))
         );

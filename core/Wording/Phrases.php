@@ -6,7 +6,7 @@ namespace Juramen\Wording;
 
 use Juramen\Register\Channel;
 use Juramen\Register\Language;
-use Juramen\Wording\Words\LanguageFiles;
+use Juramen\Wording\Words\Vocabulary;
 
 /** Sentences of ours that stand in many statements: how to withdraw, the notice's name, how names are listed. Each language's files have them. */
 final class Phrases
@@ -55,7 +55,7 @@ final class Phrases
         /** @var array<string, array<string, string>> $all */
         static $all = [];
         if (! isset($all[$language->value])) {
-            foreach (LanguageFiles::words($language)->lines('phrases') as $line) {
+            foreach (Vocabulary::of($language)->section('phrases') as $line) {
                 [$name, $phrase] = array_map(trim(...), explode('=', $line, 2));
                 $all[$language->value][$name] = $phrase;
             }

@@ -140,7 +140,7 @@ test('core types are immutable', function (): void {
     $builders = [
         'Juramen\Points\SlottedText', 'Juramen\Log\MemorySubtrees', 'Juramen\Log\WantedSubtrees', 'Juramen\Log\GrowingTree', 'Juramen\Canon\Merge',
         'Juramen\Consent\Members', 'Juramen\Audit\Html\HtmlReader', 'Juramen\Audit\Html\Labels', 'Juramen\Audit\Html\Page',
-        'Juramen\Wording\Words\WordPatterns', 'Juramen\Wording\Words\Kept', 'Juramen\Wording\Frames\Understanding',
+        'Juramen\Wording\Words\LanguageFiles', 'Juramen\Wording\Words\WordPatterns', 'Juramen\Wording\Words\Kept', 'Juramen\Wording\Frames\Understanding',
     ];
     $loose = [];
     foreach (coreClasses() as $class) {

@@ -108,7 +108,7 @@ test('what a language is made of can be read: no entry is longer than a line, an
 })->with(array_map(static fn (Language $l): array => [$l], Language::cases()));
 
 test('a sixth language is a folder of files', function (): void {
-    $dutch = Vocabulary::from(LanguageFiles::in(dirname(__DIR__).'/Fixtures/nl'));
+    $dutch = Vocabulary::parse(LanguageFiles::in(dirname(__DIR__).'/Fixtures/nl'));
     $means = static fn (string $text, Meaning $meaning): bool => Understanding::read(Passage::read($text, $dutch))->has($meaning);
     expect($means('Tidewick Ferries mag mij maandelijks nieuwe overtochten mailen.', Meaning::PurposeNamed))->toBeTrue()
         ->and($means('Tidewick Ferries mag mij maandelijks nieuwe overtochten mailen.', Meaning::RateGiven))->toBeTrue()
@@ -121,7 +121,7 @@ test('a sixth language is a folder of files', function (): void {
 });
 
 test('an entry that cannot be read is refused with what is wrong', function (string $lines, string $says): void {
-    expect(fn () => Vocabulary::from(Sections::parse([$lines])))->toThrow(InvalidArgumentException::class, $says);
+    expect(fn () => Vocabulary::parse(Sections::parse([$lines])))->toThrow(InvalidArgumentException::class, $says);
 })->with([
     ["send\n", 'needs a section'], ["[sends]\n... to\n", 'only between two'], ["[sends]\nsend ...\n", 'only between two'], ["[sends]\n=\n", 'no letters'],
 ]);

@@ -32,7 +32,7 @@ function jumble(int $characters): string
 /** The one sentence of a text, by words of its own. */
 function sentenceOf(string $lines, string $text): Sentence
 {
-    return Passage::read($text, Vocabulary::from(Sections::parse([$lines])))->sentences[0];
+    return Passage::read($text, Vocabulary::parse(Sections::parse([$lines])))->sentences[0];
 }
 
 /** @return list<string> what was found, each class with its words */
@@ -173,7 +173,7 @@ test('where words of a class stand there are clues to them, whatever the text; w
 })->with(Language::cases());
 
 test('clues are found in what hides, joins or parts words', function (string $entry, string $text, bool $may): void {
-    $vocabulary = Vocabulary::from(Sections::parse(["[endings]\nies > y\n[ends]\n$entry"]));
+    $vocabulary = Vocabulary::parse(Sections::parse(["[endings]\nies > y\n[ends]\n$entry"]));
     expect($vocabulary->cluesTo(WordClass::Ends)->areIn(Clues::plain($text)))->toBe($may)
         ->and($may || ! Passage::read($text, $vocabulary)->speaksOf(WordClass::Ends))->toBeTrue();
 })->with([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Screening;
 
+use App\Support\KeptAsPhp;
 use Juramen\Screening\LetterModel;
 use Juramen\Screening\Text\TextModel;
 
@@ -31,16 +32,16 @@ final class Models
 
     public function words(): TextModel
     {
-        $parse = static fn (string $text): array => TextModel::parse($text)->toArray();
-
-        return $this->words ??= TextModel::from($this->compiled(self::wordsFile(), $parse));
+        return $this->words ??= TextModel::from(
+            self::kept(self::wordsFile(), static fn (string $text): array => TextModel::parse($text)->toArray())
+        );
     }
 
     public function letters(): LetterModel
     {
-        $parse = static fn (string $text): array => LetterModel::parse($text)->toArray();
-
-        return $this->letters ??= LetterModel::from($this->compiled(self::lettersFile(), $parse));
+        return $this->letters ??= LetterModel::from(
+            self::kept(self::lettersFile(), static fn (string $text): array => LetterModel::parse($text)->toArray())
+        );
     }
 
     /**
@@ -49,18 +50,10 @@ final class Models
      * @param  callable(string): T  $parse
      * @return T
      */
-    private function compiled(string $file, callable $parse): array
+    private static function kept(string $file, callable $parse): array
     {
-        $kept = storage_path('framework/'.basename($file, '.txt').'-'.substr(hash('xxh128', filemtime($file).filesize($file).$file), 0, 12).'.php');
-        if (! is_file($kept)) {
-            $data = $parse((string) file_get_contents($file));
-            $new = $kept.'.'.getmypid();
-            if (@file_put_contents($new, '<?php return '.var_export($data, true).";\n") === false) {
-                return $data;
-            }
-            rename($new, $kept);
-        }
-
-        return require $kept;
+        return KeptAsPhp::of(
+            basename($file, '.txt'), filemtime($file).filesize($file).$file, static fn (): array => $parse((string) file_get_contents($file))
+        );
     }
 }

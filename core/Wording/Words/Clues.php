@@ -13,16 +13,14 @@ final readonly class Clues
     private function __construct(private string $pattern) {}
 
     /**
-     * @param  list<list<list<string>>>  $entries  of each entry its words, each with the clues to its alternatives
+     * @param  list<string>  $clues
      * @param  string  $begins  what clues begin with where no letter stands before them
      */
-    public static function to(array $entries, string $begins): self
+    public static function of(array $clues, string $begins): self
     {
         [$first, $anywhere] = [[], []];
-        foreach ($entries as $words) {
-            foreach (self::longest($words) as $clue) {
-                str_starts_with($clue, $begins) ? $first[substr($clue, strlen($begins))] = true : $anywhere[$clue] = true;
-            }
+        foreach ($clues as $clue) {
+            str_starts_with($clue, $begins) ? $first[substr($clue, strlen($begins))] = true : $anywhere[$clue] = true;
         }
         $parts = [...($first === [] ? [] : [$begins.'(?:'.self::either($first).')']), ...($anywhere === [] ? [] : [self::either($anywhere)])];
 
@@ -32,10 +30,10 @@ final readonly class Clues
     /**
      * Of several words that an entry needs the one to look for: that of which the shortest alternative is longest.
      *
-     * @param  list<list<string>>  $words
+     * @param  list<list<string>>  $words  each with the clues to its alternatives
      * @return list<string>
      */
-    private static function longest(array $words): array
+    public static function longest(array $words): array
     {
         $best = [[], 0];
         foreach ($words as $alternatives) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Words;
 
+use Closure;
 use Juramen\Register\Language;
 use RuntimeException;
 
@@ -14,6 +15,41 @@ use RuntimeException;
 final class LanguageFiles
 {
     private const HOME = __DIR__.'/../Languages';
+
+    /** Keeps what was made of the files: told its name, what it was made of, and how it is made. */
+    private static ?Closure $keeper = null;
+
+    /** @param  Closure(string, string, callable(): mixed[]): mixed[]  $keeper */
+    public static function keepBy(Closure $keeper): void
+    {
+        self::$keeper = $keeper;
+    }
+
+    /**
+     * What is made of a language's files, as it is kept; made anew where nobody keeps it, or where they or their code have changed.
+     *
+     * @template T of mixed[]
+     *
+     * @param  string  $what  it is, in a word
+     * @param  callable(): T  $make
+     * @return T of nothing but arrays, numbers and words
+     */
+    public static function made(Language $language, string $what, callable $make): array
+    {
+        if (self::$keeper === null) {
+            return $make();
+        }
+        /** @var array<string, string> $states of files by their pattern, looked up once */
+        static $states = [];
+        foreach ([__DIR__.'/*.php', self::HOME."/$language->value/*.txt"] as $pattern) {
+            $states[$pattern] ??= implode("\n", array_map(
+                static fn (string $file): string => $file.' '.filemtime($file).' '.filesize($file), glob($pattern) ?: []
+            ));
+            $of[] = $states[$pattern];
+        }
+
+        return (self::$keeper)("$what-$language->value", implode("\n", $of), $make);
+    }
 
     public static function words(Language $language): Sections
     {

@@ -8,7 +8,16 @@ use ArrayObject;
 use InvalidArgumentException;
 use Juramen\Register\Language;
 
-/** The words of one language by their classes, ready to be looked up: entries of several words go by their first. */
+/**
+ * The words of one language by their classes, ready to be looked up: entries of several words go by their first. All that is made of the files is
+ * held in arrays of numbers and words, so that PHP can keep it.
+ *
+ * @phpstan-import-type Patterns from WordPatterns
+ *
+ * @phpstan-type Entries array<int, array{string, list<array<int, true>|null>}>
+ * @phpstan-type Made array{patterns: Patterns, singles: array<int, list<string>>, longer: array<int, array<int, Entries>>,
+ *     sections: array<string, list<string>>, clues: array<string, list<string>>}
+ */
 final readonly class Vocabulary
 {
     /** Bytes of sentences that are kept: those of a label stand on its form and on its page again, and what fields are called on every form. */
@@ -23,17 +32,20 @@ final readonly class Vocabulary
     public const GAP = 12;
 
     /**
-     * @param  array<int, list<WordClass>>  $singles  what a word alone belongs to
-     * @param  array<int, array<int, array<int, Longer>>>  $longer  what begins with a word, by the word that comes next
+     * @param  array<int, list<string>>  $singles  classes that a word alone belongs to
+     * @param  array<int, array<int, Entries>>  $longer  what begins with a word, by the word that comes next: its class, and the words behind, each with
+     *                                                    its alternatives; null is a gap
      * @param  array<string, true>  $elided  what is written before an apostrophe and is a word of its own
+     * @param  array<string, list<string>>  $sections  lines of those that are no class of words
+     * @param  array<string, list<string>>  $cluesOf  to the entries of each class
      * @param  Kept<Sentence>  $read  sentences by their text
      * @param  ArrayObject<string, Written>  $written  forms of words, by how they are written
      * @param  ArrayObject<string, Clues>  $clues  by what they lead to
      */
     private function __construct(
-        private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private Sections $sections,
-        private Kept $read = new Kept(Sentence::class, self::KEPT, self::LONGEST_KEPT), private ArrayObject $written = new ArrayObject,
-        private ArrayObject $clues = new ArrayObject
+        private WordPatterns $patterns, private array $singles, private array $longer, private array $elided, private array $sections,
+        private array $cluesOf, private Kept $read = new Kept(Sentence::class, self::KEPT, self::LONGEST_KEPT),
+        private ArrayObject $written = new ArrayObject, private ArrayObject $clues = new ArrayObject
     ) {}
 
     public static function of(Language $language): self
@@ -41,46 +53,77 @@ final readonly class Vocabulary
         /** @var array<string, self> $all */
         static $all = [];
 
-        return $all[$language->value] ??= self::from(LanguageFiles::words($language));
+        return $all[$language->value] ??= self::from(
+            LanguageFiles::made($language, 'vocabulary', static fn (): array => self::make(LanguageFiles::words($language)))
+        );
     }
 
     /** @throws InvalidArgumentException where an entry cannot be read */
-    public static function from(Sections $sections): self
+    public static function parse(Sections $sections): self
+    {
+        return self::from(self::make($sections));
+    }
+
+    /** @param  Made  $made */
+    private static function from(array $made): self
+    {
+        $sections = $made['sections'];
+        $stems = Stems::from($sections['endings'] ?? [], isset($sections['doubled']));
+
+        return new self(
+            WordPatterns::from($stems, $made['patterns']), $made['singles'], $made['longer'], array_fill_keys($sections['elided'] ?? [], true), $sections,
+            $made['clues']
+        );
+    }
+
+    /**
+     * @return Made
+     *
+     * @throws InvalidArgumentException where an entry cannot be read
+     */
+    private static function make(Sections $sections): array
     {
         $patterns = new WordPatterns(Stems::from($sections->lines('endings'), $sections->lines('doubled') !== []));
         $elided = array_fill_keys($sections->lines('elided'), true);
-        [$singles, $longer, $entries] = [[], [], 0];
+        [$singles, $longer, $clues, $entries] = [[], [], [], 0];
         foreach ([WordClass::Little, WordClass::I, WordClass::You, WordClass::Self, WordClass::Not] as $class) {
             array_map($patterns->little(...), preg_grep('~^=[^\s/]+$~u', $sections->lines($class->value)) ?: []);
         }
         foreach (WordClass::cases() as $class) {
             foreach ($sections->lines($class->value) as $line) {
-                $words = array_map(
-                    static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), Entry::parse($line, $elided)->words
-                );
+                $written = Entry::parse($line, $elided)->words;
+                $words = array_map(static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), $written);
+                $each = array_map(static fn (array $w): array => array_map($patterns->clue(...), $w), array_values(array_filter($written, is_array(...))));
+                $clues[$class->value] = ($clues[$class->value] ?? []) + array_fill_keys(Clues::longest($each), true);
                 $entries++;
                 $others = array_map(static fn (?array $w): ?array => $w === null ? null : array_fill_keys($w, true), array_slice($words, 1));
                 foreach (array_unique($words[0] ?? []) as $number) {
                     foreach (count($words) > 1 ? $words[1] ?? [self::ANY] : [] as $next) {
-                        $longer[$number][$next][$entries] = new Longer($class, $others);
+                        $longer[$number][$next][$entries] = [$class->value, $others];
                     }
                     if (count($words) > 1) {
                         continue;
                     }
-                    if (! in_array($class, $singles[$number] ?? [], true)) {
-                        $singles[$number][] = $class;
+                    if (! in_array($class->value, $singles[$number] ?? [], true)) {
+                        $singles[$number][] = $class->value;
                     }
                 }
             }
         }
 
-        return new self($patterns, $singles, $longer, $elided, $sections);
+        $names = array_diff($sections->names(), array_column(WordClass::cases(), 'value'));
+
+        return [
+            'patterns' => $patterns->toArray(), 'singles' => $singles, 'longer' => $longer,
+            'sections' => array_combine($names, array_map($sections->lines(...), $names)),
+            'clues' => array_map(static fn (array $of): array => array_map(strval(...), array_keys($of)), $clues),
+        ];
     }
 
     /** @return list<string> the lines of a section that is no class of words */
     public function section(string $name): array
     {
-        return $this->sections->lines($name);
+        return $this->sections[$name] ?? [];
     }
 
     /** What a text must have in which words of any of the classes stand. */
@@ -94,15 +137,9 @@ final readonly class Vocabulary
         if ($known !== null) {
             return $known;
         }
-        $entries = [];
-        foreach ($classes as $class) {
-            foreach ($this->sections->lines($class->value) as $line) {
-                $words = array_values(array_filter(Entry::parse($line, $this->elided)->words, is_array(...)));
-                $entries[] = array_map(fn (array $alternatives): array => array_map($this->patterns->clue(...), $alternatives), $words);
-            }
-        }
+        $clues = array_merge([], ...array_map(fn (WordClass $class): array => $this->cluesOf[$class->value] ?? [], $classes));
 
-        return $this->clues[$key] = Clues::to($entries, WordPatterns::BEGINS);
+        return $this->clues[$key] = Clues::of($clues, WordPatterns::BEGINS);
     }
 
     /** What its words belong to; null where it has none. */
@@ -156,10 +193,10 @@ final readonly class Vocabulary
         foreach ($this->patterns->in($token) as $word) {
             $words[$word->number] = true;
             foreach ($this->singles[$word->number] ?? [] as $class) {
-                $alone[] = new Alone($class, $word->rest);
+                $alone[] = new Alone(WordClass::from($class), $word->rest);
             }
             if (isset($this->longer[$word->number])) {
-                $longer[] = $this->longer[$word->number];
+                $longer[] = $word->number;
             }
         }
 
@@ -179,13 +216,13 @@ final readonly class Vocabulary
             $seen[] = $this->written($token);
         }
         foreach ($seen as $i => $written) {
-            foreach ($written->longer as $entries) {
-                foreach (self::begun($entries, $seen[$i + 1] ?? null) as $entry) {
-                    $class = $entry->class;
-                    $matched = self::matches($entry->others, $i, $tokens, $seen);
-                    if ($matched === null || ($class === WordClass::DoubleNo && self::joins($matched, $seen))) {
+            foreach ($written->longer as $number) {
+                foreach (self::begun($this->longer[$number], $seen[$i + 1] ?? null) as [$name, $others]) {
+                    $matched = self::matches($others, $i, $tokens, $seen);
+                    if ($matched === null || ($name === WordClass::DoubleNo->value && self::joins($matched, $seen))) {
                         continue;
                     }
+                    $class = WordClass::from($name);
                     $hits[] = new Hit($class, $i, end($matched) + 1, $matched);
                     foreach ($matched as $at) {
                         $within[$at] = max($within[$at] ?? 0, count($matched));
@@ -234,8 +271,8 @@ final readonly class Vocabulary
     /**
      * Entries that may go on with what comes next, in their order.
      *
-     * @param  array<int, array<int, Longer>>  $entries  by the word that comes next
-     * @return array<int, Longer>
+     * @param  array<int, Entries>  $entries  by the word that comes next
+     * @return Entries
      */
     private static function begun(array $entries, ?Written $next): array
     {

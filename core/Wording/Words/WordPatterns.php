@@ -10,6 +10,9 @@ use InvalidArgumentException;
  * The words of all entries by how they are written, each with a number of its own. A word stands for itself with all endings of
  * inflection; "=word" for exactly that, "word*" for whatever begins so, "*word" for whatever ends so, "*word*" for whatever has it within,
  * and "9" for any number. It grows while a vocabulary is made, and then tells which of them a form matches.
+ *
+ * @phpstan-type Patterns array{exact: array<string, int>, little: array<string, true>, stems: array<string, int>, begins: array<int, array<string, int>>,
+ *     ends: array<int, array<string, int>>, within: array<string, int>}
  */
 final class WordPatterns
 {
@@ -39,6 +42,30 @@ final class WordPatterns
     private int $next = 1;
 
     public function __construct(private readonly Stems $stemmer) {}
+
+    /** @param  Patterns  $kept  as toArray() gave them */
+    public static function from(Stems $stemmer, array $kept): self
+    {
+        $patterns = new self($stemmer);
+        foreach (['exact', 'little', 'stems', 'begins', 'ends', 'within'] as $of) {
+            $patterns->$of = $kept[$of];
+        }
+
+        return $patterns;
+    }
+
+    /**
+     * As PHP keeps them for the next request.
+     *
+     * @return Patterns
+     */
+    public function toArray(): array
+    {
+        return [
+            'exact' => $this->exact, 'little' => $this->little, 'stems' => $this->stems, 'begins' => $this->begins, 'ends' => $this->ends,
+            'within' => $this->within,
+        ];
+    }
 
     /** A little word is itself, wherever it stands in an entry, and no ending of a longer one. */
     public function little(string $word): void

@@ -10,7 +10,7 @@ final readonly class Written
     /**
      * @param  array<int, true>  $words  numbers of the words of entries that it matches
      * @param  list<Alone>  $alone  what it belongs to by itself
-     * @param  list<array<int, array<int, Longer>>>  $longer  entries that begin with each of these words, by the word that comes next
+     * @param  list<int>  $longer  those of them with which longer entries begin
      */
     public function __construct(public array $words, public array $alone, public array $longer) {}
 }
