@@ -25,10 +25,14 @@ final class KeptAsPhp
                 return $made;
             }
             // What was made of other files is of no use any more.
-            array_map(unlink(...), array_filter(glob(storage_path("framework/$name-????????????.php")) ?: [], is_file(...)));
+            foreach (array_diff(glob(storage_path("framework/$name-????????????.php")) ?: [], [$kept]) as $old) {
+                @unlink($old);
+            }
             rename($new, $kept);
         }
+        $read = @include $kept;
 
-        return require $kept;
+        // Another may have taken it away since, which runs other code.
+        return is_array($read) ? $read : $make();
     }
 }
