@@ -119,6 +119,10 @@ final class ActFrame implements Frame
                 return $adds;
             }
         }
+        $account = $this->subscribesItself($s);
+        if ($account !== null) {
+            return $account;
+        }
         foreach ($s->said(W::Automatic) as $automatic) {
             if (SendingFrame::sent($s) !== null && $s->has(W::Everybody, W::Does, W::You, W::Self)) {
                 return $automatic;
@@ -142,6 +146,21 @@ final class ActFrame implements Frame
         $before = ($subscribes ?: ($ours ? $s->said(W::Advertising, W::Carrier, W::ByEmail) : []))[0]->from ?? 0;
 
         return array_filter($s->said(W::Wanted, W::Does), static fn (Hit $h): bool => $h->to <= $before) !== [] ? $means : null;
+    }
+
+    /** "Every new account subscribes to our letter": a thing that is made, and nobody who wants it. */
+    private function subscribesItself(Sentence $s): ?Hit
+    {
+        foreach ($s->has(W::Each) ? $s->said(W::Subscribes) : [] as $subscribes) {
+            $things = array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->to === $subscribes->from);
+            $each = static fn (Hit $h): bool => $h->from === 0 && reset($things)->from - $h->to <= 1;
+            if ($things !== [] && array_filter($s->all(W::Each), $each) !== [] && $s->has(W::Advertising, W::Carrier)
+                && ! $s->inClause($subscribes->clause, W::I, W::Wants, W::May)) {
+                return reset($things);
+            }
+        }
+
+        return null;
     }
 
     /** "Subscribe to our letter": whoever reads it may. German says "you" behind the verb. */

@@ -68,8 +68,9 @@ final class AnnouncedFrame implements Frame
                 return $mail;
             }
         }
-        // "You also get our concert letter": one of ours, besides what was asked for.
-        foreach ($s->has(W::Also) && $s->says(W::Sends, W::Gets) ? $s->said(W::Carrier) : [] as $letter) {
+        // "You also get our concert letter", "afterwards you get our letter every month": one of ours, besides what was asked for.
+        $more = $s->has(W::Also) || $s->has(W::Rate) || ($s->has(W::Unit) && $s->has(W::Each, W::Per));
+        foreach ($more && $s->says(W::Sends, W::Gets) ? $s->said(W::Carrier) : [] as $letter) {
             $ours = static fn (Hit $h): bool => $h->from < $letter->from && $letter->from - $h->to <= self::NEAR;
             if (array_filter($s->said(W::Self), $ours) !== [] && ! $s->has(W::Service, W::Answers)) {
                 return $letter;

@@ -125,7 +125,7 @@ final class Bargain
         // "All accounts are signed up by default": nothing is kept for anybody.
         foreach ($s->has(W::Automatic) ? [] : $s->clauses as $n => $clause) {
             $agrees = ! $s->inClause($n, W::Not, W::I, W::Terms, W::Notice, W::Ends, W::Withdraws) && ($s->inClause($n, W::Subscribes, W::Agrees)
-                || ($s->inClause($n, W::Self) && $s->inClause($n, W::Sends)));
+                || (array_filter($s->acting(W::Self), static fn (Hit $h): bool => $h->clause === $n) !== [] && $s->inClause($n, W::Sends)));
             // "Counts as consent": what looks like "who" is part of what it means.
             $means = array_filter($s->all(W::Signifies), static fn (Hit $h): bool => $h->from < $clause->from && $h->to > $clause->from) !== [];
             $hangs = ($clause->opener === W::Who && ! $means) || (in_array($clause->opener, [W::If, W::When], true) && $s->inClause($n, W::You));

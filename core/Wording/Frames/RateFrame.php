@@ -73,8 +73,10 @@ final class RateFrame implements Frame
             // "All fields are required" says of nothing how often it comes.
             // Nor does "all participants".
             $everybody = array_filter($s->all(W::Everybody), static fn (Hit $h): bool => $h->from <= $each->from && $h->to > $each->to) !== [];
-            // "With each order".
-            $done = array_filter($s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from === $each->to) !== [];
+            // "With each order", "every new account".
+            $done = array_filter(
+                $s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from === $each->to || ($h->from === $each->to + 1 && self::isLittle($s, $each->to))
+            ) !== [];
             $counts = ! $means && ! $everybody && ! $done && ! $this->isOfEnding($s, $each) && ! $s->inClause($each->clause, W::Must);
             if ($counts && $next !== null && $next->word && self::comes($s)) {
                 return [$each->from, $each->to + 1];
@@ -167,6 +169,11 @@ final class RateFrame implements Frame
         $counted = array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->to <= $before->from && $before->from - $n->to < 2);
 
         return $counted !== [] || self::comes($s);
+    }
+
+    private static function isLittle(Sentence $s, int $token): bool
+    {
+        return array_filter($s->all(W::Little), static fn (Hit $h): bool => $h->from === $token) !== [];
     }
 
     private static function comes(Sentence $s): bool
