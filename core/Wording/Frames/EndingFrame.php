@@ -100,11 +100,12 @@ final class EndingFrame implements Frame
         return null;
     }
 
-    /** A moment or a way stands beside it, or somebody may: in its clause or the next to it. */
+    /** A moment or a way stands beside it, or somebody may: in its clause or the next to it, and behind an "or sooner". */
     private function hasWay(Sentence $s, Hit $ending): bool
     {
         $alone = $ending->class === W::Withdraws || $ending->from === $s->clauseOf($ending)->from;
-        foreach ([$ending->clause, $ending->clause + 1, $ending->clause - 1] as $n) {
+        $behind = ($s->clauses[$ending->clause + 1] ?? null)?->opener === W::Joins ? [$ending->clause + 2] : [];
+        foreach ([$ending->clause, $ending->clause + 1, $ending->clause - 1, ...$behind] as $n) {
             if ($s->inClause($n, W::AnyTime, W::Way, W::NoLonger, W::HardWay, W::Tells)
                 || ($s->inClause($n, W::May, W::Must) && ($alone || $s->inClause($n, W::I, W::You)))) {
                 return true;
