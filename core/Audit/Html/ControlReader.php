@@ -311,8 +311,10 @@ final readonly class ControlReader
     {
         $others = $this->speaks(WordClass::Processor, $label) ? [] : [WordClass::Outsider];
 
-        return $this->speaks(WordClass::Service, $label)
-            && ! $this->listener->speaksOf($this->listener->without($label, WordClass::Service), WordClass::Advertising, WordClass::Vague, ...$others);
+        // What comes by post is no post to read.
+        $left = $this->listener->without($label, WordClass::Service, WordClass::ByPost);
+
+        return $this->speaks(WordClass::Service, $label) && ! $this->listener->speaksOf($left, WordClass::Advertising, WordClass::Vague, ...$others);
     }
 
     private function meansYes(string $text, string $value): bool
