@@ -217,12 +217,12 @@ final class EndingFrame implements Frame
     /** "By email or registered letter": the easy way stands beside it. */
     private function isOneOfSeveral(Sentence $s, Hit $hard): bool
     {
-        foreach ($s->all(W::Joins) as $or) {
-            if (abs($or->from - $hard->from) <= 3 || abs($or->from - $hard->to) <= 3) {
-                foreach ($s->all(W::Way, W::ByEmail, W::BySms, W::ByPhone) as $easy) {
-                    if ($easy->from < $hard->from && $easy->clause === $hard->clause || $easy->from >= $hard->to && $easy->from - $hard->to <= 4) {
-                        return ! $s->has(W::Must);
-                    }
+        foreach ($s->has(W::Must) ? [] : $s->all(W::Way, W::ByEmail, W::BySms, W::ByPhone) as $easy) {
+            foreach ($s->all(W::Joins) as $or) {
+                $before = $easy->clause === $hard->clause && $easy->from < $or->from && $or->to <= $hard->from && $hard->from - $or->from <= 3;
+                $behind = $or->from >= $hard->to && $or->from - $hard->to <= 3 && $easy->from >= $or->to && $easy->from - $hard->to <= 4;
+                if ($before || $behind) {
+                    return true;
                 }
             }
         }

@@ -110,19 +110,21 @@ final class PurposeFrame implements Frame
      * What is said of what comes, by sentences in which something does. A sentence in which nothing comes says it where it stands before them and
      * they say nothing themselves ("Concerts in May. Tell me by email"), and the first where nothing comes in any.
      *
-     * @param  bool  $vaguely  whether words that fit anything say it already: then what stands before must be ours ("Our concerts begin!")
+     * @param  bool  $vaguely  whether words that fit anything say it already: then what stands before must be ours ("Our concerts begin!"), or have
+     *                         such a word beside it ("Sewing tips?")
      * @return list<Found>
      */
     private function named(Passage $passage, bool $vaguely): array
     {
         [$named, $before, $spoken] = [[], [], false];
+        $tells = static fn (?Sentence $s): bool => $s !== null && (! $vaguely || $s->has(W::Self));
         foreach ($passage->sentences as $n => $sentence) {
             $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means())
                 || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per));
             $spoken = $spoken || $speaks;
             if ($speaks) {
                 array_push($named, ...$this->words($passage, $sentence));
-            } elseif (! $spoken && (! $vaguely || $sentence->has(W::Self))) {
+            } elseif (! $spoken && ($tells($sentence) || $sentence->has(W::Vague))) {
                 $before[$n] = $sentence;
             }
             if (count($named) >= self::SHOWN) {
@@ -133,7 +135,7 @@ final class PurposeFrame implements Frame
             return array_slice($named, 0, self::SHOWN);
         }
 
-        $before = $spoken ? array_values($before) : array_slice($before, 0, (int) isset($before[0]));
+        $before = $spoken ? array_values($before) : array_filter([$before[0] ?? null], $tells);
 
         return array_slice(array_merge([], ...array_map(fn (Sentence $s): array => $this->words($passage, $s), $before)), 0, self::SHOWN);
     }
