@@ -152,11 +152,11 @@ final class ActFrame implements Frame
     private function subscribesItself(Sentence $s): ?Hit
     {
         foreach ($s->has(W::Each) ? $s->said(W::Subscribes) : [] as $subscribes) {
-            $things = array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->to === $subscribes->from);
-            $each = static fn (Hit $h): bool => $h->from === 0 && reset($things)->from - $h->to <= 1;
-            if ($things !== [] && array_filter($s->all(W::Each), $each) !== [] && $s->has(W::Advertising, W::Carrier)
+            $thing = array_values(array_filter($s->said(W::Wanted), static fn (Hit $h): bool => $h->to === $subscribes->from))[0] ?? null;
+            $each = static fn (Hit $h): bool => $thing !== null && $h->from === 0 && $thing->from - $h->to <= 1;
+            if (array_filter($s->all(W::Each), $each) !== [] && $s->has(W::Advertising, W::Carrier)
                 && ! $s->inClause($subscribes->clause, W::I, W::Wants, W::May)) {
-                return reset($things);
+                return $thing;
             }
         }
 

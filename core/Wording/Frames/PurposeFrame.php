@@ -117,7 +117,7 @@ final class PurposeFrame implements Frame
     private function named(Passage $passage, bool $vaguely): array
     {
         [$named, $before, $spoken] = [[], [], false];
-        $tells = static fn (?Sentence $s): bool => $s !== null && (! $vaguely || $s->has(W::Self));
+        $tells = static fn (Sentence $s): bool => ! $vaguely || $s->has(W::Self);
         foreach ($passage->sentences as $n => $sentence) {
             $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means())
                 || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per));
@@ -135,7 +135,7 @@ final class PurposeFrame implements Frame
             return array_slice($named, 0, self::SHOWN);
         }
 
-        $before = $spoken ? array_values($before) : array_filter([$before[0] ?? null], $tells);
+        $before = $spoken ? array_values($before) : array_filter(isset($before[0]) ? [$before[0]] : [], $tells);
 
         return array_slice(array_merge([], ...array_map(fn (Sentence $s): array => $this->words($passage, $s), $before)), 0, self::SHOWN);
     }
