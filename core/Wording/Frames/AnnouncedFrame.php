@@ -146,8 +146,10 @@ final class AnnouncedFrame implements Frame
             return false;
         }
         foreach ($s->clauses as $n => $clause) {
-            $wanted = $s->inClause($n, W::You) && $s->inClause($n, W::Wants, W::Agrees) && $s->inClause($n, W::Advertising, W::Carrier, ...W::means());
-            if ($wanted && $clause->negated && in_array($clause->opener, [W::If, W::When, W::Unless], true)) {
+            $wanted = $s->inClause($n, W::You) && $s->inClause($n, W::Advertising, W::Carrier, ...W::means());
+            // "If you would rather not get it": the no is a word of its own.
+            $no = ($clause->negated && $s->inClause($n, W::Wants, W::Agrees)) || ($s->inClause($n, W::Refuses) && $s->inClause($n, W::Wants, W::Gets));
+            if ($wanted && $no && in_array($clause->opener, [W::If, W::When, W::Unless], true)) {
                 return true;
             }
         }
