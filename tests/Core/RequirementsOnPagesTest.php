@@ -181,6 +181,21 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     // Programs.
     'a trap' => ['bots-kept-out', onPage("$email<div style=\"display:none\"><input name=homepage></div>"), 'met', ''],
     'a trap that stands outside the screen' => ['bots-kept-out', onPage("$email<div style=\"position:absolute;left:-9999px\"><input name=homepage></div>"), 'met', ''],
+    'a trap that the page\'s styles hide' => [
+        'bots-kept-out', onPage("$email<p class=\"more hp\"><input name=homepage></p>", head: '<style>/* {} */ .a, form > .hp { left: -9999px }</style>'), 'met', '',
+    ],
+    'a trap that styles hide by its id' => ['bots-kept-out', onPage("$email<input id=more name=more>", head: '<style>input#more{display:none}</style>'), 'met', ''],
+    'a line that no key reaches' => ['bots-kept-out', onPage("$email<input name=more tabindex=-1 autocomplete=off>"), 'met', ''],
+    'a line that is called a trap' => ['bots-kept-out', onPage("$email<label>More <input name=order_honeypot></label>"), 'met', ''],
+    'a line that styles hide on a narrow screen' => [
+        'bots-kept-out', onPage("$email<input class=hp name=more>", head: '<style>@media (max-width: 9em) { .hp { display: none } }</style>'), 'open', '',
+    ],
+    'a step that comes later' => [
+        'bots-kept-out', onPage("$email<div class=step><input name=a><input name=b></div>", head: '<style>.step{display:none}</style>'), 'open', '',
+    ],
+    'a box that is drawn anew' => [
+        'bots-kept-out', onPage("$email<label><input type=checkbox class=own> Gift</label>", head: '<style>.own{opacity:0}</style>'), 'open', '',
+    ],
     'a picture to read' => ['bots-kept-out', onPage("$email<img src=\"/captcha.png\" alt=\"\"><label>Code <input name=c></label>"), 'weakness', ''],
     'nothing to be seen' => ['bots-kept-out', onPage($email), 'open', ''],
     // From elsewhere.

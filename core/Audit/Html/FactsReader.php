@@ -47,7 +47,7 @@ final readonly class FactsReader
 
     private ?Selector $stores;
 
-    public function __construct(private Page $page, private Labels $labels, private string $address)
+    public function __construct(private Page $page, private Visibility $visibility, private Labels $labels, private string $address)
     {
         $this->loaded = $this->loaded();
         $this->stores = $this->stores();
@@ -158,7 +158,7 @@ final readonly class FactsReader
             $name = $element->getAttribute('name');
             // A box that nobody sees, without words, and ticked, is sent as a hidden field is.
             $box = $type === 'checkbox' && $element->hasAttribute('checked') && $this->page->isHidden($element) && $this->labels->of($element) === '';
-            $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->page->isUnseen($element);
+            $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->visibility->isUnseen($element);
             if ($name !== '' && ($box || $text || $type === 'hidden')) {
                 $hidden[] = new HiddenInput(
                     new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')) ?: ($box ? 'on' : ''),
@@ -208,7 +208,7 @@ final readonly class FactsReader
 
     private function hasTrap(FoundForm $form): bool
     {
-        return array_filter($form->controls, $this->page->isUnseen(...)) !== [];
+        return array_filter($form->controls, $this->visibility->isUnseen(...)) !== [];
     }
 
     private function picture(FoundForm $form): ?Selector

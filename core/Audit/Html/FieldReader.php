@@ -34,10 +34,15 @@ final readonly class FieldReader
     /** Bytes of what boxes and lists ask; what is longer tells something. */
     private const LONGEST_CHOICE = 80;
 
+    /** Types of inputs in which no letters are written. */
+    private const CHOSEN = ['radio', 'range', 'color', 'date', 'month', 'week', 'time', 'datetime-local'];
+
     /** What nobody chooses from a list. */
     private const WRITTEN = [FieldMeaning::Email, FieldMeaning::Phone, FieldMeaning::Name];
 
-    public function __construct(private Page $page, private Labels $labels, private Choices $choices, private Listener $listener) {}
+    public function __construct(
+        private Page $page, private Visibility $visibility, private Labels $labels, private Choices $choices, private Listener $listener
+    ) {}
 
     /** @return list<AskedField> */
     public function read(FoundForm $form): array
@@ -48,7 +53,7 @@ final readonly class FieldReader
             $type = strtolower($element->getAttribute('type'));
             if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || $element->hasAttribute('role')
                 // What people do not see is a trap for programs, and no question.
-                || $this->page->isUnseen($element)) {
+                || $this->visibility->isUnseen($element)) {
                 continue;
             }
             $chosen = $type === 'radio' || $type === 'checkbox' || $element->nodeName === 'select';
@@ -97,8 +102,8 @@ final readonly class FieldReader
             }
         }
         $name = str_replace(['_', '-', '[', ']'], ' ', $element->getAttribute('name').' '.$element->getAttribute('id'));
-        // "May we email you?" with answers to choose from asks for no address.
-        $written = $element->nodeName !== 'select' && $type !== 'radio';
+        // "May we email you?" with answers to choose from asks for no address, nor does "how many emails?" with a number.
+        $written = $element->nodeName !== 'select' && ! in_array($type, self::CHOSEN, true);
         foreach ([$label, $name] as $text) {
             foreach (self::CLASSES as [$class, $meaning]) {
                 if (($written || ! in_array($meaning, self::WRITTEN, true)) && $this->listener->speaksOf($text, $class)) {

@@ -40,6 +40,8 @@ final class HtmlReader
 
     private readonly Choices $choices;
 
+    private readonly Visibility $visibility;
+
     private readonly FactsReader $facts;
 
     private readonly string $words;
@@ -48,7 +50,8 @@ final class HtmlReader
     {
         $this->labels = new Labels($page);
         $this->choices = new Choices($page);
-        $this->facts = new FactsReader($page, $this->labels, $address);
+        $this->visibility = new Visibility($page);
+        $this->facts = new FactsReader($page, $this->visibility, $this->labels, $address);
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
 
@@ -65,7 +68,7 @@ final class HtmlReader
             $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $beside)
         );
 
-        $fields = (new FieldReader($page, $this->labels, $this->choices, $listener))->read($form);
+        $fields = (new FieldReader($page, $this->visibility, $this->labels, $this->choices, $listener))->read($form);
         $controls = (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind);
 
         return Reading::make(

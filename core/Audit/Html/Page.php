@@ -37,9 +37,6 @@ final class Page
         'select' => true, 'textarea' => true,
     ];
 
-    /** What puts an element beside everything that is seen. */
-    private const AWAY = '~(?:left|top)\s*:\s*-\d{3,}~';
-
     private const ROLES = ['checkbox', 'switch', 'radio'];
 
     private const OWN_SWITCH = '~-(?:checkbox|switch|toggle)$~';
@@ -369,21 +366,9 @@ final class Page
         return $count === 0 ? '' : implode('', array_slice($this->pieces[$within], $from, $count));
     }
 
+    /** Whether an element says itself that nobody sees it. */
     public function isHidden(DOMElement $element): bool
     {
         return isset($this->hidden[spl_object_id($element)]);
-    }
-
-    /** Whether nobody sees an element, or what it stands in on its form: hidden, or set beside everything. */
-    public function isUnseen(DOMElement $element): bool
-    {
-        $away = $this->mentions(self::AWAY);
-        for ($node = $away || $this->hidden !== [] ? $element : null; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
-            if ($this->isHidden($node) || ($away && preg_match(self::AWAY, $node->getAttribute('style')) === 1)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -24,8 +24,8 @@ return [
     'bots-kept-out' => [
         'name' => 'Bots kept out',
         'says' => 'Programs are kept out without keeping people out.',
-        'checks' => 'Fields that people do not see, and pictures that are to be read.',
-        'unseen' => 'What the server does; so it is a question.',
+        'checks' => 'Fields that people do not see, by their own style or by those on the page, or that no key reaches; and pictures that are to be read.',
+        'unseen' => 'What the server does, and styles in a file of their own; so it is a question.',
     ],
     'fill-help' => [
         'name' => 'Help to fill in',
