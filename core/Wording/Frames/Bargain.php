@@ -141,7 +141,7 @@ final class Bargain
             $thing = $s->inClause($gets->clause, W::You) && ! $s->inClause($gets->clause, W::Not, W::Only, W::Advertising, W::Carrier, ...W::means());
             foreach ($thing ? [$gets->clause - 1, $gets->clause + 1] : [] as $n) {
                 $subscribes = $s->inClause($n, W::You) && $s->inClause($n, W::Subscribes) && $s->inClause($n, W::Advertising);
-                if ($subscribes && $s->clauses[$n]->opener === W::If) {
+                if ($subscribes && in_array($s->clauses[$n]->opener, [W::If, W::When], true)) {
                     return $gets;
                 }
             }

@@ -44,7 +44,7 @@ final class RateFrame implements Frame
     private function rate(Sentence $s): ?array
     {
         foreach ($s->all(W::Rate) as $hit) {
-            if (! $this->isOfEnding($s, $hit) && ! $this->isOfWriters($s, $hit)) {
+            if (! $this->isOfEnding($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
                 return [$hit->from, $hit->to];
             }
         }
@@ -131,6 +131,16 @@ final class RateFrame implements Frame
         }
 
         return false;
+    }
+
+    /** "Once you have subscribed": when somebody does, and not how often something comes. */
+    private function isOfSubscribing(Sentence $s, Hit $hit): bool
+    {
+        $around = static fn (Hit $must): bool => $must->to > $hit->to && $must->from <= $hit->from;
+        $subscribed = static fn (Hit $h): bool => $h->from === $hit->to;
+
+        return array_filter($s->within($hit->clause, W::Must), $around) !== []
+            || array_filter($s->within($hit->clause, W::Subscribed, W::Subscribes), $subscribed) !== [];
     }
 
     /** "For a year": how long something lasts, and not how often it comes. */
