@@ -29,6 +29,7 @@ function saidOf(string $id, string $html, string $address = 'https://quay.exampl
     return array_map(static fn (Result $r): string => $r->verdict->value, $results);
 }
 
+$news = '<label><input type="checkbox" id="nl" name="n"> Email me about new sails. I can unsubscribe at any time.</label>';
 $email = '<label>Email (required) <input type="email" name="e" autocomplete="email" required></label>';
 
 test('a page is judged by how it is sent, what it loads and what nobody sees of it', function (string $id, string $html, string $expected, string $address): void {
@@ -178,6 +179,23 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'no token' => ['fill-help', onPage('<label>Email <input type="email"></label>'), 'weakness', ''],
     'switched off' => ['fill-help', onPage('<label>Email <input type="email" autocomplete="off"></label>'), 'weakness', ''],
     'nothing that browsers know' => ['fill-help', '<form method="post"><h2>Tell us</h2><label>Your message <textarea></textarea></label><button>Send message</button></form>', 'not-applicable', ''],
+    // Ticked by a script, at once or only when somebody does something.
+    'ticked by a script' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('nl').checked = true;</script>"), 'breach', ''],
+    'ticked by name' => ['no-preset-answer', onPage("$email$news<script>document.querySelector('[name=n]').setAttribute('checked', '')</script>"), 'breach', ''],
+    'ticked by a variable, once loaded' => ['no-preset-answer', onPage(
+        "$email$news<script>window.addEventListener('load', () => { const box = document.getElementById('nl'); box.checked = true; });</script>"
+    ), 'breach', ''],
+    'ticked as the page is ready' => [
+        'no-preset-answer', onPage("$email$news<script>$(function () { $('#nl').prop('checked', true); });</script>"), 'breach', '',
+    ],
+    'ticked when all is chosen' => ['no-preset-answer', onPage(
+        "$email$news<script>document.getElementById('all').addEventListener('click', () => { document.getElementById('nl').checked = true; });</script>"
+    ), 'met', ''],
+    'ticked by a function that somebody may call' => [
+        'no-preset-answer', onPage("$email$news<script>function all() { document.getElementById('nl').checked = true }</script>"), 'met', '',
+    ],
+    'unticked by a script' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('nl').checked = false;</script>"), 'met', ''],
+    'another box ticked' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('gift').checked = true;</script>"), 'met', ''],
     // Programs.
     'a trap' => ['bots-kept-out', onPage("$email<div style=\"display:none\"><input name=homepage></div>"), 'met', ''],
     'a trap that stands outside the screen' => ['bots-kept-out', onPage("$email<div style=\"position:absolute;left:-9999px\"><input name=homepage></div>"), 'met', ''],

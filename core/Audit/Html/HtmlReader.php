@@ -52,7 +52,20 @@ final class HtmlReader
         $this->choices = new Choices($page);
         $this->visibility = new Visibility($page);
         $this->facts = new FactsReader($page, $this->visibility, $this->labels, $address);
+        $this->tickByScripts();
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
+    }
+
+    /** What a script of the page ticks at once is ticked when people see it. */
+    private function tickByScripts(): void
+    {
+        $scripts = array_filter($this->page->named(['script']), static fn (DOMElement $script): bool => ! $script->hasAttribute('src'));
+        $ticks = ScriptedTicks::in(implode(";\n", array_map(static fn (DOMElement $script): string => $script->textContent, $scripts)));
+        foreach ($this->page->named(['input to fill in']) as $box) {
+            if ($box->getAttribute('type') === 'checkbox' && $ticks->tick($box)) {
+                $box->setAttribute('checked', 'checked');
+            }
+        }
     }
 
     private function form(FoundForm $form): Reading

@@ -7,8 +7,9 @@ return [
         'name' => 'No answer set before',
         'says' => 'Consent is a clear act. A box that is ticked already, a choice that stands on yes, a switch that is on: whoever only leaves it has done nothing.',
         'checks' => 'Every box, choice, list and switch that asks for consent is looked at as the page opens, those made of other elements too;'
-            .' boxes that name a channel or a subject, with the question over them. How an answer is to come is no consent.',
-        'unseen' => 'A script may set an answer once the page is open.',
+            .' boxes that name a channel or a subject, with the question over them; and boxes that a script on the page ticks at once. How an answer is'
+            .' to come is no consent.',
+        'unseen' => 'A script in a file of its own may set an answer once the page is open.',
     ],
     'no-hidden-consent' => [
         'name' => 'No hidden consent',
