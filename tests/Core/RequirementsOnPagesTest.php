@@ -246,6 +246,27 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'light words on a dark ground' => ['legible', onPage("$email<div style=\"background:#123\"><label style=\"color:#eee\"><input type=checkbox> Email me offers on rope.</label></div>"), 'met', ''],
     'words in small print' => ['legible', onPage("$email<small><label><input type=checkbox> Email me offers on rope.</label></small>"), 'weakness', ''],
     'words a little smaller' => ['legible', onPage("$email<label style=\"font-size:0.9em\"><input type=checkbox> Email me offers on rope.</label>"), 'met', ''],
+    'words in faint grey by a class' => ['legible', onPage(
+        "$email<label class=\"opt fine\"><input type=checkbox> Email me offers on rope.</label>", head: '<style>p, .fine { color: #aaa }</style>'
+    ), 'weakness', ''],
+    'words in small print by a class' => ['legible', onPage(
+        "$email<label class=fine><input type=checkbox> Email me offers on rope.</label>", head: '<style>form label.fine{margin:0;font-size:9px}</style>'
+    ), 'weakness', ''],
+    'a class that is said to be dark later' => ['legible', onPage(
+        "$email<label class=fine><input type=checkbox> Email me offers on rope.</label>", head: '<style>.fine{color:#aaa} .fine{color:#222;}</style>'
+    ), 'met', ''],
+    'light words on a ground that a class darkens' => ['legible', onPage(
+        "$email<div class=night><label><input type=checkbox> Email me offers on rope.</label></div>", head: '<style>.night{color:#eee;background:#123}</style>'
+    ), 'met', ''],
+    'all labels of one size' => ['legible', onPage(
+        "$email<label><input type=checkbox> Email me offers on rope.</label>", head: '<style>label{font-size:11px}</style>'
+    ), 'met', ''],
+    'small on paper only' => ['legible', onPage(
+        "$email<label class=fine><input type=checkbox> Email me offers on rope.</label>", head: '<style>@media print{.fine{font-size:8px;color:#aaa}}</style>'
+    ), 'met', ''],
+    'a class in another part of the page' => ['legible', onPage(
+        "$email<label class=fine><input type=checkbox> Email me offers on rope.</label>", head: '<style>.foot .fine{color:#aaa}</style>'
+    ), 'met', ''],
     'a login without labels' => ['legible', '<form method="post"><h1>Log in</h1><input type="email" placeholder="Email"><input type="password"><button>Log in</button></form>', 'not-applicable', ''],
 ]);
 

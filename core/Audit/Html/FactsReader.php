@@ -246,7 +246,7 @@ final readonly class FactsReader
             }
             [$colour, $ground, $tiny] = [null, null, false];
             for ($node = $words; $node instanceof DOMElement && $node->nodeName !== 'html'; $node = $node->parentNode) {
-                $style = $node->getAttribute('style');
+                $style = $this->visibility->styles->saidOf($node);
                 $colour ??= self::colour($style, '(?<![-\w])color');
                 $ground ??= self::colour($style, '(?<![-\w])background(?:-color)?');
                 $tiny = $tiny || ($this->page->holds($form->element, $node) && $node !== $form->element && self::isTiny($node, $style));
@@ -268,7 +268,7 @@ final readonly class FactsReader
     {
         $all = $this->page->text($words);
         foreach ($all === '' ? [] : $this->page->named(['font', 'span', 'p', 'div', 'em', 'i'], $words) as $part) {
-            if (self::isTiny($part, $part->getAttribute('style')) && $this->page->text($part) === $all) {
+            if (self::isTiny($part, $this->visibility->styles->saidOf($part)) && $this->page->text($part) === $all) {
                 return true;
             }
         }

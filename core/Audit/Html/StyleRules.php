@@ -7,8 +7,8 @@ namespace Juramen\Audit\Html;
 use DOMElement;
 
 /**
- * What a page's own style elements hide, by the last class or id of their selectors. It is no cascade: enough to know the line that is set for
- * programs, which people never see. What a screen, a width or a pointer must first have ("@media") hides nothing here.
+ * What a page's own style elements say of its elements, by the last part of their selectors. It is no cascade: enough to know words that are small or
+ * pale, and the line that is set for programs, which people never see. What a screen, a width or a pointer must first have ("@media") says nothing here.
  */
 final readonly class StyleRules
 {
@@ -19,41 +19,69 @@ final readonly class StyleRules
 
     private const AT_RULES = '~@[^{};]+(?:;|\{(?:[^{}]*\{[^{}]*})*[^{}]*})~';
 
-    /** The end of a selector that is an id or a class, with the element's name or without. */
-    private const ENDS = '~(?:^|[\s>+\~])([a-z][a-z0-9]*)?([.#])([\w-]+)$~i';
+    /** What stands before the last part of a selector, and that part: an element's name, an id or a class, or a name with one of these. */
+    private const SELECTOR = '~^(.*?[\s>+\~])?([a-z][a-z0-9]*)?(?:([.#][\w-]+))?$~i';
 
-    /** @param  array<string, true>  $hidden  elements by name, mark and name: "input.hp", "#website" */
-    private function __construct(private array $hidden) {}
+    /**
+     * @param  array<string, string>  $said  by the last part of a selector ("label", ".fine", "input.hp"), where elements' names alone stand before it
+     * @param  array<string, true>  $hidden  last parts of selectors, whatever stands before an id or a class
+     */
+    private function __construct(private array $said, private array $hidden) {}
 
-    public static function of(string $css): self
+    public static function parse(string $css): self
     {
+        [$said, $hidden] = [[], []];
         $plain = (string) preg_replace(['~/\*.*?\*/~s', self::AT_RULES], ' ', $css);
         preg_match_all(self::RULE, $plain, $rules, PREG_SET_ORDER);
-        $hidden = [];
         foreach ($rules as [, $selectors, $says]) {
-            foreach (preg_match(self::HIDES, $says) === 1 ? explode(',', $selectors) : [] as $selector) {
-                if (preg_match(self::ENDS, trim($selector), $m) === 1) {
-                    $hidden[strtolower($m[1]).$m[2].$m[3]] = true;
+            foreach (explode(',', $selectors) as $selector) {
+                if (preg_match(self::SELECTOR, trim($selector), $m) !== 1 || ($m[2] ?? '').($m[3] ?? '') === '') {
+                    continue;
+                }
+                $part = strtolower($m[2] ?? '').($m[3] ?? '');
+                if (preg_match('~^[a-z0-9\s>+\~]*$~i', $m[1]) === 1 && ($m[1] === '' || isset($m[3]))) {
+                    // What is said later holds. All labels of one size are no smaller than the others.
+                    $here = isset($m[3]) ? $says : (string) preg_replace('~font-size\s*:[^;]*~i', '', $says);
+                    $said[$part] = trim($here, "; \n\t").';'.($said[$part] ?? '');
+                }
+                if (isset($m[3]) && preg_match(self::HIDES, $says) === 1) {
+                    $hidden[$part] = true;
                 }
             }
         }
 
-        return new self($hidden);
+        return new self($said, $hidden);
     }
 
     /** Whether they hide an element, whatever it stands in. */
     public function hide(DOMElement $element): bool
     {
-        if ($this->hidden === []) {
-            return false;
-        }
-        $marks = array_map(static fn (string $class): string => ".$class", preg_split('~\s+~', $element->getAttribute('class'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
-        foreach ([...$marks, '#'.$element->getAttribute('id')] as $mark) {
-            if (isset($this->hidden[$mark]) || isset($this->hidden[$element->nodeName.$mark])) {
+        foreach ($this->hidden === [] ? [] : self::parts($element) as $part) {
+            if (isset($this->hidden[$part])) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** What is said of an element, its own style before all: what stands first holds. */
+    public function saidOf(DOMElement $element): string
+    {
+        $said = [];
+        foreach ($this->said === [] ? [] : self::parts($element) as $part) {
+            $said[] = $this->said[$part] ?? '';
+        }
+
+        return implode(';', array_filter([$element->getAttribute('style'), ...$said], static fn (string $style): bool => $style !== ''));
+    }
+
+    /** @return list<string> parts of selectors that name it, those that say most of it first */
+    private static function parts(DOMElement $element): array
+    {
+        $marks = array_map(static fn (string $class): string => ".$class", preg_split('~\s+~', $element->getAttribute('class'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        $marks = $element->getAttribute('id') === '' ? $marks : ['#'.$element->getAttribute('id'), ...$marks];
+
+        return [...array_map(static fn (string $mark): string => $element->nodeName.$mark, $marks), ...$marks, $element->nodeName];
     }
 }

@@ -16,11 +16,11 @@ final readonly class Visibility
 
     private const LINES = ['', 'text', 'email', 'url', 'tel', 'number'];
 
-    private StyleRules $styles;
+    public StyleRules $styles;
 
     public function __construct(private Page $page)
     {
-        $this->styles = StyleRules::of(implode("\n", array_map(static fn (DOMElement $style): string => $style->textContent, $page->named(['style']))));
+        $this->styles = StyleRules::parse(implode("\n", array_map(static fn (DOMElement $style): string => $style->textContent, $page->named(['style']))));
     }
 
     /**

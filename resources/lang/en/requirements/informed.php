@@ -86,7 +86,7 @@ return [
     'legible' => [
         'name' => 'Legible',
         'says' => 'What is agreed to can be read: contrast of 4.5 to 1, not smaller than the rest, labels that stay.',
-        'checks' => 'Colours and sizes that stand on elements, and fields whose only label goes when somebody types.',
+        'checks' => 'Colours and sizes that stand on elements or in the styles of the page, and fields whose only label goes when somebody types.',
         'unseen' => 'What style sheets in other files do.',
     ],
 ];
