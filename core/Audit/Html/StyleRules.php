@@ -35,16 +35,17 @@ final readonly class StyleRules
         preg_match_all(self::RULE, $plain, $rules, PREG_SET_ORDER);
         foreach ($rules as [, $selectors, $says]) {
             foreach (explode(',', $selectors) as $selector) {
-                if (preg_match(self::SELECTOR, trim($selector), $m) !== 1 || ($m[2] ?? '').($m[3] ?? '') === '') {
+                if (preg_match(self::SELECTOR, trim($selector), $m) !== 1) {
                     continue;
                 }
-                $part = strtolower($m[2] ?? '').($m[3] ?? '');
-                if (preg_match('~^[a-z0-9\s>+\~]*$~i', $m[1]) === 1 && ($m[1] === '' || isset($m[3]))) {
+                [, $before, $name, $mark] = $m + ['', '', '', ''];
+                $part = strtolower($name).$mark;
+                if ($part !== '' && preg_match('~^[a-z0-9\s>+\~]*$~i', $before) === 1 && ($before === '' || $mark !== '')) {
                     // What is said later holds. All labels of one size are no smaller than the others.
-                    $here = isset($m[3]) ? $says : (string) preg_replace('~font-size\s*:[^;]*~i', '', $says);
+                    $here = $mark !== '' ? $says : (string) preg_replace('~font-size\s*:[^;]*~i', '', $says);
                     $said[$part] = trim($here, "; \n\t").';'.($said[$part] ?? '');
                 }
-                if (isset($m[3]) && preg_match(self::HIDES, $says) === 1) {
+                if ($mark !== '' && preg_match(self::HIDES, $says) === 1) {
                     $hidden[$part] = true;
                 }
             }
