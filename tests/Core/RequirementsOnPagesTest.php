@@ -30,6 +30,9 @@ function saidOf(string $id, string $html, string $address = 'https://quay.exampl
 }
 
 $news = '<label><input type="checkbox" id="nl" name="n"> Email me about new sails. I can unsubscribe at any time.</label>';
+$over = static fn (string $out): string => '<!doctype html><html lang="en"><head><title>Quay Chandlers</title><style>.first { position: fixed; inset: 0 }'
+    ."</style></head><body><div class=first>$out<form method=post action=/n><h2>Rope letter</h2><label>Email <input type=email></label><button>Subscribe</button>"
+    .'</form></div></body></html>';
 $email = '<label>Email (required) <input type="email" name="e" autocomplete="email" required></label>';
 
 test('a page is judged by how it is sent, what it loads and what nobody sees of it', function (string $id, string $html, string $expected, string $address): void {
@@ -196,6 +199,11 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     ],
     'unticked by a script' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('nl').checked = false;</script>"), 'met', ''],
     'another box ticked' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('gift').checked = true;</script>"), 'met', ''],
+    // What lies over the page.
+    'over the whole page, by its styles' => ['no-as-easy-as-yes', $over(''), 'weakness', ''],
+    'over the whole page, with a way out' => ['no-as-easy-as-yes', $over('<button class="shut" aria-label="Close">×</button>'), 'not-applicable', ''],
+    'over the whole page, with a way out that comes later' => ['no-as-easy-as-yes', $over('<button aria-label="Close" hidden>×</button>'), 'weakness', ''],
+    'at the foot of the page' => ['no-as-easy-as-yes', str_replace('inset: 0', 'bottom: 0', $over('')), 'not-applicable', ''],
     // Programs.
     'a trap' => ['bots-kept-out', onPage("$email<div style=\"display:none\"><input name=homepage></div>"), 'met', ''],
     'a trap that stands outside the screen' => ['bots-kept-out', onPage("$email<div style=\"position:absolute;left:-9999px\"><input name=homepage></div>"), 'met', ''],

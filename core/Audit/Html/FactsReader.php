@@ -61,7 +61,7 @@ final readonly class FactsReader
     {
         [$action, $method] = [trim($form->element->getAttribute('action')), strtolower(trim($form->element->getAttribute('method')))];
         [$faint, $small] = $this->hardToRead($form);
-        $popUps = new PopUpReader($this->page);
+        $popUps = new PopUpReader($this->page, $this->visibility->styles);
 
         return new PageFacts(
             $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),

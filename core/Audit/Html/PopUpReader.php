@@ -14,7 +14,10 @@ final readonly class PopUpReader
     private const NAMES = '~(?:^|[\s_-])(?:pop-?up|modal|overlay|lightbox|interstitial)(?:$|[\s_-])~i';
 
     /** What stands somewhere in the source of a page with a pop-up. */
-    private const ANYWHERE = '~dialog|aria-modal|pop-?up|modal|overlay|lightbox|interstitial~i';
+    private const ANYWHERE = '~dialog|aria-modal|pop-?up|modal|overlay|lightbox|interstitial|position\s*:\s*fixed~i';
+
+    /** What lies over the whole page, whatever it is called. */
+    private const COVERS = '~^(?=.*position\s*:\s*fixed)(?=.*(?:inset\s*:\s*0|(?:width\s*:\s*100(?:%|vw).*height|height\s*:\s*100(?:%|vh).*width)\s*:\s*100))~is';
 
     private const CLOCK = '~count-?down|(?:^|[\s_-])timer(?:$|[\s_-])~i';
 
@@ -27,7 +30,7 @@ final readonly class PopUpReader
 
     private const DOES = ['onclick', 'data-dismiss', 'data-bs-dismiss', 'data-close', 'data-action'];
 
-    public function __construct(private Page $page) {}
+    public function __construct(private Page $page, private StyleRules $styles) {}
 
     /** The pop-up that a form stands in, whole, and not the part of it that holds the form; null where it is none. */
     private function around(DOMElement $form): ?DOMElement
@@ -35,7 +38,8 @@ final readonly class PopUpReader
         $popUp = null;
         for ($node = $form; $node instanceof DOMElement && $node->nodeName !== 'body'; $node = $node->parentNode) {
             $says = in_array($node->getAttribute('role'), ['dialog', 'alertdialog'], true) || $node->getAttribute('aria-modal') === 'true'
-                || preg_match(self::NAMES, $node->getAttribute('class').' '.$node->getAttribute('id')) === 1;
+                || preg_match(self::NAMES, $node->getAttribute('class').' '.$node->getAttribute('id')) === 1
+                || preg_match(self::COVERS, $this->styles->saidOf($node)) === 1;
             $popUp = $says ? $node : $popUp;
         }
 
@@ -50,6 +54,10 @@ final readonly class PopUpReader
             return null;
         }
         foreach ($this->page->named(['button', 'a', 'span', 'div', 'i', 'svg'], $popUp) as $element) {
+            // What is not there yet closes nothing.
+            if ($this->page->isHidden($element)) {
+                continue;
+            }
             $called = implode(' ', array_map($element->getAttribute(...), self::CALLED));
             if ($this->doesClose($element)) {
                 return null;
