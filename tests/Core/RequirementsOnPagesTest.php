@@ -199,6 +199,10 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     ],
     'unticked by a script' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('nl').checked = false;</script>"), 'met', ''],
     'another box ticked' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('gift').checked = true;</script>"), 'met', ''],
+    // A box that stands elsewhere on the page, and belongs to the form by its name.
+    'said beside a box that stands elsewhere' => ['rate-said', '<!doctype html><title>Quay Chandlers</title><form id=f method=post action=/n><h1>Your account</h1>'
+        .'<label>Email <input type=email></label><label>Password <input type=password autocomplete=new-password></label><button>Create account</button></form>'
+        .'<h2>More</h2><label><input type=checkbox form=f name=n> Email me about new sails once a month.</label>', 'met', ''],
     // What lies over the page.
     'over the whole page, by its styles' => ['no-as-easy-as-yes', $over(''), 'weakness', ''],
     'over the whole page, with a way out' => ['no-as-easy-as-yes', $over('<button class="shut" aria-label="Close">×</button>'), 'not-applicable', ''],

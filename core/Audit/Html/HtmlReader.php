@@ -56,6 +56,14 @@ final class HtmlReader
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
 
+    /** The words right beside a form, and those of its controls that stand elsewhere on the page and name it ("form=..."). */
+    private function beside(FoundForm $form): string
+    {
+        $elsewhere = array_filter($form->controls, fn (DOMElement $control): bool => ! $this->page->holds($form->element, $control));
+
+        return Page::tidy(implode("\n", [(new Nearby($this->page))->words($form->element), ...array_map($this->labels->of(...), $elsewhere)]));
+    }
+
     /** What a script of the page ticks at once is ticked when people see it. */
     private function tickByScripts(): void
     {
@@ -72,7 +80,7 @@ final class HtmlReader
     {
         $page = $this->page;
         $text = $page->text($form->element);
-        $beside = (new Nearby($page))->words($form->element);
+        $beside = $this->beside($form);
         $tag = LanguageTag::of($form->element);
         $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::of($text) ?? $said ?? LanguageGuess::of($page->text($page->body()));
