@@ -18,7 +18,7 @@ final class ClearedPage
     /** Names of what proves who somebody is. */
     private const SECRET = '~token|csrf|xsrf|nonce|session|sid\b|auth|passw|secret|signature|viewstate~i';
 
-    /** Runs of characters that nobody types: 24 or more, with letters and figures. Words with hyphens between, and a number behind, name an element. */
+    /** Runs of characters that nobody types: 24 or more, with letters and figures. Words with hyphens between, and a number behind, name something. */
     private const RANDOM = '~(?<![A-Za-z0-9+/_.-])(?![a-z]{2,}(?:[-_][a-z]{2,})+(?:[-_]\d{1,4})?(?![A-Za-z0-9+/_.=-]))(?=[A-Za-z0-9+/_.-]*\d)'
         .'(?=[A-Za-z0-9+/_.-]*[A-Za-z])[A-Za-z0-9+/_.-]{24,}={0,2}~';
 
