@@ -28,8 +28,8 @@ final readonly class FoundForms
         'once-closed-lark', 'once-closed-martin', 'once-closed-nightjar', 'once-closed-owl', 'once-closed-pipit', 'once-closed-quail', 'once-closed-robin',
         'once-closed-siskin', 'once-closed-teal', 'once-closed-wren', 'once-closed-avocet', 'once-closed-bittern', 'once-closed-crake',
         'once-closed-dotterel', 'once-closed-egret', 'once-closed-falcon', 'once-closed-grebe', 'once-closed-hoopoe', 'once-closed-knot', 'once-closed-jackdaw',
-        'once-closed-linnet', 'once-closed-mallard',
-        'once-closed-nuthatch', 'once-closed-ouzel', 'once-closed-pochard', 'once-closed-redstart', 'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear',
+        'once-closed-linnet', 'once-closed-mallard', 'once-closed-nuthatch', 'once-closed-ouzel', 'once-closed-pochard', 'once-closed-redstart',
+        'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear',
     ];
 
     /** What is asked of any page, since nobody can see it. */
