@@ -111,7 +111,7 @@ final class ActFrame implements Frame
             // "Opening an account subscribes you": the word that adds is the one that subscribes.
             $within = static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to && $adds->to - $adds->from > 1;
             $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to === $adds->from) !== [];
-            if (self::isBidden($s, $adds) || array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
+            if (self::isBidden($s, $adds) || self::isOffered($s, $adds) || array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
                 continue;
             }
             // "Your question may be added to our collection": a word alone needs something that is sent.
@@ -171,6 +171,16 @@ final class ActFrame implements Frame
 
         return $adds->from === $s->clauseOf($adds)->from && ! $s->inClause($adds->clause, W::Does)
             && array_filter($s->acting(W::Self), $within) === [] && array_filter($s->all(W::Subscribes, W::You), $asks) !== [];
+    }
+
+    /** "You can subscribe later": French says "you" twice. */
+    private static function isOffered(Sentence $s, Hit $adds): bool
+    {
+        $may = array_filter($s->within($adds->clause, W::May), static fn (Hit $h): bool => $h->to === $adds->from);
+        $ours = array_filter($s->acting(W::Self), static fn (Hit $h): bool => $h->clause === $adds->clause);
+        $asks = array_filter($s->within($adds->clause, W::Subscribes), static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to);
+
+        return $may !== [] && $ours === [] && $asks !== [];
     }
 
     /** "Checked in online? Then we add you to our list": an act that is asked after, and what follows from it. */

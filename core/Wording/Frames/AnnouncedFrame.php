@@ -136,7 +136,10 @@ final class AnnouncedFrame implements Frame
         $from = reset($about);
         $yours = static fn (Hit $h): bool => $from !== false && $h->from >= $from->to && $h->from - $from->to <= self::NEAR;
 
-        return $from !== false && array_filter($s->all(W::You, W::Self, W::I), $yours) === [];
+        // "About our fabrics" is what is sold; "about our terms" is not.
+        $ours = $s->has(W::Notice, W::Terms, W::Answers) ? [W::Self] : [];
+
+        return $from !== false && array_filter($s->all(W::You, W::I, ...$ours), $yours) === [];
     }
 
     /** "If you do not want our newsletter, let us know": who says nothing gets it. */
