@@ -111,7 +111,8 @@ final class ActFrame implements Frame
             // "Opening an account subscribes you": the word that adds is the one that subscribes.
             $within = static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to && $adds->to - $adds->from > 1;
             $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to === $adds->from) !== [];
-            if (self::isBidden($s, $adds) || self::isOffered($s, $adds) || array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
+            if (self::isBidden($s, $adds) || self::isOffered($s, $adds)
+                || array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
                 continue;
             }
             // "Your question may be added to our collection": a word alone needs something that is sent.
