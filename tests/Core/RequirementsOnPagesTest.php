@@ -191,6 +191,9 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'ticked as the page is ready' => [
         'no-preset-answer', onPage("$email$news<script>$(function () { $('#nl').prop('checked', true); });</script>"), 'breach', '',
     ],
+    'ticked once all is read' => ['no-preset-answer', onPage(
+        "$email$news<script>document.addEventListener('DOMContentLoaded', () => { document.getElementById('nl').checked = true; });</script>"
+    ), 'breach', ''],
     'ticked when all is chosen' => ['no-preset-answer', onPage(
         "$email$news<script>document.getElementById('all').addEventListener('click', () => { document.getElementById('nl').checked = true; });</script>"
     ), 'met', ''],

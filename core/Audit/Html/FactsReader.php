@@ -251,7 +251,7 @@ final readonly class FactsReader
                 $ground ??= self::colour($style, '(?<![-\w])background(?:-color)?');
                 $tiny = $tiny || ($this->page->holds($form->element, $node) && $node !== $form->element && self::isTiny($node, $style));
             }
-            $where = new Selector($this->page->selector($words));
+            $where = new Selector($this->page->selector($box));
             if ($colour !== null && $colour->contrast($ground ?? Colour::white()) < self::NEEDED_CONTRAST) {
                 $faint[] = $where;
             }

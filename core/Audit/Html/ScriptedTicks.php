@@ -21,7 +21,7 @@ final readonly class ScriptedTicks
         .'setAttribute\(\s*["\']checked["\'])';
 
     /** What opens a block that runs by itself, right before its brace. */
-    private const AT_ONCE = '~(?:DOMContentLoaded|["\']load["\']|\.ready\(|onload\s*=|(?:\$|jQuery)\(|\()\s*,?\s*(?:async\s*)?(?:function\s*\w*\s*\([^(){}]*\)'
+    private const AT_ONCE = '~(?:["\'](?:DOMContentLoaded|load|ready)["\']|\.ready\(|onload\s*=|(?:\$|jQuery)\(|\()\s*,?\s*(?:async\s*)?(?:function\s*\w*\s*\([^(){}]*\)'
         .'|\([^(){}]*\)\s*=>|\w+\s*=>)\s*$~';
 
     /** @param  array<string, true>  $boxes  ids, and names behind "name " */

@@ -19,6 +19,9 @@ final class Others
     /** What may come besides what no class knows. */
     private const COMES = [W::Little, W::Vague, W::Advertising, W::Carrier, W::Price];
 
+    /** What the name of a trade may be known as besides. */
+    private const TRADE = [W::Little, W::Wanted];
+
     private const OTHER = ['other', 'andere', 'anderen', 'anderer', 'autres', 'andra', 'andre'];
 
     /**
@@ -28,7 +31,28 @@ final class Others
      */
     public static function outsiders(Sentence $s): array
     {
-        return $s->has(W::Outsider) ? $s->once('outsiders', static fn (): array => self::find($s)) : [];
+        return $s->once('outsiders', static fn (): array => $s->has(W::Outsider) ? self::find($s) : self::ofATrade($s));
+    }
+
+    /**
+     * "Other tailors may write to me", whatever their trade is called; "other fabrics you may show me" are no people.
+     *
+     * @return list<Hit>
+     */
+    private static function ofATrade(Sentence $s): array
+    {
+        foreach ($s->has(W::Sends, W::Gets) ? $s->said(W::May) : [] as $may) {
+            $next = $s->tokens[$may->to] ?? null;
+            $somebody = array_filter($s->within($may->clause, W::You, W::Self, W::I), static fn (Hit $h): bool => $h->from === $may->to);
+            for ($at = $may->from - 1; $next !== null && $somebody === [] && $at >= $s->clauseOf($may)->from && $may->from - $at <= self::NEAR; $at--) {
+                $known = static fn (Hit $h): bool => $h->from > $at && $h->from < $may->from && ! in_array($h->class, self::TRADE, true);
+                if ($may->from - $at > 1 && array_filter($s->hits, $known) === [] && in_array($s->tokens[$at]->form, self::OTHER, true)) {
+                    return [new Hit(W::Outsider, $at, $may->from, range($at, $may->from - 1), clause: $may->clause)];
+                }
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Hit> */

@@ -33,7 +33,7 @@ final class PassingOnFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $sense = $sentence->has(...self::OTHERS) ? $this->sense($passage, $sentence) : null;
+            $sense = $sentence->has(...self::OTHERS) || Others::outsiders($sentence) !== [] ? $this->sense($passage, $sentence) : null;
             if ($sense !== null) {
                 $senses[] = $sense;
             }

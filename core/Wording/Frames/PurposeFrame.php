@@ -201,7 +201,7 @@ final class PurposeFrame implements Frame
         // A price is a price of something: beside offers and news it says no more than they do.
         foreach ($s->all(W::Price) as $price) {
             // One of power, in a word with it, says of what.
-            foreach ($this->saysMore($price, $passage) ? [] : $s->all(W::Vague, W::Advertising) as $vague) {
+            foreach ($this->saysMore($price, $passage) || self::isOfCatalogue($s, $price) ? [] : $s->all(W::Vague, W::Advertising) as $vague) {
                 if ($vague->from !== $price->from && abs($vague->from - $price->from) <= self::BESIDE) {
                     $known[$price->from] = true;
                 }
@@ -274,7 +274,8 @@ final class PurposeFrame implements Frame
             $s->all(W::Carrier), static fn (Hit $h): bool => SendingFrame::isTopic($s, $h) && ! in_array($h->from, $mails, true)
         );
         // A catalogue says by its name what is in it; beside offers it may be anything.
-        $topics = $s->has(W::Vague, W::Advertising) ? $topics : [...$topics, ...$s->all(W::Catalogue)];
+        $apart = static fn (Hit $h): bool => ! self::isOfCatalogue($s, $h);
+        $topics = array_filter($s->all(W::Vague, W::Advertising), $apart) !== [] ? $topics : [...$topics, ...$s->all(W::Catalogue)];
         $topics = array_fill_keys(array_map(static fn (Hit $h): int => $h->from, $topics), true);
         foreach ($s->hits as $hit) {
             if (isset($topics[$hit->from])) {
@@ -314,6 +315,12 @@ final class PurposeFrame implements Frame
         }
 
         return $known;
+    }
+
+    /** "Price list": a word of what a catalogue is called. */
+    private static function isOfCatalogue(Sentence $s, Hit $hit): bool
+    {
+        return array_filter($s->all(W::Catalogue), static fn (Hit $c): bool => $c->from <= $hit->from && $hit->to <= $c->to) !== [];
     }
 
     /** "New phones by email": what somebody may be called by is what is sold there. */
