@@ -34,6 +34,12 @@ final class Others
         return $s->once('outsiders', static fn (): array => $s->has(W::Outsider) ? self::find($s) : self::ofATrade($s));
     }
 
+    /** Whether a clause speaks of others, by whatever name. */
+    public static function standIn(Sentence $s, int $clause): bool
+    {
+        return $s->inClause($clause, W::Outsider) || array_filter(self::outsiders($s), static fn (Hit $h): bool => $h->clause === $clause) !== [];
+    }
+
     /**
      * "Other tailors may write to me", whatever their trade is called; "other fabrics you may show me" are no people.
      *

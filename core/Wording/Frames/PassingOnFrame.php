@@ -135,7 +135,7 @@ final class PassingOnFrame implements Frame
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
-            $theirs = $purpose || $s->inClause($hit->clause, W::Outsider, W::Passes) || $this->isAllowedThem($s, $hit->clause);
+            $theirs = $purpose || $s->inClause($hit->clause, W::Passes) || Others::standIn($s, $hit->clause) || $this->isAllowedThem($s, $hit->clause);
             $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to);
             $behind = fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and);
             $joined = $address !== [] ? [] : array_filter($s->within($hit->clause, W::Joins), $behind);
