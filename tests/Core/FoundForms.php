@@ -29,7 +29,7 @@ final readonly class FoundForms
         'once-closed-siskin', 'once-closed-teal', 'once-closed-wren', 'once-closed-avocet', 'once-closed-bittern', 'once-closed-crake',
         'once-closed-dotterel', 'once-closed-egret', 'once-closed-falcon', 'once-closed-grebe', 'once-closed-hoopoe', 'once-closed-knot', 'once-closed-jackdaw',
         'once-closed-linnet', 'once-closed-mallard', 'once-closed-nuthatch', 'once-closed-ouzel', 'once-closed-pochard', 'once-closed-redstart',
-        'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear', 'once-closed-yaffle', 'once-closed-avens',
+        'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear', 'once-closed-yaffle', 'once-closed-avens', 'once-closed-bugle',
     ];
 
     /** What is asked of any page, since nobody can see it. */
