@@ -115,10 +115,15 @@ final class EndingFrame implements Frame
         return false;
     }
 
-    /** "It ends as soon as you write to us." */
+    /** "It ends as soon as you write to us"; "write to us, and we stop". */
     private function isAsked(Sentence $s, Hit $ending): bool
     {
         $next = $ending->clause + 1;
+        $before = $ending->clause - 1;
+        $stops = array_filter($s->acting(W::Self), static fn (Hit $h): bool => $h->clause === $ending->clause) !== [];
+        if ($stops && ! $ending->negated && $s->inClause($before, W::Sends) && $s->inClause($before, W::Self)) {
+            return true;
+        }
 
         return in_array(($s->clauses[$next] ?? null)?->opener, [W::If, W::When], true) && $s->inClause($next, W::I, W::You)
             && $s->inClause($next, W::Sends, W::Tells, W::Way);
