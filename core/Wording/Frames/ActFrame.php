@@ -307,7 +307,8 @@ final class ActFrame implements Frame
         $clause = $s->clauses[$act->clause];
         $agrees = array_filter($s->said(W::Agrees), static fn (Hit $h): bool => $h->from !== $act->from) !== [];
         $strong = $s->says(W::Adds, W::Automatic) || $this->also($s) || $this->joins($s, $result)
-            || ($agrees && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)));
+            || ($agrees && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)))
+            || $this->whoeverDoes($s, $act, $result);
         // "So that they can contact you": who does it is somebody else.
         $yours = array_filter($s->within($act->clause, W::You), static fn (Hit $you): bool => $you->from < $act->from) !== [];
         $opened = in_array($clause->opener, [W::If, W::When], true) || ($clause->opener === W::So && $yours)
@@ -324,6 +325,15 @@ final class ActFrame implements Frame
         $before = array_filter([$from, $from - 1], static fn (int $at): bool => $at === $from || ($s->tokens[$at]->form ?? '') === ',');
 
         return array_filter($s->all(W::Carrier, W::Advertising, ...W::means()), static fn (Hit $h): bool => in_array($h->to, $before, true)) !== [];
+    }
+
+    /** "Whoever registers accepts our newsletter": whoever does it agrees by it, and nobody may or wants to. */
+    private function whoeverDoes(Sentence $s, Hit $act, Hit $result): bool
+    {
+        $clause = $s->clauses[$act->clause];
+
+        return $clause->opener === W::Who && $clause->from <= 2 && $result->class === W::Agrees && $result->from >= $act->to
+            && ! $s->has(W::I, W::May, W::Wants, W::Must);
     }
 
     /** "When you press send you agree": without a comma, whoever acts is named once more before what comes of it. */

@@ -302,7 +302,7 @@ final class SendingFrame implements Frame
                 return true;
             }
         }
-        foreach ($sentence->within($ending->clause, W::Does, W::Passes, W::Refuses, W::LeavesEmpty, W::Presses) as $more) {
+        foreach ($sentence->within($ending->clause, W::Does, W::Wanted, W::Passes, W::Refuses, W::LeavesEmpty, W::Presses) as $more) {
             if (count($more->tokens) > count($ending->tokens) && $more->from <= $ending->from && $ending->to <= $more->to) {
                 return true;
             }
