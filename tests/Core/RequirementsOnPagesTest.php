@@ -33,6 +33,8 @@ $news = '<label><input type="checkbox" id="nl" name="n"> Email me about new sail
 $over = static fn (string $out): string => '<!doctype html><html lang="en"><head><title>Quay Chandlers</title><style>.first { position: fixed; inset: 0 }'
     ."</style></head><body><div class=first>$out<form method=post action=/n><h2>Rope letter</h2><label>Email <input type=email></label><button>Subscribe</button>"
     .'</form></div></body></html>';
+$foot = static fn (string $says, string $language = 'en'): string => "<!doctype html><html lang=\"$language\"><head><title>A letter</title></head><body>"
+    ."<form method=post action=/n><h2>Newsletter</h2><label>Email <input type=email></label><button>OK</button></form><footer>$says</footer></body></html>";
 $email = '<label>Email (required) <input type="email" name="e" autocomplete="email" required></label>';
 
 test('a page is judged by how it is sent, what it loads and what nobody sees of it', function (string $id, string $html, string $expected, string $address): void {
@@ -206,6 +208,15 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'said beside a box that stands elsewhere' => ['rate-said', '<!doctype html><title>Quay Chandlers</title><form id=f method=post action=/n><h1>Your account</h1>'
         .'<label>Email <input type=email></label><label>Password <input type=password autocomplete=new-password></label><button>Create account</button></form>'
         .'<h2>More</h2><label><input type=checkbox form=f name=n> Email me about new sails once a month.</label>', 'met', ''],
+    // Who asks, by a number in a register, by name and place, or by what a club is called; what one may join names nobody.
+    'a number of a company' => ['controller-named', $foot('Company no. 01234567, registered in England'), 'met', ''],
+    'a number in a trade register' => ['controller-named', $foot('Amtsgericht Moosdorf, HRB 1234', 'de'), 'met', ''],
+    'a number of an organisation' => ['controller-named', $foot('Org.nr 556123-4567', 'sv'), 'met', ''],
+    'two names and a place' => ['controller-named', $foot('Otter and Reed, 3 Reed Lane, Saltmouth'), 'met', ''],
+    'one who trades alone' => ['controller-named', $foot('Jeanne Marais, entrepreneur individuel', 'fr'), 'met', ''],
+    'a club of a place' => ['controller-named', $foot('Syklubben i Moss', 'sv'), 'met', ''],
+    'a club that one may join' => ['controller-named', $foot('Join our Members Club'), 'breach', ''],
+    'a number to call' => ['controller-named', $foot('Call us: 01234 567890'), 'breach', ''],
     // What lies over the page.
     'over the whole page, by its styles' => ['no-as-easy-as-yes', $over(''), 'weakness', ''],
     'over the whole page, with a way out' => ['no-as-easy-as-yes', $over('<button class="shut" aria-label="Close">×</button>'), 'not-applicable', ''],

@@ -28,8 +28,14 @@ final class ControllerNamed extends FormRequirement
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',
         '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
+        '~\b(?:[Ee]nskild firma|[Ee]inzelunternehm(?:en|er(?:in)?)|[Ee]nkeltmandsvirksomhed(?:en)?|[Ss]ole trader)\s*:?\s\p{Lu}\p{L}+'
+            .'|\p{Lu}\p{L}+ \p{Lu}\p{L}+, entrepreneure? individuel(?:le)?~u',
+        // A number in a register leads to one company and to no other.
+        '~\b(?:[Cc]ompany|[Cc]harity|VAT) (?:no\.?|number|reg(?:istration)?\.? (?:no\.?|number))\s*:?\s*[A-Z]{0,2}\s?\d{5,}'
+            .'|\bUSt-?Id(?:-?Nr)?\.?\s*:?\s*[A-Z]{2}\s?\d|\bHR[AB]\s*\d{2,}|\bSIRE[NT]\s*:?\s*\d{3}|\bRCS\s\p{Lu}\p{L}+\s\w?\s?\d'
+            .'|\b[Oo]rg(?:anisations)?\.?-?\s?(?:nr|nummer)\.?\s*:?\s*\d{6}|\bCVR(?:-?\s?(?:nr|nummer))?\.?\s*:?\s*\d{8}~u',
         // Somebody alone is named by name and place, or as who answers for the page.
-        '~\p{Lu}\p{L}+(?:[ -]\p{Lu}\p{L}+){1,3},(?:[^,.\n]{1,40},)?\s(?:\d+[a-z]?\s\p{Lu}\p{L}+(?:\s\p{Lu}\p{L}+)?'
+        '~\p{Lu}\p{L}+(?:(?:[ -]| and | & | und | et | och | og )\p{Lu}\p{L}+){1,3},(?:[^,.\n]{1,40},)?\s(?:\d+[a-z]?\s\p{Lu}\p{L}+(?:\s\p{Lu}\p{L}+)?'
             .'|\p{Lu}[\p{L}. -]*(?:stra(?:ß|ss)e|str\.|weg|gasse|platz|allee|ring|gatan|vägen|gränd|torget|vej|gade|allé|stræde|torv)\s\d+'
             .'|\d+,?\s(?:rue|avenue|boulevard|place|chemin|impasse|quai|route|allée)\s)~u',
         '~\b(?:[Rr]un|[Pp]ublished|[Oo]perated|[Kk]ept) by \p{Lu}\p{L}+ \p{Lu}\p{L}+'
@@ -42,6 +48,9 @@ final class ControllerNamed extends FormRequirement
         '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
             .'|Handwerkskammer|Museum|Theater|(?:\p{L}+)?[Pp]raxis)\s(?:am |an der |in |im |für |St\.\s|Dr\.\s)?\p{Lu}\p{L}+~u',
         '~\b(?:Mairie|Ville|Commune|Paroisse|Université|Musée|Lycée|Collège|École|Cabinet)\s(?:d[eu]s? |d[\'’]|de la |de l[\'’])?\p{Lu}\p{L}+~u',
+        '~\b(?:(?:\p{Lu}\p{L}*(?:club|verein|verband|freunde)|Club|Verein)\s\p{Lu}\p{L}+'
+            .'|(?:Club|Amicale|Cercle)\s(?:\p{Ll}+\s){0,2}d(?:e |u |es |[\'’])\p{Lu}\p{L}+'
+            .'|\p{L}*(?:klubben|föreningen|foreningen|sällskapet|selskabet)\s(?:i\s)?\p{Lu}\p{L}+)~u',
         '~\p{Lu}\p{L}+\s(?:[Kk]ommune?|församling|[Uu]niversitet|högskola|[Bb]ibliotek|[Mm]useum|[Ss]ogn)(?!\p{L})~u',
         '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
     ];
