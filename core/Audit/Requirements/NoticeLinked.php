@@ -20,7 +20,8 @@ final class NoticeLinked extends FormRequirement
 {
     /** What a link is called that tells of data, and of nothing but them. */
     private const ON_DATA = '~^\s*(?:(?:vos |mes )?données(?: personnelles)?|personuppgifter|(?:personlige )?oplysninger'
-        .'|personoplysninger|(?:ihre|meine) daten)\s*$|\bwir ihre daten\b|\bwe (?:do with|use|treat|handle) your data\b~iu';
+        .'|personoplysninger|(?:ihre|meine) daten|(?:about )?your data|fair processing(?: notice)?)\s*$|\bwir ihre daten\b|\bumgang mit (?:ihren|deinen) daten\b'
+        .'|\bdonnées personnelles\s*$|\bwe (?:do with|use|treat|handle) your data\b~iu';
 
     /** Where cookies are set, nothing is told. */
     private const SETTINGS = '~cookies?\W{0,3}(?:einstellung|settings|preferences|inställning|indstilling|auswahl|choices)'
