@@ -109,6 +109,12 @@ test('a page takes time by its size, however it is made, or is refused in words'
     ],
     '3,000 boxes in one form' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 3000).'<input type=email></form>', 1],
     'too many boxes' => ['<form>'.str_repeat('<input type=checkbox name=a> newsletter ', 5000).'</form>', null],
+    'scripts that tick without end' => ['<form><input type=email></form>'.str_repeat(
+        '<script>'.str_repeat("{const a=document.getElementById('a');a.checked=true;", 1500).'</script>', 50
+    ), 1],
+    'styles without end' => [
+        '<style>'.str_repeat('@a{b{c}', 20_000).str_repeat('.x,.x .y{color:#aaa}', 7_000).'</style><form><input type=email class=x></form>', 1,
+    ],
     'too deep' => ['<form><input type=email>'.str_repeat('<div>', 5000).'</form>', null],
     'too large' => ['<form><input type=email></form>'.str_repeat('<p>Words of a page.</p>', 240_000), null],
 ]);

@@ -68,7 +68,7 @@ final class HtmlReader
     private function tickByScripts(): void
     {
         $scripts = array_filter($this->page->named(['script']), static fn (DOMElement $script): bool => ! $script->hasAttribute('src'));
-        $ticks = ScriptedTicks::in(implode(";\n", array_map(static fn (DOMElement $script): string => $script->textContent, $scripts)));
+        $ticks = ScriptedTicks::in(...array_map(static fn (DOMElement $script): string => $script->textContent, array_values($scripts)));
         foreach ($this->page->named(['input to fill in']) as $box) {
             if ($box->getAttribute('type') === 'checkbox' && $ticks->tick($box)) {
                 $box->setAttribute('checked', 'checked');

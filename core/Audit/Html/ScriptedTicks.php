@@ -24,16 +24,21 @@ final readonly class ScriptedTicks
     private const AT_ONCE = '~(?:["\'](?:DOMContentLoaded|load|ready)["\']|\.ready\(|onload\s*=|(?:\$|jQuery)\(|\()\s*,?\s*(?:async\s*)?(?:function\s*\w*\s*\([^(){}]*\)'
         .'|\([^(){}]*\)\s*=>|\w+\s*=>)\s*$~';
 
+    /** Bytes of scripts that are looked at: what ticks a box is written by hand, and what is longer is a library. */
+    private const LONGEST = 100_000;
+
+    /** Bytes before a brace in which it is told what opens there. */
+    private const OPENING = 200;
+
     /** @param  array<string, true>  $boxes  ids, and names behind "name " */
     private function __construct(private array $boxes) {}
 
-    public static function in(string $script): self
+    public static function in(string ...$scripts): self
     {
         $boxes = [];
-        foreach (str_contains($script, 'checked') ? self::statements($script) : [] as $at => $box) {
-            if (self::runsAtOnce(substr($script, 0, $at))) {
-                $boxes[$box] = true;
-            }
+        foreach ($scripts as $script) {
+            $statements = strlen($script) <= self::LONGEST && str_contains($script, 'checked') ? self::statements($script) : [];
+            $boxes += array_fill_keys(array_intersect_key($statements, self::atOnce($script, array_keys($statements))), true);
         }
 
         return new self($boxes);
@@ -64,24 +69,34 @@ final readonly class ScriptedTicks
         return isset($found[2]) ? "name {$found[2][0]}" : implode('', array_map(static fn (array $f): string => $f[0], $found));
     }
 
-    /** Whether every block that is still open before a statement runs by itself. */
-    private static function runsAtOnce(string $before): bool
+    /**
+     * Those statements before which every block that is still open runs by itself.
+     *
+     * @param  list<int>  $places
+     * @return array<int, true> by place
+     */
+    private static function atOnce(string $script, array $places): array
     {
-        $open = [];
-        foreach (str_split($before) as $at => $character) {
-            if ($character === '{') {
-                $open[] = $at;
-            } elseif ($character === '}') {
-                array_pop($open);
-            }
+        if ($places === []) {
+            return [];
         }
-        foreach ($open as $at) {
-            if (preg_match(self::AT_ONCE, substr($before, 0, $at)) !== 1) {
-                return false;
+        sort($places);
+        preg_match_all('~[{}]~', $script, $braces, PREG_OFFSET_CAPTURE);
+        [$open, $runs, $next] = [[true], [], 0];
+        foreach ($places as $place) {
+            for (; isset($braces[0][$next]) && $braces[0][$next][1] < $place; $next++) {
+                [$brace, $at] = $braces[0][$next];
+                if ($brace === '{') {
+                    $from = max(0, $at - self::OPENING);
+                    $open[] = end($open) === true && preg_match(self::AT_ONCE, substr($script, $from, $at - $from)) === 1;
+                } elseif (count($open) > 1) {
+                    array_pop($open);
+                }
             }
+            $runs += end($open) === true ? [$place => true] : [];
         }
 
-        return true;
+        return $runs;
     }
 
     public function tick(DOMElement $box): bool

@@ -14,6 +14,9 @@ final readonly class StyleRules
 {
     private const HIDES = '~(?:^|[\s;])(?:display\s*:\s*none|visibility\s*:\s*hidden|opacity\s*:\s*0(?:\.0+)?\s*(?:;|$|!)|(?:left|top|right)\s*:\s*-\d{3,})~i';
 
+    /** Bytes of styles that are looked at; what is longer is a library's, and says little of one form. */
+    private const LONGEST = 300_000;
+
     /** A rule by itself: its selectors, and what it says. */
     private const RULE = '~([^{}]+)\{([^{}]*)}~';
 
@@ -31,6 +34,7 @@ final readonly class StyleRules
     public static function parse(string $css): self
     {
         [$said, $hidden] = [[], []];
+        $css = strlen($css) <= self::LONGEST ? $css : '';
         $plain = (string) preg_replace(['~/\*.*?\*/~s', self::AT_RULES], ' ', $css);
         preg_match_all(self::RULE, $plain, $rules, PREG_SET_ORDER);
         foreach ($rules as [, $selectors, $says]) {

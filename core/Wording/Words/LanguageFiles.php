@@ -41,6 +41,7 @@ final class LanguageFiles
         }
         /** @var array<string, string> $states of files by their pattern, looked up once */
         static $states = [];
+        $of = [];
         foreach ([__DIR__.'/*.php', self::HOME."/$language->value/*.txt"] as $pattern) {
             $states[$pattern] ??= implode("\n", array_map(
                 static fn (string $file): string => $file.' '.filemtime($file).' '.filesize($file), glob($pattern) ?: []
