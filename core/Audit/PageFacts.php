@@ -25,11 +25,12 @@ final readonly class PageFacts
      * @param  Selector|null  $popUp  a pop-up around the form that nothing closes
      * @param  list<PageButton>  $buttons  and links, in the form and right beside it
      * @param  list<OtherInput>  $others  that are neither fields nor controls of consent
+     * @param  list<Selector>  $ticked  boxes that a script of the page ticks at once
      */
     public function __construct(
         public string $address, public string $action, public string $method, public bool $byScript, public array $inputs, public array $hidden,
         public array $calls, public bool $hasTrap, public ?Selector $picture, public ?Selector $stores, public array $faint, public array $small,
         public array $order = [], public ?Selector $clock = null, public ?Selector $popUp = null, public array $buttons = [],
-        public array $others = []
+        public array $others = [], public array $ticked = []
     ) {}
 }

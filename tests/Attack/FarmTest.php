@@ -14,7 +14,7 @@ use Tests\Support\Visitor;
 
 uses(Visitor::class);
 
-/* A farm of bots against the forms, and two hundred people who are none: what is kept out, by kind, and who is bothered. */
+/* A farm of bots against the forms, and many people who are none: what is kept out, by kind, and who is bothered. */
 
 beforeEach(function (): void {
     mt_srand(2026);
@@ -90,7 +90,8 @@ test('a farm of bots: the share kept out of each kind', function (): void {
     expect(Enquiry::query()->where('doubtful', true)->count())->toBe($held)->and($held)->toBeGreaterThan(0);
 });
 
-test('of two hundred varied people none is held or refused, and at most two in a hundred are put a puzzle', function (): void {
+test('of varied people, two hundred in a long run, none is held or refused, and at most two in a hundred are put a puzzle', function (): void {
+    $people = getenv('LONG') === '1' ? 200 : 60;
     demoPoint(ContactForm::SHEET, $this->malin, $this->arne);
     $locales = ['en_GB', 'de_DE', 'sv_SE', 'da_DK', 'fr_FR', 'pl_PL', 'tr_TR', 'ru_RU', 'it_IT', 'nl_NL'];
     $fakers = array_map(static function (string $locale): Faker\Generator {
@@ -104,7 +105,7 @@ test('of two hundred varied people none is held or refused, and at most two in a
         'My booking of %s was paid twice, please send the money back.', 'Kan jag ta med cykeln den %s?', 'La traversée du %s est-elle annulée ?',
     ];
     [$puzzled, $asked] = [0, 0];
-    for ($i = 0; $i < 200; $i++) {
+    for ($i = 0; $i < $people; $i++) {
         $faker = $fakers[$i % 10];
         // Every eighth of them is on board, behind one address; the others are anywhere.
         ($this->from)($i % 8 === 0 ? '203.0.113.9' : ($this->anywhere)());
@@ -126,8 +127,9 @@ test('of two hundred varied people none is held or refused, and at most two in a
             $asked++;
         }
     }
-    fwrite(STDERR, "of 200 people $puzzled were put a puzzle\n");
+    fwrite(STDERR, "of $people people $puzzled were put a puzzle\n");
     expect(HeldSubmission::query()->count())->toBe(0)->and(AssessedSubmission::query()->where('band', '<>', Band::Pass)->count())->toBe(0)
-        ->and(Enquiry::query()->where('doubtful', true)->count())->toBe(0)->and($puzzled)->toBeLessThanOrEqual(4)->and($asked)->toBe(200 - $puzzled)
+        ->and(Enquiry::query()->where('doubtful', true)->count())->toBe(0)->and($puzzled)->toBeLessThanOrEqual(intdiv($people, 50))
+        ->and($asked)->toBe($people - $puzzled)
         ->and(SignupJourney::query()->count())->toBe($asked);
 });

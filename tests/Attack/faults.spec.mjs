@@ -9,7 +9,7 @@ const name = (test, i = 0) => `${test}.${i}.${(Date.now() % 1e9)}@post.example`;
 test.beforeAll(() => floodGate('open'));
 test.afterAll(() => floodGate());
 
-test('MariaDB is killed under a mail in hand: it ends as sent, in the ledger too, and the next goes out once', async () => {
+test('MariaDB is killed under a mail in hand: it ends as sent, in the ledger too, and the next goes out once', { tag: '@long' }, async () => {
   test.setTimeout(120_000);
   const emails = [0, 1, 2].map((i) => name('outage', i));
   const given = await Promise.all(emails.map(() => marks()));

@@ -1,9 +1,8 @@
 // 200 posts a second to one form, or as many as a slow machine shows it: people get through all the same, and their mails go out.
 import { expect, test } from '@playwright/test';
-import { mails, pause, sql } from '../Browser/support.mjs';
+import { long, mails, pause, sql } from '../Browser/support.mjs';
 import { flood, person } from './clients.mjs';
 
-const long = process.env.LONG === '1';
 const seconds = long ? 60 : 8;
 
 for (const networks of [1, 500]) {

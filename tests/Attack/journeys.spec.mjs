@@ -1,9 +1,8 @@
 // Many journeys at once, with a mail server that refuses, puts off, falls silent and closes the line at random, and workers that are
 // killed: no mail goes out twice, none is lost silently, and what nobody knows is listed.
 import { expect, test } from '@playwright/test';
-import { artisan, floodGate, kill, mailIds, mailServer, marks, pause, send, sql, waitForPart } from '../Browser/support.mjs';
+import { artisan, floodGate, kill, long, mailIds, mailServer, marks, pause, send, sql, waitForPart } from '../Browser/support.mjs';
 
-const long = process.env.LONG === '1';
 const MANY = long ? 10_000 : 120;
 const AT_ONCE = long ? 180 : 60;
 const KILLS = long ? 3 : 1;

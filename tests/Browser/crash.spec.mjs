@@ -32,7 +32,7 @@ function whole() {
 
 const workers = ['worker', 'worker2'];
 
-test('the workers are killed between accept and mail: the mail goes out once they are back', async () => {
+test('the workers are killed between accept and mail: the mail goes out once they are back', { tag: '@long' }, async () => {
   workers.forEach(holdDown);
   workers.forEach(kill);
   const emails = [0, 1, 2].map((i) => name('before', i));
@@ -74,8 +74,8 @@ test('the workers are killed, one with a mail in hand: it is listed as uncertain
   whole();
 });
 
-for (const part of ['fpm', 'mariadb']) {
-  test(`${part} is killed in the middle of many sign-ups: what was accepted is there, the rest can be sent again`, async () => {
+for (const [part, tag] of [['fpm', '@long'], ['mariadb', []]]) {
+  test(`${part} is killed in the middle of many sign-ups: what was accepted is there, the rest can be sent again`, { tag }, async () => {
     const emails = Array.from({ length: 40 }, (_, i) => name(part, i));
     const given = await Promise.all(emails.map(() => marks()));
     await pause(2100);
@@ -113,7 +113,7 @@ for (const part of ['fpm', 'mariadb']) {
   });
 }
 
-test('200 sign-ups at once from 20 connections: each is in the ledger once, chains whole, tree verified', async () => {
+test('200 sign-ups at once from 20 connections: each is in the ledger once, chains whole, tree verified', { tag: '@long' }, async () => {
   test.setTimeout(180_000);
   // Two people send four pages each, the others one.
   const people = [name('crowd', 'a'), name('crowd', 'b')];

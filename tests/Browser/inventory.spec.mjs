@@ -118,7 +118,7 @@ test('by keyboard alone, in under forty actions', async ({ page }) => {
   await arrives(page, slug('Tandem desk'));
 });
 
-test('by mouse with drag, in under forty actions', async ({ page }) => {
+test('by mouse with drag, in under forty actions', { tag: '@long' }, async ({ page }) => {
   await signIn(page, 'malin@tidewick.example');
   await page.goto('/points');
   const hands = counted(page);

@@ -1,7 +1,7 @@
 // Forms of several pages: as a visitor fills one in on a phone without a script, and as an editor breaks one into pages.
 import { expect, test } from '@playwright/test';
 import { HtmlValidate } from 'html-validate';
-import { accessible, mails, signIn, site, sql, waitForMails } from './support.mjs';
+import { accessible, long, mails, signIn, site, sql, waitForMails } from './support.mjs';
 
 const saved = (page) => expect(page.locator('#sheet-body')).not.toHaveAttribute('data-saving', 'yes');
 const button = (page, name) => page.getByRole('button', { name, exact: true });
@@ -11,7 +11,7 @@ async function sound(browser, html) {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, javaScriptEnabled: true });
   await page.route('**/as-served', (route) => route.fulfill({ body: html, contentType: 'text/html; charset=utf-8' }));
   await page.goto(`${site}/as-served`);
-  await accessible(page);
+  await accessible(page, { colours: true });
   await page.close();
   const report = await new HtmlValidate({ extends: ['html-validate:standard'] }).validateString(html);
   expect(report.results.flatMap((result) => result.messages.map((m) => `${m.line}: ${m.message}`))).toEqual([]);
@@ -129,15 +129,17 @@ test('every form of the demo is valid and clean to axe, on a phone by day and on
     .map((line) => line.split('\t'))
     .flatMap(([slug, bytes]) => JSON.parse(bytes.replaceAll('\\\\', '\\')).languages.map(({ language }) => `/forms/${slug}/${language}`));
   expect(forms.length).toBeGreaterThan(15);
+  for (const address of forms) {
+    const { results } = await validate.validateString(await (await fetch(site + address)).text());
+    expect(results.flatMap(({ messages }) => messages.map((m) => `${m.line}: ${m.message}`)), address).toEqual([]);
+  }
+  // In another language the same page has other words: a short run looks at each form in one, and at some in the dark.
+  const inOne = forms.filter((address, i) => long || forms.findIndex((each) => each.split('/')[2] === address.split('/')[2]) === i);
   for (const [colorScheme, viewport] of [['light', { width: 390, height: 844 }], ['dark', { width: 1280, height: 800 }]]) {
     const page = await browser.newPage({ colorScheme, viewport });
-    for (const address of colorScheme === 'light' ? forms : forms.filter((each) => each.endsWith('/en'))) {
-      const response = await page.goto(address);
-      if (colorScheme === 'light') {
-        const found = (await validate.validateString(await response.text())).results.flatMap((result) => result.messages.map((m) => `${m.line}: ${m.message}`));
-        expect(found, address).toEqual([]);
-      }
-      await accessible(page);
+    for (const address of colorScheme === 'light' ? inOne : inOne.filter((_, i) => long || i % 3 === 0)) {
+      await page.goto(address);
+      await accessible(page, { colours: true });
       expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(viewport.width);
     }
     await page.close();

@@ -12,6 +12,8 @@ export default defineConfig({
   // On a busy machine one may stumble: it is tried once more, and bin/test says which, counts them, and fails for more than two.
   retries: 1,
   workers: 1,
+  // What bin/test --long alone takes.
+  grepInvert: process.env.LONG === '1' ? undefined : /@long/,
   reporter: [['list'], ['json', { outputFile: `${process.env.JURAMEN_HOME}/${project}${process.env.PART ?? ''}.json` }]],
   // What breaks things on purpose leaves an instance with traces, and has one of its own; floods and figures of time need a quiet machine
   // and come last.

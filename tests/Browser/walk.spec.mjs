@@ -2,7 +2,7 @@
 // stored and in the form's proof; and nothing else may have changed. A screen or control that comes tomorrow is used without being named here.
 import { existsSync, readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { holdDown, home, kill, letUp, signIn } from './support.mjs';
+import { holdDown, home, kill, letUp, long, signIn } from './support.mjs';
 import { keep, putBack } from './walk/clone.mjs';
 import { differing, record, sent, standing } from './walk/record.mjs';
 import { left, screens } from './walk/screens.mjs';
@@ -42,22 +42,20 @@ test.afterAll(() => {
   console.log(`walked: ${tally.screens} screens, ${tally.found} controls found, ${tally.used} used, ${tally.gone} gone after others were used\n${why}`);
 });
 
-const long = process.env.LONG === '1';
-
-/** Whether it is one of the first two of its kind, which in a short walk stand for all that are alike: the same act at places alike but for their items. */
+/** Whether it is the first of its kind, which in a short walk stands for all that are alike: the same act at places alike but for their items. */
 function standsForItsKind() {
   const seen = {};
   return (control) => {
     const ids = /(?<=^(fields|statements|departures)\/)[^/]+|(?<=\/options\/)[^/]+/g;
     const kind = [control.kind, control.does, control.place?.replace(ids, '*') ?? control.key, control.name.split(' ')[0]].join(' ');
     seen[kind] = (seen[kind] ?? 0) + 1;
-    return long || seen[kind] <= 2;
+    return long || seen[kind] === 1;
   };
 }
 const going = long ? manners.slice(1) : manners.slice(0, 1);
 // A short walk goes where most is kept: one sheet, one record, and the screens on which people are decided about.
 const short = [
-  'points/{point}', 'records/{kind}/{slug}', 'audit/forms/{form}', 'enquiries/{enquiry}', 'evidence/{subject}', 'held', 'points', 'account', 'login',
+  'points/{point}', 'records/{kind}/{slug}', 'audit/forms/{form}', 'enquiries/{enquiry}', 'held', 'account', 'login',
 ];
 const firstOf = (screen, i, all) => short.includes(screen.route) && all.findIndex(({ route }) => route === screen.route) === i;
 const walks = screens().filter((...screen) => long || firstOf(...screen)).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
@@ -280,13 +278,13 @@ const likeliest = (control) => (control.kind === 'text' ? candidates(control)[0]
 async function useForms(page, now, walk, controls) {
   const kinds = standsForItsKind();
   const shapes = {};
-  // The forms of a list's rows do the same with one thing each: the first two stand for all in a short walk, as places alike do on a sheet.
+  // The forms of a list's rows do the same with one thing each: the first stands for all in a short walk, as places alike do on a sheet.
   const alike = (form) => {
     const mine = controls.filter((control) => control.form === form);
     const action = mine[0].action.replace(/\b[0-9a-f]{8,}\b|\b\d+\b/g, '*');
     const shape = [mine[0].method, action, ...mine.map(({ kind, name }) => `${kind} ${name.split(' ')[0]}`)].join(' ');
     shapes[shape] = (shapes[shape] ?? 0) + 1;
-    return mine.map((control) => control.place && !kinds(control)).some(Boolean) || (!long && shapes[shape] > 2);
+    return mine.map((control) => control.place && !kinds(control)).some(Boolean) || (!long && shapes[shape] > 1);
   };
   const forms = [...new Set(controls.filter((control) => control.form >= 0).map((control) => control.form))].filter((form) => !alike(form));
   const loose = controls.filter((control) => control.kind === 'button' && control.form < 0);

@@ -124,7 +124,11 @@ test('fields are told apart by what they ask for; of those that ask for somethin
 });
 
 test('of no form out there anything has changed where it has not; and what one side has more the other has less', function (): void {
-    $readings = array_map(static fn (FoundFormCase $f): Reading => HtmlReader::read($f->html, $f->address)[0], FoundForms::in(...FoundForms::ALL)->forms);
+    $forms = FoundForms::in(...FoundForms::ALL)->forms;
+    mt_srand(29);
+    shuffle($forms);
+    $some = array_slice($forms, 0, fullSize(4000));
+    $readings = array_map(static fn (FoundFormCase $f): Reading => HtmlReader::read($f->html, $f->address)[0], $some);
     expect(count($readings))->toBeGreaterThan(150);
     $kinds = static fn (Reading $a, Reading $b): array => array_count_values(
         array_map(static fn (FormChange $c): string => $c->kind->value, FormChanges::between($a, $b))

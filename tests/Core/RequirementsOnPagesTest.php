@@ -317,3 +317,10 @@ test('a page in a language that is not read here is judged on nothing that its w
         ->and(saidOf('language-offered', '<form><h2>Zapisz się do newslettera</h2><p>Raz w miesiącu nowe rośliny.</p><input type="email"></form>'))->toBe(['open'])
         ->and(saidOf('language-offered', '<form><input type="email" name="e"><button>OK</button></form>'))->not->toBe(['open']);
 });
+
+test('of a box that a script ticks is said that it is the script, since nothing of it stands in the markup', function () use ($email, $news): void {
+    $says = static fn (string $html): string => Requirements::find('no-preset-answer')?->judge(HtmlReader::read($html)[0])[0]->says ?? '';
+    $box = str_replace('id="nl"', 'id="nl" checked', $news);
+    $script = '<script>document.getElementById(\'nl\').checked = true;</script>';
+    expect($says(onPage($email.$news.$script)))->toContain('A script of the page')->and($says(onPage($email.$box.$script)))->not->toContain('script');
+});

@@ -122,7 +122,7 @@ test('words are looked up as one would who tries every entry at every word', fun
         }
     }
     // Texts made of pieces of entries, so that many begin and few go on.
-    for ($run = 0; $run < 20; $run++) {
+    for ($run = 0; $run < fullSize(60); $run++) {
         $pieces = array_map(static function () use ($entries): string {
             $words = $entries[mt_rand(0, count($entries) - 1)][1];
             $words = mt_rand(0, 2) === 0 ? array_slice($words, 0, 1) : $words;

@@ -11,7 +11,6 @@ use App\Support\Tally;
 use Database\Demo\Crowd;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Juramen\Canon\Digest;
 use Juramen\Consent\JourneyState;
 use Tests\Support\Visitor;
 
@@ -43,7 +42,15 @@ beforeEach(function (): void {
     );
 });
 
-test('it has exactly those that are asked for, in whatever combination', function (): void {
+test('it has exactly those that are asked for, in whatever combination; each state of a journey has one word', function (): void {
+    $named = [];
+    foreach (SignupFate::ofSignups() as $fate) {
+        foreach ($fate->journeys() as $state) {
+            expect(SignupFate::of($state))->toBe($fate);
+            $named[] = $state;
+        }
+    }
+    expect($named)->toHaveCount(count(JourneyState::cases()))->and(SignupFate::Held->journeys())->toBe([]);
     $all = SignupJourney::query()->with('edition.point')->get();
     $words = $this->edition->sheet->statements[0]->edition()->hex();
     for ($run = 0; $run < 60; $run++) {
@@ -82,10 +89,8 @@ test('what makes no sense filters nothing, and does no harm', function (): void 
         expect((string) $page->getContent())->toContain('24 of every kind')->not->toContain('<script>alert')
             ->and(substr_count($this->get('/evidence/signups?'.http_build_query([...$asked, 'as' => 'csv']))->streamedContent(), "\r\n"))->toBe(25);
     }
-});
-
-test('a point that is none has no sign-ups, and its name comes back as text', function (): void {
-    $this->actingAs($this->runa)->get('/evidence/signups?point='.urlencode('<b>nowhere</b>'))->assertOk()->assertSee('No sign-up matches')
+    // A point that is none has no sign-ups, and its name comes back as text.
+    $this->get('/evidence/signups?point='.urlencode('<b>nowhere</b>'))->assertOk()->assertSee('No sign-up matches')
         ->assertDontSee('<b>nowhere</b>', false);
 });
 
@@ -98,7 +103,7 @@ test('addresses stand only with those to whom something is permitted or waits; o
         ->and($this->get('/evidence/signups?as=csv')->streamedContent())->not->toContain('post.example');
 });
 
-test('what grows without end is counted no further than anybody needs, and the list says so', function (): void {
+test('what grows without end is counted no further than anybody needs, and goes out whole, line by line', function (): void {
     $all = SignupJourney::query()->orderBy('asked_at');
     expect(Tally::of($all, 23)->text())->toBe('more than 23')->and(Tally::of($all, 24)->text())->toBe('24')
         ->and(Tally::of($all, 23)->plus(new Tally(1000))->text())->toBe('more than 1,023')
@@ -109,28 +114,14 @@ test('what grows without end is counted no further than anybody needs, and the l
     $people = (int) DB::table('journeys')->where('state', 'confirmed')->distinct()->count('subscriber_id');
     expect($people)->toBeGreaterThan(1000)->and($wording)->toContain('more than 1,000')
         ->and($this->get('/wording?as=csv')->streamedContent())->toContain(",$people\r\n");
-});
-
-test('each state of a journey has one word, and each word its states', function (): void {
-    $all = [];
-    foreach (SignupFate::ofSignups() as $fate) {
-        foreach ($fate->journeys() as $state) {
-            expect(SignupFate::of($state))->toBe($fate);
-            $all[] = $state;
-        }
-    }
-    expect($all)->toHaveCount(count(JourneyState::cases()))->and(SignupFate::Held->journeys())->toBe([]);
-});
-
-test('a long list goes out whole, line by line, and pages through', function (): void {
-    app(Crowd::class)->grow(1200, static fn (int $so) => null);
-    $csv = $this->actingAs($this->runa)->get('/evidence/signups?as=csv')->assertOk()->streamedContent();
+    // All of them, by page and in one file.
+    $csv = $this->get('/evidence/signups?as=csv')->assertOk()->streamedContent();
     $lines = explode("\r\n", rtrim($csv));
-    expect($lines)->toHaveCount(1225)->and(count(array_unique($lines)))->toBe(1225);
+    expect($lines)->toHaveCount(1425)->and(count(array_unique($lines)))->toBe(1425);
     $seen = [];
-    for ($page = 1; $page <= 25; $page++) {
+    for ($page = 1; $page <= 29; $page++) {
         preg_match_all('~/evidence/([0-9a-f]{32})"~', (string) $this->get("/evidence/signups?page=$page")->assertOk()->getContent(), $subjects);
         array_push($seen, ...$subjects[1]);
     }
-    expect(count(array_unique($seen)))->toBe(1224)->and(Digest::of($csv)->hex())->not->toBe('');
+    expect(count(array_unique($seen)))->toBe(1424);
 });

@@ -47,8 +47,10 @@ final readonly class FactsReader
 
     private ?Selector $stores;
 
-    public function __construct(private Page $page, private Visibility $visibility, private Labels $labels, private string $address)
-    {
+    /** @param  list<DOMElement>  $ticked  boxes that a script of the page ticks at once */
+    public function __construct(
+        private Page $page, private Visibility $visibility, private Labels $labels, private string $address, private array $ticked
+    ) {
         $this->loaded = $this->loaded();
         $this->stores = $this->stores();
     }
@@ -67,7 +69,8 @@ final readonly class FactsReader
             $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
             $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
             $faint, $small, array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $form->controls), $popUps->clock($form),
-            $popUps->cannotBeClosed($form), $this->buttons($form), $this->others($form, [...$fields, ...$controls])
+            $popUps->cannotBeClosed($form), $this->buttons($form), $this->others($form, [...$fields, ...$controls]),
+            array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $this->ticked)
         );
     }
 

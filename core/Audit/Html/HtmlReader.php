@@ -51,8 +51,7 @@ final class HtmlReader
         $this->labels = new Labels($page);
         $this->choices = new Choices($page);
         $this->visibility = new Visibility($page);
-        $this->facts = new FactsReader($page, $this->visibility, $this->labels, $address);
-        $this->tickByScripts();
+        $this->facts = new FactsReader($page, $this->visibility, $this->labels, $address, $this->tickByScripts());
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
 
@@ -64,16 +63,20 @@ final class HtmlReader
         return Page::tidy(implode("\n", [(new Nearby($this->page))->words($form->element), ...array_map($this->labels->of(...), $elsewhere)]));
     }
 
-    /** What a script of the page ticks at once is ticked when people see it. */
-    private function tickByScripts(): void
+    /** @return list<DOMElement> what a script of the page ticks at once, and is ticked when people see it */
+    private function tickByScripts(): array
     {
         $scripts = array_filter($this->page->named(['script']), static fn (DOMElement $script): bool => ! $script->hasAttribute('src'));
         $ticks = ScriptedTicks::in(...array_map(static fn (DOMElement $script): string => $script->textContent, array_values($scripts)));
-        foreach ($this->page->named(['input to fill in']) as $box) {
-            if ($box->getAttribute('type') === 'checkbox' && $ticks->tick($box)) {
-                $box->setAttribute('checked', 'checked');
-            }
+        $ticked = array_values(array_filter(
+            $this->page->named(['input to fill in']),
+            static fn (DOMElement $box): bool => $box->getAttribute('type') === 'checkbox' && ! $box->hasAttribute('checked') && $ticks->tick($box)
+        ));
+        foreach ($ticked as $box) {
+            $box->setAttribute('checked', 'checked');
         }
+
+        return $ticked;
     }
 
     private function form(FoundForm $form): Reading

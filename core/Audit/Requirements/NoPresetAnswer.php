@@ -11,6 +11,7 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Response;
 use Juramen\Audit\Result;
+use Juramen\Audit\Selector;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -58,12 +59,21 @@ final class NoPresetAnswer extends FormRequirement
         if ($reading->isUnread()) {
             return $this->judgeUnread($reading);
         }
-        $preset = fn (Control $control): ?Result => $control->response !== Response::Yes ? null : $this->finding(
-            Verdict::Breach, 'This consent is given before the visitor has touched it.', $control->where, Found::all($control->label),
-            'Leave it empty, so that only the visitor\'s own act is a yes.'
-        );
+        $ticked = array_map(static fn (Selector $box): string => $box->text(), $reading->page->ticked ?? []);
+        $preset = fn (Control $control): ?Result => $control->response === Response::Yes
+            ? $this->given($control, in_array($control->where->text(), $ticked, true)) : null;
 
         return $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
+    }
+
+    private function given(Control $control, bool $byScript): Result
+    {
+        return $this->finding(
+            Verdict::Breach,
+            $byScript ? 'A script of the page gives this consent before the visitor has touched it.' : 'This consent is given before the visitor has touched it.',
+            $control->where, Found::all($control->label),
+            ($byScript ? 'Take out what ticks it in the script' : 'Leave it empty').', so that only the visitor\'s own act is a yes.'
+        );
     }
 
     /** @return non-empty-list<Result> boxes that stand on yes, whatever they ask for: their words are not read */
