@@ -5,7 +5,7 @@ import { flood, person } from './clients.mjs';
 
 const seconds = long ? 60 : 8;
 
-for (const networks of [1, 500]) {
+for (const networks of long ? [1, 500] : [500]) {
   const crowd = `${networks} network${networks === 1 ? '' : 's'}`;
   test(`a flood of ${seconds} seconds from ${crowd}: four people get through soon, their mails within a minute`, async () => {
     test.setTimeout(240_000);

@@ -53,10 +53,8 @@ function standsForItsKind() {
   };
 }
 const going = long ? manners.slice(1) : manners.slice(0, 1);
-// A short walk goes where most is kept: one sheet, one record, and the screens on which people are decided about.
-const short = [
-  'points/{point}', 'records/{kind}/{slug}', 'audit/forms/{form}', 'enquiries/{enquiry}', 'held', 'account', 'login',
-];
+// A short walk goes where most is kept, one sheet, and to screens on which people are decided about; records are built as sheets are.
+const short = ['points/{point}', 'audit/forms/{form}', 'enquiries/{enquiry}', 'held', 'account', 'login'];
 const firstOf = (screen, i, all) => short.includes(screen.route) && all.findIndex(({ route }) => route === screen.route) === i;
 const walks = screens().filter((...screen) => long || firstOf(...screen)).flatMap((screen) => going.map((manner) => ({ ...screen, manner })));
 
