@@ -7,21 +7,25 @@ namespace Juramen\Wording\Frames;
 use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\WordClass as W;
 
 /** Children are spoken to; a parent or an age is spoken of. */
 final class ChildrenFrame implements Frame
 {
-    public function id(): string
-    {
-        return 'children';
-    }
-
     /** Years from which on nobody is a child (UN Convention on the Rights of the Child, Art. 1). */
     private const GROWN = 18;
 
     /** Words of an address to somebody: "Hey young sailors!" */
     private const SHORT = 6;
+
+    /** Words behind whom it is for: "years", "–10". */
+    private const BEHIND = 2;
+
+    public function id(): string
+    {
+        return 'children';
+    }
 
     public function meanings(): array
     {
@@ -32,8 +36,11 @@ final class ChildrenFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            foreach ($sentence->all(W::Child, W::ForChildren) as $child) {
-                $named = $child->class === W::ForChildren && ! $sentence->inClause($child->clause, W::I, W::Parent);
+            foreach ($sentence->all(W::Child, W::ForChildren, W::Young) as $child) {
+                $named = match ($child->class) {
+                    W::ForChildren => ! $sentence->inClause($child->clause, W::I, W::Parent), W::Young => self::isSaidFirst($sentence, $child),
+                    default => false,
+                };
                 $ages = self::ages($sentence, $child);
                 if ($ages !== [] && max($ages) >= self::GROWN) {
                     continue;
@@ -53,6 +60,18 @@ final class ChildrenFrame implements Frame
         }
 
         return $senses;
+    }
+
+    /** "For members under 13": what is said first, and by itself or before a colon; not who goes free. */
+    private static function isSaidFirst(Sentence $s, Hit $young): bool
+    {
+        if ($young->from !== $s->clauseOf($young)->from || $s->has(W::I, W::Parent, W::Not, W::Nor, W::Must, W::Unable)) {
+            return false;
+        }
+        $behind = array_map(static fn (Token $t): string => $t->form, array_slice($s->tokens, $young->to, self::BEHIND + 1));
+        $end = array_key_first(array_filter($behind, static fn (string $form): bool => in_array($form, ['.', '!', '?', ':'], true))) ?? count($behind);
+
+        return $end <= self::BEHIND && ! in_array(',', array_slice($behind, 0, $end), true);
     }
 
     /** @return list<int> years that are named in its words */
@@ -83,7 +102,7 @@ final class ChildrenFrame implements Frame
     private static function isTheirs(Sentence $s, Hit $hit): bool
     {
         return $hit->class === W::Age && array_filter(
-            $s->all(W::Child), static fn (Hit $child): bool => self::isOfAge($s, $child) || ($child->from <= $hit->from && $hit->to <= $child->to)
+            $s->all(W::Child, W::Young), static fn (Hit $child): bool => self::isOfAge($s, $child) || ($child->from <= $hit->from && $hit->to <= $child->to)
         ) !== [];
     }
 

@@ -117,7 +117,7 @@ final class PassingOnFrame implements Frame
         if ($mentioned === null || SendingFrame::sent($s) === null) {
             return null;
         }
-        $theirs = Others::isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets);
+        $theirs = Others::isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets, W::Wants);
         if (! $theirs && ! Others::isJoined($s, $mentioned, $passage)) {
             return null;
         }

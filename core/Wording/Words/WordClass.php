@@ -151,6 +151,8 @@ enum WordClass: string
     case Child = 'child';
     /** A club, a letter or a game that is for children by its name. */
     case ForChildren = 'for-children';
+    /** Whom it is for, said first, and they are children: "for members under 13". */
+    case Young = 'young';
     case Parent = 'parent';
     case Age = 'age';
     case Friend = 'friend';
@@ -195,6 +197,8 @@ enum WordClass: string
     case CallsBack = 'calls-back';
     case Order = 'order';
     case Account = 'account';
+    /** A card or a club of customers, which one is a member of. */
+    case Loyalty = 'loyalty';
     /** "To answer my enquiry": what somebody wrote for, and no advertising. */
     case Answers = 'answers';
     /** What one puts oneself down for: a webinar, a table, a petition. */
