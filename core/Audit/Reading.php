@@ -225,8 +225,21 @@ final readonly class Reading
         return $this->isAboutConsent() || (
             $this->kind->asksForConsent() && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
             && $this->consents === [] && $this->toldToCustomers() === null
-            && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null || $this->passedToAdvertise() !== null)
+            && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null || $this->passedToAdvertise() !== null
+                || $this->yesWritten() !== null)
         );
+    }
+
+    /** A yes to advertising that stands on a form for something else, where no box or choice gives it. */
+    public function yesWritten(): ?Sense
+    {
+        $unnamed = array_filter($this->page->others ?? [], static fn (OtherInput $o): bool => $o->label === '');
+        // "Yes please" and "No thanks" as two buttons answer it.
+        $no = array_filter($this->page->buttons ?? [], fn (PageButton $b): bool => $this->listener()->speaksOf($b->label, WordClass::Refuses, WordClass::Not));
+        $alone = $this->consents === [] && $unnamed === [] && $no === [] && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
+            && $this->kind->asksForConsent() && $this->kind->servesSomethingElse();
+
+        return $alone ? $this->listener()->first($this->textBeside(static fn (): bool => true), Meaning::YesWritten) : null;
     }
 
     /** That being written to is said to be the price of what the form is for, where no control asks for it: "take part by subscribing to our letter". */

@@ -53,6 +53,22 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'a number that must be given for calls' => ['fields-needed', '<form method=post action=/n><h2>Newsletter</h2>'."$email<label>Mobile <input type=tel name=m required></label><label><input type=checkbox name=c> You may text me offers on rope</label><button>Subscribe</button></form>", 'breach', ''],
     'a birthday where the price hangs on it' => ['fields-needed', '<form method=post action=/q><h2>Car insurance: get a quote</h2>'."$email<label>Date of birth <input type=date name=b autocomplete=bday required></label><button>See my price</button></form>", 'met', ''],
     'a birthday where nothing does' => ['fields-needed', '<form method=post action=/q><h2>Order rope</h2>'."$email<label>Name <input name=n></label><label>Date of birth <input type=date name=b autocomplete=bday required></label><button>Order</button></form>", 'breach', ''],
+    // A yes that somebody else has written down, and one that is given.
+    'a yes that nobody gives' => ['no-consent-by-sending', onPage("$email<p>I agree that Quay Chandlers may email me offers.</p>"), 'breach', ''],
+    'a yes that is to be struck out' => [
+        'no-consent-by-sending', onPage("$email<p>Ich bin damit einverstanden, dass Sie mir Angebote mailen. Sonst bitte streichen.</p>", language: 'de'), 'breach', '',
+    ],
+    'a yes beside its box' => ['no-consent-by-sending', onPage("$email$news<p>Yes, I would like your offers by email.</p>"), 'met', ''],
+    'a yes that two buttons answer' => [
+        'no-consent-by-sending', onPage("$email<p>Yes, I would like your offers by email.</p><button>Yes, please</button><button>No, thanks</button>"), 'met', '',
+    ],
+    'a yes that is still to be given' => ['no-consent-by-sending', onPage("$email<p>We email you offers only if you agree to that.</p>"), 'met', ''],
+    'terms that a button agrees to' => [
+        'no-consent-by-sending', onPage("$email<p>By clicking \"Get my pass\" you agree to our Terms and Privacy Policy.</p>"), 'met', '',
+    ],
+    'terms and more that a button agrees to' => [
+        'no-consent-by-sending', onPage("$email<p>By clicking \"Get my pass\" you agree to our Terms and to emails with offers.</p>"), 'breach', '',
+    ],
     // Signing up for one thing is no consent to another.
     'signing up for a course' => ['no-consent-by-sending', '<form method=post action=/q><h2>Register for the knot course</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'breach', ''],
     'signing up for the letter' => ['no-consent-by-sending', '<form method=post action=/q><h2>Newsletter</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'not-applicable', ''],

@@ -47,6 +47,7 @@ final readonly class KindGuess
             ! $fields->message && ($about(WordClass::Tries) || $this->isForOccasion($words->says)) => [
                 FormKind::Other, 'its heading or button speaks of something to put oneself down for',
             ],
+            $about(WordClass::Survey) => [FormKind::Other, 'its heading or button asks what people think'],
             $about(WordClass::Account) => [FormKind::Account, 'its heading or button speaks of an account'],
             $fields->message || $this->asksForAnswer($fields, $words) => [FormKind::Contact, 'it takes a message'],
             $fields->email && $this->news->comesOnce($fields, $words) => [FormKind::Other, 'what is asked for comes once'],

@@ -56,7 +56,8 @@ final class ConsentAsked extends FormRequirement
         }
         $listener = $reading->listener();
         $said = ($consents === [] ? $listener->first($reading->text, Meaning::Announced) : null) ?? $reading->givesAway();
-        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed);
+        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
+            || $reading->yesWritten() !== null;
         if ($said === null || ($consents === [] && $taken)) {
             return $this->notApplicable('Nothing says that it leads to advertising.');
         }

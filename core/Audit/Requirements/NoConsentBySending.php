@@ -42,7 +42,7 @@ final class NoConsentBySending extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed, Meaning::ActMentioned];
+        return [Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed, Meaning::YesWritten, Meaning::ActMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -56,7 +56,7 @@ final class NoConsentBySending extends FormRequirement
         $ticked = static fn (Control $c): bool => $c->role === ControlRole::Consent && $reading->listener()->speaksOf($c->label, WordClass::I);
         $text = $control === null ? $reading->textBeside($ticked) : $reading->text;
         $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
-            ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) : null);
+            ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) ?? $reading->yesWritten() : null);
         $demanded = $said === null ? null : $reading->demanded();
         if ($demanded !== null && ($reading->kind === FormKind::Download || $demanded->words == $said->words)) {
             return $this->notApplicable('It is demanded for what is sent, which is judged by itself.');

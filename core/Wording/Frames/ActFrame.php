@@ -52,6 +52,9 @@ final class ActFrame implements Frame
 
                 continue;
             }
+            if (AnyAct::agreesToPapersAlone($sentence)) {
+                continue;
+            }
             [$before, $next] = [$passage->sentences[$n - 1] ?? null, $passage->sentences[$n + 1] ?? null];
             $act = $this->act($sentence) ?? $this->asked($sentence, $before) ?? $this->anybody($sentence, $next);
             if ($act !== null) {

@@ -23,6 +23,23 @@ final class AnyAct
     /** What is a clear act itself: a tick, asking for the letter, following a link. */
     private const CLEAR = [W::Ticks, W::Agrees, W::Confirms, W::Way, W::Gets, W::Yes, W::Not, W::Does, W::Sends];
 
+    /** What is agreed to where it is no paper. */
+    private const SENT = [
+        W::Sends, W::Gets, W::Advertising, W::Carrier, W::Vague, W::Subscribes, W::Contact, W::CallsBack, W::Passes, W::Outsider, W::Uses, W::Profiles,
+    ];
+
+    /** "By clicking “Get started” you agree to our terms": behind what agrees stand papers, and nothing that is sent. */
+    public static function agreesToPapersAlone(Sentence $s): bool
+    {
+        $agrees = $s->said(W::Agrees)[0] ?? null;
+        $behind = static fn (Hit $h): bool => $h->from > $agrees?->from;
+        if ($agrees === null || array_filter($s->all(W::Terms, W::Notice), $behind) === []) {
+            return false;
+        }
+
+        return array_filter($s->all(...self::SENT, ...W::means()), $behind) === [];
+    }
+
     /** @return Hit|null the act in its words; null where nothing is taken from it */
     public static function of(Sentence $s): ?Hit
     {

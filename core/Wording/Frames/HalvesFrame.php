@@ -41,7 +41,7 @@ final class HalvesFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $s) {
             $halves = [
-                [Meaning::ActMentioned, $ticked ? null : $this->act($s), 'stands beside what is sent'],
+                [Meaning::ActMentioned, $ticked || AnyAct::agreesToPapersAlone($s) ? null : $this->act($s), 'stands beside what is sent'],
                 [Meaning::ThingMentioned, $free ? null : $this->thing($s), 'and agreeing hang together somehow'],
                 [Meaning::NoMentioned, $this->no($s), 'stands beside what is asked for'],
                 [Meaning::EndingDemands, $this->ending($s), 'is said to take something'],

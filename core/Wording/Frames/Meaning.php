@@ -19,6 +19,8 @@ enum Meaning: string
     case TakenFromAct = 'taken-from-act';
     /** Signing up is taken for consent: a clear act where one signs up for what is sent, and nowhere else. */
     case TakenFromSigningUp = 'taken-from-signing-up';
+    /** Consent in the person's own words, which somebody else has written down. */
+    case YesWritten = 'yes-written';
     /** Consent is assumed, or taken from silence. */
     case Assumed = 'assumed';
     /** Consent is demanded for something else. */
@@ -89,6 +91,7 @@ enum Meaning: string
             self::AsksForNo => 'asks for a no',
             self::TakenFromAct => 'takes another act for consent',
             self::TakenFromSigningUp => 'takes signing up for consent to what is sent',
+            self::YesWritten => 'says yes in the person\'s own words',
             self::Assumed => 'takes consent for granted',
             self::Condition => 'makes consent a condition',
             self::ToAnswer => 'uses what is given to answer, and for nothing else',

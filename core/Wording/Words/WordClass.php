@@ -205,6 +205,8 @@ enum WordClass: string
     case Occasion = 'occasion';
     /** What one books to try or to see, and buys nothing: a test drive, a demo, a viewing. */
     case Tries = 'tries';
+    /** People are asked what they think, and for nothing else. */
+    case Survey = 'survey';
     /** What hangs on somebody's age: the price of insurance, who may buy wine. */
     case ByAge = 'by-age';
     /** What is reckoned for somebody's own house or thing: a quote, a valuation. */

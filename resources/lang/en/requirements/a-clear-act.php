@@ -22,7 +22,8 @@ return [
         'name' => 'Not by sending',
         'says' => 'Who orders or asks something has not agreed to advertising by it.',
         'checks' => 'Sentences that take sending, registering, ordering, giving details or going on for a yes to being written to. Signing up is a clear act on a form'
-            .' for what is sent, and on no other; using what was sent to answer it is nothing that needs a yes.',
+            .' for what is sent, and on no other; using what was sent to answer it is nothing that needs a yes. And a yes that is written down for'
+            .' the person ("I agree that ...") where no box or button gives it.',
         'unseen' => 'Words on another page.',
     ],
     'asks-yes-not-no' => [

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** "I agree that you email me offers": a yes to advertising, said by whoever reads it. Beside a box it is what the box asks for. */
+final class OwnYesFrame implements Frame
+{
+    /** What makes it something else: a condition, a no, how it ends, a tick, an answer. */
+    private const ELSE = [
+        W::If, W::Unless, W::When, W::Without, W::Not, W::Nor, W::Refuses, W::Ticks, W::Unticks, W::Withdraws, W::Ends, W::Answers, W::Exchange, W::Must,
+    ];
+
+    public function id(): string
+    {
+        return 'own-yes';
+    }
+
+    public function meanings(): array
+    {
+        return [Meaning::YesWritten];
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $agrees = $this->agrees($sentence);
+            if ($agrees !== null) {
+                $senses[] = new Sense(
+                    Meaning::YesWritten, $passage->sentenceWords($sentence), 'A yes is written down for whoever sends the form, and nobody has given it.'
+                );
+            }
+        }
+
+        return $senses;
+    }
+
+    private function agrees(Sentence $s): ?Hit
+    {
+        if (! $s->has(W::I) || ! $s->has(W::Advertising, W::Carrier) || $s->has(...self::ELSE) || SendingFrame::sent($s) === null) {
+            return null;
+        }
+        $mine = static fn (Hit $h): bool => $s->inClause($h->clause, W::I);
+
+        return array_values(array_filter($s->said(W::Agrees, W::Wants, W::Yes), $mine))[0] ?? null;
+    }
+}
