@@ -35,6 +35,8 @@ $over = static fn (string $out): string => '<!doctype html><html lang="en"><head
     .'</form></div></body></html>';
 $foot = static fn (string $says, string $language = 'en'): string => "<!doctype html><html lang=\"$language\"><head><title>A letter</title></head><body>"
     ."<form method=post action=/n><h2>Newsletter</h2><label>Email <input type=email></label><button>OK</button></form><footer>$says</footer></body></html>";
+$applies = static fn (string $box): string => '<!doctype html><html lang="en"><title>Quay Chandlers</title><form method=post action=/a><h1>Apply: rigger</h1>'
+    ."<label>Email <input type=email required></label><label>CV <input type=file name=cv required></label>$box<button>Apply</button></form></html>";
 $email = '<label>Email (required) <input type="email" name="e" autocomplete="email" required></label>';
 
 test('a page is judged by how it is sent, what it loads and what nobody sees of it', function (string $id, string $html, string $expected, string $address): void {
@@ -200,6 +202,10 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'no token' => ['fill-help', onPage('<label>Email <input type="email"></label>'), 'weakness', ''],
     'switched off' => ['fill-help', onPage('<label>Email <input type="email" autocomplete="off"></label>'), 'weakness', ''],
     'nothing that browsers know' => ['fill-help', '<form method="post"><h2>Tell us</h2><label>Your message <textarea></textarea></label><button>Send message</button></form>', 'not-applicable', ''],
+    // An application that is kept for other posts.
+    'kept for later by a tick that stands' => ['no-preset-answer', $applies('<label><input type=checkbox checked> Keep my CV on file for other jobs</label>'), 'breach', ''],
+    'kept for later by a tick of one\'s own' => ['no-preset-answer', $applies('<label><input type=checkbox> Add me to your talent pool</label>'), 'not-applicable', ''],
+    'something else that stands ticked' => ['no-preset-answer', $applies('<label><input type=checkbox checked> I can start at once</label>'), 'not-applicable', ''],
     // Ticked by a script, at once or only when somebody does something.
     'ticked by a script' => ['no-preset-answer', onPage("$email$news<script>document.getElementById('nl').checked = true;</script>"), 'breach', ''],
     'ticked by name' => ['no-preset-answer', onPage("$email$news<script>document.querySelector('[name=n]').setAttribute('checked', '')</script>"), 'breach', ''],

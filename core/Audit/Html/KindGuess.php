@@ -32,7 +32,7 @@ final readonly class KindGuess
             $fields->friend() => [FormKind::Other, 'it asks for the address of somebody else'],
             $about(WordClass::Rights) => [FormKind::RightsRequest, 'its heading or button speaks of a request'],
             $this->ends($fields, $words) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
-            ! $fields->emailAlone() && ! $fields->message && $about(WordClass::Loyalty) => [
+            $fields->email && ! $fields->emailAlone() && ! $fields->message && $about(WordClass::Loyalty) => [
                 FormKind::Account, 'its heading or button speaks of a card or a club for customers',
             ],
             $about(WordClass::Job) || $fields->application() || ($fields->has('file') && $this->speaksAnywhere($words, WordClass::Job)) => [

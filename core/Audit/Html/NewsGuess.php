@@ -46,8 +46,10 @@ final readonly class NewsGuess
     public function reason(FormFields $fields, FormWords $words): ?string
     {
         if (! $fields->email) {
-            return $fields->oneLine() && $this->speaksAnywhere($words, WordClass::BySms, WordClass::ByMessaging)
-                ? 'it asks for a number alone, to send messages to it' : null;
+            $sent = $this->speaksAnywhere($words, WordClass::BySms, WordClass::ByMessaging)
+                || ($this->sends($words->says) && ! $this->speaksAnywhere($words, WordClass::CallsBack, WordClass::Answers));
+
+            return $fields->oneLine() && $sent ? 'it asks for a number alone, to send messages to it' : null;
         }
 
         return match (true) {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\OtherInput;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
@@ -15,8 +17,10 @@ use Juramen\Audit\Selector;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Words\WordClass;
 
 /** No consent control is answered beforehand; a preset no is fine. */
 final class NoPresetAnswer extends FormRequirement
@@ -63,17 +67,30 @@ final class NoPresetAnswer extends FormRequirement
         $preset = fn (Control $control): ?Result => $control->response === Response::Yes
             ? $this->given($control, in_array($control->where->text(), $ticked, true)) : null;
 
-        return $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
+        return $this->keptForLater($reading) ?? $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
     }
 
-    private function given(Control $control, bool $byScript): Result
+    private function given(Control|OtherInput $box, bool $byScript): Result
     {
         return $this->finding(
             Verdict::Breach,
             $byScript ? 'A script of the page gives this consent before the visitor has touched it.' : 'This consent is given before the visitor has touched it.',
-            $control->where, Found::all($control->label),
+            $box->where, Found::all($box->label),
             ($byScript ? 'Take out what ticks it in the script' : 'Leave it empty').', so that only the visitor\'s own act is a yes.'
         );
+    }
+
+    /** @return non-empty-list<Result>|null that an application is kept for other posts is agreed to by itself, though nothing is sent for it */
+    private function keptForLater(Reading $reading): ?array
+    {
+        if ($reading->kind !== FormKind::JobApplication || $reading->asked() !== []) {
+            return null;
+        }
+        $service = array_filter($reading->controls, static fn (Control $c): bool => $c->role === ControlRole::Technical);
+        $kept = array_filter([...$service, ...$reading->page->others ?? []], static fn (Control|OtherInput $box): bool => $box->response === Response::Yes
+            && $reading->listener()->speaksOf($box->label, WordClass::LaterJobs));
+
+        return $kept === [] ? null : array_map(fn (Control|OtherInput $box): Result => $this->given($box, false), array_values($kept));
     }
 
     /** @return non-empty-list<Result> boxes that stand on yes, whatever they ask for: their words are not read */

@@ -216,6 +216,8 @@ enum WordClass: string
     case Preferences = 'preferences';
     case Rights = 'rights';
     case Job = 'job';
+    /** Other posts than the one applied for, for which an application is kept. */
+    case LaterJobs = 'later-jobs';
     case FieldEmail = 'field-email';
     /** Somebody else, of whom something is asked: a friend's address, the name of a pet. */
     case FieldFriend = 'field-friend';
@@ -259,6 +261,7 @@ enum WordClass: string
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
+        self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldAge->value => true, self::FieldAmount->value => true,
