@@ -89,7 +89,8 @@ final readonly class KindGuess
         $buys = ! $fields->emailAlone() || $this->listener->speaksOf($words->buttons, WordClass::Order);
 
         return $buys && ! $this->news->isPlain($fields, $words)
-            && ! $this->listener->speaksOf($words->says, WordClass::Draw, WordClass::Tries)
+            && ! $this->listener->speaksOf($words->says, WordClass::Tries)
+            && (! $this->listener->speaksOf($words->says, WordClass::Draw) || $this->listener->speaksOf($words->buttons, WordClass::Order))
             && $this->listener->speaksOf($this->listener->without($words->says, WordClass::Download), WordClass::Order);
     }
 
