@@ -31,7 +31,8 @@ final class OptionalMarked extends FormRequirement
     }
 
     private const SENTENCE = '~\*|\b(?:required|optional|mandatory|pflichtfeld\w*|pflichtangaben?|erforderlich\w*|freiwillig\w*|obligatoires?|facultati\w+'
-        .'|obligatorisk\w*|valfri\w*|frivillig\w*|påkrævet|påkrævede|valgfri\w*|skal udfyldes|måste fyllas|müssen ausgefüllt)\b~iu';
+        .'|obligatorisk\w*|valfri\w*|frivillig\w*|påkrævet|påkrævede|valgfri\w*|skal udfyldes|måste fyllas|müssen ausgefüllt'
+        .'|(?:is|are) needed|must be filled|(?:sind|ist) (?:nötig|pflicht)|requis\w*|à remplir|krävs|er nødvendig\w*)\b~iu';
 
     public function judge(Reading $reading): array
     {
