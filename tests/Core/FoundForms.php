@@ -17,7 +17,7 @@ use LogicException;
 final readonly class FoundForms
 {
     public const ALL = [
-        'open-en', 'open-de', 'open-fr', 'open-nordic', 'open-wild', 'open-later', 'once-closed', 'once-closed-tables', 'once-closed-words',
+        'open-en', 'open-de', 'open-fr', 'open-nordic', 'open-wild', 'open-later', 'open-pages', 'once-closed', 'once-closed-tables', 'once-closed-words',
         'once-closed-kinds', 'once-closed-voices', 'once-closed-usual', 'once-closed-turns', 'once-closed-mixed', 'once-closed-markup', 'once-closed-last',
         'once-closed-whole', 'once-closed-mill', 'open-clean', 'once-closed-clean', 'once-closed-plain', 'once-closed-stage',
         'once-closed-garden', 'once-closed-odd', 'once-closed-fields', 'once-closed-sail',
@@ -30,6 +30,7 @@ final readonly class FoundForms
         'once-closed-dotterel', 'once-closed-egret', 'once-closed-falcon', 'once-closed-grebe', 'once-closed-hoopoe', 'once-closed-knot', 'once-closed-jackdaw',
         'once-closed-linnet', 'once-closed-mallard', 'once-closed-nuthatch', 'once-closed-ouzel', 'once-closed-pochard', 'once-closed-redstart',
         'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear', 'once-closed-yaffle', 'once-closed-avens', 'once-closed-bugle',
+        'once-closed-pages',
     ];
 
     /** What is asked of any page, since nobody can see it. */

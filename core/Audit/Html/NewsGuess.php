@@ -121,11 +121,14 @@ final readonly class NewsGuess
         return $this->listener->hears($text, Meaning::Sends);
     }
 
-    /** "Order a voucher", "Buy": nothing that comes again is ordered there. */
+    /** "Order a voucher", "Buy"; "buy a season ticket" and "pay", though one subscribes to it: no letter is ordered there. */
     private function buys(FormFields $fields, FormWords $words): bool
     {
+        $paid = $this->listener->speaksOf($words->heading, WordClass::Order) && $this->listener->speaksOf($words->buttons, WordClass::Order);
+
         return ! $fields->oneLine() && $this->listener->speaksOf($words->says, WordClass::Order)
-            && ! $this->listener->speaksOf($words->says, WordClass::Carrier, WordClass::Subscribes, WordClass::Gets, ...WordClass::means());
+            && ! $this->listener->speaksOf($words->says, WordClass::Carrier, ...WordClass::means())
+            && ($paid || ! $this->listener->speaksOf($words->says, WordClass::Subscribes, WordClass::Gets));
     }
 
     private function ordersLetter(FormFields $fields, string $text): bool

@@ -43,7 +43,7 @@ final class ControllerNamed extends FormRequirement
             .'|Utgivare|Ansvarlig|Udgiver|Controller|Publisher)\s*:\s*\p{Lu}\p{L}+[ -]\p{Lu}\p{L}+~u',
         // Public houses are called what they are, and have no legal form behind their names.
         '~(?:\p{Lu}[\p{L}\'’.-]+\s){1,4}(?:Council|College|School|University|Museum|Library|Libraries|Hospital|Parish|Party|Practice|Association'
-            .'|Federation|Institute|Academy)(?!\p{L})'
+            .'|Federation|Institute|Academy)(?!\p{L})|(?:\p{Lu}[\p{L}\'’.-]+\s){2,4}(?:Club|Society|Trust|Foundation|Guild|Choir)(?!\p{L})'
             .'|\b(?:University|Museum|Church|Diocese|City|Parish) of \p{Lu}\p{L}+~u',
         '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
             .'|Handwerkskammer|Museum|Theater|(?:\p{L}+)?[Pp]raxis)\s(?:am |an der |in |im |für |St\.\s|Dr\.\s)?\p{Lu}\p{L}+~u',

@@ -71,11 +71,12 @@ final class FieldsNeeded extends FormRequirement
     private function isPlain(AskedField $field, Reading $reading): bool
     {
         $meaning = $field->meaning;
-        // Who asks to be called back gives a number.
+        // A number without an address is where whatever comes goes to; who asks to be called back gives one.
+        $isAlone = $meaning === FieldMeaning::Phone
+            && array_filter($reading->fields, static fn (AskedField $f): bool => $f->meaning === FieldMeaning::Email) === [];
         $isWayBack = $meaning === FieldMeaning::Phone && (
-            array_filter($reading->fields, static fn (AskedField $f): bool => $f->meaning === FieldMeaning::Email) === []
             // "Call me about offers" on a box asks for no answer.
-            || $reading->listener()->speaksOf($reading->textBeside(static fn (): bool => true), WordClass::CallsBack)
+            $isAlone || $reading->listener()->speaksOf($reading->textBeside(static fn (): bool => true), WordClass::CallsBack)
         );
         // "You may call me": who ticks that leaves a number, and who does not leaves none.
         $isForConsent = $meaning === FieldMeaning::Phone && ! $field->required && array_filter($reading->asked(), self::reachesByNumber(...)) !== [];
@@ -102,7 +103,7 @@ final class FieldsNeeded extends FormRequirement
             FormKind::Account => $meaning === FieldMeaning::Postal,
             FormKind::Other => true,
             // "Get texts about ...": they go to the number that is given.
-            FormKind::Newsletter => $isWayBack && $reading->listener()->speaksOf($reading->text, WordClass::BySms, WordClass::ByMessaging),
+            FormKind::Newsletter => $isAlone || ($isWayBack && $reading->listener()->speaksOf($reading->text, WordClass::BySms, WordClass::ByMessaging)),
             default => false,
         };
     }
