@@ -233,10 +233,13 @@ test('fields-needed: what a form for news does not need wants a reason', functio
     [FieldMeaning::Postal, FormKind::JobApplication, true, '', 'met'],
 ]);
 
-test('fields-needed: who asks to be called back gives a number, and nothing says why', function (): void {
+test('fields-needed: a number alone is where whatever comes goes to; beside an address it needs a reason', function (): void {
     $number = new AskedField(Place::of('f'), 'Phone', FieldMeaning::Phone, true);
-    expect(verdict('fields-needed', 'en', ['kind' => FormKind::Contact, 'fields' => [$number]]))->toBe('met')
-        ->and(verdict('fields-needed', 'en', ['kind' => FormKind::Newsletter, 'fields' => [$number]]))->toBe('breach');
+    $address = new AskedField(Place::of('e'), 'Email', FieldMeaning::Email, true);
+    foreach ([FormKind::Contact, FormKind::Newsletter] as $kind) {
+        expect(verdict('fields-needed', 'en', ['kind' => $kind, 'fields' => [$number]]))->toBe('met')
+            ->and(verdict('fields-needed', 'en', ['kind' => $kind, 'fields' => [$address, $number]]))->toBe('breach');
+    }
 });
 
 test('plain-words: legalese, double negatives, sentences without end and hard words are weaknesses', function (string $language, string $label, string $words): void {
