@@ -60,6 +60,10 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'a yes that is to be struck out' => [
         'no-consent-by-sending', onPage("$email<p>Ich bin damit einverstanden, dass Sie mir Angebote mailen. Sonst bitte streichen.</p>", language: 'de'), 'breach', '',
     ],
+    'a yes that nobody gives, and how it ends' => [
+        'no-consent-by-sending', onPage("$email<p>I agree that you email me offers, which I can withdraw at any time.</p>"), 'breach', '',
+    ],
+    'how it ends alone' => ['no-consent-by-sending', onPage("$email<p>I can end the newsletter at any time.</p>"), 'met', ''],
     'a yes beside its box' => ['no-consent-by-sending', onPage("$email$news<p>Yes, I would like your offers by email.</p>"), 'met', ''],
     'a yes that two buttons answer' => [
         'no-consent-by-sending', onPage("$email<p>Yes, I would like your offers by email.</p><button>Yes, please</button><button>No, thanks</button>"), 'met', '',
@@ -204,6 +208,9 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'nothing that browsers know' => ['fill-help', '<form method="post"><h2>Tell us</h2><label>Your message <textarea></textarea></label><button>Send message</button></form>', 'not-applicable', ''],
     // An application that is kept for other posts.
     'kept for later by a tick that stands' => ['no-preset-answer', $applies('<label><input type=checkbox checked> Keep my CV on file for other jobs</label>'), 'breach', ''],
+    'kept for later beside news that is asked for' => [
+        'no-preset-answer', $applies("<label><input type=checkbox checked> Keep my CV on file for other jobs</label>$news"), 'breach', '',
+    ],
     'kept for later by a tick of one\'s own' => ['no-preset-answer', $applies('<label><input type=checkbox> Add me to your talent pool</label>'), 'not-applicable', ''],
     'something else that stands ticked' => ['no-preset-answer', $applies('<label><input type=checkbox checked> I can start at once</label>'), 'not-applicable', ''],
     // Ticked by a script, at once or only when somebody does something.

@@ -67,7 +67,10 @@ final class NoPresetAnswer extends FormRequirement
         $preset = fn (Control $control): ?Result => $control->response === Response::Yes
             ? $this->given($control, in_array($control->where->text(), $ticked, true)) : null;
 
-        return $this->keptForLater($reading) ?? $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
+        $results = $this->eachConsent($reading, 'Every consent control starts empty or on no.', $preset);
+        $kept = $this->keptForLater($reading);
+
+        return $kept === [] ? $results : [...$kept, ...array_filter($results, static fn (Result $r): bool => $r->verdict === Verdict::Breach)];
     }
 
     private function given(Control|OtherInput $box, bool $byScript): Result
@@ -80,17 +83,17 @@ final class NoPresetAnswer extends FormRequirement
         );
     }
 
-    /** @return non-empty-list<Result>|null that an application is kept for other posts is agreed to by itself, though nothing is sent for it */
-    private function keptForLater(Reading $reading): ?array
+    /** @return list<Result> an application that is kept for other posts is agreed to by itself, though nothing is sent for it */
+    private function keptForLater(Reading $reading): array
     {
-        if ($reading->kind !== FormKind::JobApplication || $reading->asked() !== []) {
-            return null;
+        if ($reading->kind !== FormKind::JobApplication) {
+            return [];
         }
         $service = array_filter($reading->controls, static fn (Control $c): bool => $c->role === ControlRole::Technical);
         $kept = array_filter([...$service, ...$reading->page->others ?? []], static fn (Control|OtherInput $box): bool => $box->response === Response::Yes
             && $reading->listener()->speaksOf($box->label, WordClass::LaterJobs));
 
-        return $kept === [] ? null : array_map(fn (Control|OtherInput $box): Result => $this->given($box, false), array_values($kept));
+        return array_map(fn (Control|OtherInput $box): Result => $this->given($box, false), array_values($kept));
     }
 
     /** @return non-empty-list<Result> boxes that stand on yes, whatever they ask for: their words are not read */

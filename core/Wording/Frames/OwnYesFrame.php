@@ -12,9 +12,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** "I agree that you email me offers": a yes to advertising, said by whoever reads it. Beside a box it is what the box asks for. */
 final class OwnYesFrame implements Frame
 {
-    /** What makes it something else: a condition, a no, how it ends, a tick, an answer. */
+    /** What makes it something else: a condition, a no, a tick, an answer. */
     private const ELSE = [
-        W::If, W::Unless, W::When, W::Without, W::Not, W::Nor, W::Refuses, W::Ticks, W::Unticks, W::Withdraws, W::Ends, W::Answers, W::Exchange, W::Must,
+        W::If, W::Unless, W::When, W::Without, W::Not, W::Nor, W::Refuses, W::Ticks, W::Unticks, W::Answers, W::Exchange, W::Must,
     ];
 
     public function id(): string
@@ -31,8 +31,7 @@ final class OwnYesFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $agrees = $this->agrees($sentence);
-            if ($agrees !== null) {
+            if ($this->isYes($sentence)) {
                 $senses[] = new Sense(
                     Meaning::YesWritten, $passage->sentenceWords($sentence), 'A yes is written down for whoever sends the form, and nobody has given it.'
                 );
@@ -42,13 +41,15 @@ final class OwnYesFrame implements Frame
         return $senses;
     }
 
-    private function agrees(Sentence $s): ?Hit
+    private function isYes(Sentence $s): bool
     {
-        if (! $s->has(W::I) || ! $s->has(W::Advertising, W::Carrier) || $s->has(...self::ELSE) || SendingFrame::sent($s) === null) {
-            return null;
+        if (! $s->has(W::I) || $s->has(...self::ELSE) || SendingFrame::sent($s) === null) {
+            return false;
         }
-        $mine = static fn (Hit $h): bool => $s->inClause($h->clause, W::I);
+        // "I can end the newsletter" says how it ends.
+        $stands = static fn (Hit $h): bool => ! SendingFrame::ends($s, $h->clause);
+        $mine = static fn (Hit $h): bool => $stands($h) && $s->inClause($h->clause, W::I);
 
-        return array_values(array_filter($s->said(W::Agrees, W::Wants, W::Yes), $mine))[0] ?? null;
+        return array_filter($s->said(W::Agrees, W::Wants, W::Yes), $mine) !== [] && array_filter($s->all(W::Advertising, W::Carrier), $stands) !== [];
     }
 }
