@@ -10,7 +10,7 @@ use Juramen\Canon\Place;
 final readonly class FoundWords
 {
     /**
-     * @param  Place|Selector  $where  of the form, which has no smaller place for them
+     * @param  Place|Selector  $where  of the form, or of a part of it that holds nothing but them
      * @param  int  $from  in characters of the form's text
      */
     public function __construct(public Place|Selector $where, public string $label, public int $from) {}

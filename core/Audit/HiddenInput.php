@@ -8,8 +8,11 @@ namespace Juramen\Audit;
 final readonly class HiddenInput
 {
     /** Names of consent. */
-    private const CONSENT = '~(?:^|[_\-\[.\s])(?:opt[_-]?in|newsletter|marketing|subscribed?|mailing|agree[ds]?|werbung|abonn\w*|offers?|promo\w*'
-        .'|[a-z]*(?:consents?|einwilligung|zustimmung|consentement|samtykke|samtycke|nyhedsbrev|nyhetsbrev))(?:$|[_\-\].\s\d])~i';
+    private const CONSENT = '~(?:^|[_\-\[.\s])(?:opt[_-]?in|newsletter|news|gdpr|dsgvo|rgpd|marketing|subscribed?|mailing|agree[ds]?|werbung|abonn\w*|offers?|promo\w*'
+        .'|[a-z]*(?:consents?|einwilligung|zustimmung|consentement|samtykke|samtycke|nyhedsbrev|nyhetsbrev))(?:$|[_\-\[\].\s\d])~i';
+
+    /** Lists that somebody is put on, by what they are called. */
+    private const LISTS = '~news|offer|promo|marketing|angebot|werbung|offres|erbjudand|tilbud~i';
 
     /** Names of what only sounds like it: a version, a list, a token. */
     private const TECHNICAL = '~version|token|csrf|list|_?id$|source|lang|text|url|nonce|hash|date|time|form~i';
@@ -21,6 +24,7 @@ final readonly class HiddenInput
     public static function saysYes(string $name, string $value): bool
     {
         return preg_match(self::CONSENT, (string) preg_replace('~(?<=[a-z])(?=[A-Z])~', '_', $name)) === 1
-            && preg_match(self::TECHNICAL, $name) !== 1 && Response::isYes($value);
+            && preg_match(self::TECHNICAL, $name) !== 1
+            && (Response::isYes($value) || (preg_match('~^subscribed?\b~i', $name) === 1 && preg_match(self::LISTS, $value) === 1));
     }
 }

@@ -138,13 +138,14 @@ final readonly class Reading
             $at = $part->label === '' ? $at : (mb_strpos($this->text, $part->label, $at) ?: $at);
             $placed[] = [$at, $part];
         }
+        $parted = array_fill_keys(array_map(static fn (array $each): string => $each[1]->where->text(), $placed), true);
         $known = [];
         foreach ($results as $result) {
-            $words = $result->words;
-            if ($result->verdict->isFinding() && $words !== null && $result->where?->equals($this->where) === true && ! isset($known[$words->words])
-                && str_contains($this->text, $words->words)) {
-                $known[$words->words] = true;
-                $placed[] = [$words->from, new FoundWords($this->where, $words->words, $words->from)];
+            $words = $result->words->words ?? '';
+            if ($result->verdict->isFinding() && $words !== '' && $result->where !== null && ! isset($parted[$result->where->text()])
+                && ! isset($known[$words]) && ($from = mb_strpos($this->text, $words)) !== false) {
+                $known[$words] = true;
+                $placed[] = [$from, new FoundWords($result->where, $words, $from)];
             }
         }
         usort($placed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

@@ -40,7 +40,7 @@ final readonly class SheetReader
         $pages = (new FormRenderer($whole, $controller, '/LANGUAGE', '/look.css'))->pages($language, $words);
         $reads = array_map(static fn (FrozenForm $page): Reading => HtmlReader::read($page->html)[0], $pages);
         $links = array_map(
-            static fn (PageLink $l): PageLink => new PageLink(self::placeOf($l, $whole, $language), $l->text, $l->href),
+            static fn (PageLink $l): PageLink => new PageLink(self::placeOf($l, $whole, $language), $l->text, $l->href, $l->opens),
             array_merge(...array_map(static fn (Reading $r): array => $r->around->links, $reads)),
         );
         $house = $this->registers->house;

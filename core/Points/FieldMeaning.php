@@ -14,6 +14,8 @@ enum FieldMeaning: string
     case Gender = 'gender';
     case Postal = 'postal';
     case Employer = 'employer';
+    /** What somebody earns, whom they live with, the numbers of their papers. */
+    case Circumstances = 'circumstances';
     case Message = 'message';
     case Country = 'country';
     case Terms = 'terms';

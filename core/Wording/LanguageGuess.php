@@ -30,7 +30,10 @@ final readonly class LanguageGuess
     /** Words below which nothing can be said. */
     private const LEAST = 6;
 
-    private function __construct(private ?Language $language) {}
+    /** Words that must speak for another language than the one that somebody says it is: "Name" and "E-mail" are written in several. */
+    private const PLAIN = 6;
+
+    private function __construct(private ?Language $language, private int $words) {}
 
     /** Whether enough of a text's words are known in a language to judge what they do: three in ten. */
     public static function reads(string $text, Language $language): bool
@@ -45,14 +48,27 @@ final readonly class LanguageGuess
     /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */
     public static function of(string $text): ?Language
     {
+        return self::kept($text)->language;
+    }
+
+    /** The language of a text that is said to be in one; only what plainly is another is taken for that. */
+    public static function ofSaid(string $text, ?Language $said): ?Language
+    {
+        $guess = self::kept($text);
+
+        return $said !== null && $guess->words < self::PLAIN ? $said : $guess->language ?? $said;
+    }
+
+    private static function kept(string $text): self
+    {
         /** @var Kept<self>|null $kept */
         static $kept = null;
         $kept ??= new Kept(self::class, self::KEPT, self::LONGEST_KEPT);
 
-        return ($kept->find('', $text) ?? $kept->keep('', $text, new self(self::guess($text))))->language;
+        return $kept->find('', $text) ?? $kept->keep('', $text, self::guess($text));
     }
 
-    private static function guess(string $text): ?Language
+    private static function guess(string $text): self
     {
         preg_match_all("~\p{L}+~u", mb_strtolower(Folded::plain($text)), $m);
         $counts = array_fill_keys(array_map(static fn (Language $l): string => $l->value, Language::cases()), 0);
@@ -65,7 +81,9 @@ final readonly class LanguageGuess
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);
 
-        return $best >= self::FEWEST && $best >= self::MARGIN * $second && $best * 5 >= count($m[0]) ? Language::from((string) array_key_first($counts)) : null;
+        $isPlain = $best >= self::FEWEST && $best >= self::MARGIN * $second && $best * 5 >= count($m[0]);
+
+        return new self($isPlain ? Language::from((string) array_key_first($counts)) : null, $best);
     }
 
     /** @return array<string, list<string>> by word the languages that write it so */

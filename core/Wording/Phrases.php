@@ -19,6 +19,12 @@ final class Phrases
         return strtr(self::of($language, "withdrawal-$by"), ['{contact}' => $contact]);
     }
 
+    /** The same where it is not known by which way, or nothing is sent that could carry one. */
+    public static function withdrawalPlain(Language $language): string
+    {
+        return self::of($language, 'withdrawal-plain');
+    }
+
     public static function notice(Language $language): string
     {
         return self::of($language, 'notice');

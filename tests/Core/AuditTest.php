@@ -2,14 +2,19 @@
 
 declare(strict_types=1);
 
+use Juramen\Audit\AskedField;
 use Juramen\Audit\Control;
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Html\LinkedStyles;
 use Juramen\Audit\Html\Page;
 use Juramen\Audit\Html\UnreadableHtml;
+use Juramen\Audit\Reading;
 use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
 use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
 use Juramen\Register\Channel;
+use Juramen\Register\Language;
 use Juramen\Wording\LanguageGuess;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Core\ForeignForms;
@@ -83,6 +88,89 @@ test('the language of a text is told from its commonest words', function (string
     ['Yes, I would like to receive your news and can stop at any time', 'en'],
     ['Ja, ich möchte Ihre Neuigkeiten erhalten und kann das jederzeit widerrufen', 'de'],
     ['Oui, je souhaite recevoir vos offres et je peux me désinscrire à tout moment', 'fr'], ['Newsletter', null], ['', null],
+]);
+
+test('few words speak for no other language than a page says; a sentence does', function (): void {
+    $words = "Väntelista\nNamn\nE-mail\nStäll mig i kö";
+    expect(LanguageGuess::ofSaid($words, Language::Swedish))->toBe(Language::Swedish)->and(LanguageGuess::ofSaid($words, null))->toBe(LanguageGuess::of($words))
+        ->and(LanguageGuess::ofSaid('I would like you to email me about new bikes and routes; I can stop that at any time.', Language::German))->toBe(Language::English);
+});
+
+test('a button that says no does not say what the form is for', function (string $no): void {
+    $form = '<form method=post action=/l><h2>15% off your first jumper</h2><label>Email <input type=email name=e></label><button>Give me 15% off</button>'
+        ."<button type=button>$no</button></form>";
+    expect(HtmlReader::read($form)[0]->kind)->toBe(FormKind::Newsletter);
+})->with(['No, I would rather pay the full price', 'No thanks, buy without', 'Nein danke, zur Kasse']);
+
+test('steps that come later are read; a line that is hidden alone, like those before it, is a trap', function (): void {
+    $step = static fn (string $class, string $html): string => "<div class=\"$class\" style=\"display:none\">$html</div>";
+    $labels = static fn (Reading $reading): array => array_map(static fn (AskedField $field): string => $field->label, $reading->fields);
+    $email = '<label>Email <input type=email name=e></label>';
+    $steps = HtmlReader::read('<form method=post action=/q><h2>Your quote</h2><div class="step on"><label>Name <input name=n></label></div>'
+        .$step('step', "<h3>How to reach you</h3>$email").$step('step', '<p>By asking for a quote you agree that we email you offers.</p><button>Get my quote</button>').'</form>');
+    $trapped = HtmlReader::read("<form method=post action=/c><h2>Contact</h2><div class=row>$email</div>"
+        .$step('row', '<label>Website <input name=w></label>').'<textarea aria-label=Message name=m></textarea><button>Send</button></form>');
+    expect($labels($steps[0]))->toBe(['Name', 'Email'])
+        ->and(Requirements::find('no-consent-by-sending')->judge($steps[0])[0]->verdict)->toBe(Verdict::Breach)
+        ->and($labels($trapped[0]))->not->toContain('Website')->and($trapped[0]->page?->hasTrap)->toBeTrue();
+});
+
+test('"I agree" beside a box agrees to the words over it, if they ask for more than an answer', function (string $over, string $label, bool $asks): void {
+    $language = ['e' => 'en', 'W' => 'de', 'B' => 'de', 'N' => 'fr', 'V' => 'sv'][$over[0]] ?? 'en';
+    $box = static fn (string $label, string $state): string => "<html lang=\"$language\"><body><form method=post action=/k><h2>Kontakt</h2><label>E-Mail "
+        ."<input type=email name=e></label><textarea aria-label=Message name=m></textarea><p>$over</p><label><input type=checkbox name=c $state> $label</label>"
+        .'<button>OK</button></form></body></html>';
+    $said = static fn (string $id, string $state): Verdict => Requirements::find($id)->judge(HtmlReader::read($box($label, $state))[0])[0]->verdict;
+    expect($said('not-a-condition', 'required') === Verdict::Breach)->toBe($asks)->and($said('no-preset-answer', 'checked') === Verdict::Breach)->toBe($asks);
+})->with([
+    ['We would like to email you rope news once a month.', 'I agree', true], ['Wir möchten Ihnen monatlich Neues über Seile mailen.', 'Ja, gern', true],
+    ['Nous aimerions vous envoyer chaque mois nos nouveautés par e-mail.', 'J’accepte', true], ['Vi vill gärna mejla dig nyheter om rep.', 'Ja tack', true],
+    ['We will send you a copy of your message by email.', 'I agree', false], ['You will get a confirmation by email.', 'Yes', false],
+    ['Wir verwenden Ihre Angaben, um Ihre Frage per E-Mail zu beantworten.', 'Ich stimme zu', false],
+    ['Bitte lesen Sie unsere Nutzungsbedingungen.', 'Ich stimme zu', false], ['Nous vous rappelons pour répondre à votre question.', 'Oui', false],
+]);
+
+test('words that several findings speak of stand once among the parts of a form, where they stand on it', function (): void {
+    $reading = HtmlReader::read('<html lang=en><body><form method=post action=/a><h2>Create an account</h2><label>Email <input type=email name=e></label>'
+        .'<p style="color:#bbb">By creating an account you agree that we email you offers.</p><button>Create</button></form></body></html>')[0];
+    $parts = $reading->partsWith(Requirements::judge($reading));
+    expect(array_map(static fn (object $part): string => $part->label, $parts))
+        ->toBe(['Email', 'By creating an account you agree that we email you offers.', 'Create']);
+});
+
+test('styles that came with a page are read with it, and nothing that lies elsewhere', function (string $link, bool $read): void {
+    $asked = [];
+    $page = '<html lang=en><head>'.$link.'</head><body><form method=post action=/a><h2>Create an account</h2><label>Email <input type=email name=e></label>'
+        .'<p class=fine>By creating an account you agree that we email you offers.</p><button>Create</button></form></body></html>';
+    $styled = LinkedStyles::put($page, static function (string $path) use (&$asked): string {
+        $asked[] = $path;
+
+        return '.fine { color: #bbb } </style><script>alert(1)</script>';
+    });
+    $reading = HtmlReader::read($styled)[0];
+    expect($asked)->toBe($read ? ['page_files/a b.css'] : [])->and($styled)->not->toContain('</style><script>')
+        ->and(Requirements::find('legible')->judge($reading)[0]->verdict)->toBe($read ? Verdict::Weakness : Verdict::Met);
+})->with([
+    ['<link rel="stylesheet" href="./page_files/a%20b.css?v=2">', true], ["<LINK HREF='page_files/a b.css' REL='preload stylesheet'>", true],
+    ['<link rel=stylesheet href="../page_files/a.css">', false], ['<link rel=stylesheet href="page_files/../../etc/a.css">', false],
+    ['<link rel=stylesheet href="/etc/a.css">', false], ['<link rel=stylesheet href="file:///etc/a.css">', false],
+    ['<link rel=stylesheet href="https://letters.example/a.css">', false], ['<link rel=stylesheet media=print href="page_files/a.css">', false],
+    ['<link rel=stylesheet href="page_files/a.html">', false], ['<link rel=icon href="page_files/a.css">', false],
+]);
+
+test('a library beside a page leaves room for the styles of its own', function (): void {
+    $page = '<html lang=en><head><link rel=stylesheet href=lib.css><link rel=stylesheet href=own.css></head><body><form></form></body></html>';
+    $styled = LinkedStyles::put($page, static fn (string $path): string => $path === 'lib.css' ? str_repeat('a{color:red}', 20_000) : '.own{color:#bbb}');
+    expect($styled)->toContain('<link rel=stylesheet href=lib.css>')->toContain('<style>.own{color:#bbb}</style>');
+});
+
+test('how a consent ends is proposed by what comes of it', function (string $label, string $ends): void {
+    $page = '<html lang=en><body><form method=post action=/a><h2>Create an account</h2><label>Email <input type=email name=e></label>'
+        ."<label><input type=checkbox name=c> $label</label><button>Create</button></form><footer>Otter Ltd</footer></body></html>";
+    expect(Requirements::find('withdrawal-said')->judge(HtmlReader::read($page)[0])[0]->mend)->toContain($ends);
+})->with([
+    ['Email me your rope news', 'the link in every email'], ['Text me your rope news', 'answering STOP'],
+    ['Photos of me may be shown on the website', '"I can withdraw this at any time."'],
 ]);
 
 test('a page takes time by its size, however it is made, or is refused in words', function (string $html, ?int $forms): void {

@@ -30,7 +30,7 @@ final readonly class FoundForms
         'once-closed-dotterel', 'once-closed-egret', 'once-closed-falcon', 'once-closed-grebe', 'once-closed-hoopoe', 'once-closed-knot', 'once-closed-jackdaw',
         'once-closed-linnet', 'once-closed-mallard', 'once-closed-nuthatch', 'once-closed-ouzel', 'once-closed-pochard', 'once-closed-redstart',
         'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear', 'once-closed-yaffle', 'once-closed-avens', 'once-closed-bugle',
-        'once-closed-pages',
+        'once-closed-pages', 'once-closed-firms', 'open-flows', 'once-closed-doors', 'once-closed-gates',
     ];
 
     /** What is asked of any page, since nobody can see it. */

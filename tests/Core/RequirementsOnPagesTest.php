@@ -42,6 +42,13 @@ $email = '<label>Email (required) <input type="email" name="e" autocomplete="ema
 test('a page is judged by how it is sent, what it loads and what nobody sees of it', function (string $id, string $html, string $expected, string $address): void {
     expect(saidOf($id, $html, $address))->toBe([$expected]);
 })->with([
+    'a notice that a button shows' => ['notice-linked', onPage("$email<button type=button popovertarget=n>Privacy notice</button><div id=n popover>We use your details for your order and keep them for ten years, as the law on accounts demands.</div>"), 'met', ''],
+    'a button that nobody saw open' => ['notice-linked', onPage("$email<button type=button class=opens>Privacy notice</button>"), 'open', ''],
+    'a notice on the page itself' => ['notice-linked', onPage("$email<a href=\"#n\">Privacy notice</a><section id=n>We use your details for your order and keep them for ten years, as the law on accounts demands.</section>"), 'met', ''],
+    'a part of the page that is not there' => ['notice-linked', onPage("$email<a href=\"#n\">Privacy notice</a>"), 'breach', ''],
+    'a button that sends it elsewhere' => ['sent-encrypted', onPage("$email<button formaction=\"http://quay.example/o\">Pay</button>"), 'breach', 'https://quay.example/'],
+    'another button that shows it first' => ['not-in-address', onPage("$email<button>Order</button><button formmethod=get formaction=\"/preview\">Preview</button>"), 'met', ''],
+    'a button that puts it into the address' => ['not-in-address', onPage("$email<button formmethod=get>Pay</button>"), 'weakness', ''],
     // Encrypted.
     'https' => ['sent-encrypted', onPage($email), 'met', 'https://quay.example/'],
     'http on the page' => ['sent-encrypted', onPage($email, 'action="/order" method="post"'), 'breach', 'http://quay.example/'],
@@ -96,6 +103,19 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'an act that is no letter' => ['no-consent-by-sending', '<form method=post action=/q><h2>Find your level</h2><label>Name <input name=n></label>'."$email<p>We email your result once. By taking the test you agree to get our course offers as well.</p><button>Start the test</button></form>", 'breach', ''],
     'a yes, and a channel' => ['no-preset-answer', onPage("$email<p>Can we tell you what new rope costs?</p><label><input type=checkbox name=c checked> Yes, by email</label>"), 'breach', ''],
     'what a yes by a channel is for' => ['purpose-said', onPage("$email<p>Can we tell you what your gift does?</p><label><input type=checkbox name=c> Yes, by email</label>"), 'met', ''],
+    'a yes below the question of its group' => ['no-preset-answer', onPage("$email<fieldset><legend>Send me emails:</legend><label><input type=checkbox name=c checked> Yes</label></fieldset>"), 'breach', ''],
+    'all boxes ticked by a script' => ['no-preset-answer', onPage("$email$news<script>document.querySelectorAll('input[type=checkbox]').forEach((box) => box.checked = true)</script>"), 'breach', ''],
+    'all boxes ticked by a script when somebody asks for it' => ['no-preset-answer', onPage("$email$news<script>document.querySelector('#all').addEventListener('click', () => { document.querySelectorAll('input[type=checkbox]').forEach((box) => box.checked = true) })</script>"), 'met', ''],
+    'put on a list by its name' => ['no-hidden-consent', onPage("$email<input type=hidden name=\"subscribe[]\" value=offers>"), 'breach', ''],
+    'put on no list by its number' => ['no-hidden-consent', onPage("$email<input type=hidden name=\"subscribe[]\" value=17>"), 'met', ''],
+    'income for a letter' => ['fields-needed', '<form method=post action=/n><h2>Newsletter</h2>'."$email<label>Household income <input name=i></label><button>Subscribe</button></form>", 'weakness', ''],
+    'income for a loan' => ['fields-needed', '<form method=post action=/q><h2>How much could you borrow?</h2>'."$email<label>Household income <input name=i required></label><button>Get a quote</button></form>", 'met', ''],
+    'family for a prize' => ['fields-needed', '<form method=post action=/g lang=de><h2>Gewinnspiel</h2>'."$email<label>Familienstand <input name=f required></label><button>Am Gewinnspiel teilnehmen</button></form>", 'breach', ''],
+    'a number that unlocks bikes' => ['fields-needed', '<form method=post action=/a><h2>Create an account</h2>'."$email<label>Mobile, for unlocking bikes <input type=tel name=t required></label><button>Join</button></form>", 'met', ''],
+    'a number that makes all things better' => ['fields-needed', '<form method=post action=/a><h2>Create an account</h2>'."$email<label>Mobile, for improving our service <input type=tel name=t required></label><button>Join</button></form>", 'breach', ''],
+    'where the house stands that is valued' => ['fields-needed', '<form method=post action=/q><h2>What is your house worth?</h2>'."$email<label>Postcode of the house <input name=p required></label><button>Value my house</button></form>", 'met', ''],
+    'where a reader lives' => ['fields-needed', '<form method=post action=/n><h2>Newsletter</h2>'."$email<label>Postcode <input name=p required></label><button>Subscribe</button></form>", 'breach', ''],
+    'a house that is not the visitor, to browsers' => ['fill-help', '<form method=post action=/q><h2>What is your house worth?</h2>'."$email<label>Postcode of the house <input name=p required></label><button>Value my house</button></form>", 'met', ''],
     'a number to be called back' => ['fields-needed', '<form method=post action=/q><h2>Request a call back</h2>'."$email<label>Phone <input type=tel name=t required></label><button>Call me back</button></form>", 'met', ''],
     'a number to be called with offers' => ['fields-needed', '<form method=post action=/q><h2>Contact</h2>'."$email<label>Phone <input type=tel name=t required></label><textarea name=m></textarea><label><input type=checkbox name=c> Call me back about offers</label><button>Send</button></form>", 'breach', ''],
     'a petition with news on a box that must be ticked' => ['not-a-condition', '<form method=post action=/q><h2>Sign: keep the pier open</h2>'."<label>Name <input name=n></label>$email<label><input type=checkbox name=c required> Email me how the campaign goes on</label><button>Sign</button></form>", 'breach', ''],
@@ -277,12 +297,22 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'a picture from elsewhere' => ['no-outside-calls', onPage("$email<img src=\"//pixel.elsewhere.example/1.gif\" alt=\"\">"), 'weakness', 'https://quay.example/'],
     'letters from elsewhere' => ['no-outside-calls', onPage($email, head: '<link rel="stylesheet" href="https://letters.elsewhere.example/a.css">'), 'weakness', ''],
     'a script that waits' => ['no-outside-calls', onPage($email, head: '<script type="text/plain" src="https://count.elsewhere.example/t.js"></script>'), 'met', 'https://quay.example/'],
+    'letters that a style brings in' => ['no-outside-calls', onPage($email, head: '<style>@import url("https://letters.elsewhere.example/a.css");</style>'), 'weakness', 'https://quay.example/'],
+    'a picture of its own in a style' => ['no-outside-calls', onPage($email, head: '<style>form { background: url(/rope.png) } p { background: url(data:image/png;base64,AA) }</style>'), 'met', 'https://quay.example/'],
+    'a script that a script brings in' => ['no-outside-calls', onPage($email, head: '<script>var s = document.createElement("script"); s.src = "//count.elsewhere.example/t.js"; document.head.append(s)</script>'), 'weakness', 'https://quay.example/'],
+    'an address in a script, to go to' => ['no-outside-calls', onPage($email, head: '<script>var help = "https://elsewhere.example/help";</script>'), 'met', 'https://quay.example/'],
+    'letters from elsewhere behind its own' => ['no-outside-calls', onPage($email, head: '<style>@import "//static.quay.example/a.css"; @import "//letters.elsewhere.example/a.css";</style>'), 'weakness', 'https://quay.example/'],
+    'a connection made beforehand' => ['no-outside-calls', onPage($email, head: '<link rel=preconnect href="https://letters.elsewhere.example">'), 'weakness', 'https://quay.example/'],
     'a link is no call' => ['no-outside-calls', onPage("$email<a href=\"https://elsewhere.example/\">us elsewhere</a>", head: '<link rel="canonical" href="https://other.example/">'), 'met', 'https://quay.example/'],
     'another site of the same country' => ['no-outside-calls', onPage($email, head: '<script src="https://count.co.uk/t.js"></script>'), 'weakness', 'https://quay.co.uk/'],
     'nobody knows whose site it is' => ['no-outside-calls', onPage($email, 'action="/o" method="post"', '<script src="https://static.example/t.js"></script>'), 'open', ''],
     // Before sending.
     'nothing stored' => ['nothing-before-sending', onPage($email, head: '<script>var a = 1;</script>'), 'met', ''],
     'something stored' => ['nothing-before-sending', onPage($email, head: '<script>localStorage.setItem("seen", 1)</script>'), 'open', ''],
+    'what is typed goes at once' => ['nothing-before-sending', onPage($email, head: '<script>document.querySelector("[name=e]").addEventListener("blur", (e) => fetch("/draft?e=" + e.target.value))</script>'), 'open', ''],
+    'a field that sends by itself' => ['nothing-before-sending', onPage('<label>Email <input type=email name=e onblur="fetch(this.value)"></label>'), 'open', ''],
+    'a script that sends the form' => ['nothing-before-sending', onPage($email, head: '<script>document.forms[0].addEventListener("submit", (e) => fetch("/o", { body: e.target.e.value }))</script>'), 'met', ''],
+    'a script that looks at what is typed' => ['nothing-before-sending', onPage($email, head: '<script>document.querySelector("[name=e]").addEventListener("blur", (e) => { if (!e.target.value) e.target.focus() })</script>'), 'met', ''],
     'a search' => ['nothing-before-sending', '<form role="search" action="/s"><input type="search" name="q"><script>document.cookie="a"</script></form>', 'not-applicable', ''],
     // Somebody else's address.
     'one\'s own' => ['no-friends-address', onPage($email), 'met', ''],
@@ -304,6 +334,12 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'words in faint grey by a class' => ['legible', onPage(
         "$email<label class=\"opt fine\"><input type=checkbox> Email me offers on rope.</label>", head: '<style>p, .fine { color: #aaa }</style>'
     ), 'weakness', ''],
+    'what is agreed to in pale words without a box' => ['legible', onPage("$email<p style=\"color:#bbb\">By paying you agree that we email you offers.</p>"), 'weakness', ''],
+    'what is agreed to in tiny words without a box' => ['legible', onPage("$email<p class=s>By paying you agree that we email you offers.</p>", head: '<style>.s { font-size: 9px }</style>'), 'weakness', ''],
+    'what is agreed to, half seen through' => ['legible', onPage("$email<div style=\"opacity: .3\">By paying you agree that we email you offers.</div>"), 'weakness', ''],
+    'pale words about something else' => ['legible', onPage("$email<p style=\"color:#bbb\">It takes ten seconds to fill this in.</p>"), 'met', ''],
+    'white words on a ground that is said nowhere' => ['legible', onPage("$email<p style=\"color:#fff\">By paying you agree that we email you offers.</p>"), 'met', ''],
+    'light words on a picture' => ['legible', onPage("$email<div style=\"background: url(/sea.jpg)\"><p style=\"color:#ccc\">By paying you agree that we email you offers.</p></div>"), 'met', ''],
     'words in small print by a class' => ['legible', onPage(
         "$email<label class=fine><input type=checkbox> Email me offers on rope.</label>", head: '<style>form label.fine{margin:0;font-size:9px}</style>'
     ), 'weakness', ''],

@@ -6,6 +6,7 @@ use App\Actions\ActRefusal;
 use App\Actions\Audit\AnswerFinding;
 use App\Actions\Audit\CarryOut;
 use App\Actions\Audit\GivenPage;
+use App\Actions\Audit\OpenZip;
 use App\Actions\Audit\SuspendConsents;
 use App\Actions\Audit\TakeAudit;
 use App\Actions\Audit\TakeForms;
@@ -34,6 +35,8 @@ use Illuminate\Support\Facades\Queue;
 use Juramen\Audit\AuditedFinding;
 use Juramen\Audit\AuditedKind;
 use Juramen\Audit\DrawnPart;
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Requirements;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Refused;
 use Juramen\Consent\Acts\Attested;
@@ -86,22 +89,35 @@ test('what cannot be taken is said, and nothing that was typed is lost', functio
     'an address that is none' => [['address' => 'javascript:alert(1)'], 'begins with neither https:// nor http://'],
 ]);
 
-test('pages in a ZIP are read one by one, and one that unpacks without end is refused', function (): void {
-    $zip = function (array $files): UploadedFile {
-        $path = tempnam(sys_get_temp_dir(), 'zip');
-        $made = new ZipArchive;
-        $made->open($path, ZipArchive::OVERWRITE);
-        array_map(static fn (string $name, string $content): bool => $made->addFromString($name, $content), array_keys($files), $files);
-        $made->close();
+/** @param  array<string, string>  $files  by name what stands in them */
+function zipped(array $files): UploadedFile
+{
+    $path = tempnam(sys_get_temp_dir(), 'zip');
+    $made = new ZipArchive;
+    $made->open($path, ZipArchive::OVERWRITE);
+    array_map(static fn (string $name, string $content): bool => $made->addFromString($name, $content), array_keys($files), $files);
+    $made->close();
 
-        return new UploadedFile($path, 'pages.zip', null, null, true);
-    };
-    $four = $zip(['a.html' => FOREIGN, 'b/c.htm' => FOREIGN, 'd.png' => 'x', 'e.html' => '<p>none</p>']);
-    $this->followingRedirects()->post('/audit/forms', ['files' => [$four]])
+    return new UploadedFile($path, 'pages.zip', null, null, true);
+}
+
+test('pages in a ZIP are read one by one, and one that unpacks without end is refused', function (): void {
+    $this->followingRedirects()
+        ->post('/audit/forms', ['files' => [zipped(['a.html' => FOREIGN, 'b/c.htm' => FOREIGN, 'd.png' => 'x', 'e.html' => '<p>none</p>'])]])
         ->assertSee('2 forms were read.')->assertSee('No form stands in e.html.');
-    $this->post('/audit/forms', ['files' => [$zip(['bomb.html' => str_repeat('a', 6_000_000)])]]);
+    $this->post('/audit/forms', ['files' => [zipped(['bomb.html' => str_repeat('a', 6_000_000)])]]);
     $this->get('/audit/forms')->assertSee('More than is read at once is in pages.zip');
     expect(ForeignForm::query()->count())->toBe(2);
+});
+
+test('styles that lie beside a page in a ZIP are read with it; those that unpack without end are left', function (): void {
+    $page = str_replace('<body>', '<link rel="stylesheet" href="./a_files/s.css"><body>', FOREIGN);
+    $said = fn (string $styles): array => Requirements::find('legible')->judge(HtmlReader::read(
+        (new OpenZip)('pages.zip', zipped(['in/a.html' => $page, 'in/a_files/s.css' => $styles])->getPathname())[0]->bytes
+    )[0]);
+    expect($said('label { color: #ccc }')[0]->verdict)->toBe(Verdict::Weakness)
+        ->and($said('label { color: #222 }')[0]->verdict)->toBe(Verdict::Met)
+        ->and($said('label { color: #ccc }'.str_repeat(' ', 6_000_000))[0]->verdict)->toBe(Verdict::Met);
 });
 
 test('an address that leads into a private network is followed by nobody, and each step is checked anew', function (): void {

@@ -6,6 +6,8 @@ namespace App\Actions\Audit;
 
 use App\Actions\ActRefusal;
 use App\Models\ReadHow;
+use Closure;
+use Juramen\Audit\Html\LinkedStyles;
 use Juramen\Canon\Refused;
 use ZipArchive;
 
@@ -17,6 +19,9 @@ final class OpenZip
     private const LARGEST_PAGE = 5_000_000;
 
     private const LARGEST = 40_000_000;
+
+    /** Bytes of styles that are read of an archive. */
+    private const MOST_STYLES = 5_000_000;
 
     private const PAGES = '~\.(?:html?|xhtml|php|aspx?|jsp|txt)$~i';
 
@@ -47,6 +52,7 @@ final class OpenZip
     private function pages(ZipArchive $zip, string $name): array
     {
         [$pages, $all] = [[], 0];
+        $styles = $this->styles($zip);
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $entry = (string) $zip->getNameIndex($i);
             if (preg_match(self::PAGES, $entry) !== 1 || str_contains($entry, '__MACOSX/')) {
@@ -58,9 +64,29 @@ final class OpenZip
             if (count($pages) >= self::MOST_PAGES || strlen($bytes) > self::LARGEST_PAGE || $all > self::LARGEST) {
                 throw Refused::because(ActRefusal::ZipTooLarge, file: $name, most: self::MOST_PAGES);
             }
-            $pages[] = new GivenPage(basename($entry), $bytes, '', ReadHow::File);
+            $folder = str_contains($entry, '/') ? dirname($entry).'/' : '';
+            $styled = LinkedStyles::put($bytes, static fn (string $path): ?string => $styles($folder.$path));
+            $pages[] = new GivenPage(basename($entry), $styled, '', ReadHow::File);
         }
 
         return $pages;
+    }
+
+    /**
+     * Styles that lie beside the pages of an archive, by their path in it.
+     *
+     * @return Closure(string): ?string null where there are none, or more than is read of an archive in all
+     */
+    private function styles(ZipArchive $zip): Closure
+    {
+        $left = self::MOST_STYLES;
+
+        return static function (string $path) use ($zip, &$left): ?string {
+            $stream = $left > 0 ? $zip->getStream($path) : false;
+            $styles = $stream === false ? false : stream_get_contents($stream, min($left, LinkedStyles::MOST) + 1);
+            $left -= $styles === false ? 0 : strlen($styles);
+
+            return $styles === false || $left < 0 ? null : $styles;
+        };
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\AuditReport;
+use Closure;
 use Juramen\Audit\Formats\AuditedFile;
 use Juramen\Audit\Formats\JudgedForm;
 use Juramen\Audit\Formats\SourceLines;
 use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Html\LinkedStyles;
 use Juramen\Audit\Html\UnreadableHtml;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Requirements;
@@ -53,7 +55,21 @@ final class AuditHtml extends AuditReport
 
         return new AuditedFile($name, array_map(
             static fn (Reading $r): JudgedForm => new JudgedForm($r, Requirements::judge($r), $lines),
-            HtmlReader::read($bytes, (string) $this->option('url'), $language)
+            HtmlReader::read(LinkedStyles::put($bytes, $this->beside($name)), (string) $this->option('url'), $language)
         ));
+    }
+
+    /** @return Closure(string): ?string what stands in a file beside or below a page */
+    private function beside(string $page): Closure
+    {
+        $folder = (string) realpath(dirname($page));
+
+        return static function (string $path) use ($folder): ?string {
+            $file = realpath("$folder/$path");
+            $styles = $file !== false && str_starts_with($file, "$folder/") && is_file($file)
+                ? file_get_contents($file, length: LinkedStyles::MOST + 1) : false;
+
+            return $styles === false ? null : $styles;
+        };
     }
 }

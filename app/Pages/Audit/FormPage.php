@@ -27,6 +27,7 @@ use Juramen\Audit\PageButton;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Response;
 use Juramen\Audit\Result;
+use Locale;
 
 /** A form from elsewhere: as it was read, with its places by number, what was found, and in what it differs. */
 final readonly class FormPage
@@ -83,15 +84,15 @@ final readonly class FormPage
 
         return match (true) {
             $unread !== '' => $reading?->around->tongue().', which is not read here',
-            default => $reading?->language?->endonym() ?? 'a language that could not be told',
+            default => $reading?->language === null ? 'a language that could not be told' : Locale::getDisplayLanguage($reading->language->value, 'en'),
         };
     }
 
     /** @return list<int> numbers of the places that a finding speaks of */
     public function numbers(FindingView $finding): array
     {
-        $speaksOf = static fn (ReadPlace $p): bool => $p->where === $finding->where
-            && ($p->kind !== 'words' || FindingView::shown($p->words) === $finding->words);
+        // Words are the same wherever a finding says that they stand: on the form, or in a part of it that is pale.
+        $speaksOf = static fn (ReadPlace $p): bool => $p->kind === 'words' ? FindingView::shown($p->words) === $finding->words : $p->where === $finding->where;
 
         return array_values(array_map(static fn (ReadPlace $p): int => $p->number, array_filter($this->places, $speaksOf)));
     }
@@ -114,8 +115,8 @@ final readonly class FormPage
                 $part instanceof FoundWords => ['words', $part->label, 'words on the form'],
                 default => ['field', $part->label === '' ? 'a field without words' : $part->label, self::ofField($part)],
             };
-            $found = array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding() && $r->where?->text() === $where
-                && ($kind !== 'words' || $r->words?->words === $words));
+            $found = array_filter($results, static fn (Result $r): bool => $r->verdict->isFinding()
+                && ($kind === 'words' ? $r->words?->words === $words : $r->where?->text() === $where));
             usort($found, static fn (Result $a, Result $b): int => $a->verdict->urgency() <=> $b->verdict->urgency());
             $places["$where ".($kind === 'words' ? $words : '')] ??= new ReadPlace(
                 count($places) + 1, $kind, $where, $words, $about, $found === [] ? '' : $found[0]->verdict->value

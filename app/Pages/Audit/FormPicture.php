@@ -33,8 +33,8 @@ final readonly class FormPicture
         $y = 12;
         $parts = [];
         foreach ($form->drawn as $part) {
-            $here = array_values(array_filter($findings, static fn (ReportFinding $f): bool => $f->where === $part->where
-                && (! $part->isWords || $f->words === ReportFinding::shown($part->words))));
+            $here = array_values(array_filter($findings, static fn (ReportFinding $f): bool => $part->isWords
+                ? $f->words === ReportFinding::shown($part->words) : $f->where === $part->where));
             $parts[] = $drawn = new PicturePart(
                 $y, self::lines($part), self::shape($part), $part->required, array_map(static fn (ReportFinding $f): int => $f->number, $here),
                 $here === [] ? '' : $here[0]->verdict

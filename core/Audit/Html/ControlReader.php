@@ -32,10 +32,19 @@ final readonly class ControlReader
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
+    /** A mark behind a label that says that it is needed. */
+    private const MARKED = '~\*\s*$|\((?:required|pflichtfeld|erforderlich|obligatoire|obligatoriskt?|påkrævet)\)\s*$~iu';
+
     private const SUBJECT_WORDS = 5;
 
     /** Bytes of what explains a label of few words. */
     private const LONGEST_HELP = 300;
+
+    /** Words of an answer that says nothing but yes or no. */
+    private const OF_ANSWERS = [
+        WordClass::Yes, WordClass::Agrees, WordClass::Refuses, WordClass::Not, WordClass::I, WordClass::You, WordClass::Little, WordClass::Confirms,
+        WordClass::Wants, WordClass::That, WordClass::AsBefore, WordClass::Joins,
+    ];
 
     /** Bytes of a label that names nothing but channels. */
     private const LONGEST_LIST = 80;
@@ -100,6 +109,13 @@ final readonly class ControlReader
      */
     private function askedOver(DOMElement $element, string $label, FormKind $kind, ?array $before): ?string
     {
+        if ($this->isBareAnswer($label)) {
+            $question = $this->choices->question([$element]);
+
+            $asks = $this->choices->leadsOn($element, $question) || $this->questions->askForMore($question);
+
+            return $asks && $this->role($question, $kind) === ControlRole::Consent ? $question : null;
+        }
         $says = $this->role($label, $kind) !== null;
         $channel = $this->namesChannelsAlone($label) || (! $says && $this->isChannel($label));
         if (! $channel && ($says || ! $this->namesSubject($label))) {
@@ -111,6 +127,13 @@ final readonly class ControlReader
         }
 
         return $channel || ($this->choices->leadsOn($element, $question) && $this->role($question, $kind) === ControlRole::Consent) ? $question : null;
+    }
+
+    /** "I agree", "yes, please", "no thanks": to what stands over it, and nothing by itself. */
+    private function isBareAnswer(string $label): bool
+    {
+        return strlen($label) <= self::LONGEST_LIST && $this->listener->speaksOf($label, WordClass::Yes, WordClass::Agrees, WordClass::Refuses)
+            && preg_match('~\p{L}~u', $this->listener->without($label, ...self::OF_ANSWERS)) !== 1;
     }
 
     /** "Recipes", "New boats and sails": few words, and none of them of a person. */
@@ -126,7 +149,7 @@ final readonly class ControlReader
         $isChannel = $question !== null && $this->isChannel($own);
         $label = match (true) {
             $question === null => $own,
-            $isChannel => Page::tidy($question."\n".$own),
+            $isChannel, $this->isBareAnswer($own) => Page::tidy($question."\n".$own),
             default => Page::tidy(rtrim($question, ' :').': '.$own),
         };
         // "Untick this if you do not want that": the tick is a yes, however it came there.
@@ -195,6 +218,8 @@ final readonly class ControlReader
         // "When may we call? Mornings": neither a yes nor a no.
         $tells = array_filter($options, $this->isAnswer(...)) === [];
         $role = $tells && $this->questions->askHow($question, $kind) ? ControlRole::Technical : $this->answering($question, $options, $kind);
+        // "Post: yes, no" in a table below what comes.
+        $role ??= ! $tells && $this->isChannel($question) ? ControlRole::Consent : null;
 
         return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
     }
@@ -243,7 +268,7 @@ final readonly class ControlReader
         return $role === null ? null : new Control(
             new Selector($this->page->selector($element)), $label, $role, $response,
             ! $noIsAnAnswer && (
-                $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match('~\*\s*$~u', $label) === 1
+                $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match(self::MARKED, $label) === 1
             ),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],
@@ -296,13 +321,13 @@ final readonly class ControlReader
         };
     }
 
-    /** To being watched one agrees, too, and to what may become of details "to improve our services". */
+    /** To being watched or shown one agrees, too, and to what may become of details "to improve our services". */
     private function isToUse(string $label): bool
     {
         $vague = $this->speaks(WordClass::Uses, $label) && $this->speaks(WordClass::Details, $label) && $this->speaks(WordClass::Vague, $label)
             && ! $this->listener->hears($label, Meaning::ToAnswer);
 
-        return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured))
+        return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured, Meaning::Pictured))
             && ($this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes) || ! $this->speaks(WordClass::Self, $label));
     }
 

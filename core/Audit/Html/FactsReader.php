@@ -9,13 +9,11 @@ use Juramen\Audit\AskedField;
 use Juramen\Audit\Control;
 use Juramen\Audit\HiddenInput;
 use Juramen\Audit\OtherInput;
-use Juramen\Audit\OutsideCall;
 use Juramen\Audit\PageButton;
 use Juramen\Audit\PageFacts;
 use Juramen\Audit\PageInput;
 use Juramen\Audit\Response;
 use Juramen\Audit\Selector;
-use Juramen\Register\Colour;
 
 /** Reads what only a page of others tells: how a form is sent, what the page loads, what nobody sees. */
 final readonly class FactsReader
@@ -27,32 +25,21 @@ final readonly class FactsReader
     /** What a picture that is to be read by the sighted is called. */
     private const PICTURE = '~captcha|security.?code|verification.?code|sicherheitscode|code.de.sécurité~iu';
 
-    /** What in a script of a page stores or reads on the device at once. */
-    private const STORES = '~document\s*\.\s*cookie|(?:local|session)Storage|indexedDB~';
-
-    /** Elements that load something, by which attribute, and what. */
-    private const LOADING = [['script', 'src', 'a script'], ['iframe', 'src', 'a frame'], ['img', 'src', 'a picture'], ['link', 'href', 'a style']];
-
-    private const COLOUR = '(#[0-9a-f]{3,6}\b|rgb\(\s*\d+\s*,\s*\d+\s*,\s*\d+\s*\)|white|black|silver|gr[ae]y|lightgr[ae]y)';
-
-    private const NEEDED_CONTRAST = 4.5;
-
     /** Elements behind a form that are looked at for ways past it, and what they are. */
     private const BEHIND = 2;
 
     private const WAYS = ['button', 'a', 'p', 'div', 'span'];
 
-    /** @var list<OutsideCall> all that the page loads from a host that it names, its own among them */
-    private array $loaded;
+    private CallReader $calls;
 
-    private ?Selector $stores;
+    private LooksReader $looks;
 
     /** @param  list<DOMElement>  $ticked  boxes that a script of the page ticks at once */
     public function __construct(
         private Page $page, private Visibility $visibility, private Labels $labels, private string $address, private array $ticked
     ) {
-        $this->loaded = $this->loaded();
-        $this->stores = $this->stores();
+        $this->calls = new CallReader($page, $address);
+        $this->looks = new LooksReader($page, $labels, $visibility->styles);
     }
 
     /**
@@ -61,17 +48,30 @@ final readonly class FactsReader
      */
     public function read(FoundForm $form, array $fields, array $controls): PageFacts
     {
-        [$action, $method] = [trim($form->element->getAttribute('action')), strtolower(trim($form->element->getAttribute('method')))];
-        [$faint, $small] = $this->hardToRead($form);
+        [$action, $method] = [$this->sent($form, 'action'), strtolower($this->sent($form, 'method'))];
+        $sentTo = $action === '' ? '' : $this->whole($action);
         $popUps = new PopUpReader($this->page, $this->visibility->styles);
+        $where = fn (DOMElement $element): Selector => new Selector($this->page->selector($element));
 
         return new PageFacts(
-            $this->address, $action === '' ? '' : $this->whole($action), $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields),
-            $this->hidden($form), $this->calls($action === '' ? '' : $this->whole($action)), $this->hasTrap($form), $this->picture($form), $this->stores,
-            $faint, $small, array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $form->controls), $popUps->clock($form),
-            $popUps->cannotBeClosed($form), $this->buttons($form), $this->others($form, [...$fields, ...$controls]),
-            array_map(fn (DOMElement $e): Selector => new Selector($this->page->selector($e)), $this->ticked)
+            $this->address, $sentTo, $method, $form->element->hasAttribute('onsubmit'), $this->inputs($form, $fields), $this->hidden($form),
+            $this->calls->outside($sentTo), $this->hasTrap($form), $this->picture($form), $this->calls->stores, $this->looks->read($form),
+            array_map($where, $form->controls), $popUps->clock($form), $popUps->cannotBeClosed($form), $this->buttons($form),
+            $this->others($form, [...$fields, ...$controls]), array_map($where, $this->ticked), $this->calls->sendsTyped($form)
         );
+    }
+
+    /** How a form is sent: as its default button has it, by which Enter sends it, or as it says itself. Source: HTML Standard, implicit submission. */
+    private function sent(FoundForm $form, string $how): string
+    {
+        foreach ($this->page->named(['button', 'input'], $form->element) as $button) {
+            $type = strtolower($button->getAttribute('type'));
+            if (in_array($type, ['submit', 'image'], true) || ($button->nodeName === 'button' && ! in_array($type, ['button', 'reset'], true))) {
+                return trim($button->getAttribute("form$how")) ?: trim($form->element->getAttribute($how));
+            }
+        }
+
+        return trim($form->element->getAttribute($how));
     }
 
     /**
@@ -173,42 +173,6 @@ final readonly class FactsReader
         return $hidden;
     }
 
-    /** @return list<OutsideCall> */
-    private function calls(string $action): array
-    {
-        $own = [self::site(self::host($this->address)), self::site(self::host($action))];
-
-        return array_values(array_filter($this->loaded, static fn (OutsideCall $c): bool => ! in_array(self::site($c->host), $own, true)));
-    }
-
-    /** @return list<OutsideCall> */
-    private function loaded(): array
-    {
-        $calls = [];
-        foreach (self::LOADING as [$name, $of, $what]) {
-            foreach ($this->page->named([$name]) as $element) {
-                $host = self::host($element->getAttribute($of));
-                if ($host !== '' && $this->loads($element, $name)) {
-                    $calls[] = new OutsideCall(new Selector($this->page->selector($element)), $what, $host);
-                }
-            }
-        }
-
-        return $calls;
-    }
-
-    /** Scripts that wait for a consent, and links that load nothing, call nobody. */
-    private function loads(DOMElement $element, string $name): bool
-    {
-        $type = strtolower($element->getAttribute('type'));
-
-        return match ($name) {
-            'script' => in_array($type, ['', 'module', 'text/javascript', 'application/javascript'], true),
-            'link' => preg_match('~\b(?:stylesheet|preload|icon)\b~i', $element->getAttribute('rel')) === 1,
-            default => true,
-        };
-    }
-
     private function hasTrap(FoundForm $form): bool
     {
         return array_filter($form->controls, $this->visibility->isUnseen(...)) !== [];
@@ -226,90 +190,6 @@ final readonly class FactsReader
         return null;
     }
 
-    private function stores(): ?Selector
-    {
-        foreach ($this->page->named(['script']) as $script) {
-            if ($script->getAttribute('src') === '' && preg_match(self::STORES, $script->textContent) === 1) {
-                return new Selector($this->page->selector($script));
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array{list<Selector>, list<Selector>} words beside boxes that hardly stand out, and those that are smaller than the others */
-    private function hardToRead(FoundForm $form): array
-    {
-        [$faint, $small] = [[], []];
-        foreach ($form->inputs('checkbox', 'radio') as $box) {
-            $words = $this->labels->element($box) ?? $box->parentNode;
-            $words = $words instanceof DOMElement && $this->page->text($words) === '' ? $words->nextElementSibling : $words;
-            if (! $words instanceof DOMElement) {
-                continue;
-            }
-            [$colour, $ground, $tiny] = [null, null, false];
-            for ($node = $words; $node instanceof DOMElement && $node->nodeName !== 'html'; $node = $node->parentNode) {
-                $style = $this->visibility->styles->saidOf($node);
-                $colour ??= self::colour($style, '(?<![-\w])color');
-                $ground ??= self::colour($style, '(?<![-\w])background(?:-color)?');
-                $tiny = $tiny || ($this->page->holds($form->element, $node) && $node !== $form->element && self::isTiny($node, $style));
-            }
-            $where = new Selector($this->page->selector($box));
-            if ($colour !== null && $colour->contrast($ground ?? Colour::white()) < self::NEEDED_CONTRAST) {
-                $faint[] = $where;
-            }
-            if ($tiny || $this->page->count(['small'], $words) > 0 || $this->isWhollyTiny($words)) {
-                $small[] = $where;
-            }
-        }
-
-        return [$faint, $small];
-    }
-
-    /** Whether all its words stand in one element that is tiny. */
-    private function isWhollyTiny(DOMElement $words): bool
-    {
-        $all = $this->page->text($words);
-        foreach ($all === '' ? [] : $this->page->named(['font', 'span', 'p', 'div', 'em', 'i'], $words) as $part) {
-            if (self::isTiny($part, $this->visibility->styles->saidOf($part)) && $this->page->text($part) === $all) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private static function isTiny(DOMElement $node, string $style): bool
-    {
-        if ($node->nodeName === 'small' || ($node->nodeName === 'font' && in_array($node->getAttribute('size'), ['1', '-2'], true))) {
-            return true;
-        }
-
-        return $style !== '' && preg_match('~font-size\s*:\s*([\d.]+)(px|pt|em|rem|%)~i', $style, $m) === 1
-            && (float) $m[1] < match (strtolower($m[2])) {
-                'px' => 12.0,
-                'pt' => 9.0,
-                '%' => 80.0,
-                default => 0.8,
-            };
-    }
-
-    private static function colour(string $style, string $property): ?Colour
-    {
-        if ($style === '' || preg_match("~$property\\s*:\\s*".self::COLOUR.'~i', $style, $m) !== 1) {
-            return null;
-        }
-        $said = strtolower($m[1]);
-        if (preg_match('~^rgb\(\s*(\d+)\s*,\s*(\d+)\s*,\s*(\d+)~', $said, $rgb) === 1) {
-            $said = sprintf('#%02x%02x%02x', min(255, (int) $rgb[1]), min(255, (int) $rgb[2]), min(255, (int) $rgb[3]));
-        }
-        $named = ['white' => '#ffffff', 'black' => '#000000', 'silver' => '#c0c0c0', 'gray' => '#808080', 'grey' => '#808080', 'lightgray' => '#d3d3d3',
-            'lightgrey' => '#d3d3d3'];
-        $hex = $named[$said] ?? $said;
-
-        return Colour::find(strlen($hex) === 4 ? "#$hex[1]$hex[1]$hex[2]$hex[2]$hex[3]$hex[3]" : $hex);
-    }
-
     /** An address made whole by the page's; as it is where that is not known. */
     private function whole(string $address): string
     {
@@ -320,19 +200,5 @@ final readonly class FactsReader
         $scheme = $base['scheme'] ?? 'https';
 
         return str_starts_with($address, '//') ? "$scheme:$address" : $scheme.'://'.($base['host'] ?? '').'/'.ltrim($address, '/');
-    }
-
-    private static function host(string $address): string
-    {
-        return preg_match('~^(?:https?:)?//([^/?#:@\s]+)~i', trim($address), $m) === 1 ? strtolower($m[1]) : '';
-    }
-
-    /** The last two parts of a host, or three where the second is short: what one owner most often has. */
-    private static function site(string $host): string
-    {
-        $parts = explode('.', $host);
-        $short = count($parts) > 2 && strlen($parts[count($parts) - 2]) <= 3 && strlen($parts[count($parts) - 1]) === 2;
-
-        return implode('.', array_slice($parts, $short ? -3 : -2));
     }
 }

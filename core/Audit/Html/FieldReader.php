@@ -26,6 +26,7 @@ final readonly class FieldReader
     private const CLASSES = [
         [WordClass::FieldEmail, FieldMeaning::Email], [WordClass::FieldBirthday, FieldMeaning::Birthday], [WordClass::FieldGender, FieldMeaning::Gender],
         [WordClass::FieldPhone, FieldMeaning::Phone],
+        [WordClass::FieldCircumstances, FieldMeaning::Circumstances],
         [WordClass::FieldEmployer, FieldMeaning::Employer], [WordClass::FieldPostal, FieldMeaning::Postal], [WordClass::FieldName, FieldMeaning::Name],
     ];
 
@@ -39,6 +40,13 @@ final readonly class FieldReader
 
     /** What nobody chooses from a list. */
     private const WRITTEN = [FieldMeaning::Email, FieldMeaning::Phone, FieldMeaning::Name];
+
+    /** What is done with a thing, behind its name. */
+    private const PUT_TO = '~[,(:–-]\s*(?:(?:used |needed |only )*for \p{Ll}+ing\s\p{L}+|(?:nur |wird )*(?:zum|fürs) \p{Lu}\p{L}+n\s\p{L}+'
+        .'|(?:sert )?(?:à|pour) \p{Ll}+(?:er|ir|re)\s\p{L}+|(?:bara |endast )*för att \p{Ll}+a\s\p{L}+|(?:kun |bruges )*(?:til|for) at \p{Ll}+\s\p{L}+)[^)]*~u';
+
+    /** What everything could be put to. */
+    private const BETTER = '~improv|better|serv|personali|verbesser|besser|optimi|amélior|mieux|förbättr|bättre|forbedr|bedre~iu';
 
     public function __construct(
         private Page $page, private Visibility $visibility, private Labels $labels, private Choices $choices, private Listener $listener
@@ -126,10 +134,12 @@ final readonly class FieldReader
             || preg_match('~\*\s*:?\s*$|\((?:required|pflichtfeld|erforderlich|obligatoire)\)~iu', $label) === 1;
     }
 
-    /** "(we may only sell knives to adults)": what whoever asks says beside it of itself. */
+    /** "(we may only sell knives to adults)": what whoever asks says beside it of itself; or ", for unlocking bikes": what it is put to. */
     private function explains(string $text): bool
     {
-        return preg_match('~\((\S+(?:\s+\S+){3,})\)~u', $text, $said) === 1 && $this->listener->speaksOf($said[1], WordClass::Self);
+        return (preg_match('~\((\S+(?:\s+\S+){3,})\)~u', $text, $said) === 1 && $this->listener->speaksOf($said[1], WordClass::Self))
+            || (preg_match(self::PUT_TO, $text, $said) === 1 && preg_match(self::BETTER, $said[0]) !== 1
+                && ! $this->listener->speaksOf($said[0], WordClass::Advertising, WordClass::Vague, WordClass::Profiles));
     }
 
     private function reason(DOMElement $element, string $label): string

@@ -10,6 +10,9 @@ use Juramen\Wording\Listener;
 /** The words of a form, by where they stand: those of its heading and buttons say what it is for before all others. */
 final readonly class FormWords
 {
+    /** A button that says no. */
+    private const NO = '~^\s*(?:no|nope|nein|non|nej)(?: thanks| thank you| danke| merci| tack| tak)?\s*(?:[,.!–-]|$)~iu';
+
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
 
     /**
@@ -59,6 +62,7 @@ final readonly class FormWords
         return implode("\n", array_map($page->text(...), $before === null || $inside ? $named : [...$named, $before]));
     }
 
+    /** Beside a button that says no, another says what the form is for: "No, I would rather pay the full price" buys nothing. */
     private static function namesOf(FoundForm $form, Page $page): string
     {
         $names = [];
@@ -72,7 +76,9 @@ final readonly class FormWords
             };
         }
 
-        return Page::tidy(implode("\n", $names));
+        $others = array_values(array_filter($names, static fn (string $name): bool => preg_match(self::NO, $name) !== 1));
+
+        return Page::tidy(implode("\n", $others === [] ? $names : $others));
     }
 
     private static function withoutActs(string $text, Listener $listener): string

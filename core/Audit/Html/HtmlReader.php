@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Juramen\Audit\Html;
 
 use DOMElement;
-use Juramen\Audit\PageLink;
 use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Selector;
@@ -40,6 +39,8 @@ final class HtmlReader
 
     private readonly Choices $choices;
 
+    private readonly LinkReader $links;
+
     private readonly Visibility $visibility;
 
     private readonly FactsReader $facts;
@@ -51,6 +52,7 @@ final class HtmlReader
         $this->labels = new Labels($page);
         $this->choices = new Choices($page);
         $this->visibility = new Visibility($page);
+        $this->links = new LinkReader($page);
         $this->facts = new FactsReader($page, $this->visibility, $this->labels, $address, $this->tickByScripts());
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
@@ -86,7 +88,7 @@ final class HtmlReader
         $beside = $this->beside($form);
         $tag = LanguageTag::of($form->element);
         $said = $tag->language() ?? $this->given;
-        $language = LanguageGuess::of($text) ?? $said ?? LanguageGuess::of($page->text($page->body()));
+        $language = LanguageGuess::ofSaid($text, $said) ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
         $guessed = (new KindGuess($listener))->of(
             $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $beside)
@@ -131,9 +133,6 @@ final class HtmlReader
 
     private function saidIn(DOMElement $within): Surroundings
     {
-        return $this->around[spl_object_id($within)] ??= Surroundings::of($this->page->whole, $this->words, array_map(
-            fn (DOMElement $a): PageLink => new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $a->getAttribute('href')),
-            $this->page->named(['a'], $within),
-        ));
+        return $this->around[spl_object_id($within)] ??= Surroundings::of($this->page->whole, $this->words, $this->links->within($within));
     }
 }

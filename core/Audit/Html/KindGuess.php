@@ -35,11 +35,11 @@ final readonly class KindGuess
             $fields->email && ! $fields->emailAlone() && ! $fields->message && $about(WordClass::Loyalty) => [
                 FormKind::Account, 'its heading or button speaks of a card or a club for customers',
             ],
-            $about(WordClass::Job) || $fields->application() || ($fields->has('file') && $this->speaksAnywhere($words, WordClass::Job)) => [
-                FormKind::JobApplication, 'it takes an application',
-            ],
+            ($about(WordClass::Job) && ! $about(WordClass::Account) && ! $about(WordClass::Reminds)) || $fields->application()
+                || ($fields->has('file') && $this->speaksAnywhere($words, WordClass::Job)) => [FormKind::JobApplication, 'it takes an application'],
             $fields->payment() || $this->orders($fields, $words) => [FormKind::Order, 'its heading, button or fields speak of an order'],
             $about(WordClass::Draw) => [FormKind::PrizeDraw, 'its heading or button speaks of a prize'],
+            $about(WordClass::Priced) => [FormKind::Contact, 'it asks what something costs or is worth'],
             $about(WordClass::Download) => [FormKind::Download, 'its heading or button speaks of a download'],
             $fields->email && ! $fields->message && $this->speaksAnywhere($words, WordClass::Download) => [
                 FormKind::Download, 'something is promised for what is filled in',

@@ -49,7 +49,7 @@ final readonly class NewsGuess
             $sent = $this->speaksAnywhere($words, WordClass::BySms, WordClass::ByMessaging)
                 || ($this->sends($words->says) && ! $this->speaksAnywhere($words, WordClass::CallsBack, WordClass::Answers));
 
-            return $fields->oneLine() && $sent ? 'it asks for a number alone, to send messages to it' : null;
+            return $fields->lines === 1 && $fields->fewLines() && $fields->has('tel') && $sent ? 'it asks for a number alone, to send messages to it' : null;
         }
 
         return match (true) {
@@ -59,7 +59,7 @@ final readonly class NewsGuess
                 && $this->saysAnywhere($words, Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
             $fields->emailAlone() => 'it asks for an address alone, and nothing says what else for',
             ! $fields->has('checkbox') && $fields->fewLines() && ! $this->isToldWhen($words)
-                && $this->saysAnywhere($words, Meaning::RateGiven) => 'it asks for little, and something comes again and again',
+                && $this->comesAgain($words) => 'it asks for little, and something comes again and again',
             default => null,
         };
     }
@@ -75,6 +75,8 @@ final readonly class NewsGuess
     public function comesOnce(FormFields $fields, FormWords $words): bool
     {
         return $this->isService($words->asked) || $this->isService($words->says)
+            || ($fields->fewLines() && ! $fields->message && $this->isOneOf($words->says, WordClass::Reminds)
+                && ! $this->listener->speaksOf($words->says, WordClass::Job))
             || ($fields->oneLine() && ($this->isToldWhen($words)
                 || ($this->isService($words->beside) && ! $this->listener->hears($words->beside, Meaning::CanEnd))));
     }
@@ -92,6 +94,16 @@ final readonly class NewsGuess
         $named = static fn (string $thing): bool => str_contains($heading, mb_substr($thing, 0, max(self::NOUN, mb_strlen($thing) - self::ENDING)));
 
         return array_filter($things[0], $named) !== [] && ! $this->saysAnywhere($words, Meaning::RateGiven, Meaning::CanEnd);
+    }
+
+    /** "Puzzles each Saturday by email"; "walk with us on Sunday" comes to nobody. */
+    private function comesAgain(FormWords $words): bool
+    {
+        $comes = [...self::COMES, WordClass::Advertising, WordClass::Vague, ...WordClass::means()];
+        $often = [WordClass::Rate, WordClass::Unit, WordClass::Each, WordClass::Number];
+
+        return $this->saysAnywhere($words, Meaning::RateGiven) && ($this->saysAnywhere($words, Meaning::CanEnd)
+            || array_filter($words->parts(), fn (string $part): bool => $this->listener->speaksTogether($part, [$often, $comes], [])) !== []);
     }
 
     private function saysAnywhere(FormWords $words, Meaning ...$meanings): bool
@@ -161,8 +173,14 @@ final readonly class NewsGuess
     /** "One email, when the price falls": what was asked for comes once, and no news. */
     private function isService(string $text): bool
     {
-        return ! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes) && ($this->listener->speaksOf($text, WordClass::Service)
-            || $this->listener->speaksTogether($text, self::ONCE, [WordClass::Unit, WordClass::Each, WordClass::Ends, WordClass::Withdraws]));
+        return $this->isOneOf($text, WordClass::Service) || (! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes)
+            && $this->listener->speaksTogether($text, self::ONCE, [WordClass::Unit, WordClass::Each, WordClass::Ends, WordClass::Withdraws]));
+    }
+
+    /** Whether it speaks of that, and of no news. */
+    private function isOneOf(string $text, WordClass $class): bool
+    {
+        return $this->listener->speaksOf($text, $class) && ! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes);
     }
 
     /** "We will let you know when the shop opens": somebody is told when something happens, and gets no news. */

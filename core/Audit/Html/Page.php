@@ -37,6 +37,8 @@ final class Page
         'select' => true, 'textarea' => true,
     ];
 
+    private const ASKING = ['input', 'select', 'textarea'];
+
     private const ROLES = ['checkbox', 'switch', 'radio'];
 
     private const OWN_SWITCH = '~-(?:checkbox|switch|toggle)$~';
@@ -180,9 +182,30 @@ final class Page
         $hidden = $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true'
             || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
             || ($style !== '' && preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $style) === 1);
-        if ($hidden) {
+        if ($hidden && ! $this->isLaterStep($element)) {
             $this->hidden[spl_object_id($element)] = true;
         }
+    }
+
+    /**
+     * One of several steps: what is hidden now, is like what stands before it, and asks for several things or has a heading or a button of its own,
+     * comes when that is filled in. A line that is hidden alone is there for programs.
+     */
+    private function isLaterStep(DOMElement $element): bool
+    {
+        $before = $element->previousElementSibling;
+        $like = $before instanceof DOMElement && $before->nodeName === $element->nodeName && $element->getAttribute('class') !== ''
+            && explode(' ', $before->getAttribute('class'), 2)[0] === explode(' ', $element->getAttribute('class'), 2)[0];
+
+        return $like && $element->getAttribute('aria-hidden') !== 'true' && ! isset($this->hidden[spl_object_id($before)])
+            && self::countOf($before, self::ASKING) > 0
+            && (self::countOf($element, self::ASKING) > 1 || self::countOf($element, ['button', 'legend', 'h2', 'h3', 'h4']) > 0);
+    }
+
+    /** @param  list<string>  $names */
+    private static function countOf(DOMElement $part, array $names): int
+    {
+        return array_sum(array_map(static fn (string $name): int => $part->getElementsByTagName($name)->length, $names));
     }
 
     /**

@@ -35,6 +35,8 @@ final readonly class Questions
     {
         return in_array($kind, self::ANSWERED, true) && $this->listener->speaksOf($question, ...self::REACHED)
             && ! $this->listener->speaksOf($question, WordClass::Advertising, WordClass::Carrier, WordClass::Rate)
+            // "In touch about our work": something comes, and "touch" alone says nothing of it.
+            && ! $this->listener->speaksOf($this->listener->without($question, ...self::REACHED), WordClass::Vague)
             && preg_match('~\p{L}~u', $this->listener->without($question, ...self::REACHES)) !== 1;
     }
 
@@ -45,6 +47,18 @@ final readonly class Questions
 
         return $this->listener->speaksOf($first, WordClass::May) && $this->listener->speaksOf($question, WordClass::Self)
             && $this->listener->speaksOf($question, WordClass::You) && ! $this->listener->speaksOf($question, WordClass::Answers, WordClass::Service);
+    }
+
+    /** "We would like to email you news": more than an answer, a receipt or whatever else belongs to what somebody does on the form. */
+    public function askForMore(string $words): bool
+    {
+        $own = $this->listener->hears($words, Meaning::ToAnswer) || $this->listener->speaksOf($words, WordClass::Service, WordClass::Answers);
+
+        return ! $own && (
+            $this->listener->speaksOf($words, WordClass::Advertising, WordClass::Outsider, WordClass::Profiles)
+            || $this->listener->hears($words, Meaning::Pictured, Meaning::RateGiven, Meaning::CanEnd)
+            || $this->listener->speaksTogether($words, [[WordClass::Self], [WordClass::Wants, WordClass::May]], [WordClass::Terms, WordClass::Notice])
+        );
     }
 
     /** "How did you hear about us? ☐ Newsletter": a word for a letter that answers a question about something else. */

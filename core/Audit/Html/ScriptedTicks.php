@@ -20,6 +20,10 @@ final readonly class ScriptedTicks
     private const TICKS = '\s*\.\s*(?:checked\s*=\s*(?:true|1|!0)(?!\w)|(?:prop|attr)\(\s*["\']checked["\']\s*,\s*(?:true|["\']checked["\'])|'
         .'setAttribute\(\s*["\']checked["\'])';
 
+    /** All boxes, each in turn or at one go. */
+    private const ALL = '~(?:querySelectorAll|\$|jQuery)\(\s*["\'](?:[\w.#-]+\s+)?(?:input)?(?:\[type=["\']?checkbox["\']?\]|:checkbox)["\']\s*\)'
+        .'(?:\s*\.\s*(?:forEach|each)\(\s*(?:function\s*\([^()]*\)\s*\{|\(?\s*\w+\s*\)?\s*=>\s*[{(]?)\s*(?:\$\()?\w+\)?)?'.self::TICKS.'~';
+
     /** What opens a block that runs by itself, right before its brace. */
     private const AT_ONCE = '~(?:["\'](?:DOMContentLoaded|load|ready)["\']|\.ready\(|onload\s*=|(?:\$|jQuery)\(|\()\s*,?\s*(?:async\s*)?(?:function\s*\w*\s*\([^(){}]*\)'
         .'|\([^(){}]*\)\s*=>|\w+\s*=>)\s*$~';
@@ -58,6 +62,9 @@ final readonly class ScriptedTicks
             if (preg_match($ticks, $script, $match, PREG_OFFSET_CAPTURE, $variable[0][1]) === 1) {
                 $statements[$match[0][1]] = self::box(array_slice($variable, 2));
             }
+        }
+        if (preg_match(self::ALL, $script, $all, PREG_OFFSET_CAPTURE) === 1) {
+            $statements[$all[0][1]] = '*';
         }
 
         return $statements;
@@ -101,6 +108,6 @@ final readonly class ScriptedTicks
 
     public function tick(DOMElement $box): bool
     {
-        return isset($this->boxes[$box->getAttribute('id')]) || isset($this->boxes['name '.$box->getAttribute('name')]);
+        return isset($this->boxes['*']) || isset($this->boxes[$box->getAttribute('id')]) || isset($this->boxes['name '.$box->getAttribute('name')]);
     }
 }

@@ -44,9 +44,9 @@ final readonly class StyleRules
                 }
                 [, $before, $name, $mark] = $m + ['', '', '', ''];
                 $part = strtolower($name).$mark;
-                if ($part !== '' && preg_match('~^[a-z0-9\s>+\~]*$~i', $before) === 1 && ($before === '' || $mark !== '')) {
-                    // What is said later holds. All labels of one size are no smaller than the others.
-                    $here = $mark !== '' ? $says : (string) preg_replace('~font-size\s*:[^;]*~i', '', $says);
+                if ($part !== '' && preg_match('~^[a-z0-9\s>+\~]*$~i', $before) === 1 && ($before === '' || $mark !== '' || $part === 'small')) {
+                    // What is said later holds. All labels of one size are no smaller than the others; small print is.
+                    $here = $mark !== '' || $part === 'small' ? $says : (string) preg_replace('~font-size\s*:[^;]*~i', '', $says);
                     $said[$part] = trim($here, "; \n\t").';'.($said[$part] ?? '');
                 }
                 if ($mark !== '' && preg_match(self::HIDES, $says) === 1) {

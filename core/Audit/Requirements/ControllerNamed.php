@@ -18,18 +18,37 @@ use Juramen\Wording\Words\Folded;
 /** Who asks is named: on the form, or plainly on its page. */
 final class ControllerNamed extends FormRequirement
 {
+    /** A word that may be part of a name: capital, and none that stands before any house. */
+    private const WORD = '(?!(?:The|Our|Your|This|An?|My|Any|About|Parent|Contact|Vår|Er|Vores|Jeres|Unser|Ihr|Der|Die|Das|Im|Zum|Notre|Votre|Le|La)\b)'
+        .'\p{Lu}[\p{L}\'’-]+';
+
+    /** Houses that are called by their trade, or by who founded them. */
+    private const TRADES = '~'.self::WORD.' (?:& |and )(?:Sons?|Daughters?|Brothers|Partners|Company|Co\.?)(?!\p{L})'
+        .'|(?:'.self::WORD.' ){1,3}(?:Company|Theatre|Surgery|Gallery|Bakery|Brewery|Bookshop|Nursery|Photography|Studios?|Garage|Inn|Hotel|Farm|Church)(?!\p{L})'
+        .'|\b(?:Friends|Society|Company|Guild) of (?:the |St\.? )?\p{Lu}\p{L}+'
+        .'|\b(?:Weingut|Bäckerei|Metzgerei|Fleischerei|Gärtnerei|Gasthaus|Gasthof|Hotel|Buchhandlung|Kanzlei|Autohaus|Möbelhaus|Modehaus|Hofladen|Brauerei'
+        .'|Schreinerei|Tischlerei|Apotheke|Freiwillige Feuerwehr) (?:am |zum |zur |an der )?(?!Angebot|Gutschein|News|Aktion|Buchung|Termin|Reserv|Team|Shop)'
+        .'\p{Lu}\p{L}+|\bDr\. (?:med\. )?(?:dent\. )?\p{Lu}\p{L}+ \p{Lu}\p{L}+|'.self::WORD.' Verlag(?!\p{L})'
+        .'|\b(?:Éditions|Maison|Société|Coopérative|Comité|Office de [Tt]ourisme|Département|Région|Boulangerie|Librairie|Restaurant|Hôtel|Domaine|Château'
+        .'|Garage|Pharmacie|Clinique|Atelier|Théâtre|Ferme|Brasserie) (?:d[eu]s? |d[\'’]|de la |de l[\'’])?\p{Lu}\p{L}+'
+        .'|\p{Lu}\p{L}*(?:förbundet|bageriet|gården|bryggeriet|förlaget|forbund|bageri|forlag|bryggeri)(?!\p{L})'
+        .'|'.self::WORD.' (?:[Bb]ageri|[Bb]ryggeri|[Ff]orlag'
+            .'|[Pp]astorat|[Tt]eater|[Kk]yrka|[Kk]irke|[Hh]otell?|[Kk]ro|[Bb]okhandel|[Bb]oghandel|[Ff]orening|[Ff]örening)(?!\p{L})~u';
+
     /** A legal form behind a name, in the countries we know; a copyright line; or "NAME may send me". */
     private const NAMES = [
-        '~\p{Lu}[\p{L}\p{N}&.\'’ -]{1,60}?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|'
+        '~\p{Lu}[\p{L}\p{N}&.\'’() -]{1,60}?,?\s(?:Ltd\.?|Limited|plc|PLC|LLP|LLC|Inc\.?|Corp\.?|GmbH(?: & Co\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|'
             .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?|CIO|CIC|KGaA|eG|GbR|e\.\s?K\.|I/S|K/S|HB|KB'
-            .'|[FA]\.M\.B\.A\.|EURL|EARL|GAEC|SCEA|SCIC|SASU|SELARL|SCOP|ASBL)(?![\p{L}])~u',
+            .'|[FA]\.M\.B\.A\.|EURL|EARL|GAEC|SCEA|SCIC|SASU|SELARL|SCOP|ASBL'
+            .'|Sàrl|SRL|e\.\s?U\.|PartG(?: mbB)?|IVS|Pty Ltd|Aktiebolag|[Ee]k(?:onomisk|\.) för(?:ening|\.))(?![\p{L}])~u',
+        self::TRADES,
         '~\p{Lu}[\p{L}&\'’-]+\s(?:Trust|Foundation|Society|Charity|Cooperative|Stiftung|Stiftelse)(?!\p{L})|,\s(?:ideell förening|(?:a )?registered charity'
             .'|eingetragener Verein|association(?: loi 1901)?(?!\p{L}))~u',
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',
         '~(?:\bv/|\bInhaber(?:in)?:?|\bInh\.|\b[Ii]nnehavare:?|\b[Ii]ndehaver:?|\btrading as|\bt/a|\b[Pp]ropriétaire\s?:)\s*\p{Lu}[\p{L}\'’-]+~u',
         '~\b(?:[Ee]nskild firma|[Ee]inzelunternehm(?:en|er(?:in)?)|[Ee]nkeltmandsvirksomhed(?:en)?|[Ss]ole trader)\s*:?\s\p{Lu}\p{L}+'
-            .'|\p{Lu}\p{L}+ \p{Lu}\p{L}+, entrepreneure? individuel(?:le)?~u',
+            .'|\p{Lu}\p{L}+ \p{Lu}\p{L}+, entrepreneu(?:re?|se) individuel(?:le)?|\b[Pp]rop\.\s\p{Lu}\p{L}+ \p{Lu}\p{L}+~u',
         // A number in a register leads to one company and to no other.
         '~\b(?:[Cc]ompany|[Cc]harity|VAT) (?:no\.?|number|reg(?:istration)?\.? (?:no\.?|number))\s*:?\s*[A-Z]{0,2}\s?\d{5,}'
             .'|\bUSt-?Id(?:-?Nr)?\.?\s*:?\s*[A-Z]{2}\s?\d|\bHR[AB]\s*\d{2,}|\bSIRE[NT]\s*:?\s*\d{3}|\bRCS\s\p{Lu}\p{L}+\s\w?\s?\d'
@@ -45,13 +64,15 @@ final class ControllerNamed extends FormRequirement
         '~(?:\p{Lu}[\p{L}\'’.-]+\s){1,4}(?:Council|College|School|University|Museum|Library|Libraries|Hospital|Parish|Party|Practice|Association'
             .'|Federation|Institute|Academy)(?!\p{L})|(?:\p{Lu}[\p{L}\'’.-]+\s){2,4}(?:Club|Society|Trust|Foundation|Guild|Choir)(?!\p{L})'
             .'|\b(?:University|Museum|Church|Diocese|City|Parish) of \p{Lu}\p{L}+~u',
-        '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
+        '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|(?:Grund|Haupt|Real|Ober|Gesamt|Berufs|Musik)schule|Gymnasium|Kita|Kindergarten'
+            .'|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
             .'|Handwerkskammer|Museum|Theater|(?:\p{L}+)?[Pp]raxis)\s(?:am |an der |in |im |für |St\.\s|Dr\.\s)?\p{Lu}\p{L}+~u',
         '~\b(?:Mairie|Ville|Commune|Paroisse|Université|Musée|Lycée|Collège|École|Cabinet)\s(?:d[eu]s? |d[\'’]|de la |de l[\'’])?\p{Lu}\p{L}+~u',
         '~\b(?:(?:\p{Lu}\p{L}*(?:club|verein|verband|freunde)|Club|Verein)\s\p{Lu}\p{L}+'
             .'|(?:Club|Amicale|Cercle)\s(?:\p{Ll}+\s){0,2}d(?:e |u |es |[\'’])\p{Lu}\p{L}+'
-            .'|\p{L}*(?:klubben|föreningen|foreningen|sällskapet|selskabet)\s(?:i\s)?\p{Lu}\p{L}+)~u',
-        '~\p{Lu}\p{L}+\s(?:[Kk]ommune?|församling|[Uu]niversitet|högskola|[Bb]ibliotek|[Mm]useum|[Ss]ogn)(?!\p{L})~u',
+            .'|\p{L}*(?:klubben|föreningen|foreningen|sällskapet|selskabet)\s(?:i\s)?\p{Lu}\p{L}+'
+            .'|\p{Lu}\p{L}+s\s\p{Lu}\p{L}+(?:klub|klubb|förening|forening|lag|laug|gille))(?!\p{L})~u',
+        '~\bRegion(?:en)? \p{Lu}\p{L}+|\p{Lu}\p{L}+\s(?:[Kk]ommune?|församling|[Uu]niversitet|högskola|[Bb]ibliotek|[Mm]useum|[Ss]ogn)(?!\p{L})~u',
         '~(?:©|\(c\)|copyright)\s*(?:\d{4}(?:\s?[-–]\s?\d{4})?)?\s*(?:by\s)?\p{Lu}[\p{L}\p{N}&\'’.-]+~ui',
     ];
 
@@ -138,6 +159,12 @@ final class ControllerNamed extends FormRequirement
         $found = $reading->around->whole ? self::nameIn(explode("\n", $reading->around->text, 2)[0]) : null;
 
         return $found === null ? '' : (string) preg_replace('~\s\S+$~u', '', $found->words);
+    }
+
+    /** Who asks, as the page's title and its words name them; empty where they name nobody. */
+    public static function titleAndName(Reading $reading): string
+    {
+        return explode("\n", $reading->around->text, 2)[0]."\n".(self::nameIn($reading->around->text)->words ?? '');
     }
 
     private static function nameIn(string $text): ?Found

@@ -24,8 +24,13 @@ use Juramen\Wording\Words\WordClass;
 /** Each field has a reason: said beside it, or plain from what the form is for. */
 final class FieldsNeeded extends FormRequirement
 {
+    /** Forms for which an address is enough. */
+    private const FOR_LITTLE = [FormKind::Newsletter, FormKind::Download, FormKind::PrizeDraw, FormKind::Account];
+
     /** Fields that need a reason; what is not listed is harmless or unknown. */
-    private const NOSY = [FieldMeaning::Phone, FieldMeaning::Birthday, FieldMeaning::Gender, FieldMeaning::Postal, FieldMeaning::Employer];
+    private const NOSY = [
+        FieldMeaning::Phone, FieldMeaning::Birthday, FieldMeaning::Gender, FieldMeaning::Postal, FieldMeaning::Employer, FieldMeaning::Circumstances,
+    ];
 
     public function id(): string
     {
@@ -89,11 +94,18 @@ final class FieldsNeeded extends FormRequirement
             return true;
         }
 
-        // A quote is reckoned for somebody's own place.
-        $isOfPlace = $meaning === FieldMeaning::Postal && $reading->kind === FormKind::Contact
-            && $reading->listener()->speaksOf($reading->text, WordClass::Estimate);
+        // A quote is reckoned for somebody's own place, and bins are emptied there.
+        $isOfPlace = $meaning === FieldMeaning::Postal && (
+            $reading->listener()->speaksOf($field->label, WordClass::FieldPlace) || $reading->listener()->speaksOf($reading->text, WordClass::Reminds)
+            || ($reading->kind === FormKind::Contact && $reading->listener()->speaksOf($reading->text, WordClass::Estimate, WordClass::Priced))
+        );
         if ($isOfPlace) {
             return true;
+        }
+
+        // What is bought, asked or applied for may hang on it.
+        if ($meaning === FieldMeaning::Circumstances) {
+            return ! in_array($reading->kind, self::FOR_LITTLE, true);
         }
 
         return match ($reading->kind) {

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\FineWords;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\PageInput;
 use Juramen\Audit\Reading;
+use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 
 /** What a page's style sheets say cannot be told; what stands on its elements can. A word that goes when somebody types is no label. */
 final class Legible extends FormRequirement
 {
+    /** What makes words part of what is agreed to. */
+    private const STATED = [Meaning::Sends, Meaning::TakenFromAct, Meaning::Announced, Meaning::PassedOn, Meaning::CanEnd];
+
     public function id(): string
     {
         return 'legible';
@@ -44,16 +50,10 @@ final class Legible extends FormRequirement
             );
         }
         $findings = [];
-        foreach ($page->faint as $where) {
-            $findings[] = $this->finding(
-                Verdict::Weakness, 'The words beside the box hardly stand out from their ground.', $where, null, 'Give them a contrast of 4.5 to 1 at least.'
-            );
-        }
-        foreach ($page->small as $where) {
-            $findings[] = $this->finding(
-                Verdict::Weakness, "The words beside the box are smaller than the form's others.", $where, null,
-                "Set them as large as the form's other words."
-            );
+        foreach ($page->fine as $fine) {
+            if ($fine->atBox || $reading->listener()->hears($fine->words, ...self::STATED)) {
+                $findings[] = $this->ofLooks($fine);
+            }
         }
         foreach (array_filter($page->inputs, static fn (PageInput $i): bool => ! $i->isLabelled) as $input) {
             $findings[] = $this->finding(
@@ -64,5 +64,16 @@ final class Legible extends FormRequirement
         }
 
         return $findings === [] ? $this->met('Words stand at boxes and fields, as large as the others.') : $findings;
+    }
+
+    private function ofLooks(FineWords $fine): Result
+    {
+        $what = $fine->atBox ? 'The words beside the box' : 'The words that people agree to';
+
+        return $this->finding(
+            Verdict::Weakness, $fine->faint ? "$what hardly stand out from their ground." : "$what are smaller than the form's others.", $fine->where,
+            Found::all($fine->words),
+            $fine->faint ? 'Give them a contrast of 4.5 to 1 at least.' : "Set them as large as the form's other words."
+        );
     }
 }

@@ -43,6 +43,13 @@ final class NothingBeforeSending extends FormRequirement
             return $this->notApplicable('Nothing personal is asked for.');
         }
 
+        if ($page->sendsTyped !== null) {
+            return [$this->finding(
+                Verdict::Open, 'A script sends away what is typed before the form is sent.', $page->sendsTyped, null,
+                'What goes where, and does the visitor know? What is not sent stays with whoever typed it.'
+            )];
+        }
+
         return $page->stores === null ? $this->met('No script in the page stores or reads on the device; what scripts from elsewhere do is not read.')
             : [$this->finding(
                 Verdict::Open, 'A script in the page stores or reads on the device.', $page->stores, null,

@@ -19,8 +19,9 @@ use Juramen\Wording\Words\WordClass;
 final class NoticeLinked extends FormRequirement
 {
     /** What a link is called that tells of data, and of nothing but them. */
-    private const ON_DATA = '~^\s*(?:(?:vos |mes )?données(?: personnelles)?|personuppgifter|(?:personlige )?oplysninger'
-        .'|personoplysninger|(?:ihre|meine) daten|(?:about )?your data|fair processing(?: notice)?)\s*$|\bwir ihre daten\b|\bumgang mit (?:ihren|deinen) daten\b'
+    private const ON_DATA = '~^\s*(?:(?:vos |mes |gestion des )?données(?: personnelles)?|(?:om )?personuppgifter|sekretess|fortrolighed'
+        .'|(?:personlige |dine )?oplysninger|personoplysninger|(?:ihre|meine) daten|(?:about )?your data|personal data|what happens to (?:my|your) data\??'
+        .'|fair processing(?: notice)?)\s*$|\bwir ihre daten\b|\bumgang mit (?:ihren|deinen) daten\b'
         .'|\bdonnées personnelles\s*$|\bwe (?:do with|use|treat|handle) your data\b~iu';
 
     /** Where cookies are set, nothing is told. */
@@ -58,6 +59,12 @@ final class NoticeLinked extends FormRequirement
         }
         if ($working !== null) {
             return $this->met('A privacy notice is linked.', $working->where, Found::all($working->text));
+        }
+        if ($links !== [] && $links[0]->opensUnseen()) {
+            return [$this->finding(
+                Verdict::Open, "A button is called \"{$links[0]->text}\"; what it opens was not seen.", $links[0]->where, Found::all($links[0]->text),
+                'Does it open the privacy notice, without a script as well? Better: link the notice.'
+            )];
         }
         if ($links !== []) {
             return [$this->finding(
@@ -97,7 +104,8 @@ final class NoticeLinked extends FormRequirement
     {
         $listener = $reading->listener();
         // Most links lead somewhere, and what they are called does not matter.
-        $isBroken = static fn (PageLink $link): bool => ! $link->leadsSomewhere() && $listener->speaksOf($link->text, WordClass::Terms)
+        $isBroken = static fn (PageLink $link): bool => ! $link->leadsSomewhere() && ! $link->opensUnseen()
+            && $listener->speaksOf($link->text, WordClass::Terms)
             && ! $listener->speaksOf($link->text, WordClass::Notice);
 
         return $reading->around->linksAbout("broken terms {$reading->language?->value}", $isBroken)[0] ?? null;

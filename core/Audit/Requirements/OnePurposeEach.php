@@ -41,7 +41,7 @@ final class OnePurposeEach extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::PassedOn, Meaning::Profiled, Meaning::ShownToFit, Meaning::Transferred];
+        return [Meaning::PassedOn, Meaning::Profiled, Meaning::ShownToFit, Meaning::Pictured, Meaning::Transferred];
     }
 
     public function judge(Reading $reading): array
@@ -62,7 +62,12 @@ final class OnePurposeEach extends FormRequirement
     {
         $profiled = $listener->hears($label, Meaning::ShownToFit) ? [] : [Meaning::Profiled];
         $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred, ...$profiled) : null;
+        // "Photos of me may be used in advertising": nothing comes of that to anybody.
+        $shown = $second === null ? $listener->first($label, Meaning::Pictured) : null;
+        if ($shown !== null && $listener->hears(str_replace($shown->words->words, '', $label), Meaning::Sends)) {
+            return $shown;
+        }
 
-        return $second ?? ($listener->hears($label, Meaning::SendsBesides) ? $listener->first($label, Meaning::PassedOn, Meaning::OthersMentioned) : null);
+        return $second ?? ($listener->hears($label, Meaning::SendsBesides) ? $listener->first($label, Meaning::PassedOn) : null);
     }
 }

@@ -32,7 +32,9 @@ final class OptionalMarked extends FormRequirement
 
     private const SENTENCE = '~\*|\b(?:required|optional|mandatory|pflichtfeld\w*|pflichtangaben?|erforderlich\w*|freiwillig\w*|obligatoires?|facultati\w+'
         .'|obligatorisk\w*|valfri\w*|frivillig\w*|påkrævet|påkrævede|valgfri\w*|skal udfyldes|måste fyllas|müssen ausgefüllt'
-        .'|(?:is|are) needed|must be filled|(?:sind|ist) (?:nötig|pflicht)|requis\w*|à remplir|krävs|er nødvendig\w*)\b~iu';
+        .'|(?:fill in|complete|answer|need) (?:everything|all(?: of (?:it|this|these|them))?)|(?:alles?|alle \w+) ausfüllen'
+        .'|(?:remplir|complétez|remplissez) tou\w+|fyll i allt|allt (?:ska|måste)|udfyld (?:alt|alle)|alt skal'
+        .'|(?:is|are) needed|must be (?:filled|answered)|(?:sind|ist) (?:nötig|pflicht)|requis\w*|à remplir|krävs|er nødvendig\w*)\b~iu';
 
     public function judge(Reading $reading): array
     {

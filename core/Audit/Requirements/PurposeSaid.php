@@ -20,6 +20,7 @@ use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\Sense;
 use Juramen\Wording\Phrases;
+use Juramen\Wording\Words\WordClass;
 
 /** What will be sent or done is said, not only "marketing", "updates" or "to improve our services". */
 final class PurposeSaid extends FormRequirement
@@ -48,7 +49,7 @@ final class PurposeSaid extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::PurposeNamed];
+        return [Meaning::PurposeNamed, Meaning::Pictured];
     }
 
     public function judge(Reading $reading): array
@@ -61,7 +62,11 @@ final class PurposeSaid extends FormRequirement
         }
         [$results, $vague] = [[], []];
         foreach ($reading->asked() as $n => $control) {
-            $results[] = $result = $this->judgeWords($reading, $control->label, $control);
+            $result = $this->judgeWords($reading, $control->label, $control);
+            if ($n > 0 && $result->verdict->isFinding() && $reading->listener()->speaksOf($control->label, WordClass::AsBefore)) {
+                continue;
+            }
+            $results[] = $result;
             // A second box that says something, and little, is about something else than what the form is named for.
             $ofItsOwn = $n > 0 && $result->verdict->isFinding() && $reading->listener()->hears($control->label, Meaning::PurposeGeneral);
             $vague = $ofItsOwn ? [...$vague, $result] : $vague;
@@ -87,6 +92,10 @@ final class PurposeSaid extends FormRequirement
         }
         if ($named !== null) {
             return new Result($this, Verdict::Met, $named->understood, $where, $named->words);
+        }
+        $shown = $listener->first($text, Meaning::Pictured);
+        if ($shown !== null) {
+            return new Result($this, Verdict::Met, $shown->understood, $where, $shown->words);
         }
         $vague = $listener->first($text, Meaning::PurposeGeneral)?->words;
         $mend = 'Say what comes, such as "one email a month with new sailings and fares".';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Closure;
 use Juramen\Audit\Control;
 use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
@@ -13,6 +14,7 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
 use Juramen\Wording\Frames\Meaning;
 
 /** How often, or how much, will be sent is said. */
@@ -48,6 +50,9 @@ final class RateSaid extends FormRequirement
         if (! $reading->leadsToAdvertising()) {
             return $this->notApplicable('This form leads to no advertising.');
         }
+        if ($reading->kind !== FormKind::Newsletter && $reading->asked() !== [] && array_filter($reading->asked(), $this->isSent($reading)) === []) {
+            return $this->notApplicable('Nothing is sent to whoever agrees.');
+        }
         // "When my parcel is on its way" says it of the parcel.
         $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Technical);
         $said = $reading->listener()->first($text, Meaning::RateGiven);
@@ -61,6 +66,19 @@ final class RateSaid extends FormRequirement
                 'Say how often: "once a month", "at most twice a year".', $this->change($reading)
             ),
         ];
+    }
+
+    /** @return Closure(Control): bool whether something comes of a consent: pictures that are shown and profiles that are made come to nobody */
+    private function isSent(Reading $reading): Closure
+    {
+        $listener = $reading->listener();
+
+        return static function (Control $control) use ($listener): bool {
+            $shown = $listener->first($control->label, Meaning::Pictured)?->words->words;
+
+            return $listener->hears($shown === null ? $control->label : str_replace($shown, '', $control->label), Meaning::Sends)
+                || ($shown === null && ! $listener->hears($control->label, Meaning::Profiled, Meaning::Measured));
+        };
     }
 
     /** What the registers say of it. */

@@ -62,7 +62,8 @@ final class RecipientsNamed extends FormRequirement
             if (! $sense->whole) {
                 $findings[] = $this->finding(Verdict::Open, $sense->understood, $control->where, $passes, 'Do these others get the address? Then name them here.');
             } elseif ($sense->named === null && ! $this->isListed($reading) && ! $this->isSaidBeside($reading, $control, $passes->words)) {
-                $alone = $reading->around->links === [] && $reading->fields === [];
+                $links = array_filter($reading->around->links, static fn (PageLink $link): bool => ! $link->opensUnseen());
+                $alone = $links === [] && $reading->fields === [];
                 $facts = $reading->factsOf($control);
                 $findings[] = $this->finding(
                     $alone ? Verdict::Open : Verdict::Breach, 'The address is passed on, and nobody says to whom.', $control->where, $passes,

@@ -62,12 +62,18 @@ final class SpecialData extends FormRequirement
             $asked = $reading->listener()->find($field->label, WordClass::Health);
             if ($asked !== null) {
                 $findings[] = $this->finding(
-                    $reading->kind === FormKind::Newsletter ? Verdict::Breach : Verdict::Open, "\"$field->label\" asks for data of a special category.",
+                    $this->isForAdvertisingOnly($reading) ? Verdict::Breach : Verdict::Open, "\"$field->label\" asks for data of a special category.",
                     $field->where, Found::all($field->label), 'Take the field away, or name the ground of Art. 9(2) on which it is asked.'
                 );
             }
         }
 
         return $findings === [] ? $this->met('Nothing of a special category is asked for.') : $findings;
+    }
+
+    /** A church, a union or a party may have other grounds for its own people. */
+    private function isForAdvertisingOnly(Reading $reading): bool
+    {
+        return $reading->kind === FormKind::Newsletter && ! $reading->listener()->speaksOf(ControllerNamed::titleAndName($reading), WordClass::OwnGround);
     }
 }

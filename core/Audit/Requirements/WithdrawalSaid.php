@@ -77,8 +77,7 @@ final class WithdrawalSaid extends FormRequirement
         if ($said !== null) {
             return $this->met('It is said on the form.', $reading->where, $said->words);
         }
-        $sentence = Phrases::withdrawal($reading->language ?? Language::English, Channel::Email, '');
-        $mend = "Add to the words of the consent: \"$sentence\"";
+        $mend = "Add to the words of the consent: \"{$this->sentence($reading)}\"";
         if (! $reading->around->whole && $reading->sheet === null) {
             return [
                 $this->finding(
@@ -103,6 +102,21 @@ final class WithdrawalSaid extends FormRequirement
                 ),
             ]
             : [$this->finding(Verdict::Breach, 'Nowhere is it said that consent can be withdrawn.', $where, null, $mend, $this->change($reading))];
+    }
+
+    /** How it ends, by what comes: a link in each email, an answer to each text; of what sends nothing, that it ends. */
+    private function sentence(Reading $reading): string
+    {
+        $control = $reading->consents()[0] ?? null;
+        $channels = $control->channels ?? [];
+        $language = $reading->language ?? Language::English;
+        $comes = $control === null || $reading->listener()->hears($control->label, Meaning::Sends);
+
+        return match (true) {
+            in_array(Channel::Email, $channels, true), $channels === [] && $comes => Phrases::withdrawal($language, Channel::Email, ''),
+            in_array(Channel::Sms, $channels, true) => Phrases::withdrawal($language, Channel::Sms, ''),
+            default => Phrases::withdrawalPlain($language),
+        };
     }
 
     /** An easy way in place of the hard one; where the same sentence asks for consent, both are said anew. */

@@ -88,7 +88,9 @@ final class Bargain
             $near = static fn (Hit $h): bool => $behind($h) && $h->from - $by->to <= self::NEAR;
             $subscribes = array_values(array_filter($s->said(W::Subscribes), $near))[0] ?? null;
             $letter = array_filter($s->said(W::Advertising, W::Carrier), $behind) !== [];
-            if ($subscribes !== null && $letter && array_filter($s->said(W::Wanted, W::Does), $before) !== []
+            // "You accept that we may write to you by email about subscriptions" gives leave, and no ticket.
+            $leave = array_filter($s->all(W::May), $before) !== [];
+            if ($subscribes !== null && $letter && ! $leave && array_filter($s->said(W::Wanted, W::Does), $before) !== []
                 && array_filter($s->all(W::You, W::Everybody), $before) !== [] && array_filter($s->said(W::Wanted, W::Does), $behind) === []) {
                 return $subscribes;
             }

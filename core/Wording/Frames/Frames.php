@@ -12,8 +12,8 @@ final class Frames
     {
         return [
             new SendingFrame, new AnnouncedFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame,
-            new PurposeFrame, new RateFrame, new WatchingFrame, new HealthFrame, new TransferFrame, new ChildrenFrame, new AskerFrame,
-            new PressureFrame, new PapersFrame, new ChannelFrame, new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame,
+            new PurposeFrame, new RateFrame, new WatchingFrame, new PictureFrame, new HealthFrame, new TransferFrame, new ChildrenFrame,
+            new AskerFrame, new PressureFrame, new PapersFrame, new ChannelFrame, new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame,
             new HalvesFrame, new AnswerFrame, new OwnYesFrame,
         ];
     }

@@ -49,6 +49,8 @@ enum Meaning: string
     case RateGiven = 'rate-given';
     case Measured = 'measured';
     case Profiled = 'profiled';
+    /** Pictures of somebody are shown to anybody. */
+    case Pictured = 'pictured';
     /** Behaviour is analysed so that what is shown fits: the one serves the other, and nothing else comes. */
     case ShownToFit = 'shown-to-fit';
     case HealthUsed = 'health-used';
@@ -107,6 +109,7 @@ enum Meaning: string
             self::Measured => 'says that opens or clicks are measured',
             self::Profiled => 'makes a profile of people',
             self::ShownToFit => 'shows what fits a profile',
+            self::Pictured => 'shows pictures of people',
             self::HealthUsed => 'uses what is known of health or belief',
             self::Transferred => 'sends details to a country outside',
             self::OfferedToChildren => 'speaks to children',

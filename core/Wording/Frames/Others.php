@@ -184,6 +184,25 @@ final class Others
         return $joined !== [] && $before === [] && $behind !== [] && $s->clauseOf($from)->opener === W::That;
     }
 
+    /** "Offers from selected partners", "third-party offers": words for a box without anybody who does something, so that others may. */
+    public static function isOfferedBy(Sentence $s, Hit $outsider): bool
+    {
+        if ($s->has(W::I, W::You, W::May, W::Not) || $s->acting(W::Self) !== []) {
+            return false;
+        }
+        $whose = array_filter(
+            $s->within($outsider->clause, W::Whose), static fn (Hit $h): bool => $h->to <= $outsider->from && $outsider->from - $h->to < self::NEAR
+        );
+        foreach ($s->within($outsider->clause, W::Advertising) as $offers) {
+            $between = $offers->to <= $outsider->from ? $outsider->from - $offers->to : $offers->from - $outsider->to;
+            if ($between >= 0 && ($between <= 1 || ($whose !== [] && $offers->to <= $outsider->from))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** "News from us and selected partners": they stand behind an "and", and before that whoever asks. */
     public static function isJoined(Sentence $s, Hit $outsider, Passage $passage): bool
     {

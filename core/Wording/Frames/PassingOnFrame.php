@@ -42,7 +42,8 @@ final class PassingOnFrame implements Frame
                 $senses[] = new Sense(Meaning::TheyWrite, $passage->clauseWords($sentence, $theirs->clause), 'Others may write.');
             }
             $own = $this->ownSending($sentence, $sense !== null && $sense->meaning === Meaning::PassedOn);
-            if ($own !== null) {
+            $offered = array_filter(Others::outsiders($sentence), static fn (Hit $others): bool => Others::isOfferedBy($sentence, $others)) !== [];
+            if ($own !== null && ! $offered) {
                 $senses[] = new Sense(Meaning::SendsBesides, $passage->hitWords($sentence, $own), 'Something is sent by whoever asks.');
             }
         }
@@ -117,7 +118,8 @@ final class PassingOnFrame implements Frame
         if ($mentioned === null || SendingFrame::sent($s) === null) {
             return null;
         }
-        $theirs = Others::isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets, W::Wants);
+        $theirs = Others::isOfferedBy($s, $mentioned)
+            || (Others::isOnlyTheirs($s, $mentioned, null) && $s->inClause($mentioned->clause, W::Self, W::Gets, W::Wants));
         if (! $theirs && ! Others::isJoined($s, $mentioned, $passage)) {
             return null;
         }

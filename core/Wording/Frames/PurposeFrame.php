@@ -27,7 +27,7 @@ final class PurposeFrame implements Frame
     private const BESIDE = 3;
 
     /** Words that may be what comes, besides those that no class knows. */
-    private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price];
+    private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price, W::Picture, W::Publishes];
 
     /** Words that may tie such words together, and how many of them. */
     private const TIES = [W::Little, W::Joins, W::That, W::Who, W::May, W::You, W::I, W::Wants, W::Self];

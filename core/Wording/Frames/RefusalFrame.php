@@ -23,6 +23,9 @@ final class RefusalFrame implements Frame
     /** Tokens of a question that may be no more than "not your cup of tea?". */
     private const SHORT = 10;
 
+    /** Tokens of a clause that says no more than "if not,". */
+    private const IF_NOT = 3;
+
     public function id(): string
     {
         return 'refusal';
@@ -97,7 +100,7 @@ final class RefusalFrame implements Frame
             if ($wish === false) {
                 return [[$hit, 'A tick is taken for a no.', true]];
             }
-            if ($wish === null && $before !== null && $this->isShortNo($before)) {
+            if ($wish === null && $before !== null && ($this->isShortNo($before) || $this->isIfNot($s, $hit, $before))) {
                 return [[$hit, 'A tick is taken for a no.', true]];
             }
         }
@@ -108,6 +111,15 @@ final class RefusalFrame implements Frame
         }
 
         return $this->saysNo($s);
+    }
+
+    /** "We would like to email you news. If not, tick here", "otherwise tick here": what is ticked is a no to what was said before. */
+    private function isIfNot(Sentence $s, Hit $ticks, Sentence $before): bool
+    {
+        $ahead = $s->clauses[$ticks->clause - 1] ?? null;
+        $short = $ahead !== null && $ahead->to - $ahead->from <= self::IF_NOT && $s->inClause($ticks->clause - 1, W::Otherwise, W::Unless);
+
+        return ($short || $s->inClause($ticks->clause, W::Otherwise)) && SendingFrame::sent($before) !== null;
     }
 
     /** "Do not send me": somebody is asked, and nobody stands before what is asked. */

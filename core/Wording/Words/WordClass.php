@@ -131,6 +131,11 @@ enum WordClass: string
     /** Companies that belong together: what stands beside it is what they are called, and names none of them. */
     case Group = 'group';
 
+    // Pictures of people.
+    case Picture = 'picture';
+    /** Shows to anybody: puts on a website, prints in a paper. */
+    case Publishes = 'publishes';
+
     // Papers.
     case Terms = 'terms';
     /** That details are processed, whatever for. Its words are entered under the notice too. */
@@ -146,6 +151,8 @@ enum WordClass: string
 
     // What is delicate.
     case Health = 'health';
+    /** Houses that may keep delicate data of their own people: churches, unions, parties. Source: GDPR Art. 9(2)(d). */
+    case OwnGround = 'own-ground';
     case Abroad = 'abroad';
     case Unsafe = 'unsafe';
     case Child = 'child';
@@ -211,6 +218,12 @@ enum WordClass: string
     case ByAge = 'by-age';
     /** What is reckoned for somebody's own house or thing: a quote, a valuation. */
     case Estimate = 'estimate';
+    /** "About this": what the words before were about. */
+    case AsBefore = 'as-before';
+    /** Somebody asks to be reminded of a day, or told when a price falls. */
+    case Reminds = 'reminds';
+    /** Somebody asks what something costs, or what theirs is worth: "what is your boat worth", "show my price". */
+    case Priced = 'priced';
     case Draw = 'draw';
     case Download = 'download';
     case Preferences = 'preferences';
@@ -228,6 +241,10 @@ enum WordClass: string
     case FieldAge = 'field-age';
     case FieldGender = 'field-gender';
     case FieldPostal = 'field-postal';
+    /** Of a house or ground that something is asked about, and which need not be where somebody lives. */
+    case FieldPlace = 'field-place';
+    /** Income, family, papers: what is nobody's business without a reason. */
+    case FieldCircumstances = 'field-circumstances';
     case FieldEmployer = 'field-employer';
     /** A sum of money that somebody gives. */
     case FieldAmount = 'field-amount';
@@ -261,7 +278,9 @@ enum WordClass: string
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
-        self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true,
+        self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
+        self::Reminds->value => true, self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
+        self::FieldCircumstances->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldAge->value => true, self::FieldAmount->value => true,

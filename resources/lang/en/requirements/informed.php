@@ -24,8 +24,8 @@ return [
     'notice-linked' => [
         'name' => 'Notice linked',
         'says' => 'Whoever collects details says what becomes of them, where it collects them.',
-        'checks' => 'A link to a notice at the form or on its page that leads somewhere; links to terms alike.',
-        'unseen' => 'What stands behind the link.',
+        'checks' => 'A link to a notice at the form or on its page that leads somewhere, or a button or a fold that shows one; links to terms alike.',
+        'unseen' => 'What stands behind the link, and what a button opens by a script.',
     ],
     'recipients-named' => [
         'name' => 'Recipients named',
@@ -86,7 +86,8 @@ return [
     'legible' => [
         'name' => 'Legible',
         'says' => 'What is agreed to can be read: contrast of 4.5 to 1, not smaller than the rest, labels that stay.',
-        'checks' => 'Colours and sizes that stand on elements or in the styles of the page, and fields whose only label goes when somebody types.',
-        'unseen' => 'What style sheets in other files do.',
+        'checks' => 'Colours, sizes and what shows through, as elements or the styles of the page have them, at boxes and of the words that people agree to;'
+            .' and fields whose only label goes when somebody types.',
+        'unseen' => 'What style sheets in other files do that did not come with the page, and words on a ground that only they set.',
     ],
 ];

@@ -49,7 +49,7 @@ return [
     'nothing-before-sending' => [
         'name' => 'Nothing before sending',
         'says' => 'Nothing is stored on a device or read from it that is not strictly necessary.',
-        'checks' => 'Scripts within the page that store or read as it opens.',
+        'checks' => 'Scripts within the page that store or read as it opens, and those that send away what is typed before it is sent.',
         'unseen' => 'What scripts in other files do.',
     ],
 ];

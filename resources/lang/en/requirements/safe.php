@@ -18,7 +18,8 @@ return [
     'no-outside-calls' => [
         'name' => 'No outside calls',
         'says' => 'Looking at a form tells nobody else about it.',
-        'checks' => 'Scripts, frames, pictures and styles from other sites. What waits for a consent is none.',
+        'checks' => 'Scripts, frames, pictures, films and styles from other sites, by elements, by styles, or brought in by a script of the page. What waits for a'
+            .' consent is none.',
         'unseen' => 'What those scripts load in turn.',
     ],
     'bots-kept-out' => [

@@ -12,7 +12,7 @@ return [
     'one-purpose-each' => [
         'name' => 'One purpose each',
         'says' => 'Different purposes are agreed to one by one: own news, and passing the address on, are two.',
-        'checks' => 'Words of a control that send something and pass details on, or use them in another way. Offers that are shown to fit what somebody bought are'
+        'checks' => 'Words of a control that send something and pass details on, show pictures, or use them in another way. Offers that are shown to fit what somebody bought are'
             .' one purpose.',
         'unseen' => 'Purposes that the words do not name.',
     ],

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use DOMElement;
+use Juramen\Audit\PageLink;
+use Juramen\Audit\Selector;
+
+/** Reads the links of a page, and the buttons and folds that show more of it: a notice may stand behind either. */
+final readonly class LinkReader
+{
+    /** Attributes by which a button names what it shows. */
+    private const SHOWS = ['popovertarget', 'commandfor', 'aria-controls', 'data-target', 'data-opens'];
+
+    /** Bytes of a part of a page that tells something. */
+    private const TELLING = 60;
+
+    public function __construct(private Page $page) {}
+
+    /** @return list<PageLink> links in the order of the page, then buttons and folds */
+    public function within(DOMElement $part): array
+    {
+        return [
+            ...array_map(fn (DOMElement $a): PageLink => $this->link($a, $a->getAttribute('href')), $this->page->named(['a'], $part)),
+            ...array_map($this->button(...), $this->page->named(['button', 'summary'], $part)),
+        ];
+    }
+
+    /** "#notice" leads to a part of this page, if that tells something. */
+    private function link(DOMElement $a, string $href): PageLink
+    {
+        $opens = str_starts_with($href, '#') && strlen($href) > 1 ? $this->tells($this->page->byId(substr($href, 1))) : null;
+
+        return new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $href, $opens);
+    }
+
+    private function button(DOMElement $button): PageLink
+    {
+        return new PageLink(new Selector($this->page->selector($button)), $this->page->text($button), '', $this->tells($this->shown($button)));
+    }
+
+    /** What a button names, or a fold holds. */
+    private function shown(DOMElement $button): ?DOMElement
+    {
+        if ($button->nodeName === 'summary') {
+            return $button->parentNode instanceof DOMElement ? $button->parentNode : null;
+        }
+        foreach (self::SHOWS as $attribute) {
+            $shown = $this->page->byId(ltrim($button->getAttribute($attribute), '#'));
+            if ($shown !== null) {
+                return $shown;
+            }
+        }
+
+        return null;
+    }
+
+    private function tells(?DOMElement $part): bool
+    {
+        return $part !== null && strlen($this->page->text($part)) >= self::TELLING;
+    }
+}

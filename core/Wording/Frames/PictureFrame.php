@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Passage;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** "Photos of me may be shown on the website": pictures of somebody, or of their child, go out to anybody. */
+final class PictureFrame implements Frame
+{
+    /** Whom they show. */
+    private const SHOWN = [W::I, W::You, W::Child, W::Parent];
+
+    /** By what it is left to somebody to say yes. */
+    private const LEFT = [W::May, W::Agrees, W::Wants, W::Yes];
+
+    public function id(): string
+    {
+        return 'pictures';
+    }
+
+    public function meanings(): array
+    {
+        return [Meaning::Pictured];
+    }
+
+    public function read(Passage $passage): array
+    {
+        $senses = [];
+        foreach ($passage->sentences as $sentence) {
+            $shows = $this->shows($sentence);
+            if ($shows !== null) {
+                $senses[] = new Sense(Meaning::Pictured, $passage->clauseWords($sentence, $shows->clause), 'Pictures of people are shown to anybody.');
+            }
+        }
+
+        return $senses;
+    }
+
+    /** "I confirm that I may publish these photos" is about rights of the person. */
+    private function shows(Sentence $s): ?Hit
+    {
+        if (! $s->has(W::Picture) || ! $s->has(...self::SHOWN) || ! $s->has(...self::LEFT) || $s->has(W::Confirms)) {
+            return null;
+        }
+
+        return $s->said(W::Publishes)[0] ?? null;
+    }
+}
