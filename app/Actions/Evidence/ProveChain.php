@@ -11,7 +11,9 @@ use App\Actions\Ledger\ExamineEditions;
 use App\Actions\Ledger\Fault;
 use App\Actions\Ledger\LedgerTables;
 use App\Support\Journal;
+use App\Support\JournalLine;
 use App\Support\KeyStore;
+use App\Support\OneMoment;
 use Illuminate\Support\Collection;
 use InvalidArgumentException;
 use Juramen\Canon\Id;
@@ -27,7 +29,8 @@ use Juramen\Log\TreeHash;
 /**
  * Checks everything that an answer about one person rests on, whenever it is asked: the whole chain, each sealed entry's place in the
  * tree under the newest signed checkpoint, that the chain ends where that checkpoint says, what was committed since, personal
- * values, the look-up, every edition named with its frozen form, and what is noted as permitted.
+ * values, the look-up, every edition named with its frozen form, and what is noted as permitted. People act and entries are sealed
+ * meanwhile; so all is read as it was at one moment.
  */
 final class ProveChain
 {
@@ -38,9 +41,19 @@ final class ProveChain
         private readonly ExamineEditions $editions,
         private readonly Journal $journal,
         private readonly KeyStore $keys,
+        private readonly OneMoment $moment,
     ) {}
 
     public function __invoke(Id $subject): ProvenChain
+    {
+        // Before that moment: a line is written once its entry is committed, so whatever it speaks of must be seen then.
+        $committed = $this->journal->lines();
+
+        return $this->moment->read(fn (): ProvenChain => $this->prove($subject, $committed));
+    }
+
+    /** @param  list<JournalLine>  $committed */
+    private function prove(Id $subject, array $committed): ProvenChain
     {
         $rows = $this->ledger->withLeaves()->where('subject', $subject->bytes)->orderBy('sequence')->get(['entries.id', 'entries.body', 'leaves.leaf']);
         [$entries, $faults, $leaves] = [[], [], []];
@@ -72,7 +85,7 @@ final class ProveChain
                 $leaves !== [] => [new Fault('There is no checkpoint over what was sealed')],
                 default => [],
             },
-            ...$this->committed($subject, $entries),
+            ...self::committed($subject, $entries, $committed),
             ...($entries === [] ? [] : ($this->chains)([new Chain($subject, $entries)])),
             ...$this->editions->namedIn($entries),
         ];
@@ -148,13 +161,14 @@ final class ProveChain
      * Everything that was written since the last sealing is there.
      *
      * @param  list<Entry>  $entries
+     * @param  list<JournalLine>  $lines
      * @return list<Fault>
      */
-    private function committed(Id $subject, array $entries): array
+    private static function committed(Id $subject, array $entries, array $lines): array
     {
         $there = array_map(static fn (Entry $e): string => $e->digest()->bytes, $entries);
         $faults = [];
-        foreach ($this->journal->lines() as $line) {
+        foreach ($lines as $line) {
             if ($line->subject->equals($subject) && ! in_array($line->digest->bytes, $there, true)) {
                 $faults[] = new Fault("Entry {$line->sequence} was committed and is not here any more, or is another");
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Ledger;
 
 use App\Casts\Instants;
+use App\Support\OneMoment;
 use InvalidArgumentException;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
@@ -20,7 +21,7 @@ final class VerifyChains
 {
     private const AT_ONCE = 2000;
 
-    public function __construct(private readonly LedgerTables $ledger, private readonly ExamineChains $examine) {}
+    public function __construct(private readonly LedgerTables $ledger, private readonly ExamineChains $examine, private readonly OneMoment $moment) {}
 
     /**
      * @param  Checkpoint|null  $newest  whose map of chains is compared
@@ -32,25 +33,30 @@ final class VerifyChains
     {
         [$count, $subject, $sequence, $chains, $map] = [0, '', 0, [], new MapOfChains];
         $all = $this->ledger->table('entries')->count();
+        // Each lot at one moment: somebody who acts between its entries and what hangs on them is no fault.
         do {
-            $rows = $this->rows($subject, $sequence);
-            foreach ($rows as $row) {
-                $entry = $this->entry($row, $note);
-                [$subject, $sequence] = [(string) $row->subject, $row->sequence];
-                if ($entry !== null) {
-                    $chains[$subject][] = $entry;
+            $read = $this->moment->read(function () use (&$subject, &$sequence, &$chains, $map, $newest, $note): int {
+                $rows = $this->rows($subject, $sequence);
+                foreach ($rows as $row) {
+                    $entry = $this->entry($row, $note);
+                    [$subject, $sequence] = [(string) $row->subject, $row->sequence];
+                    if ($entry !== null) {
+                        $chains[$subject][] = $entry;
+                    }
+                    if ($row->leaf !== null && $newest !== null && $row->leaf < $newest->size) {
+                        $map->add(new ChainHead(Id::fromBytes($subject), $sequence, Digest::of((string) $row->body)));
+                    }
                 }
-                if ($row->leaf !== null && $newest !== null && $row->leaf < $newest->size) {
-                    $map->add(new ChainHead(Id::fromBytes($subject), $sequence, Digest::of((string) $row->body)));
-                }
-            }
-            $count += count($rows);
-            // The last chain may go on in the next lot.
-            $open = count($rows) === self::AT_ONCE ? [$subject => $chains[$subject] ?? []] : [];
-            $this->examine(array_diff_key($chains, $open), $note);
-            $chains = $open;
+                // The last chain may go on in the next lot.
+                $open = count($rows) === self::AT_ONCE ? [$subject => $chains[$subject] ?? []] : [];
+                $this->examine(array_diff_key($chains, $open), $note);
+                $chains = $open;
+
+                return count($rows);
+            });
+            $count += $read;
             $progress($count, max($all, $count));
-        } while (count($rows) === self::AT_ONCE);
+        } while ($read === self::AT_ONCE);
         if ($newest?->chains !== null && ! $map->root()->equals($newest->chains)) {
             $note(new Fault("The chains do not end where the checkpoint of size {$newest->size} says that they end: an end was cut off, or added"));
         }
