@@ -10,6 +10,7 @@ use App\Support\Stored;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\ById;
 use Juramen\Canon\Id;
+use Juramen\Consent\Entry;
 use Juramen\Consent\OwnValues;
 use Juramen\Consent\Reason;
 use Juramen\Log\Disclosure;
@@ -19,10 +20,13 @@ final class PersonalValues
 {
     public function __construct(private readonly LedgerTables $ledger) {}
 
-    /** @return ById<Disclosure> by name, the newest of each that is this subject's own and still kept, see OwnValues */
-    public function newestOf(Id $subject): ById
+    /**
+     * @param  list<Entry>|null  $chain  of this subject, where it was read already
+     * @return ById<Disclosure> by name, the newest of each that is this subject's own and still kept, see OwnValues
+     */
+    public function newestOf(Id $subject, ?array $chain = null): ById
     {
-        $own = OwnValues::of($this->ledger->chain($subject));
+        $own = OwnValues::of($chain ?? $this->ledger->chain($subject));
         $rows = StoredDisclosure::query()->where('subject', $subject->bytes)->orderBy('id')->get()
             ->filter(static fn (StoredDisclosure $row): bool => $own->hasId($row->entry->hex()));
 

@@ -55,7 +55,7 @@ final class ShowPerson
         $proven = ($this->prove)($subscriber->subject);
         $registers = $this->inForce->registers();
         $names = new TargetNames($registers);
-        $values = $this->personal->newestOf($subscriber->subject);
+        $values = $this->personal->newestOf($subscriber->subject, $proven->entries);
         $asking = Asking::of($proven, $asked, $this->ask, $this->clock->instant());
         $chosen = self::find($proven->entries, $asked->entry) ?? $asking?->consent() ?? self::newestConsent($proven->entries);
         $consent = $chosen === null ? null : self::consentBehind($chosen, $proven->entries);
@@ -92,7 +92,7 @@ final class ShowPerson
         $proven = ($this->prove)($subscriber->subject);
         $registers = $this->inForce->registers();
         $names = new TargetNames($registers);
-        $values = $this->personal->newestOf($subscriber->subject);
+        $values = $this->personal->newestOf($subscriber->subject, $proven->entries);
         $now = $this->clock->instant();
         $answers = array_map(fn (Target $target): PrintedAnswer => new PrintedAnswer(
             $names->of($target), $this->answered($subscriber->subject->hex(), $now, $now, ($this->ask)($proven->entries, $target, $now, $now))
