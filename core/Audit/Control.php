@@ -17,6 +17,7 @@ final readonly class Control
      * @param  bool  $refuses  whether touching it means no: "tick if you do not want"
      * @param  list<string>  $purposes  words that say what for
      * @param  list<Channel>  $channels
+     * @param  bool  $isLabelled  whether its words stand at it for all to see, not for programs that read them out alone
      */
     public function __construct(
         public Place|Selector $where,
@@ -27,6 +28,7 @@ final readonly class Control
         public bool $refuses = false,
         public array $purposes = [],
         public array $channels = [],
+        public bool $isLabelled = true,
     ) {}
 
     /** Words that ask for consent, and stand beside nothing that is ticked. */

@@ -45,9 +45,10 @@ function wordsSeen(DOMNode $node): string
         if ($node->nodeName === 'img') {
             return ' '.$node->getAttribute('alt').' ';
         }
-        $line = in_array($node->nodeName, ['a', 'b', 'em', 'span', 'small', 'input'], true) ? '' : "\n";
+        $turn = in_array($node->nodeName, ['br', 'small'], true) ? "\x1e" : '';
+        $line = $turn !== '' || in_array($node->nodeName, ['a', 'b', 'em', 'span', 'input'], true) ? '' : "\n";
 
-        return $line.implode('', array_map($walk, iterator_to_array($node->childNodes))).$line;
+        return $turn.$line.implode('', array_map($walk, iterator_to_array($node->childNodes))).$line;
     };
 
     return Page::tidy($walk($node));

@@ -84,7 +84,7 @@ final readonly class FactsReader
         $others = [];
         foreach ($form->controls as $element) {
             [$type, $role] = [strtolower($element->getAttribute('type')), $element->getAttribute('role')];
-            $isBox = in_array($type, ['checkbox', 'radio'], true) || in_array($role, ['checkbox', 'switch', 'radio'], true);
+            $isBox = FoundForm::isBox($element);
             $what = match (true) {
                 $isBox => 'a box', $type === 'password' => 'a password', $type === 'file' => 'a file', $element->nodeName === 'select' => 'a list',
                 default => '',

@@ -48,6 +48,13 @@ final readonly class FoundForm
         return $this->elements[$name] ?? [];
     }
 
+    /** Whether an element is a box or one of several answers, or plays one. */
+    public static function isBox(DOMElement $element): bool
+    {
+        return in_array(strtolower($element->getAttribute('type')), ['checkbox', 'radio'], true)
+            || in_array($element->getAttribute('role'), ['checkbox', 'switch', 'radio'], true);
+    }
+
     /** Whether a box, or what plays one, stands on yes. */
     public static function isOn(DOMElement $element): bool
     {

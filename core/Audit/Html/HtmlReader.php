@@ -95,7 +95,7 @@ final class HtmlReader
         );
 
         $fields = (new FieldReader($page, $this->visibility, $this->labels, $this->choices, $listener))->read($form);
-        $controls = (new ControlReader($page, $this->labels, $this->choices, new Questions($listener), $listener))->read($form, $guessed->kind);
+        $controls = (new ControlReader($page, $this->labels, $this->choices, $listener))->read($form, $guessed->kind);
 
         return Reading::make(
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,

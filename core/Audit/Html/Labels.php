@@ -80,6 +80,12 @@ final class Labels
         return $tells || ($heading !== null && $near === $this->page->text($heading)) || preg_match(self::OF_FIELDS, $near) === 1 ? '' : $near;
     }
 
+    /** Whether the words of a box stand on the page, and not only where programs read them out. */
+    public function isSeen(DOMElement $box): bool
+    {
+        return ($this->byFor($box) ?: $this->textAround($box) ?: $this->byReference($box) ?: $this->nearest($box) ?: $this->page->text($box)) !== '';
+    }
+
     private function isFilledIn(DOMElement $control): bool
     {
         return ! in_array(strtolower($control->getAttribute('type')), ['checkbox', 'radio'], true) && ! $control->hasAttribute('role');

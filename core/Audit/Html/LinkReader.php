@@ -23,7 +23,7 @@ final readonly class LinkReader
     public function within(DOMElement $part): array
     {
         return [
-            ...array_map(fn (DOMElement $a): PageLink => $this->link($a, $a->getAttribute('href')), $this->page->named(['a'], $part)),
+            ...array_map(fn (DOMElement $a): PageLink => $this->link($a, $a->getAttribute('href')), $this->page->named(['a', 'area'], $part)),
             ...array_map($this->button(...), $this->page->named(['button', 'summary'], $part)),
         ];
     }
@@ -33,7 +33,10 @@ final readonly class LinkReader
     {
         $opens = str_starts_with($href, '#') && strlen($href) > 1 ? $this->tells($this->page->byId(substr($href, 1))) : null;
 
-        return new PageLink(new Selector($this->page->selector($a)), $this->page->text($a), $href, $opens);
+        // A part of a picture is called by what stands for it.
+        $text = $a->nodeName === 'area' ? Page::tidy($a->getAttribute('alt')) : $this->page->text($a);
+
+        return new PageLink(new Selector($this->page->selector($a)), $text, $href, $opens);
     }
 
     private function button(DOMElement $button): PageLink

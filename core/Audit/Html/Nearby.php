@@ -6,16 +6,25 @@ namespace Juramen\Audit\Html;
 
 use DOMElement;
 
-/** The words right beside an element: what stands directly over it, up to its heading, and under it, as far as nothing is filled in there. */
+/**
+ * The words that belong to an element though they stand outside of it: what stands over it, up to its heading, and under it, as far as nothing
+ * is filled in there. They may stand in a column or a row of their own, so the same is looked for around what holds the element, until a heading is
+ * met or the part of the page ends that is for it alone.
+ */
 final readonly class Nearby
 {
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5'];
 
+    private const FIELDS = ['input to fill in', 'select', 'textarea'];
+
     /** What stands beside a form and yet is about something else. */
-    private const APART = ['form', 'nav', 'header', 'footer', 'aside', 'table', 'script', 'style'];
+    private const APART = ['form', 'nav', 'footer', 'aside', 'table', 'script', 'style'];
+
+    /** Parts of a page that stand for themselves. */
+    private const PARTS = ['body', 'footer', 'aside', 'dialog', 'li'];
 
     /** Elements on each side of one that are read with it, and the characters of each. */
-    private const BESIDE = 3;
+    private const BESIDE = 5;
 
     private const LONGEST = 600;
 
@@ -23,23 +32,90 @@ final readonly class Nearby
 
     public function words(DOMElement $element): string
     {
-        $pieces = [];
-        foreach (['previousElementSibling', 'nextElementSibling'] as $way) {
-            $near = $element->$way;
-            for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement; $i++, $near = $near->$way) {
-                $heading = in_array($near->nodeName, self::HEADINGS, true);
-                $ends = $this->page->count(['form', 'input to fill in', 'select', 'textarea', 'button', ...self::HEADINGS], $near) > 0
-                    || in_array($near->nodeName, self::APART, true) || ($heading && $way === 'nextElementSibling');
-                if ($ends || mb_strlen($text = $this->page->text($near)) > self::LONGEST) {
-                    break;
-                }
-                $way === 'nextElementSibling' ? $pieces[] = $text : array_unshift($pieces, $text);
-                if ($heading) {
-                    break;
-                }
+        $words = $this->named($element, 'aria-labelledby').$this->named($element, 'aria-describedby');
+        $fields = $this->page->count(self::FIELDS, $element);
+        $headed = $this->page->count(self::HEADINGS, $element) > 0;
+        for ($at = $element; $at->nodeName !== 'body'; $at = $around) {
+            [$before, $met] = $this->before($at);
+            $words = Page::tidy($before."\n".$words."\n".$this->behind($at, ! $headed && ! $met));
+            $around = $at->parentNode;
+            if ($met || $headed || ! $around instanceof DOMElement || $this->standsAlone($around) || $this->page->count(self::FIELDS, $around) > $fields) {
+                break;
             }
         }
 
-        return Page::tidy(implode("\n", $pieces));
+        return $words;
+    }
+
+    private function named(DOMElement $element, string $attribute): string
+    {
+        $named = $this->page->byId(trim($element->getAttribute($attribute)));
+
+        return $named === null ? '' : $this->page->text($named)."\n";
+    }
+
+    /** @return array{string, bool} the words over an element, and whether they begin with a heading */
+    private function before(DOMElement $element): array
+    {
+        [$pieces, $near] = [[], $element->previousElementSibling];
+        for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement && ! $this->isApart($near); $i++, $near = $near->previousElementSibling) {
+            $heading = in_array($near->nodeName, self::HEADINGS, true) ? $near : $this->page->named(self::HEADINGS, $near);
+            $heading = is_array($heading) ? ($heading === [] ? null : $heading[count($heading) - 1]) : $heading;
+            $text = $heading === null ? $this->page->text($near) : $this->from($heading, $near);
+            if (mb_strlen($text) > self::LONGEST) {
+                break;
+            }
+            array_unshift($pieces, $text);
+            if ($heading !== null) {
+                return [implode("\n", $pieces), true];
+            }
+        }
+
+        return [implode("\n", $pieces), false];
+    }
+
+    /**
+     * The words under an element.
+     *
+     * @param  bool  $unheaded  whether nothing over it names it, so that a heading behind it does: the column beside it
+     */
+    private function behind(DOMElement $element, bool $unheaded): string
+    {
+        [$pieces, $near] = [[], $element->nextElementSibling];
+        for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement && ! $this->isApart($near); $i++, $near = $near->nextElementSibling) {
+            $headings = in_array($near->nodeName, self::HEADINGS, true) ? 1 : $this->page->count(self::HEADINGS, $near);
+            $names = $headings === 1 && $unheaded && $near->nextElementSibling === null && $element->previousElementSibling === null
+                && ! in_array($near->nodeName, self::HEADINGS, true);
+            if (($headings > 0 && ! $names) || mb_strlen($text = $this->page->text($near)) > self::LONGEST) {
+                break;
+            }
+            $pieces[] = $text;
+        }
+
+        return implode("\n", $pieces);
+    }
+
+    /** A heading and what follows on it in the part of the page that it stands in. */
+    private function from(DOMElement $heading, DOMElement $part): string
+    {
+        $words = $this->page->text($heading);
+        for ($node = $heading; $node !== $part && $node instanceof DOMElement; $node = $node->parentNode) {
+            for ($next = $node->nextElementSibling; $next instanceof DOMElement && ! in_array($next->nodeName, self::APART, true);) {
+                $words .= "\n".$this->page->text($next);
+                $next = $next->nextElementSibling;
+            }
+        }
+
+        return $words;
+    }
+
+    private function isApart(DOMElement $near): bool
+    {
+        return in_array($near->nodeName, self::APART, true) || $this->page->count(['form', 'button', ...self::FIELDS], $near) > 0;
+    }
+
+    private function standsAlone(DOMElement $part): bool
+    {
+        return in_array($part->nodeName, self::PARTS, true) || $part->getAttribute('role') === 'dialog';
     }
 }

@@ -29,13 +29,25 @@ final class Page
     private const INLINE = [
         'a' => true, 'abbr' => true, 'b' => true, 'bdi' => true, 'bdo' => true, 'cite' => true, 'code' => true, 'em' => true, 'font' => true,
         'i' => true, 'img' => true, 'kbd' => true, 'mark' => true, 'q' => true, 's' => true, 'small' => true, 'span' => true, 'strong' => true,
-        'sub' => true, 'sup' => true, 'time' => true, 'u' => true, 'input' => true, 'wbr' => true,
+        'sub' => true, 'sup' => true, 'time' => true, 'u' => true, 'input' => true, 'wbr' => true, 'br' => true,
     ];
+
+    /** Elements that begin a new line, within which a sentence may go on: "offers by<br>email". */
+    private const TURNS = ['br' => true, 'small' => true];
+
+    /** What stands for such a turn until a text is read. */
+    private const TURN = "\x1e";
+
+    /** A turn within a sentence: what follows goes on in small letters, or the line before ends with a comma or a little word. */
+    private const WITHIN_SENTENCE = '~(?<![.!?:;]) ?\x1e ?(?=\p{Ll})|(?<=,|\P{L}\p{Ll}|\P{L}\p{Ll}{2}|\P{L}\p{Ll}{3}) ?\x1e ?(?=[\p{L}\p{N}])~u';
 
     private const UNSEEN = [
         'script' => true, 'style' => true, 'template' => true, 'noscript' => true, 'head' => true, 'option' => true, 'datalist' => true,
         'select' => true, 'textarea' => true,
     ];
+
+    /** Of these, what is shown nevertheless: a part of an element of the page's own, and terms that stand in an area to be scrolled. */
+    private const SHOWN = ['template' => 'shadowrootmode', 'textarea' => 'readonly'];
 
     private const ASKING = ['input', 'select', 'textarea'];
 
@@ -134,8 +146,9 @@ final class Page
             throw self::tooMany();
         }
         $name = $element->nodeName;
+        $shown = isset(self::SHOWN[$name]) && $element->hasAttribute(self::SHOWN[$name]) && trim($element->textContent) !== '';
         $this->elements[] = $element;
-        $this->named[$name][] = $place;
+        $this->named[$shown ? "$name that is read" : $name][] = $place;
         if ($element->hasAttributes()) {
             $this->indexAttributes($element, $place);
         }
@@ -143,13 +156,17 @@ final class Page
             $this->named['input to fill in'][] = $place;
         }
         $id = spl_object_id($element);
-        $seen = ! isset($this->hidden[$id]) && ! isset(self::UNSEEN[$name]);
+        $seen = ! isset($this->hidden[$id]) && ($shown || ! isset(self::UNSEEN[$name]));
         if (! $seen) {
             $within = array_push($this->pieces, []) - 1;
         }
         $from = count($this->pieces[$within]);
         $line = isset(self::INLINE[$name]) ? '' : "\n";
-        $this->pieces[$within][] = $name === 'img' ? ' '.$element->getAttribute('alt').' ' : $line;
+        $this->pieces[$within][] = match (true) {
+            $name === 'img' => ' '.$element->getAttribute('alt').' ',
+            isset(self::TURNS[$name]) => self::TURN,
+            default => $line,
+        };
         $counts = [];
         for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
             if ($child instanceof DOMElement) {
@@ -379,7 +396,11 @@ final class Page
             return $text;
         }
 
-        return trim((string) preg_replace(['~(?:[^\S\n]|[\x{ad}\x{200b}])+~u', '~ ?\n[ \n]*~'], [' ', "\n"], $text), " \n");
+        // Where a word may be parted or a line may end, nobody sees anything.
+        $text = (string) preg_replace(['~[\x{ad}\x{200b}\x{2060}\x{feff}]+~u', '~[^\S\n]+~u'], ['', ' '], $text);
+        $text = str_contains($text, self::TURN) ? (string) preg_replace(self::WITHIN_SENTENCE, ' ', $text) : $text;
+
+        return trim((string) preg_replace('~ ?[\n\x1e][ \n\x1e]*~', "\n", $text), " \n");
     }
 
     private function raw(DOMElement $element): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
 use Juramen\Audit\FineWords;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\PageInput;
@@ -60,6 +61,13 @@ final class Legible extends FormRequirement
                 Verdict::Weakness, $input->label === '' ? 'A field has no words that say what belongs there.'
                     : "\"$input->label\" goes, or is not seen, when somebody types.",
                 $input->where, $input->label === '' ? null : Found::all($input->label), 'Write a label over the field, and leave it there.'
+            );
+        }
+
+        foreach (array_filter($reading->controls, static fn (Control $c): bool => ! $c->isLabelled) as $control) {
+            $findings[] = $this->finding(
+                Verdict::Weakness, 'Nobody sees what this box is for: its words are only read out.', $control->where,
+                $control->label === '' ? null : Found::all($control->label), 'Write its words beside it.'
             );
         }
 

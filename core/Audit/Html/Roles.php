@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+use Juramen\Audit\ControlRole;
+use Juramen\Points\FormKind;
+use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Listener;
+use Juramen\Wording\Words\WordClass;
+
+/** What a box or a choice is there for, by its words: consent, terms, the notice, or the form's own purpose. */
+final readonly class Roles
+{
+    /** What a no must be a no to, for it to be about being written to. */
+    private const SENT = [
+        WordClass::ByEmail, WordClass::BySms, WordClass::ByPhone, WordClass::ByMessaging, WordClass::Advertising, WordClass::Carrier, WordClass::Vague,
+        WordClass::Rate,
+    ];
+
+    public function __construct(private Questions $questions, private LabelWords $words, private Listener $listener) {}
+
+    public function of(string $label, FormKind $kind): ?ControlRole
+    {
+        $left = $this->listener->without($label, WordClass::Technical);
+        $plain = $this->listener->without($left, WordClass::Terms, WordClass::Notice);
+
+        return match (true) {
+            $this->isService($label) => ControlRole::Technical,
+            $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
+            $this->isToUse($plain) => ControlRole::Consent,
+            // "Tick to opt out of our monthly email": a no to being written to is about being written to.
+            $this->listener->hears($plain, Meaning::AsksForNo)
+                && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
+            $this->listener->hears($label, Meaning::ToAnswer) && ! $this->speaks(WordClass::Reads, $label)
+                && ! $this->speaks(WordClass::Terms, $label) => ControlRole::Technical,
+            $this->speaks(WordClass::Technical, $label)
+                && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
+            $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,
+            $this->speaks(WordClass::Notice, $label) => ControlRole::Notice,
+            $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
+            default => null,
+        };
+    }
+
+    /** To being watched or shown one agrees, too, and to what may become of details "to improve our services". */
+    private function isToUse(string $label): bool
+    {
+        $vague = $this->speaks(WordClass::Uses, $label) && $this->speaks(WordClass::Details, $label) && $this->speaks(WordClass::Vague, $label)
+            && ! $this->listener->hears($label, Meaning::ToAnswer);
+
+        return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured, Meaning::Pictured))
+            && ($this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes) || ! $this->speaks(WordClass::Self, $label));
+    }
+
+    /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises; a carrier that is told is no other. */
+    private function isService(string $label): bool
+    {
+        $others = $this->speaks(WordClass::Processor, $label) ? [] : [WordClass::Outsider];
+
+        // What comes by post is no post to read.
+        $left = $this->listener->without($label, WordClass::Service, WordClass::ByPost);
+
+        return $this->speaks(WordClass::Service, $label) && ! $this->listener->speaksOf($left, WordClass::Advertising, WordClass::Vague, ...$others);
+    }
+
+    /**
+     * What a channel is for that stands below a question: advertising as far as it asks for that, and whatever "may we show you new candles?" asks
+     * for; "how may we reach you?" asks for nothing where an answer is awaited.
+     */
+    public function below(string $question, string $label, FormKind $kind): ?ControlRole
+    {
+        return $this->questions->askHow($question, $kind) ? ControlRole::Technical
+            : $this->of($label, $kind) ?? ($this->questions->askLeave($question) ? ControlRole::Consent : null);
+    }
+
+    /**
+     * What answers to a question are for. The question of a form for news has to be about them: "Do you smoke?" is not; and where it is about
+     * something else, only what the person says counts: "Sales" and "Newsletter" are what a message may be about.
+     *
+     * @param  list<string>  $answers
+     */
+    public function answering(string $question, array $answers, FormKind $kind): ?ControlRole
+    {
+        if ($question === '') {
+            return $this->of(Page::tidy(implode("\n", $answers)), $kind);
+        }
+        $own = $this->listener->hears($question, Meaning::Sends) ? $answers : array_filter($answers, $this->words->isAnswer(...));
+
+        return $this->of(Page::tidy($question."\n".implode("\n", $own)), FormKind::Other);
+    }
+
+    private function speaks(WordClass $class, string $text): bool
+    {
+        return $this->listener->speaksOf($text, $class);
+    }
+}
