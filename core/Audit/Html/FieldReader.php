@@ -30,7 +30,7 @@ final readonly class FieldReader
         [WordClass::FieldEmployer, FieldMeaning::Employer], [WordClass::FieldPostal, FieldMeaning::Postal], [WordClass::FieldName, FieldMeaning::Name],
     ];
 
-    private const NOT_ASKED = ['submit', 'button', 'image', 'reset', 'password', 'file', 'search'];
+    private const NOT_ASKED = ['submit', 'button', 'image', 'reset', 'password', 'search'];
 
     /** Bytes of what boxes and lists ask; what is longer tells something. */
     private const LONGEST_CHOICE = 80;
@@ -64,7 +64,8 @@ final readonly class FieldReader
                 || $this->visibility->isUnseen($element)) {
                 continue;
             }
-            $chosen = $type === 'radio' || $type === 'checkbox' || $element->nodeName === 'select';
+            // What is chosen, or given as a file, is named where it is personal.
+            $chosen = in_array($type, ['radio', 'checkbox', 'file'], true) || $element->nodeName === 'select';
             if ($type === 'radio') {
                 // All of a name answer one question.
                 $name = $element->getAttribute('name') ?: spl_object_id($element->parentNode ?? $element);
@@ -75,7 +76,7 @@ final readonly class FieldReader
             }
             $label = $type === 'radio' ? $this->choices->question([$element]) ?: $this->labels->of($element) : $this->labels->of($element);
             $meaning = $type === 'checkbox' ? FieldMeaning::Other : $this->meaning($element, $type, $label);
-            if ($chosen && $meaning === FieldMeaning::Other && ! $this->isSpecial($label)) {
+            if (($chosen && $meaning === FieldMeaning::Other && ! $this->isSpecial($label)) || ($type === 'file' && $meaning !== FieldMeaning::Circumstances)) {
                 continue;
             }
             $fields[] = new AskedField(

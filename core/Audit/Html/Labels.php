@@ -74,10 +74,28 @@ final class Labels
             return '';
         }
 
+        // Day, month and year, by the name of their group.
+        if ($control->nodeName === 'select' && in_array($near, ['', $legend = $this->legendOf($control)], true)) {
+            return $legend;
+        }
+
         // What stands over the whole form, or tells in a sentence what comes of it, is no label of its first field.
         $tells = $this->isFilledIn($control) && preg_match(self::TELLS, $near) === 1;
 
         return $tells || ($heading !== null && $near === $this->page->text($heading)) || preg_match(self::OF_FIELDS, $near) === 1 ? '' : $near;
+    }
+
+    private function legendOf(DOMElement $control): string
+    {
+        for ($node = $control->parentNode; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
+            if ($node->nodeName === 'fieldset') {
+                $legend = $this->page->named(['legend'], $node)[0] ?? null;
+
+                return $legend === null ? '' : $this->page->text($legend);
+            }
+        }
+
+        return '';
     }
 
     /** Whether the words of a box stand on the page, and not only where programs read them out. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Html;
 
 use DOMElement;
+use DOMNode;
 
 /**
  * The words that belong to an element though they stand outside of it: what stands over it, up to its heading, and under it, as far as nothing
@@ -57,11 +58,10 @@ final readonly class Nearby
     /** @return array{string, bool} the words over an element, and whether they begin with a heading */
     private function before(DOMElement $element): array
     {
-        [$pieces, $near] = [[], $element->previousElementSibling];
-        for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement && ! $this->isApart($near); $i++, $near = $near->previousElementSibling) {
-            $heading = in_array($near->nodeName, self::HEADINGS, true) ? $near : $this->page->named(self::HEADINGS, $near);
-            $heading = is_array($heading) ? ($heading === [] ? null : $heading[count($heading) - 1]) : $heading;
-            $text = $heading === null ? $this->page->text($near) : $this->from($heading, $near);
+        $pieces = [];
+        foreach ($this->beside($element, 'previousSibling') as $near) {
+            $heading = $near instanceof DOMElement ? $this->lastHeading($near) : null;
+            $text = $heading === null || ! $near instanceof DOMElement ? $this->page->text($near) : $this->from($heading, $near);
             if (mb_strlen($text) > self::LONGEST) {
                 break;
             }
@@ -81,11 +81,11 @@ final readonly class Nearby
      */
     private function behind(DOMElement $element, bool $unheaded): string
     {
-        [$pieces, $near] = [[], $element->nextElementSibling];
-        for ($i = 0; $i < self::BESIDE && $near instanceof DOMElement && ! $this->isApart($near); $i++, $near = $near->nextElementSibling) {
-            $headings = in_array($near->nodeName, self::HEADINGS, true) ? 1 : $this->page->count(self::HEADINGS, $near);
-            $names = $headings === 1 && $unheaded && $near->nextElementSibling === null && $element->previousElementSibling === null
-                && ! in_array($near->nodeName, self::HEADINGS, true);
+        $pieces = [];
+        foreach ($this->beside($element, 'nextSibling') as $near) {
+            $headings = ! $near instanceof DOMElement ? 0 : (in_array($near->nodeName, self::HEADINGS, true) ? 1 : $this->page->count(self::HEADINGS, $near));
+            $names = $headings === 1 && $unheaded && $near instanceof DOMElement && ! in_array($near->nodeName, self::HEADINGS, true)
+                && $near->nextElementSibling === null && $element->previousElementSibling === null;
             if (($headings > 0 && ! $names) || mb_strlen($text = $this->page->text($near)) > self::LONGEST) {
                 break;
             }
@@ -93,6 +93,37 @@ final readonly class Nearby
         }
 
         return implode("\n", $pieces);
+    }
+
+    /**
+     * What stands on one side of an element, nearest first, as far as nothing is filled in there and it is about the same.
+     *
+     * @param  'previousSibling'|'nextSibling'  $way
+     * @return list<DOMNode> elements, and words that stand in none of their own
+     */
+    private function beside(DOMElement $element, string $way): array
+    {
+        $beside = [];
+        for ($near = $element->$way; $near instanceof DOMNode && count($beside) < self::BESIDE; $near = $near->$way) {
+            if ($near instanceof DOMElement && $this->isApart($near)) {
+                break;
+            }
+            if ($near instanceof DOMElement || $this->page->text($near) !== '') {
+                $beside[] = $near;
+            }
+        }
+
+        return $beside;
+    }
+
+    private function lastHeading(DOMElement $part): ?DOMElement
+    {
+        if (in_array($part->nodeName, self::HEADINGS, true)) {
+            return $part;
+        }
+        $headings = $this->page->named(self::HEADINGS, $part);
+
+        return $headings === [] ? null : $headings[count($headings) - 1];
     }
 
     /** A heading and what follows on it in the part of the page that it stands in. */

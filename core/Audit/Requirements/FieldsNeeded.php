@@ -88,7 +88,7 @@ final class FieldsNeeded extends FormRequirement
         // What insurance costs, and who may buy wine, hangs on the age; so does whether a parent must agree (GDPR Art. 8).
         $hangsOnAge = $meaning === FieldMeaning::Birthday && (
             ($reading->kind !== FormKind::Newsletter && $reading->listener()->speaksOf($reading->text, WordClass::ByAge))
-            || $reading->listener()->hears($reading->text, Meaning::OfferedToChildren, Meaning::ParentAsked)
+            || $reading->listener()->hears(str_replace($field->label, '', $reading->text), Meaning::OfferedToChildren, Meaning::ParentAsked)
         );
         if ($isForConsent || $hangsOnAge) {
             return true;

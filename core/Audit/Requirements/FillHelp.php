@@ -64,7 +64,7 @@ final class FillHelp extends FormRequirement
     {
         return match ($meaning) {
             FieldMeaning::Email => ['email'],
-            FieldMeaning::Phone => ['tel', 'tel-national', 'tel-local'],
+            FieldMeaning::Phone => ['tel', 'tel-national', 'tel-local', 'tel-country-code', 'tel-area-code', 'tel-extension'],
             FieldMeaning::Name => ['name', 'given-name', 'family-name', 'additional-name', 'nickname', 'honorific-prefix'],
             FieldMeaning::Postal => ['street-address', 'address-line1', 'address-line2', 'address-line3', 'address-level1', 'address-level2', 'postal-code'],
             FieldMeaning::Birthday => ['bday', 'bday-day', 'bday-month', 'bday-year'],
