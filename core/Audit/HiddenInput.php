@@ -17,8 +17,11 @@ final readonly class HiddenInput
     /** Names of what only sounds like it: a version, a list, a token. */
     private const TECHNICAL = '~version|token|csrf|list|_?id$|source|lang|text|url|nonce|hash|date|time|form~i';
 
-    /** @param  bool  $isTwin  whether a box of the same name stands on the form, of which it says that it is empty */
-    public function __construct(public Selector $where, public string $name, public string $value, public bool $isTwin) {}
+    /**
+     * @param  bool  $isTwin  whether a box of the same name stands on the form, of which it says that it is empty
+     * @param  string  $words  of the label that it stands in, as where a box is only drawn
+     */
+    public function __construct(public Selector $where, public string $name, public string $value, public bool $isTwin, public string $words = '') {}
 
     /** Whether what it is called and what stands in it say yes to being written to, and nothing else about anybody. */
     public static function saysYes(string $name, string $value): bool

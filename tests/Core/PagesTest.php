@@ -7,6 +7,7 @@ use Juramen\Audit\DrawnPart;
 use Juramen\Audit\FoundWords;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\LanguageTag;
+use Juramen\Audit\Html\Lines;
 use Juramen\Audit\Html\Nearby;
 use Juramen\Audit\Html\Page;
 use Juramen\Audit\OtherInput;
@@ -51,7 +52,7 @@ function wordsSeen(DOMNode $node): string
         return $turn.$line.implode('', array_map($walk, iterator_to_array($node->childNodes))).$line;
     };
 
-    return Page::tidy($walk($node));
+    return Lines::tidy($walk($node));
 }
 
 /** A tree of elements, texts and comments, some of them hidden, by the dice. */

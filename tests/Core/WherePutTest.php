@@ -95,6 +95,7 @@ test('a box that stands on yes is found in whatever markup', function (string $h
 test('a site is called by its title where that names it beside the page', function (string $title, ?string $name): void {
     expect(HouseName::ofTitle("$title\nLetters from the river")?->words)->toBe($name);
 })->with([
-    ['Letters from the river | Otter Kayaks', 'Otter Kayaks'], ['Gartenlust – Newsletter abonnieren', 'Gartenlust'], ['Friends of the River » Join', 'Friends of the River'],
+    ['Letters from the river | Otter Kayaks', 'Otter Kayaks'], ['Gartenlust – Newsletter abonnieren', 'Gartenlust'],
+    ['Friends of the River » Join', 'Friends of the River'],
     ['Sign up | Contact us', null], ['Newsletter – Startseite', null], ['Letters from the river', null], ['Win a kayak | read the small print', null],
 ]);

@@ -87,7 +87,7 @@ final readonly class Choices
                 break;
             }
             if ($text !== '') {
-                $words = Page::tidy("$text $words");
+                $words = Lines::tidy("$text $words");
             }
             if ($text !== '' && ! $runsOn) {
                 return $this->isOfAnother($node, $choices) ? '' : $words;

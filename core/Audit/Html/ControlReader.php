@@ -80,7 +80,7 @@ final readonly class ControlReader
         $help = trim(str_replace($label, '', $this->labels->helpFor($element)));
         $explains = strlen($help) <= self::LONGEST_HELP && $this->listener->hears($help, Meaning::Sends, Meaning::RateGiven, Meaning::CanEnd);
 
-        return $explains ? Page::tidy("$label\n$help") : $label;
+        return $explains ? Lines::tidy("$label\n$help") : $label;
     }
 
     /**
@@ -127,8 +127,8 @@ final readonly class ControlReader
         $isChannel = $question !== null && $this->words->isChannel($own);
         $label = match (true) {
             $question === null => $own,
-            $isChannel, $this->words->isBareAnswer($own) => Page::tidy($question."\n".$own),
-            default => Page::tidy(rtrim($question, ' :').': '.$own),
+            $isChannel, $this->words->isBareAnswer($own) => Lines::tidy($question."\n".$own),
+            default => Lines::tidy(rtrim($question, ' :').': '.$own),
         };
         // "Untick this if you do not want that": the tick is a yes, however it came there.
         $unticks = $this->speaks(WordClass::Unticks, $this->listener->without($label, WordClass::Refuses));
@@ -169,7 +169,7 @@ final readonly class ControlReader
         // "Post: yes, no" in a table below what comes.
         $role ??= ! $tells && $this->words->isChannel($question) ? ControlRole::Consent : null;
 
-        return $this->control($where, Page::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
+        return $this->control($where, Lines::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
     }
 
     /** "How may we send you offers? By email": the channel is a yes. */
@@ -182,24 +182,24 @@ final readonly class ControlReader
     {
         $label = $this->labels->of($select);
         $options = $this->page->named(['option'], $select);
-        $words = implode(' / ', array_map(static fn (DOMElement $o): string => Page::tidy($o->textContent), $options));
+        $words = implode(' / ', array_map(static fn (DOMElement $o): string => Lines::tidy($o->textContent), $options));
         $chosen = array_values(array_filter($options, static fn (DOMElement $o): bool => $o->hasAttribute('selected')))[0]
             ?? ($select->hasAttribute('multiple') ? null : $options[0] ?? null);
         $asks = $this->listener->hears($label, Meaning::Sends);
         $yesNo = array_filter($options, function (DOMElement $o) use ($asks): bool {
-            [$text, $value] = [Page::tidy($o->textContent), $o->getAttribute('value')];
+            [$text, $value] = [Lines::tidy($o->textContent), $o->getAttribute('value')];
 
             return (($asks || $this->words->isAnswer($text)) && $this->words->meansYes($text, $value)) || $this->words->meansNo($text, $value);
         }) !== [];
         if (! $yesNo && ! ($select->hasAttribute('multiple') && $this->roles->of($label, $kind) === ControlRole::Consent)) {
             return null;
         }
-        $text = $chosen === null ? '' : Page::tidy($chosen->textContent);
+        $text = $chosen === null ? '' : Lines::tidy($chosen->textContent);
         $value = $chosen?->getAttribute('value') ?? '';
 
-        $answers = array_map(static fn (DOMElement $o): string => Page::tidy($o->textContent), $options);
+        $answers = array_map(static fn (DOMElement $o): string => Lines::tidy($o->textContent), $options);
 
-        return $this->control($select, Page::tidy($label."\n".$words), $this->roles->answering($label, $answers, $kind), match (true) {
+        return $this->control($select, Lines::tidy($label."\n".$words), $this->roles->answering($label, $answers, $kind), match (true) {
             $chosen === null, $chosen->hasAttribute('value') && $value === '' => Response::Unset,
             // One of several subjects.
             ! $yesNo => Response::Yes,

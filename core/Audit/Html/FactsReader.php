@@ -163,14 +163,31 @@ final readonly class FactsReader
             $box = $type === 'checkbox' && $element->hasAttribute('checked') && $this->page->isHidden($element) && $this->labels->of($element) === '';
             $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->visibility->isUnseen($element);
             if ($name !== '' && ($box || $text || $type === 'hidden')) {
-                $hidden[] = new HiddenInput(
-                    new Selector($this->page->selector($element)), $name, trim($element->getAttribute('value')) ?: ($box ? 'on' : ''),
-                    ! $box && in_array($name, $boxes, true)
-                );
+                $value = trim($element->getAttribute('value')) ?: ($box ? 'on' : '');
+                foreach (self::within($name, $value) as $each => $one) {
+                    $hidden[] = new HiddenInput(
+                        new Selector($this->page->selector($element)), $each, $one, ! $box && in_array($name, $boxes, true), $this->labels->around($element)
+                    );
+                }
             }
+        }
+        parse_str((string) parse_url($this->sent($form, 'action'), PHP_URL_QUERY), $sent);
+        foreach (array_filter($sent, is_string(...)) as $name => $value) {
+            $hidden[] = new HiddenInput(new Selector($this->page->selector($form->element)), (string) $name, $value, in_array((string) $name, $boxes, true));
         }
 
         return $hidden;
+    }
+
+    /** @return array<string, string> what a value that holds several says by each of their names, or itself by its own */
+    private static function within(string $name, string $value): array
+    {
+        $each = str_starts_with($value, '{') ? json_decode($value, true) : null;
+        $said = is_array($each) ? array_filter($each, is_scalar(...)) : [];
+
+        $text = static fn (bool|int|float|string $one): string => is_bool($one) ? var_export($one, true) : (string) $one;
+
+        return $said === [] ? [$name => $value] : array_map($text, $said);
     }
 
     private function hasTrap(FoundForm $form): bool

@@ -123,7 +123,8 @@ final readonly class FieldReader
 
         // "Title: Ms, Mr".
         $asksGender = ! $written && array_filter(
-            $this->page->named(['option'], $element), fn (DOMElement $o): bool => $this->listener->speaksOf(Page::tidy($o->textContent), WordClass::FieldGender)
+            $this->page->named(['option'], $element),
+            fn (DOMElement $o): bool => $this->listener->speaksOf(Lines::tidy($o->textContent), WordClass::FieldGender)
         ) !== [];
 
         return $asksGender ? FieldMeaning::Gender : FieldMeaning::Other;

@@ -41,7 +41,7 @@ final readonly class FormWords
         $text = $page->text($form->element);
 
         return new self(
-            $heading, $buttons, Page::tidy("$heading\n$buttons\n{$form->element->getAttribute('aria-label')}"), $text,
+            $heading, $buttons, Lines::tidy("$heading\n$buttons\n{$form->element->getAttribute('aria-label')}"), $text,
             self::withoutActs($text, $listener), self::withoutBoxes($form, $page, $labels, $text), $beside
         );
     }
@@ -78,7 +78,7 @@ final readonly class FormWords
 
         $others = array_values(array_filter($names, static fn (string $name): bool => preg_match(self::NO, $name) !== 1));
 
-        return Page::tidy(implode("\n", $others === [] ? $names : $others));
+        return Lines::tidy(implode("\n", $others === [] ? $names : $others));
     }
 
     private static function withoutActs(string $text, Listener $listener): string

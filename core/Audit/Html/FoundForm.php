@@ -9,6 +9,9 @@ use DOMElement;
 /** A form with the controls that belong to it. */
 final readonly class FoundForm
 {
+    /** How libraries that draw a page have a box ticked as it is drawn. */
+    private const BOUND = [':checked', 'v-bind:checked', 'x-bind:checked', 'ng-checked'];
+
     /** @var array<string, array<int, DOMElement>> inputs by their type, by their place among the controls */
     private array $inputs;
 
@@ -58,14 +61,9 @@ final readonly class FoundForm
     /** Whether a box, or what plays one, stands on yes. */
     public static function isOn(DOMElement $element): bool
     {
-        return $element->hasAttribute('checked') || in_array(
-            'true',
-            [
-                strtolower($element->getAttribute('aria-checked')), strtolower($element->getAttribute('aria-pressed')),
-                strtolower($element->getAttribute('data-checked')),
-            ],
-            true
-        )
+        $says = array_map($element->getAttribute(...), ['aria-checked', 'aria-pressed', 'data-checked', ...self::BOUND]);
+
+        return $element->hasAttribute('checked') || $element->hasAttribute('defaultchecked') || in_array('true', array_map(strtolower(...), $says), true)
             || in_array(strtolower($element->getAttribute('data-state')), ['checked', 'on'], true);
     }
 }

@@ -62,7 +62,7 @@ final class HtmlReader
     {
         $elsewhere = array_filter($form->controls, fn (DOMElement $control): bool => ! $this->page->holds($form->element, $control));
 
-        return Page::tidy(implode("\n", [(new Nearby($this->page))->words($form->element), ...array_map($this->labels->of(...), $elsewhere)]));
+        return Lines::tidy(implode("\n", [(new Nearby($this->page))->words($form->element), ...array_map($this->labels->of(...), $elsewhere)]));
     }
 
     /** @return list<DOMElement> what a script of the page ticks at once, and is ticked when people see it */
@@ -101,7 +101,7 @@ final class HtmlReader
             ReadingOf::Page, new Selector($page->selector($form->element)), $guessed->kind, $guessed->reason, $language,
             $controls,
             $fields,
-            $beside === '' ? $text : Page::tidy($text."\n".$beside),
+            $beside === '' ? $text : Lines::tidy($text."\n".$beside),
             $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said, self::unread($tag, $text, $language)),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields, $controls),
         );

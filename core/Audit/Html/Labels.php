@@ -55,9 +55,9 @@ final class Labels
 
     private function read(DOMElement $control): string
     {
-        return $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control) ?: Page::tidy($control->getAttribute('aria-label'))
+        return $this->byFor($control) ?: $this->textAround($control) ?: $this->byReference($control) ?: Lines::tidy($control->getAttribute('aria-label'))
             ?: ($control->nodeName === 'button' ? $this->page->text($control) : '') ?: $this->nearest($control)
-            ?: Page::tidy($control->getAttribute('title')) ?: Page::tidy($control->getAttribute('placeholder'));
+            ?: Lines::tidy($control->getAttribute('title')) ?: Lines::tidy($control->getAttribute('placeholder'));
     }
 
     /** Words that stand at a control and stay when something is typed: no placeholder, and nothing that is only read out. */
@@ -160,20 +160,27 @@ final class Labels
     {
         $id = $control->getAttribute('id');
 
-        return $id === '' ? '' : Page::tidy(implode(' ', array_map($this->page->text(...), $this->for[$id] ?? [])));
+        return $id === '' ? '' : Lines::tidy(implode(' ', array_map($this->page->text(...), $this->for[$id] ?? [])));
     }
 
     private function textAround(DOMElement $control): string
     {
-        for ($node = $control->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
+        // A div that plays a box carries its words inside.
+        $own = $control->nodeName !== 'input' && FoundForm::isBox($control);
+
+        return $this->around($control) ?: ($own ? $this->page->text($control) : '');
+    }
+
+    /** The words of the label that an element stands in. */
+    public function around(DOMElement $element): string
+    {
+        for ($node = $element->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
             if ($node->nodeName === 'label') {
                 return $this->page->text($node);
             }
         }
 
-        // A div that plays a box carries its words inside.
-        return $control->nodeName !== 'input' && in_array($control->getAttribute('role'), ['checkbox', 'switch', 'radio'], true) ? $this->page
-            ->text($control) : '';
+        return '';
     }
 
     private function byReference(DOMElement $control): string
@@ -189,7 +196,7 @@ final class Labels
             $texts[] = $element === null ? '' : $this->page->text($element);
         }
 
-        return Page::tidy(implode(' ', $texts));
+        return Lines::tidy(implode(' ', $texts));
     }
 
     private function nearest(DOMElement $control): string
@@ -213,7 +220,7 @@ final class Labels
                 }
             }
             if (trim($text) !== '') {
-                return Page::tidy($text);
+                return Lines::tidy($text);
             }
             if ($here->{$direction} !== null && $this->holdsControl($here->{$direction})) {
                 return '';

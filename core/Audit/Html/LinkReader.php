@@ -34,7 +34,7 @@ final readonly class LinkReader
         $opens = str_starts_with($href, '#') && strlen($href) > 1 ? $this->tells($this->page->byId(substr($href, 1))) : null;
 
         // A part of a picture is called by what stands for it.
-        $text = $a->nodeName === 'area' ? Page::tidy($a->getAttribute('alt')) : $this->page->text($a);
+        $text = $a->nodeName === 'area' ? Lines::tidy($a->getAttribute('alt')) : $this->page->text($a);
 
         return new PageLink(new Selector($this->page->selector($a)), $text, $href, $opens);
     }

@@ -38,7 +38,7 @@ final readonly class Nearby
         $headed = $this->page->count(self::HEADINGS, $element) > 0;
         for ($at = $element; $at->nodeName !== 'body'; $at = $around) {
             [$before, $met] = $this->before($at);
-            $words = Page::tidy($before."\n".$words."\n".$this->behind($at, ! $headed && ! $met));
+            $words = Lines::tidy($before."\n".$words."\n".$this->behind($at, ! $headed && ! $met));
             $around = $at->parentNode;
             if ($met || $headed || ! $around instanceof DOMElement || $this->standsAlone($around) || $this->page->count(self::FIELDS, $around) > $fields) {
                 break;
@@ -61,7 +61,7 @@ final readonly class Nearby
         $pieces = [];
         foreach ($this->beside($element, 'previousSibling') as $near) {
             $heading = $near instanceof DOMElement ? $this->lastHeading($near) : null;
-            $text = $heading === null || ! $near instanceof DOMElement ? $this->page->text($near) : $this->from($heading, $near);
+            $text = $heading === null ? $this->page->text($near) : $this->from($heading, $near);
             if (mb_strlen($text) > self::LONGEST) {
                 break;
             }
@@ -84,7 +84,7 @@ final readonly class Nearby
         $pieces = [];
         foreach ($this->beside($element, 'nextSibling') as $near) {
             $headings = ! $near instanceof DOMElement ? 0 : (in_array($near->nodeName, self::HEADINGS, true) ? 1 : $this->page->count(self::HEADINGS, $near));
-            $names = $headings === 1 && $unheaded && $near instanceof DOMElement && ! in_array($near->nodeName, self::HEADINGS, true)
+            $names = $headings === 1 && $unheaded && ! in_array($near->nodeName, self::HEADINGS, true)
                 && $near->nextElementSibling === null && $element->previousElementSibling === null;
             if (($headings > 0 && ! $names) || mb_strlen($text = $this->page->text($near)) > self::LONGEST) {
                 break;

@@ -25,22 +25,6 @@ final class Page
     /** A tree of so many takes about 80 MB. */
     private const MOST_ELEMENTS = 60_000;
 
-    /** Elements that stand in a line of text; all others begin a new one. */
-    private const INLINE = [
-        'a' => true, 'abbr' => true, 'b' => true, 'bdi' => true, 'bdo' => true, 'cite' => true, 'code' => true, 'em' => true, 'font' => true,
-        'i' => true, 'img' => true, 'kbd' => true, 'mark' => true, 'q' => true, 's' => true, 'small' => true, 'span' => true, 'strong' => true,
-        'sub' => true, 'sup' => true, 'time' => true, 'u' => true, 'input' => true, 'wbr' => true, 'br' => true,
-    ];
-
-    /** Elements that begin a new line, within which a sentence may go on: "offers by<br>email". */
-    private const TURNS = ['br' => true, 'small' => true];
-
-    /** What stands for such a turn until a text is read. */
-    private const TURN = "\x1e";
-
-    /** A turn within a sentence: what follows goes on in small letters, or the line before ends with a comma or a little word. */
-    private const WITHIN_SENTENCE = '~(?<![.!?:;]) ?\x1e ?(?=\p{Ll})|(?<=,|\P{L}\p{Ll}|\P{L}\p{Ll}{2}|\P{L}\p{Ll}{3}) ?\x1e ?(?=[\p{L}\p{N}])~u';
-
     private const UNSEEN = [
         'script' => true, 'style' => true, 'template' => true, 'noscript' => true, 'head' => true, 'option' => true, 'datalist' => true,
         'select' => true, 'textarea' => true,
@@ -161,12 +145,7 @@ final class Page
             $within = array_push($this->pieces, []) - 1;
         }
         $from = count($this->pieces[$within]);
-        $line = isset(self::INLINE[$name]) ? '' : "\n";
-        $this->pieces[$within][] = match (true) {
-            $name === 'img' => ' '.$element->getAttribute('alt').' ',
-            isset(self::TURNS[$name]) => self::TURN,
-            default => $line,
-        };
+        $this->pieces[$within][] = $name === 'img' ? ' '.$element->getAttribute('alt').' ' : Lines::before($name);
         $counts = [];
         for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
             if ($child instanceof DOMElement) {
@@ -176,7 +155,7 @@ final class Page
                 $this->pieces[$within][] = str_replace("\n", ' ', $child->data);
             }
         }
-        $this->pieces[$within][] = $line;
+        $this->pieces[$within][] = Lines::behind($name);
         $count = $seen ? count($this->pieces[$within]) - $from : 0;
         $this->places[$id] = [$place, count($this->elements) - 1, $ofType, $within, $from, $count];
     }
@@ -321,7 +300,7 @@ final class Page
     {
         $title = $this->named(['title'])[0] ?? null;
 
-        return $title === null ? '' : self::tidy($title->textContent);
+        return $title === null ? '' : Lines::tidy($title->textContent);
     }
 
     /** A CSS selector that finds exactly this element. */
@@ -383,24 +362,10 @@ final class Page
     public function text(DOMNode $node): string
     {
         if ($node instanceof DOMElement) {
-            return $this->texts[spl_object_id($node)] ??= self::tidy($this->raw($node));
+            return $this->texts[spl_object_id($node)] ??= Lines::tidy($this->raw($node));
         }
 
-        return $node instanceof DOMText ? self::tidy(str_replace("\n", ' ', $node->data)) : '';
-    }
-
-    public static function tidy(string $text): string
-    {
-        $text = trim($text, " \n");
-        if (preg_match('~^[!-\~]*(?: [!-\~]+)*$~D', $text) === 1) {
-            return $text;
-        }
-
-        // Where a word may be parted or a line may end, nobody sees anything.
-        $text = (string) preg_replace(['~[\x{ad}\x{200b}\x{2060}\x{feff}]+~u', '~[^\S\n]+~u'], ['', ' '], $text);
-        $text = str_contains($text, self::TURN) ? (string) preg_replace(self::WITHIN_SENTENCE, ' ', $text) : $text;
-
-        return trim((string) preg_replace('~ ?[\n\x1e][ \n\x1e]*~', "\n", $text), " \n");
+        return $node instanceof DOMText ? Lines::tidy(str_replace("\n", ' ', $node->data)) : '';
     }
 
     private function raw(DOMElement $element): string

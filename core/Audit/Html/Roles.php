@@ -84,11 +84,11 @@ final readonly class Roles
     public function answering(string $question, array $answers, FormKind $kind): ?ControlRole
     {
         if ($question === '') {
-            return $this->of(Page::tidy(implode("\n", $answers)), $kind);
+            return $this->of(Lines::tidy(implode("\n", $answers)), $kind);
         }
         $own = $this->listener->hears($question, Meaning::Sends) ? $answers : array_filter($answers, $this->words->isAnswer(...));
 
-        return $this->of(Page::tidy($question."\n".implode("\n", $own)), FormKind::Other);
+        return $this->of(Lines::tidy($question."\n".implode("\n", $own)), FormKind::Other);
     }
 
     private function speaks(WordClass $class, string $text): bool

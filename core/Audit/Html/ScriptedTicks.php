@@ -18,7 +18,7 @@ final readonly class ScriptedTicks
         .'|(?:document\s*\.\s*querySelector|\$|jQuery)\(\s*["\'](?:input)?\[name=["\']?([\w-]+)["\']?\]["\']\s*\))';
 
     private const TICKS = '\s*\.\s*(?:checked\s*=\s*(?:true|1|!0)(?!\w)|(?:prop|attr)\(\s*["\']checked["\']\s*,\s*(?:true|["\']checked["\'])|'
-        .'setAttribute\(\s*["\']checked["\'])';
+        .'setAttribute\(\s*["\']checked["\']|click\(\s*\))';
 
     /** All boxes, each in turn or at one go. */
     private const ALL = '~(?:querySelectorAll|\$|jQuery)\(\s*["\'](?:[\w.#-]+\s+)?(?:input)?(?:\[type=["\']?checkbox["\']?\]|:checkbox)["\']\s*\)'
@@ -41,7 +41,7 @@ final readonly class ScriptedTicks
     {
         $boxes = [];
         foreach ($scripts as $script) {
-            $statements = strlen($script) <= self::LONGEST && str_contains($script, 'checked') ? self::statements($script) : [];
+            $statements = strlen($script) <= self::LONGEST && preg_match('~checked|\.click\(~', $script) === 1 ? self::statements($script) : [];
             $boxes += array_fill_keys(array_intersect_key($statements, self::atOnce($script, array_keys($statements))), true);
         }
 

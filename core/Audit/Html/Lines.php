@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Audit\Html;
+
+/** How the words of a page stand in lines, as a visitor reads them. */
+final class Lines
+{
+    /** Elements that stand in a line of text; all others begin a new one. */
+    private const INLINE = [
+        'a' => true, 'abbr' => true, 'b' => true, 'bdi' => true, 'bdo' => true, 'cite' => true, 'code' => true, 'em' => true, 'font' => true,
+        'i' => true, 'img' => true, 'kbd' => true, 'mark' => true, 'q' => true, 's' => true, 'small' => true, 'span' => true, 'strong' => true,
+        'sub' => true, 'sup' => true, 'time' => true, 'u' => true, 'input' => true, 'wbr' => true, 'br' => true,
+    ];
+
+    /** Elements that begin a new line, within which a sentence may go on: "offers by<br>email". */
+    private const TURNS = ['br' => true, 'small' => true];
+
+    /** What stands for such a turn until a text is read. */
+    private const TURN = "\x1e";
+
+    /** A turn within a sentence: what follows goes on in small letters, or the line before ends with a comma or a little word. */
+    private const WITHIN_SENTENCE = '~(?<![.!?:;]) ?\x1e ?(?=\p{Ll})|(?<=,|\P{L}\p{Ll}|\P{L}\p{Ll}{2}|\P{L}\p{Ll}{3}) ?\x1e ?(?=[\p{L}\p{N}])~u';
+
+    /** What stands before the words of an element. */
+    public static function before(string $name): string
+    {
+        return isset(self::TURNS[$name]) ? self::TURN : self::behind($name);
+    }
+
+    public static function behind(string $name): string
+    {
+        return isset(self::INLINE[$name]) ? '' : "\n";
+    }
+
+    /** White space folded, turns resolved, and nothing left of what nobody sees. */
+    public static function tidy(string $text): string
+    {
+        $text = trim($text, " \n");
+        if (preg_match('~^[!-\~]*(?: [!-\~]+)*$~D', $text) === 1) {
+            return $text;
+        }
+
+        // Where a word may be parted or a line may end, nobody sees anything.
+        $text = (string) preg_replace(['~[\x{ad}\x{200b}\x{2060}\x{feff}]+~u', '~[^\S\n]+~u'], ['', ' '], $text);
+        $text = str_contains($text, self::TURN) ? (string) preg_replace(self::WITHIN_SENTENCE, ' ', $text) : $text;
+
+        return trim((string) preg_replace('~ ?[\n\x1e][ \n\x1e]*~', "\n", $text), " \n");
+    }
+}
