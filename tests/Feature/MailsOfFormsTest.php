@@ -60,6 +60,11 @@ test('what does not belong into it is found', function (string $html, string $mo
         'as it should be' => [$good, '', $name, $clean],
         'a second thing to press' => [$good.'<a href="https://seahaven.example/shop">See our rooms</a>', '', $name, $weak],
         'the same link twice is one thing' => [$good.'<a href="https://seahaven.example/c/1?again">https://seahaven.example/c/1</a>', '', $name, $clean],
+        'its sign, its site, help and the same in a browser' => [
+            '<a href="https://seahaven.example/"><img src=l alt="Seahaven"></a>'.$good.'<a href="https://seahaven.example/help">Help</a>'
+                .'<a href="https://seahaven.example/m/8f2a61b09c7744d1bb">View in your browser</a><a href="tel:+4412345">Call us</a>', '', $name, $clean,
+        ],
+        'what is read beside the subject' => ['<div style="display:none">20 % off all rooms</div>'.$good, '', $name, $weak],
         'a way out of nothing' => [$good.'<a href="https://seahaven.example/unsubscribe">Unsubscribe</a>', '', $name, $weak],
         'a way out in its headers' => [$good, "List-Unsubscribe: <https://seahaven.example/u>\r\n", $name, $weak],
         'it sells' => [$good.'<p>And 20 % off your first night!</p>', '', $name, $weak],
@@ -76,6 +81,8 @@ test('a mail that only announces confirms nothing: a breach in Germany, a weakne
     expect(mailFound($welcome)['confirmed-address'])->toBe(['weakness'])
         ->and(mailFound($welcome, 'de', 'https://www.seahaven.de/')['confirmed-address'])->toBe(['breach'])
         ->and(mailFound($welcome)['confirmation-clean'])->toBe(['not-applicable']);
+    $unsaid = mailOf('<p>Welcome!</p><a href="https://seahaven.example/c/8f2a61b09c7744d1aa">Off we go</a>', subject: 'Welcome');
+    expect(mailFound($unsaid, 'de', 'https://www.seahaven.de/')['confirmed-address'])->toBe(['open']);
     $good = '<p>'.AGREED['en'].'</p><a href="https://seahaven.example/c/1">Confirm</a><p>If it was not you, do nothing.</p><a href="/unsubscribe">Unsubscribe</a>';
     expect(mailFound(mailOf($good), 'en', 'https://seahaven.example.ca/')['confirmation-clean'])->toBe(['met']);
     $alone = Requirements::judge(HtmlReader::read('<form><h2>Newsletter</h2><input type="email"></form>')[0]);

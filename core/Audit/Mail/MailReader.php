@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Mail;
 
 use DOMElement;
+use Juramen\Audit\Html\Lines;
 use Juramen\Audit\Html\Page;
 use Juramen\Audit\Html\UnreadableHtml;
 use ZBateson\MailMimeParser\Header\AddressHeader;
@@ -58,13 +59,22 @@ final class MailReader
             throw new UnreadableMail($e->getMessage());
         }
         $links = array_map(static fn (DOMElement $a): MailLink => new MailLink($page->text($a), self::plain($a->getAttribute('href'))), $page->named(['a']));
+        $text = Lines::tidy($page->text($page->body())."\n".self::preview($page));
 
-        return [$page->text($page->body()), array_values(array_filter($links, static fn (MailLink $l): bool => $l->href !== ''))];
+        return [$text, array_values(array_filter($links, static fn (MailLink $l): bool => $l->href !== ''))];
+    }
+
+    /** What nobody sees in the mail and everybody beside its subject, in the list of mails. */
+    private static function preview(Page $page): string
+    {
+        $hidden = array_filter($page->named(['div', 'span', 'p', 'td']), $page->isHidden(...));
+
+        return implode("\n", array_map(static fn (DOMElement $e): string => $e->textContent, $hidden));
     }
 
     private static function plain(string $href): string
     {
-        return (string) preg_replace(self::OWN, '…', $href);
+        return (string) preg_replace(self::OWN, MailLink::LEFT_OUT, $href);
     }
 
     /** @param  array<mixed, string>  $persons */

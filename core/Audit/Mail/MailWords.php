@@ -4,43 +4,95 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Mail;
 
-/** What words of a mail do, in the five languages: it asks to confirm, says what happens to whoever does nothing, or sells. */
-final class MailWords
+use Juramen\Register\Language;
+use Juramen\Wording\LanguageGuess;
+use Juramen\Wording\Words\LanguageFiles;
+
+/** What the words of a mail do: it asks to confirm, says what happens to whoever does nothing, or sells. */
+final readonly class MailWords
 {
-    private const CONFIRMS = '~\bconfirm|\bverif(?:y|ied|ication)|bestätig|confirme[rz]?\b|confirmation|bekräfta|bekræft|activate|aktivier|activer'
-        .'|aktiver~iu';
+    /** Sums and shares of a price. */
+    private const PRICE = '~\d+\s?%|[€£$]\s?\d+|\d+\s?(?:€|EUR|kr\b)~u';
 
-    private const IGNORES = '~\bignore|did(?:n.t| not) (?:sign|request|ask|enter)|(?:was|were)n?(?:.t| not) you|need do nothing|do nothing'
-        .'|nothing (?:more )?(?:is|will be)|ignorier|nicht (?:Sie|du) waren'
-        .'|nicht selbst|nichts (?:weiter )?(?:zu )?tun|müssen Sie nichts|keine Anmeldung|ignorez|n.(?:avez|êtes) pas|pas à l.origine'
-        .'|rien (?:à )?faire|ignorera|inte (?:var )?du|behöver (?:du )?inte|ignorer|ikke (?:var )?dig|behøver (?:du )?ikke|ikke foretage~iu';
+    /** A word to be typed in a shop; a number is what confirms. */
+    private const CODE = '~\b(?i:code|koden?)\s\p{Lu}{3,}\d*\b~u';
 
-    private const SELLS = '~\d\s?%|[€£$]\s?\d|\d\s?(?:€|EUR|kr\b)|voucher|discount|shop now|buy now|Gutschein|Rabatt'
-        .'|jetzt (?:kaufen|bestellen|sparen)|bon de réduction'
-        .'|remise|achetez|rabattkod|handla nu|køb nu|spar nu~iu';
+    /** What a company owns stands at its foot by law, and sells nothing. */
+    private const CAPITAL = '~(?:capital|kapital)\p{L}*[^;\n]{0,30}~iu';
 
-    public static function confirms(string $text): bool
+    /** @param  non-empty-list<Language>  $languages */
+    private function __construct(private string $text, private array $languages) {}
+
+    /** @param  string  $text  subject and text of the mail */
+    public static function of(string $text): self
     {
-        return preg_match(self::CONFIRMS, $text) === 1;
+        $language = LanguageGuess::of($text);
+
+        return new self($text, $language === null ? Language::cases() : [$language]);
     }
 
-    public static function saysWhatIfIgnored(string $text): bool
+    public function confirm(): bool
     {
-        return preg_match(self::IGNORES, $text) === 1;
+        return $this->first('asks', $this->text) !== '';
     }
 
-    /** @return string the first words that sell something; empty where none do */
-    public static function sells(string $text): string
+    public function sayWhatIfIgnored(): bool
     {
-        return preg_match(self::SELLS, $text, $m) === 1 ? $m[0] : '';
+        return $this->first('idle', $this->text) !== '';
     }
 
-    /** @return float from 0 to 1: how many of a statement's words stand in a mail */
-    public static function repeats(string $statement, string $mail): float
+    /**
+     * @param  string  $statement  that it repeats: what was asked for is no advertising
+     * @return string the first words that sell something; empty where none do
+     */
+    public function sell(string $statement): string
+    {
+        $text = str_ireplace(array_filter(preg_split('~(?<=[.!?])\s+|\n~u', $statement) ?: []), ' ', (string) preg_replace(self::CAPITAL, ' ', $this->text));
+        foreach ([self::PRICE, self::CODE] as $pattern) {
+            if (preg_match($pattern, $text, $m) === 1) {
+                return $m[0];
+            }
+        }
+
+        return $this->first('sells', $text);
+    }
+
+    /** @return float from 0 to 1: how many of a statement's words stand in the mail */
+    public function repeat(string $statement): float
     {
         $words = static fn (string $text): array => array_unique(preg_split('~[^\p{L}]+~u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: []);
         $said = array_filter($words($statement), static fn (string $w): bool => mb_strlen($w) > 3);
 
-        return $said === [] ? 1.0 : count(array_intersect($said, $words($mail))) / count($said);
+        return $said === [] ? 1.0 : count(array_intersect($said, $words($this->text))) / count($said);
+    }
+
+    /** @return string the first words of a kind; empty where there are none */
+    private function first(string $kind, string $text): string
+    {
+        foreach ($this->languages as $language) {
+            if (preg_match(self::pattern($language, $kind), str_replace('’', '\'', $text), $m) === 1) {
+                return $m[0];
+            }
+        }
+
+        return '';
+    }
+
+    private static function pattern(Language $language, string $kind): string
+    {
+        /** @var array<string, string> $patterns */
+        static $patterns = [];
+
+        return $patterns["$language->value $kind"] ??= '~(?<![\p{L}\p{N}])(?:'
+            .implode('|', array_map(self::phrase(...), LanguageFiles::mails($language)->lines($kind))).')(?![\p{L}\p{N}])~iu';
+    }
+
+    /** "delete this/the ... mail*": any of several words, up to some others, any ending. */
+    private static function phrase(string $phrase): string
+    {
+        $words = array_map(static fn (string $word): string => $word === '...' ? '[^.,!?\n]{0,60}?'
+            : '(?:'.strtr(preg_quote($word, '~'), ['/' => '|', '\*' => '\p{L}*']).')', explode(' ', $phrase));
+
+        return implode('[\s,:"„“”-]{1,3}', $words);
     }
 }

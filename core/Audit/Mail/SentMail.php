@@ -39,6 +39,17 @@ final readonly class SentMail
         ]);
     }
 
+    /** @return list<MailLink> what it asks to be done, each target once */
+    public function acts(): array
+    {
+        $acts = [];
+        foreach (array_filter($this->links, static fn (MailLink $l): bool => $l->acts()) as $link) {
+            $acts[$link->target()] ??= $link;
+        }
+
+        return array_values($acts);
+    }
+
     /** Subject and text together. */
     public function says(): string
     {

@@ -46,7 +46,7 @@ final class ConfirmationClean extends FormRequirement
                 : $this->notApplicable('No confirmation mail is sent.');
         }
         $mail = $reading->mail;
-        if ($mail === null || ! MailWords::confirms($mail->says())) {
+        if ($mail === null || ! MailWords::of($mail->says())->confirm()) {
             return $this->notApplicable($mail === null ? 'The mail that it sends was not given.' : 'The mail asks for no confirmation.');
         }
         $findings = [...$this->acts($mail), ...$this->leaves($reading, $mail), ...$this->says($reading, $mail)];
@@ -57,11 +57,10 @@ final class ConfirmationClean extends FormRequirement
     /** @return list<Result> */
     private function acts(SentMail $mail): array
     {
-        $acting = array_filter($mail->links, static fn (MailLink $l): bool => $l->acts());
-        $targets = array_unique(array_map(static fn (MailLink $l): string => $l->target(), $acting));
+        $acts = count($mail->acts());
 
-        return count($targets) <= 1 ? [] : [$this->finding(
-            Verdict::Weakness, 'The mail has '.count($targets).' different things to press.', null, null, 'Leave the one that confirms, and legal details.'
+        return $acts <= 1 ? [] : [$this->finding(
+            Verdict::Weakness, "The mail has $acts different things to press.", null, null, 'Leave the one that confirms, and legal details.'
         )];
     }
 
@@ -80,19 +79,20 @@ final class ConfirmationClean extends FormRequirement
     private function says(Reading $reading, SentMail $mail): array
     {
         $findings = [];
-        $statement = implode(' ', array_map(static fn (Control $c): string => $c->label, $reading->asked()));
-        if (MailWords::repeats($statement, $mail->says()) < self::REPEATED) {
+        $words = MailWords::of($mail->says());
+        $statement = implode("\n", array_map(static fn (Control $c): string => $c->label, $reading->asked()));
+        if ($words->repeat($statement) < self::REPEATED) {
             $findings[] = $this->finding(
                 Verdict::Weakness, 'The mail does not repeat what is agreed to.', null, null, 'Repeat the words beside the box, so that both can be shown.'
             );
         }
-        if (! MailWords::saysWhatIfIgnored($mail->says())) {
+        if (! $words->sayWhatIfIgnored()) {
             $findings[] = $this->finding(
                 Verdict::Weakness, 'The mail does not say what happens to whoever does nothing.', null, null,
                 'Say: "If it was not you, you need do nothing: nothing is sent, and the address is deleted."'
             );
         }
-        $sells = MailWords::sells($mail->says());
+        $sells = $words->sell($statement);
         if ($sells !== '') {
             $findings[] = $this->finding(
                 Verdict::Weakness, "The mail advertises before anybody agreed: \"$sells\".", null, Found::all($sells), 'Take it out; it can stand in the next mail.'

@@ -16,6 +16,7 @@ use Juramen\Audit\Verdict;
 use Juramen\Canon\Place;
 use Juramen\Register\Regime;
 use Juramen\Register\Rule;
+use Juramen\Wording\Found;
 
 /** Email marketing goes to confirmed addresses only. Whether a foreign form confirms cannot be seen on it. */
 final class ConfirmedAddress extends FormRequirement
@@ -75,8 +76,15 @@ final class ConfirmedAddress extends FormRequirement
         if ($reading->mail === null || ! $reading->isAboutConsent()) {
             return $this->notApplicable('Whether addresses are confirmed cannot be seen on a form; give the mail that it sends.');
         }
-        if (MailWords::confirms($reading->mail->says())) {
+        if (MailWords::of($reading->mail->says())->confirm()) {
             return $this->met('Whoever agrees confirms from the mail.');
+        }
+        $acts = $reading->mail->acts();
+        if (count($acts) === 1 && $acts[0]->isOwn()) {
+            return [$this->finding(
+                Verdict::Open, 'The mail has one thing to press, for its reader alone; whether that confirms cannot be told from its words.', null,
+                Found::all($acts[0]->text), 'Does it confirm the address? Better: let the mail say so.'
+            )];
         }
         $proof = $reading->audience->isUnder(Regime::Germany) || $reading->audience->isUnder(Regime::Austria);
 

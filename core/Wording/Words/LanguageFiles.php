@@ -66,6 +66,12 @@ final class LanguageFiles
         return self::in(self::HOME."/$language->value/sentences");
     }
 
+    /** What stands in mails to people who signed up. */
+    public static function mails(Language $language): Sections
+    {
+        return self::in(self::HOME."/$language->value/mails");
+    }
+
     /**
      * @param  string  $folder  with the files of one language
      *
