@@ -629,6 +629,8 @@ test('representative-named: whoever asks from outside the EEA, or the United Kin
     'nobody knows where' => ['GB', [], '', 'not-applicable'], 'nobody knows from where' => ['', ['DE'], '', 'not-applicable'],
 ]);
 
+$tidewick = 'Tidewick Ferries Ltd, dpo@tidewick.example.';
+
 test('notice-complete: of a notice that is held each point that no word speaks of is asked for, of another it is one question', function (
     string $language, string $notice, array $silent
 ): void {
@@ -640,25 +642,35 @@ test('notice-complete: of a notice that is held each point that no word speaks o
 })->with([
     'not held' => ['en', '', ['']],
     'all of it' => [
-        'en', 'With your consent we send news. Quayside Post works under a contract. We keep it for three years. You have the right to access. '
-            .'You can withdraw at any time, and complain to a supervisory authority.', [],
+        'en', "$tidewick With your consent we send news. Quayside Post works under a contract. We keep it for three years. You have the right to access. "
+            .'You can withdraw at any time, and complain to a supervisory authority. You need not give anything.', [],
+    ],
+    'nobody who answers for it' => [
+        'en', 'With your consent we send you news, and share it with our processors. It is kept for a year. You need not agree, have the right to access, '
+            .'can withdraw, and complain to the regulator.', ['notice/controller', 'notice/officer'],
+    ],
+    'its officer by what one is called' => [
+        'en', 'Tidewick Ferries Ltd. Ask our data protection officer. With your consent we send you news, and share it with our processors. It is kept for '
+            .'a year. You need not agree, have the right to access, can withdraw, and complain to the regulator.', [],
     ],
     'two points short' => [
-        'en', 'With your consent we share it with our processors and keep it for a year; you can withdraw.', ['notice/rights', 'notice/complaint'],
+        'en', "$tidewick With your consent our processors get it, and it is kept for a year; you can withdraw. It is optional.",
+        ['notice/purposes', 'notice/rights', 'notice/complaint'],
     ],
     'German' => [
-        'de', 'Rechtsgrundlage ist Ihre Einwilligung. Empfänger: Quayside Post. Wir löschen nach drei Jahren; gespeichert wird in Marsund. Sie haben ein '
-            .'Recht auf Auskunft und können widerrufen. Beschwerde: bei der Aufsichtsbehörde.', [],
+        'de', "$tidewick Damit wir Ihnen schreiben können. Rechtsgrundlage ist Ihre Einwilligung. Empfänger: Quayside Post. Wir löschen nach drei Jahren. "
+            .'Sie haben ein Recht auf Auskunft und können widerrufen. Beschwerde: bei der Aufsichtsbehörde. Alle Angaben sind freiwillig.', [],
     ],
     'French, no word of how long' => [
-        'fr', 'Avec votre consentement. Destinataires : Quayside Post. Vous avez des droits, pouvez retirer votre accord et adresser une réclamation.',
-        ['notice/storage'],
+        'fr', "$tidewick Avec votre consentement, afin de vous écrire. Destinataires : Quayside Post. Vous avez des droits, pouvez retirer votre accord et "
+            .'adresser une réclamation. Rien n’est obligatoire.', ['notice/storage'],
     ],
     'Swedish' => [
-        'sv', 'Rättslig grund är ditt samtycke. Mottagare: Quayside Post. Sparas i tre år. Dina rättigheter: tillgång. Du kan återkalla det och lämna klagomål.',
-        [],
+        'sv', "$tidewick Rättslig grund är ditt samtycke, ändamålet våra brev. Mottagare: Quayside Post. Sparas i tre år. Dina rättigheter: tillgång. "
+            .'Du kan återkalla det och lämna klagomål. Det är frivilligt.', [],
     ],
     'Danish, nobody to complain to' => [
-        'da', 'Retsgrundlag er dit samtykke. Modtagere: Quayside Post. Opbevares i tre år. Du har rettigheder og kan trække det tilbage.', ['notice/complaint'],
+        'da', "$tidewick Retsgrundlag er dit samtykke, formålet vores breve. Modtagere: Quayside Post. Opbevares i tre år. Du har rettigheder og kan trække "
+            .'det tilbage. Det er frivilligt.', ['notice/complaint'],
     ],
 ]);

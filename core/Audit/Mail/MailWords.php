@@ -6,7 +6,7 @@ namespace Juramen\Audit\Mail;
 
 use Juramen\Register\Language;
 use Juramen\Wording\LanguageGuess;
-use Juramen\Wording\Words\LanguageFiles;
+use Juramen\Wording\Words\WordLists;
 
 /** What the words of a mail do: it asks to confirm, says what happens to whoever does nothing, or sells. */
 final readonly class MailWords
@@ -33,12 +33,12 @@ final readonly class MailWords
 
     public function confirm(): bool
     {
-        return $this->first('asks', $this->text) !== '';
+        return $this->first('mail-asks', $this->text) !== '';
     }
 
     public function sayWhatIfIgnored(): bool
     {
-        return $this->first('idle', $this->text) !== '';
+        return $this->first('mail-idle', $this->text) !== '';
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class MailWords
             }
         }
 
-        return $this->first('sells', $text);
+        return $this->first('mail-sells', $text);
     }
 
     /** @return float from 0 to 1: how many of a statement's words stand in the mail */
@@ -66,33 +66,16 @@ final readonly class MailWords
         return $said === [] ? 1.0 : count(array_intersect($said, $words($this->text))) / count($said);
     }
 
-    /** @return string the first words of a kind; empty where there are none */
-    private function first(string $kind, string $text): string
+    /** @return string the first words of a list in any of the languages; empty where there are none */
+    private function first(string $list, string $text): string
     {
         foreach ($this->languages as $language) {
-            if (preg_match(self::pattern($language, $kind), str_replace('’', '\'', $text), $m) === 1) {
-                return $m[0];
+            $words = WordLists::first($language, $list, $text);
+            if ($words !== '') {
+                return $words;
             }
         }
 
         return '';
-    }
-
-    private static function pattern(Language $language, string $kind): string
-    {
-        /** @var array<string, string> $patterns */
-        static $patterns = [];
-
-        return $patterns["$language->value $kind"] ??= '~(?<![\p{L}\p{N}])(?:'
-            .implode('|', array_map(self::phrase(...), LanguageFiles::mails($language)->lines($kind))).')(?![\p{L}\p{N}])~iu';
-    }
-
-    /** "delete this/the ... mail*": any of several words, up to some others, any ending. */
-    private static function phrase(string $phrase): string
-    {
-        $words = array_map(static fn (string $word): string => $word === '...' ? '[^.,!?\n]{0,60}?'
-            : '(?:'.strtr(preg_quote($word, '~'), ['/' => '|', '\*' => '\p{L}*']).')', explode(' ', $phrase));
-
-        return implode('[\s,:"„“”-]{1,3}', $words);
     }
 }

@@ -14,7 +14,7 @@ final class ActResult
     /** @return Hit|null the first word of what comes of it; null where nothing does */
     public static function of(Sentence $s, Hit $act): ?Hit
     {
-        foreach ($s->has(W::NoticeStorage) ? $s->said(W::Agrees) : [] as $agrees) {
+        foreach ($s->has(W::Stores) ? $s->said(W::Agrees) : [] as $agrees) {
             if (self::isToKeep($s, $agrees)) {
                 return null;
             }
@@ -92,7 +92,7 @@ final class ActResult
     {
         $behind = static fn (Hit $h): bool => $h->from >= $agrees->to;
 
-        return array_filter($s->all(W::NoticeStorage), $behind) !== []
+        return array_filter($s->all(W::Stores), $behind) !== []
             && array_filter($s->all(W::Sends, W::Gets, W::Advertising, W::Subscribes, W::Passes, W::Outsider, ...W::means()), $behind) === [];
     }
 

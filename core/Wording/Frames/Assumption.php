@@ -15,7 +15,7 @@ final class Assumption
     public static function of(Sentence $s): ?Hit
     {
         // "We delete your address unless you ticked": what is kept or deleted is sent to nobody.
-        if ($s->has(W::NoticeStorage) && ! $s->has(W::Advertising, W::Agrees, W::Vague)) {
+        if ($s->has(W::Stores) && ! $s->has(W::Advertising, W::Agrees, W::Vague)) {
             return null;
         }
         foreach ($s->all(W::Assumes) as $hit) {

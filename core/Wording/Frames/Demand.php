@@ -14,7 +14,7 @@ final class Demand
 {
     /** What is sent, or done with details. */
     private const OF_SENDING = [
-        W::I, W::Self, W::Sends, W::Gets, W::Advertising, W::Carrier, W::Vague, W::Uses, W::Details, W::Passes, W::NoticeStorage, W::ByEmail, W::BySms,
+        W::I, W::Self, W::Sends, W::Gets, W::Advertising, W::Carrier, W::Vague, W::Uses, W::Details, W::Passes, W::Stores, W::ByEmail, W::BySms,
         W::ByPhone, W::ByPost, W::Agrees, W::Subscribes,
     ];
 

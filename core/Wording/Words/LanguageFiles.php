@@ -66,10 +66,10 @@ final class LanguageFiles
         return self::in(self::HOME."/$language->value/sentences");
     }
 
-    /** What stands in mails to people who signed up. */
-    public static function mails(Language $language): Sections
+    /** Words of texts that no frame reads, see WordLists. */
+    public static function lists(Language $language): Sections
     {
-        return self::in(self::HOME."/$language->value/mails");
+        return self::in(self::HOME."/$language->value/lists");
     }
 
     /**

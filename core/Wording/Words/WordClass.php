@@ -249,13 +249,8 @@ enum WordClass: string
     /** A sum of money that somebody gives. */
     case FieldAmount = 'field-amount';
 
-    // What a privacy notice speaks of. Source: GDPR Art. 13.
-    case NoticeBasis = 'notice-basis';
-    case NoticeRecipients = 'notice-recipients';
-    case NoticeStorage = 'notice-storage';
-    case NoticeRights = 'notice-rights';
-    case NoticeWithdrawal = 'notice-withdrawal';
-    case NoticeComplaint = 'notice-complaint';
+    /** Details are kept, or deleted. */
+    case Stores = 'stores';
 
     /** @return list<self> the means of communication */
     public static function means(): array
@@ -284,9 +279,7 @@ enum WordClass: string
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldAge->value => true, self::FieldAmount->value => true,
-        self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::NoticeBasis->value => true,
-        self::NoticeRecipients->value => true, self::NoticeStorage->value => true, self::NoticeRights->value => true,
-        self::NoticeWithdrawal->value => true, self::NoticeComplaint->value => true,
+        self::FieldGender->value => true, self::FieldPostal->value => true, self::FieldEmployer->value => true, self::Stores->value => true,
     ];
 
     /** Whether its entries of several words take up the shorter ones within them. */

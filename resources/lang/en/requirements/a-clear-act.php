@@ -15,8 +15,9 @@ return [
         'name' => 'No hidden consent',
         'says' => 'Nobody agrees to what nobody sees.',
         'checks' => 'Hidden fields whose names speak of news, marketing or consent and whose value is a yes. The twin of an empty box, versions and lists are none;'
-            .' a ticked box that nobody sees is one.',
-        'unseen' => 'What the server adds by itself.',
+            .' a ticked box that nobody sees is one, and so is a yes in the address that the form is sent to, among several values in one field, or under a box'
+            .' that is only drawn.',
+        'unseen' => 'What the server or a script adds by itself.',
     ],
     'no-consent-by-sending' => [
         'name' => 'Not by sending',

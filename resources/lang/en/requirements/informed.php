@@ -55,8 +55,10 @@ return [
     ],
     'notice-complete' => [
         'name' => 'Notice complete',
-        'says' => 'The notice says who, why and by what right, who gets it, how long it is kept, which rights there are and where to complain.',
-        'checks' => 'Where the text of the notice is held on the controller\'s record, each point of Art. 13 is looked for by the words that speak of it; else one question asks.',
+        'says' => 'The notice says who, why and by what right, who gets it, how long it is kept, which rights there are, where to complain, and whether details must'
+            .' be given.',
+        'checks' => 'Where the text of the notice is held on the controller\'s record, each point of Art. 13 is looked for by the words that speak of it, the'
+            .' controller by its name, and its data protection officer where one is on record; else one question asks.',
         'unseen' => 'Whether what it says is right.',
     ],
     'notice-matches' => [
@@ -87,7 +89,7 @@ return [
         'name' => 'Legible',
         'says' => 'What is agreed to can be read: contrast of 4.5 to 1, not smaller than the rest, labels that stay.',
         'checks' => 'Colours, sizes and what shows through, as elements or the styles of the page have them, at boxes and of the words that people agree to;'
-            .' and fields whose only label goes when somebody types.',
+            .' fields whose only label goes when somebody types, and boxes whose words are only read out.',
         'unseen' => 'What style sheets in other files do that did not come with the page, and words on a ground that only they set.',
     ],
 ];

@@ -19,7 +19,8 @@ return [
         'name' => 'Mail clean',
         'says' => 'A confirmation mail repeats what is agreed to, has one thing to press, says what happens to whoever does nothing, and sells nothing. There'
             .' is nothing to unsubscribe from yet; in Canada every commercial message has a way out.',
-        'checks' => 'Of our own points nothing is left to check: those parts are locked. Of other forms the mail that they send, where you give it (.eml).',
+        'checks' => 'Of our own points nothing is left to check: those parts are locked. Of other forms the mail that they send, where you give it (.eml): its words'
+            .' in five languages, what stands beside its subject in the list of mails, and its links; a house\'s sign, help and legal details are nothing to press.',
         'unseen' => 'Whether that is the mail that everybody gets.',
     ],
     'confirmation-deliberate' => [

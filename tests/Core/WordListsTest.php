@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use Juramen\Audit\Mail\MailWords;
+use Juramen\Register\Language;
+use Juramen\Wording\Words\WordLists;
 
 /*
- * What mails say to somebody who signed up, in five languages. Three lists were written before the code was changed for them; of the last, run once,
- * it found 26 of 34 sentences and accused none of 7.
+ * What mails say to somebody who signed up, and notices to anybody, in five languages. The lists were written before the code was changed for them; of
+ * the last list of mails, run once, it found 26 of 34 sentences and accused none of 7.
  */
 
 test('what a mail asks for, what happens to whoever does nothing and what sells is told from its words', function (): void {
@@ -33,4 +35,20 @@ test('what somebody agreed to is no advertising where the mail repeats it, and w
         ->and(MailWords::of("Please confirm: $offers And 20 % off today!")->sell($offers))->toBe('20 %')
         ->and(MailWords::of('Otter Kajaks GmbH, Stammkapital 25.000 EUR')->sell(''))->toBe('')
         ->and(MailWords::of('Your code is 482913.')->sell(''))->toBe('')->and(MailWords::of('With code OTTER10.')->sell(''))->toBe('code OTTER10');
+});
+
+test('of what a notice says each point of Art. 13 is known by its words, and a sentence about something else is no point', function (): void {
+    $lines = file(dirname(__DIR__).'/Forms/notices.txt', FILE_IGNORE_NEW_LINES) ?: [];
+    $missed = array_filter(array_slice($lines, 1), static function (string $line): bool {
+        [$language, $point, $sentence] = explode('|', $line, 3);
+
+        return WordLists::first(Language::from($language), "notice-$point", $sentence) === '';
+    });
+    expect(count($lines))->toBeGreaterThan(150)->and(array_values($missed))->toBe([]);
+    foreach (['en' => 'We build kayaks in Saltmouth.', 'de' => 'Wir bauen Kajaks in Salzmünde.', 'fr' => 'Nous construisons des kayaks.',
+        'sv' => 'Vi bygger kajaker i Saltmynningen.', 'da' => 'Vi bygger kajakker i Saltmunding.'] as $language => $sentence) {
+        foreach (['purposes', 'basis', 'recipients', 'storage', 'rights', 'withdrawal', 'complaint', 'required', 'officer'] as $point) {
+            expect(WordLists::first(Language::from($language), "notice-$point", $sentence))->toBe('', "$point: $sentence");
+        }
+    }
 });
