@@ -18,6 +18,13 @@ enum ChangeKind: string
     /** It must be filled in, or need no longer. */
     case NeedOther = 'need-other';
     case LinkOther = 'link-other';
+    /** The notice or the terms are linked no more. */
+    case LinkGone = 'link-gone';
+    /** A sentence about consent that stands in no control. */
+    case SentenceAdded = 'sentence-added';
+    case SentenceGone = 'sentence-gone';
+    /** Something is sent that nobody sees, and says yes. */
+    case HiddenYes = 'hidden-yes';
     /** It is sent to another host. */
     case SentElsewhere = 'sent-elsewhere';
     case FormGone = 'form-gone';
@@ -25,6 +32,6 @@ enum ChangeKind: string
     /** Whether somebody should look at once: what is asked of people is another. */
     public function isGrave(): bool
     {
-        return in_array($this, [self::ControlAdded, self::ControlGone, self::WordsOther, self::AnswerOther, self::SentElsewhere, self::FormGone], true);
+        return ! in_array($this, [self::FieldAdded, self::FieldGone, self::NeedOther, self::LinkOther], true);
     }
 }

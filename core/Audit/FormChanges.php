@@ -12,13 +12,13 @@ use Juramen\Points\FieldMeaning;
  */
 final class FormChanges
 {
-    /** Share of words that two labels have in common at least where they are taken for the same control in other words. */
-    private const ALIKE = 0.4;
-
     /** @return list<FormChange> the gravest first */
     public static function between(Reading $before, Reading $after): array
     {
-        $changes = [...self::controls($before, $after), ...self::fields($before, $after), ...self::links($before, $after), ...self::sending($before, $after)];
+        $changes = [
+            ...self::controls($before, $after), ...self::fields($before, $after), ...self::links($before, $after), ...self::sending($before, $after),
+            ...SaidChanges::between($before, $after),
+        ];
         usort($changes, static fn (FormChange $a, FormChange $b): int => (int) $b->kind->isGrave() <=> (int) $a->kind->isGrave());
 
         return $changes;
@@ -33,7 +33,7 @@ final class FormChanges
             $was === null ? $new[] = $control : array_push($changes, ...self::answer($was, $control));
         }
         foreach ($new as $control) {
-            $was = self::takeLikest($rest, $control, self::ALIKE);
+            $was = self::takeLikest($rest, $control);
             if ($was === null) {
                 $changes[] = new FormChange(ChangeKind::ControlAdded, 'A box or choice stands there that did not.', $control->where, '', $control->label);
 
@@ -52,37 +52,18 @@ final class FormChanges
     /**
      * @param  array<int, Control>  $rest  among which it is; without it afterwards
      */
-    private static function takeLikest(array &$rest, Control $control, float $least): ?Control
+    private static function takeLikest(array &$rest, Control $control, ?float $least = null): ?Control
     {
-        [$best, $most] = [null, $least];
-        foreach ($rest as $i => $each) {
-            $alike = self::alike($each->label, $control->label);
-            if ($alike >= $most && ($best === null || $alike > $most)) {
-                [$best, $most] = [$i, $alike];
-            }
+        $labels = array_map(static fn (Control $c): string => $c->label, $rest);
+        $likest = $least === null ? Likeness::likest($labels, $control->label) : Likeness::likest($labels, $control->label, $least);
+        if ($likest === null) {
+            return null;
         }
-        $found = $best === null ? null : $rest[$best];
-        if ($best !== null) {
-            unset($rest[$best]);
-        }
+        $at = (int) array_search($likest, $labels, true);
+        $found = $rest[$at];
+        unset($rest[$at]);
 
         return $found;
-    }
-
-    /** @return float from 0 to 1: the share of words that both have, of all that either has; 1 only where they are the same in their order */
-    private static function alike(string $a, string $b): float
-    {
-        [$x, $y] = [self::words($a), self::words($b)];
-        $all = count(array_unique([...$x, ...$y]));
-        $both = count(array_intersect(array_unique($x), $y));
-
-        return $x === $y ? 1.0 : ($all === 0 ? 0.0 : min(0.99, $both / $all));
-    }
-
-    /** @return list<string> */
-    private static function words(string $text): array
-    {
-        return preg_split('~[^\p{L}\p{N}%]+~u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
     }
 
     /** @return list<FormChange> */
@@ -127,7 +108,7 @@ final class FormChanges
 
     private static function same(AskedField $a, AskedField $b): bool
     {
-        return $a->meaning === $b->meaning && ($a->meaning !== FieldMeaning::Other || self::words($a->label) === self::words($b->label));
+        return $a->meaning === $b->meaning && ($a->meaning !== FieldMeaning::Other || Likeness::words($a->label) === Likeness::words($b->label));
     }
 
     /** @return list<FormChange> links within the form's words that lead elsewhere than links of the same words did */
@@ -135,11 +116,11 @@ final class FormChanges
     {
         $was = [];
         foreach ($before->around->links as $link) {
-            $was[implode(' ', self::words($link->text))][] = $link;
+            $was[implode(' ', Likeness::words($link->text))][] = $link;
         }
         $changes = [];
         foreach ($after->around->links as $link) {
-            $led = $was[implode(' ', self::words($link->text))] ?? [];
+            $led = $was[implode(' ', Likeness::words($link->text))] ?? [];
             $there = array_filter($led, static fn (PageLink $l): bool => $l->href === $link->href
                 || ($l->leadsSomewhere() === $link->leadsSomewhere() && self::path($l->href) === self::path($link->href)));
             if ($led !== [] && $there === []) {

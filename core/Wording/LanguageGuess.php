@@ -33,6 +33,9 @@ final readonly class LanguageGuess
     /** Words that must speak for another language than the one that somebody says it is: "Name" and "E-mail" are written in several. */
     private const PLAIN = 6;
 
+    /** What a neighbour of ours cannot do without, and none of ours writes: Dutch, Norwegian. */
+    private const NEIGHBOURS = ['ik', 'mij', 'het', 'een', 'niet', 'voor', 'wij', 'onze', 'zijn', 'wordt', 'bij', 'meg', 'deg', 'seg', 'ikkje', 'noe'];
+
     private function __construct(private ?Language $language, private int $words) {}
 
     /** Whether enough of a text's words are known in a language to judge what they do: three in ten. */
@@ -81,7 +84,8 @@ final readonly class LanguageGuess
         arsort($counts);
         [$best, $second] = array_slice(array_values($counts), 0, 2);
 
-        $isPlain = $best >= self::FEWEST && $best >= self::MARGIN * $second && $best * 5 >= count($m[0]);
+        $isPlain = $best >= self::FEWEST && $best >= self::MARGIN * $second && $best * 5 >= count($m[0])
+            && $best > 2 * count(array_intersect($m[0], self::NEIGHBOURS));
 
         return new self($isPlain ? Language::from((string) array_key_first($counts)) : null, $best);
     }

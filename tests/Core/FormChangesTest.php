@@ -52,6 +52,13 @@ test('what changed on a form is named, and nothing else', function (string $from
     'a link of other words' => ['<button>', '<a href="/terms">Terms</a><button>', []],
     'sent to somebody else' => ['quay.example/n', 'elsewhere.example/n', ['sent-elsewhere']],
     'sent to another page of the same host' => ['quay.example/n', 'quay.example/other', []],
+    'a sentence that takes sending for a yes' => ['<button>', '<p>By sending this you agree to get our offers.</p><button>', ['sentence-added']],
+    'a sentence about something else' => ['<button>', '<p>We make ropes of hemp.</p><button>', []],
+    'the sentence in other words' => ['<a href', '<p>You can end it at any time.</p><a href', ['sentence-added']],
+    'the notice is linked no more' => ['<a href="/privacy">Privacy notice</a>', '', ['link-gone']],
+    'the notice under another name' => ['Privacy notice', 'How we use your data', []],
+    'a yes that nobody sees' => ['<button>', '<input type="hidden" name="newsletter" value="yes"><button>', ['hidden-yes']],
+    'a number that nobody sees' => ['<button>', '<input type="hidden" name="token" value="yes"><button>', []],
     'what is gravest comes first' => [
         ' required></label>', '></label><label>Phone <input type="tel"></label><label><input type="checkbox"> Partners may write to me</label>',
         ['control-added', 'need-other', 'field-added'],
@@ -60,6 +67,17 @@ test('what changed on a form is named, and nothing else', function (string $from
         '<input type="checkbox"> Email me about ropes', '<input type="checkbox" checked> Email me about sails', ['words-other', 'answer-other'],
     ],
 ]);
+
+test('a sentence that is gone is told as one, and one in other words as that, beside no box that says the same', function (): void {
+    $with = static fn (string $says): Reading => HtmlReader::read(str_replace('<button>', "<p>$says</p><button>", DECIDED))[0];
+    $kinds = static fn (Reading $a, Reading $b): array => array_map(
+        static fn (FormChange $c): array => [$c->kind->value, $c->before, $c->after], FormChanges::between($a, $b)
+    );
+    [$ends, $hard] = ['You can end it at any time.', 'You can end it at any time by registered letter.'];
+    expect($kinds($with($ends), $with('We make ropes.')))->toBe([['sentence-gone', $ends, '']])
+        ->and($kinds($with($ends), $with($hard)))->toBe([['words-other', $ends, $hard]])
+        ->and($kinds($with('Email me about ropes once a month'), $with('Email me about ropes once a month.')))->toBe([]);
+});
 
 test('a change says what stood there, what stands there, and where', function (): void {
     $of = static function (string $from, string $to): array {

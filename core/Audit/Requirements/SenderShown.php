@@ -13,6 +13,14 @@ use Juramen\Audit\Verdict;
 /** The true sender stands in the mail, by a name, and an answer reaches somebody. */
 final class SenderShown extends FormRequirement
 {
+    /** Senders by what they send, and by nobody's name. */
+    private const NOBODY = '~^(?:(?:the |our )?(?:newsletter|news|mail|e-?mail|mailing|mailer|info|no-?reply|do not reply|service|support|team|system|admin|web ?site'
+        .'|nyhetsbrev|nyhedsbrev|lettre d.information))$~iu';
+
+    /** What addresses are called whose mails nobody reads. */
+    private const UNREAD = '~(?:^|[-_.])(?:no|do-?not|ne-?pas|nicht|kein(?:e)?|ej|inte|ikke|ingen)[-_.]?(?:reply|repondre|antwort(?:en)?|svar[a]?)(?:$|[-_.@\d])'
+        .'|^(?:svara?|antwort(?:en)?)[-_.]?(?:ej|inte|ikke|nicht)|^(?:bounces?|mailer-daemon|postmaster|nobody|null|devnull)(?:$|[-_.@+\d])~i';
+
     public function id(): string
     {
         return 'sender-shown';
@@ -38,11 +46,13 @@ final class SenderShown extends FormRequirement
             return $this->notApplicable('A mail that it sends was not given.');
         }
         $answers = $mail->replyTo !== '' ? $mail->replyTo : $mail->from;
+        $nobody = $mail->fromName === '' || $mail->fromName === $mail->from || preg_match(self::NOBODY, $mail->fromName) === 1;
         $findings = array_values(array_filter([
-            $mail->fromName !== '' ? null : $this->finding(
-                Verdict::Weakness, "The mail comes from \"$mail->from\", without a name.", null, null, 'Name the controller as the sender.'
+            ! $nobody ? null : $this->finding(
+                Verdict::Weakness, 'The mail comes from "'.($mail->fromName ?: $mail->from).'", which names nobody.', null, null,
+                'Name the controller as the sender.'
             ),
-            preg_match('~^(?:no|do-?not|ne-?pas|nicht|ej)[-_.]?(?:reply|repondre|antworten|svara?)|^noreply|^donotreply~i', $answers) !== 1 ? null : $this->finding(
+            preg_match(self::UNREAD, $answers) !== 1 ? null : $this->finding(
                 Verdict::Weakness, "Answers go to \"$answers\", where nobody reads them.", null, null, 'Give an address for answers that somebody reads.'
             ),
         ]));
