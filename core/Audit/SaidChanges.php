@@ -55,11 +55,12 @@ final class SaidChanges
     /** @return array<string, string> by their words, sentences about consent that stand in no label: those are told with their control */
     private static function saidIn(Reading $reading): array
     {
-        $labels = implode("\n", array_map(static fn (Control $c): string => $c->label, $reading->controls));
+        $labels = implode('|', array_map(static fn (Control $c): string => implode(' ', Likeness::words($c->label)), $reading->controls));
         $said = [];
         foreach (preg_split('~(?<=[.!?])\s+|\n~u', $reading->text) ?: [] as $sentence) {
-            if ($sentence !== '' && ! str_contains($labels, $sentence) && $reading->listener()->hears($sentence, ...self::SAID)) {
-                $said[implode(' ', Likeness::words($sentence))] = $sentence;
+            $words = implode(' ', Likeness::words($sentence));
+            if ($words !== '' && ! str_contains($labels, $words) && $reading->listener()->hears($sentence, ...self::SAID)) {
+                $said[$words] = $sentence;
             }
         }
 
