@@ -183,7 +183,8 @@ enum ActRefusal: string implements Refusal
             self::UnreadablePage => 'Of :file nothing could be read: :why',
             self::NoFormThere => 'No form stands in :file. Where a script draws it, open the page in a browser, save it as the browser shows it'
                 .' (save as, whole page), and give that file.',
-            self::FormGoneThere => 'The page has :count, and this was number :number. Its other forms were read; put this one away if it is gone for good.',
+            self::FormGoneThere => 'The page has :count, and none is like this one any more. Put it away if it is gone for good, or add what stands'
+                .' there as a form of its own.',
             self::NotFetched => 'The page could not be fetched: :why',
             self::PageFileSize => 'A file of at most :most MB is read; this one is larger, or did not arrive whole.',
             self::NoZip => 'No ZIP that can be opened: :file.',

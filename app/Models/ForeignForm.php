@@ -19,7 +19,6 @@ use Juramen\Canon\Instant;
  * @property string $slug
  * @property string $name
  * @property string $address of its page; empty where nobody said
- * @property int $nth which form of its page it is, from 0
  * @property int|null $controller_id
  * @property int|null $point_id
  * @property bool $watched

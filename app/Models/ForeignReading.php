@@ -16,6 +16,7 @@ use Juramen\Canon\Instant;
  * @property int $id
  * @property int $foreign_form_id
  * @property Digest $page
+ * @property int $nth which form of that page it is, from 0
  * @property string|null $language that was said to be its own
  * @property ReadHow $how
  * @property int|null $user_id nobody where the clock read it

@@ -13,6 +13,7 @@ use Juramen\Audit\FormChanges;
 use Juramen\Audit\Html\ClearedPage;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Reading;
+use Juramen\Audit\SameForm;
 use Juramen\Audit\Standing;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Document;
@@ -216,3 +217,17 @@ test('what was typed, and what would let somebody in, is left out of a page; eve
     $places = static fn (string $html): array => array_map(static fn ($s): string => $s->text(), HtmlReader::read($html)[0]->page->order ?? []);
     expect($places($cleared))->toBe($places($page));
 });
+
+test('a form is found again on its page, whatever came before it, and one that is gone is not taken for another', function (string $now, ?int $at): void {
+    $page = static fn (string $body): array => HtmlReader::read("<!doctype html><html><body>$body</body></html>");
+    $ours = '<form action="/n"><h2>Rope letter</h2><label>Email <input type=email></label><button>Subscribe</button></form>';
+    $contact = '<form action="/c"><h2>Contact</h2><label>Email <input type=email></label><textarea name=m></textarea><button>Send</button></form>';
+    $search = '<form role=search action="/q"><input name=q type=search><button>Search</button></form>';
+    $now = strtr($now, ['OURS' => $ours, 'CONTACT' => $contact, 'SEARCH' => $search]);
+    expect(SameForm::among($page($contact.$ours), 1, $page($now)))->toBe($at);
+})->with([
+    'as it was' => ['CONTACTOURS', 1], 'a search before it' => ['SEARCHCONTACTOURS', 2], 'alone now' => ['OURS', 0], 'turned round' => ['OURSCONTACT', 0],
+    'in other words' => ['CONTACT<form action="/n"><h2>News of sails</h2><label>Your address <input type=email></label><button>Go</button></form>', 1],
+    'another altogether in its place' => ['CONTACT<form action="/o"><h2>Your order</h2><label>Street <input name=s></label><button>Buy</button></form>', 1],
+    'gone' => ['CONTACT', null], 'gone, and a search is new' => ['SEARCHCONTACTSEARCH', null], 'nothing left' => ['<p>Closed</p>', null],
+]);

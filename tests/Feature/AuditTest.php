@@ -162,6 +162,23 @@ test('a watched page that changes by itself comes to the desk until somebody loo
     expect(ForeignReading::query()->count())->toBe(6);
 });
 
+test('a watched form is the same whatever is put before it on its page, and a sentence that came by itself is told', function (): void {
+    $form = ($this->given)(FOREIGN, 'https://jobs.tidewick.example/c');
+    $this->post("/audit/forms/$form->slug/keep", ['name' => 'Crew jobs', 'watched' => '1']);
+    $search = '<form role="search" action="/q"><input type="search" name="q" aria-label="Search"><button>Go</button></form>';
+    $sends = str_replace('<button>', '<p>By sending this you agree that we email you our offers.</p><button>', FOREIGN);
+    $answers = [$search.FOREIGN, $search.$search.$sends, $search];
+    Http::fake(fn () => Http::response((string) array_shift($answers)));
+    app(WatchForms::class)();
+    $this->get('/desk')->assertDontSee('changed by itself');
+    $this->get("/audit/forms/$form->slug")->assertDontSee('that did not');
+    app(WatchForms::class)();
+    $this->get('/desk')->assertSee('its page changed by itself');
+    $this->get("/audit/forms/$form->slug")->assertSee('A sentence stands there that did not.')->assertSee('By sending this you agree');
+    expect(app(WatchForms::class)())->toBe(0);
+    $this->get('/desk')->assertSee('the page has no such form any more');
+});
+
 test('a copy is compared with the edition in force of its point', function (): void {
     $form = ($this->given)();
     $point = DB::table('points')->where('slug', 'footer-newsletter')->value('id');

@@ -11,6 +11,7 @@ use App\Models\ForeignForm;
 use App\Models\ForeignReading;
 use App\Models\ReadHow;
 use App\Models\User;
+use App\Queries\Audit\ReadForms;
 use App\Support\Outgoing\OutgoingClient;
 use App\Support\Outgoing\OutgoingFailed;
 use App\Support\SystemClock;
@@ -20,6 +21,7 @@ use Juramen\Audit\Html\ClearedPage;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\UnreadableHtml;
 use Juramen\Audit\Reading;
+use Juramen\Audit\SameForm;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Refused;
 use Juramen\Points\FormKind;
@@ -31,7 +33,9 @@ use Juramen\Register\Language;
  */
 final class TakeForms
 {
-    public function __construct(private readonly OutgoingClient $client, private readonly ActLog $log, private readonly SystemClock $clock) {}
+    public function __construct(
+        private readonly OutgoingClient $client, private readonly ReadForms $forms, private readonly ActLog $log, private readonly SystemClock $clock
+    ) {}
 
     /**
      * @param  list<GivenPage>  $pages
@@ -82,13 +86,13 @@ final class TakeForms
         $page ??= $this->fetch($form->address, $by === null ? ReadHow::Watched : ReadHow::Address);
         $language = $form->newest?->language;
         $known = $this->read($page, $form->address, $language === null ? null : Language::tryFrom($language));
-        if (! isset($known[$form->nth])) {
-            throw Refused::because(
-                ActRefusal::FormGoneThere, count: count($known) === 1 ? 'one form' : count($known).' forms', number: $form->nth + 1
-            );
+        $last = $form->newest;
+        $nth = SameForm::among($last === null ? [] : $this->forms->on($last, $form), $last->nth ?? 0, $known);
+        if ($nth === null) {
+            throw Refused::because(ActRefusal::FormGoneThere, count: count($known) === 1 ? 'one form' : count($known).' forms');
         }
 
-        return DB::transaction(fn (): ForeignReading => $this->write($form, ClearedPage::of($page->bytes), $page->how, $language, $by));
+        return DB::transaction(fn (): ForeignReading => $this->write($form, ClearedPage::of($page->bytes), $nth, $page->how, $language, $by));
     }
 
     /**
@@ -111,10 +115,10 @@ final class TakeForms
                 $called = $name !== '' ? $name : self::named($page, $reading);
                 $form = ForeignForm::query()->create([
                     'slug' => strtolower(Str::random(10)), 'name' => mb_substr(count($asking) > 1 ? $called.', form '.($nth + 1) : $called, 0, 120),
-                    'address' => mb_substr($page->address, 0, 1000), 'nth' => $nth, 'controller_id' => null, 'point_id' => null, 'watched' => false,
+                    'address' => mb_substr($page->address, 0, 1000), 'controller_id' => null, 'point_id' => null, 'watched' => false,
                     'user_id' => $by->id, 'added_at' => $this->clock->instant(),
                 ]);
-                $this->write($form, $bytes, $page->how, $language?->value, $by);
+                $this->write($form, $bytes, $nth, $page->how, $language?->value, $by);
                 $this->log->write($by, ActKind::ReadForm, $form->slug);
                 $forms[] = $form;
             }
@@ -123,13 +127,13 @@ final class TakeForms
         }, 3);
     }
 
-    private function write(ForeignForm $form, string $bytes, ReadHow $how, ?string $language, ?User $by): ForeignReading
+    private function write(ForeignForm $form, string $bytes, int $nth, ReadHow $how, ?string $language, ?User $by): ForeignReading
     {
         $digest = Digest::of($bytes);
         DB::table('foreign_pages')->insertOrIgnore(['digest' => $digest->bytes, 'bytes' => (string) gzcompress($bytes, 6)]);
 
         return ForeignReading::query()->create([
-            'foreign_form_id' => $form->id, 'page' => $digest, 'language' => $language, 'how' => $how, 'user_id' => $by?->id,
+            'foreign_form_id' => $form->id, 'page' => $digest, 'nth' => $nth, 'language' => $language, 'how' => $how, 'user_id' => $by?->id,
             'read_at' => $this->clock->instant(), 'fault' => '', 'looked_at' => null,
         ]);
     }

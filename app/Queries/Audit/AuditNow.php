@@ -73,7 +73,7 @@ final class AuditNow
     {
         $read = $form->newest ?? $form->readings()->orderByDesc('id')->firstOrFail();
         $key = 'foreign '.hash('sha256', implode(' ', [
-            $read->page->hex(), $form->nth, $form->address, $read->language, $form->mail?->id, config('juramen.release'),
+            $read->page->hex(), $read->nth, $form->address, $read->language, $form->mail?->id, config('juramen.release'),
         ]));
         $kept = self::kept()->get($key);
         if (! is_array($kept)) {

@@ -49,13 +49,18 @@ final class ReadForms
 
     private function reading(ForeignForm $form, ForeignReading $read): ?Reading
     {
+        return ($this->on($read, $form)[$read->nth] ?? null)?->withMail($form->mail?->sent());
+    }
+
+    /** @return list<Reading> all forms of the page of a reading */
+    public function on(ForeignReading $read, ForeignForm $form): array
+    {
         $page = implode(' ', [$read->page->hex(), $form->address, $read->language]);
         if ($page !== $this->last) {
             $language = $read->language === null ? null : Language::tryFrom($read->language);
             [$this->readings, $this->last] = [HtmlReader::read($this->page($read->page), $form->address, $language), $page];
         }
-        $reading = $this->readings[$form->nth] ?? null;
 
-        return $reading?->withMail($form->mail?->sent());
+        return $this->readings;
     }
 }

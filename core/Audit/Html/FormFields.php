@@ -20,22 +20,27 @@ final readonly class FormFields
     /** Whether it asks for an email address. */
     public bool $email;
 
-    /** Lines to write in: names, addresses, numbers. */
+    /** Lines to write in: names, addresses, numbers, and when somebody was born. */
     public int $lines;
+
+    /** How many of them are dates of birth: no day on which anything takes place. */
+    private int $births;
 
     /** Whether there is room for a message. */
     public bool $message;
 
     public function __construct(private FoundForm $form, private Labels $labels, private Listener $listener)
     {
-        $this->lines = count($form->inputs('text', 'email', 'tel'));
+        $this->births = count(array_filter($form->inputs('date'), fn (DOMElement $day): bool => str_starts_with($day->getAttribute('autocomplete'), 'bday')
+            || $this->listener->speaksOf($this->labels->of($day), WordClass::FieldBirthday)));
+        $this->lines = count($form->inputs('text', 'email', 'tel')) + $this->births;
         $this->message = $form->elements('textarea') !== [];
         $this->email = $form->inputs('email') !== [] || array_filter($form->inputs('text'), self::isCalledEmail(...)) !== [];
     }
 
     public function has(string ...$types): bool
     {
-        return $this->form->inputs(...$types) !== [];
+        return count($this->form->inputs(...$types)) > (in_array('date', $types, true) ? $this->births : 0);
     }
 
     /** Whether one line is all there is: an address, or a number. */

@@ -214,8 +214,12 @@ final class Labels
             $text = '';
             for ($beside = $here->{$direction}; $beside !== null && ! $this->holdsControl($beside); $beside = $beside->{$direction}) {
                 $piece = $this->page->text($beside);
+                $behind = $beside->{$direction};
+                // A line that turns ends the label, unless its sentence goes on.
+                $ends = trim($text) !== '' && $beside->nodeName === 'br' && ! ($behind instanceof DOMNode && ($direction === 'nextSibling'
+                    ? Lines::goOn($text, $this->page->text($behind)) : Lines::goOn($this->page->text($behind), $text)));
                 $text = $direction === 'nextSibling' ? "$text $piece" : "$piece $text";
-                if (strlen($text) > self::FAR || (trim($text) !== '' && $beside->nodeName === 'br')) {
+                if ($ends || strlen($text) > self::FAR) {
                     break;
                 }
             }

@@ -34,6 +34,12 @@ final class Lines
         return isset(self::INLINE[$name]) ? '' : "\n";
     }
 
+    /** Whether a sentence goes on over a turn of its line. */
+    public static function goOn(string $before, string $behind): bool
+    {
+        return preg_match(self::WITHIN_SENTENCE, rtrim($before).self::TURN.ltrim($behind)) === 1;
+    }
+
     /** White space folded, turns resolved, and nothing left of what nobody sees. */
     public static function tidy(string $text): string
     {

@@ -28,6 +28,7 @@ final readonly class Roles
 
         return match (true) {
             $this->isService($label) => ControlRole::Technical,
+            $this->keepsPapers($label) => null,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             $this->isToUse($plain) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
@@ -89,6 +90,13 @@ final readonly class Roles
         $own = $this->listener->hears($question, Meaning::Sends) ? $answers : array_filter($answers, $this->words->isAnswer(...));
 
         return $this->of(Lines::tidy($question."\n".implode("\n", $own)), FormKind::Other);
+    }
+
+    /** "You may keep my papers for other posts": nothing comes of it that could come every month. */
+    private function keepsPapers(string $label): bool
+    {
+        return $this->speaks(WordClass::LaterJobs, $label) && $this->speaks(WordClass::Stores, $label)
+            && ! $this->listener->hears($this->listener->without($label, WordClass::Ends), Meaning::Sends);
     }
 
     private function speaks(WordClass $class, string $text): bool

@@ -265,6 +265,7 @@ enum WordClass: string
         self::Terms->value => true, self::Notice->value => true, self::Parent->value => true, self::Outsider->value => true,
         self::Processor->value => true, self::LeavesEmpty->value => true, self::Unticks->value => true, self::TickedAlready->value => true,
         self::Law->value => true, self::Choice->value => true, self::Friend->value => true, self::Abroad->value => true, self::Unsafe->value => true,
+        self::LaterJobs->value => true,
     ];
 
     /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
