@@ -43,17 +43,21 @@ final class ChannelFrame implements Frame
         return $senses;
     }
 
-    /** "It can be withdrawn, by letter, by email or by phone": ways that stand one behind the other, after how it ends. */
-    private function isListed(Sentence $s, Hit $hit): bool
+    /**
+     * "It can be withdrawn, by letter, by email or by phone": the clause to which ways belong that stand one behind the other; their own where they
+     * are not listed so.
+     */
+    private function listedIn(Sentence $s, Hit $hit): int
     {
         $clause = $hit->clause;
         while ($clause > 0 && $s->clauses[$clause]->opener === null && ! $s->inClause($clause, W::I, W::You, W::Self, W::Gets, W::May)) {
-            if (SendingFrame::ends($s, --$clause)) {
-                return true;
+            $clause--;
+            if (SendingFrame::ends($s, $clause)) {
+                break;
             }
         }
 
-        return false;
+        return $clause;
     }
 
     private function isMeans(Sentence $s, Hit $hit): bool
@@ -76,13 +80,16 @@ final class ChannelFrame implements Frame
         if (! $s->has(W::Ends, W::Withdraws, W::NoLonger)) {
             return true;
         }
-        if ($this->isListed($s, $hit)) {
+        $listed = $this->listedIn($s, $hit);
+        if ($listed < $hit->clause && SendingFrame::ends($s, $listed)) {
             return false;
         }
         // "Withdraw at any time, by email or letter": what stands alone belongs to the ending before it.
-        foreach ($s->within($hit->clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague) as $sends) {
-            if ($sends->to <= $hit->from || $sends->from >= $hit->to || $sends->to - $sends->from > 1) {
-                return true;
+        foreach ([$hit->clause, $listed] as $clause) {
+            foreach ($s->within($clause, W::Sends, W::Gets, W::May, W::Wants, W::Agrees, W::Advertising, W::Vague) as $sends) {
+                if ($sends->to <= $hit->from || $sends->from >= $hit->to || $sends->to - $sends->from > 1) {
+                    return true;
+                }
             }
         }
 
