@@ -52,10 +52,10 @@ final class FormChanges
     /**
      * @param  array<int, Control>  $rest  among which it is; without it afterwards
      */
-    private static function takeLikest(array &$rest, Control $control, ?float $least = null): ?Control
+    private static function takeLikest(array &$rest, Control $control, float $least = Likeness::ALIKE): ?Control
     {
         $labels = array_map(static fn (Control $c): string => $c->label, $rest);
-        $likest = $least === null ? Likeness::likest($labels, $control->label) : Likeness::likest($labels, $control->label, $least);
+        $likest = Likeness::likest(array_values($labels), $control->label, $least);
         if ($likest === null) {
             return null;
         }

@@ -8,7 +8,7 @@ namespace Juramen\Audit;
 final class Likeness
 {
     /** Share of words that two texts have in common at least where one is taken for the other in other words. */
-    private const ALIKE = 0.4;
+    public const ALIKE = 0.4;
 
     /** @return float from 0 to 1: the share of words that both have, of all that either has; 1 only where they are the same in their order */
     public static function of(string $a, string $b): float
@@ -21,7 +21,7 @@ final class Likeness
     }
 
     /**
-     * @param  array<array-key, string>  $texts
+     * @param  list<string>  $texts
      * @return string|null the first of those that are likest to a text; null where none is like it
      */
     public static function likest(array $texts, string $text, float $least = self::ALIKE): ?string

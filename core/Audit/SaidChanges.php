@@ -37,7 +37,7 @@ final class SaidChanges
         [$gone, $new] = [array_diff_key($was, $is), array_diff_key($is, $was)];
         $changes = [];
         foreach ($new as $sentence) {
-            $like = Likeness::likest($gone, $sentence);
+            $like = Likeness::likest(array_values($gone), $sentence);
             if ($like !== null) {
                 unset($gone[array_search($like, $gone, true)]);
                 $changes[] = new FormChange(ChangeKind::WordsOther, 'A sentence is another.', self::place($after), $like, $sentence);

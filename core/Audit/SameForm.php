@@ -50,7 +50,7 @@ final class SameForm
 
     private static function alike(Reading $was, Reading $is): float
     {
-        $id = static fn (Reading $r): string => $r->where !== null && str_starts_with($r->where->text(), '#') ? $r->where->text() : '';
+        $id = static fn (Reading $r): string => str_starts_with($r->where->text(), '#') ? $r->where->text() : '';
         $sent = static fn (Reading $r): string => rtrim((string) parse_url((string) $r->page?->action, PHP_URL_PATH), '/');
 
         return ($id($was) !== '' && $id($was) === $id($is) ? self::ID : 0) + ($sent($was) !== '' && $sent($was) === $sent($is) ? self::SENT : 0)

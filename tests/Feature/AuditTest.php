@@ -167,8 +167,11 @@ test('a watched form is the same whatever is put before it on its page, and a se
     $this->post("/audit/forms/$form->slug/keep", ['name' => 'Crew jobs', 'watched' => '1']);
     $search = '<form role="search" action="/q"><input type="search" name="q" aria-label="Search"><button>Go</button></form>';
     $sends = str_replace('<button>', '<p>By sending this you agree that we email you our offers.</p><button>', FOREIGN);
-    $answers = [$search.FOREIGN, $search.$search.$sends, $search];
-    Http::fake(fn () => Http::response((string) array_shift($answers)));
+    $under = static fn (string $page, int $times): string => str_replace('<body>', '<body>'.str_repeat($search, $times), $page);
+    $answers = [$under(FOREIGN, 1), $under($sends, 2), $search];
+    Http::fake(function () use (&$answers) {
+        return Http::response((string) array_shift($answers));
+    });
     app(WatchForms::class)();
     $this->get('/desk')->assertDontSee('changed by itself');
     $this->get("/audit/forms/$form->slug")->assertDontSee('that did not');
@@ -489,7 +492,7 @@ test('the mail that a form sends is read beside it', function (): void {
     $send('no mail at all')->assertRefused(ActRefusal::UnreadablePage);
     $this->get("/audit/forms/$form->slug")->assertSee('It has no sender, so it is no mail')->assertDontSee('Address confirmed');
     $send("From: crew@tidewick.example\r\nTo: imke@post.example\r\nSubject: Welcome aboard\r\n\r\nWelcome, imke@post.example! You get our news now.\r\n");
-    $this->get("/audit/forms/$form->slug")->assertSee('The mail only announces')->assertSee('without a name');
+    $this->get("/audit/forms/$form->slug")->assertSee('The mail only announces')->assertSee('which names nobody');
     $audited = app(AuditNow::class)()->form(AuditedKind::Form, $form->slug);
     expect(DB::table('foreign_mails')->value('mail'))->not->toContain('imke')
         ->and($audited?->standing('confirmed-address'))->toBe(Verdict::Weakness);

@@ -38,7 +38,8 @@ final class WatchForms
         $last = $form->newest;
         if ($last !== null && $last->fault !== $fault) {
             ForeignReading::query()->create([
-                'foreign_form_id' => $form->id, 'page' => $last->page, 'nth' => $last->nth, 'language' => $last->language, 'how' => ReadHow::Watched, 'user_id' => null,
+                'foreign_form_id' => $form->id, 'page' => $last->page, 'nth' => $last->nth, 'language' => $last->language, 'how' => ReadHow::Watched,
+                'user_id' => null,
                 'read_at' => $this->clock->instant(), 'fault' => $fault, 'looked_at' => null,
             ]);
         }
