@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Juramen\Audit\Control;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\Page;
 use Juramen\Audit\Requirements;
@@ -91,6 +92,13 @@ test('a box that stands on yes is found in whatever markup', function (string $h
         "<input type=checkbox name=c checked aria-label=\"$says\">", 'legible weakness', 'rate-said weakness', 'withdrawal-said weakness',
     ],
 ]);
+
+test('words that explain one box are none of the next', function (): void {
+    $html = '<form method=post><h2>Account</h2><label><input type=checkbox aria-describedby=d> I agree</label>'
+        .'<p id=d>Otter Kayaks may email me its offers once a month.</p><input type=checkbox aria-label="Call me about offers"><button>Create</button></form>';
+    $labels = array_map(static fn (Control $c): string => $c->label, HtmlReader::read($html)[0]->controls);
+    expect($labels)->toBe(["Otter Kayaks may email me its offers once a month.\nI agree", 'Call me about offers']);
+});
 
 test('a site is called by its title where that names it beside the page', function (string $title, ?string $name): void {
     expect(HouseName::ofTitle("$title\nLetters from the river")?->words)->toBe($name);

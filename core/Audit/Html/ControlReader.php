@@ -55,7 +55,7 @@ final readonly class ControlReader
             if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true) || ($element->nodeName === 'button' && $role !== 'radio')) {
                 $label = $this->explained($element, $this->labels->of($element));
                 $question = $this->askedOver($element, $label, $kind, $before);
-                $before = $question === null ? null : [$label, $question];
+                $before = $question === null || $this->words->isBareAnswer($label) ? null : [$label, $question];
                 $controls[] = $this->box($element, $label, $question, $kind);
             } elseif ($type === 'radio' || $role === 'radio') {
                 $groups[$element->getAttribute('name') ?: spl_object_id($element->parentNode ?? $element)][] = $element;

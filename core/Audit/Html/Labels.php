@@ -213,6 +213,9 @@ final class Labels
         for ($here = $node; $here !== null && ! in_array($here->nodeName, ['form', 'body', 'fieldset', 'table'], true); $here = $here->parentNode) {
             $text = '';
             for ($beside = $here->{$direction}; $beside !== null && ! $this->holdsControl($beside); $beside = $beside->{$direction}) {
+                if ($node instanceof DOMElement && $this->page->explainsOthers($beside, $node)) {
+                    break;
+                }
                 $piece = $this->page->text($beside);
                 $behind = $beside->{$direction};
                 // A line that turns ends the label, unless its sentence goes on.

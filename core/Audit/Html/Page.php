@@ -57,6 +57,9 @@ final class Page
     /** @var array<string, list<DOMElement>> */
     private array $ids = [];
 
+    /** @var array<string, list<DOMElement>> id to what it explains, by `aria-describedby` */
+    private array $explained = [];
+
     /** @var array<int, true> object ids of what nobody sees */
     private array $hidden = [];
 
@@ -174,6 +177,9 @@ final class Page
         if ($element->hasAttribute('id')) {
             $this->ids[$element->getAttribute('id')][] = $element;
         }
+        foreach ($element->hasAttribute('aria-describedby') ? preg_split('/\s+/', trim($element->getAttribute('aria-describedby'))) ?: [] : [] as $id) {
+            $this->explained[$id][] = $element;
+        }
         $style = $element->getAttribute('style');
         $hidden = $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true'
             || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
@@ -289,6 +295,14 @@ final class Page
     public function byId(string $id): ?DOMElement
     {
         return $this->ids[$id][0] ?? null;
+    }
+
+    /** Whether words are named as what explains other controls, and so are none of this one's. */
+    public function explainsOthers(DOMNode $words, DOMElement $control): bool
+    {
+        $of = $words instanceof DOMElement ? $this->explained[$words->getAttribute('id')] ?? [] : [];
+
+        return $of !== [] && ! in_array($control, $of, true);
     }
 
     public function body(): DOMElement
