@@ -63,13 +63,14 @@ final class AnnouncedFrame implements Frame
             }
         }
         // "You get emails about tools now and then": what keeps coming, and is not of what the person does there.
-        foreach ($s->says(W::Sends, W::Gets) && $s->has(W::Rate) && ! $s->has(W::Service, W::Answers) ? $s->said(...W::means()) : [] as $mail) {
+        $again = $s->has(W::Rate) || ($s->has(W::Unit) && $s->has(W::Each, W::Per));
+        foreach ($again && $s->says(W::Sends, W::Gets) && ! $s->has(W::Service, W::Answers) ? $s->said(...W::means()) : [] as $mail) {
             if (self::hasTopic($s, $mail)) {
                 return $mail;
             }
         }
         // "You also get our concert letter", "afterwards you get our letter every month": one of ours, besides what was asked for.
-        $more = $s->has(W::Also) || $s->has(W::Rate) || ($s->has(W::Unit) && $s->has(W::Each, W::Per));
+        $more = $s->has(W::Also) || $again;
         foreach ($more && $s->says(W::Sends, W::Gets) ? $s->said(W::Carrier) : [] as $letter) {
             $ours = static fn (Hit $h): bool => $h->from < $letter->from && $letter->from - $h->to <= self::NEAR;
             if (array_filter($s->said(W::Self), $ours) !== [] && ! $s->has(W::Service, W::Answers)) {
@@ -128,11 +129,13 @@ final class AnnouncedFrame implements Frame
         return $sends !== [] && ($s->inClause($clause, W::Similar, W::Advertising) || ($vague && ! $s->has(W::Service, W::Answers)));
     }
 
-    /** "Emails about gardens", and not "emails about your order". */
+    /** "Emails about gardens", "email you about gardens", and not "emails about your order". */
     private static function hasTopic(Sentence $s, Hit $mail): bool
     {
         $purposes = array_map(static fn (Hit $h): int => $h->from, $s->all(W::InOrder));
-        $about = array_filter($s->all(W::From), static fn (Hit $h): bool => $h->from === $mail->to && ! in_array($h->from, $purposes, true));
+        $sends = array_filter($s->all(W::Sends), static fn (Hit $h): bool => $h->from <= $mail->from && $h->to >= $mail->to);
+        $ends = [$mail->to, ...array_map(static fn (Hit $h): int => $h->to, $sends)];
+        $about = array_filter($s->all(W::From), static fn (Hit $h): bool => in_array($h->from, $ends, true) && ! in_array($h->from, $purposes, true));
         $from = reset($about);
         $yours = static fn (Hit $h): bool => $from !== false && $h->from >= $from->to && $h->from - $from->to <= self::NEAR;
 
