@@ -47,9 +47,9 @@ function wordsSeen(DOMNode $node): string
             return ' '.$node->getAttribute('alt').' ';
         }
         $turn = in_array($node->nodeName, ['br', 'small'], true) ? "\x1e" : '';
-        $line = $turn !== '' || in_array($node->nodeName, ['a', 'b', 'em', 'span', 'input'], true) ? '' : "\n";
+        $line = $turn !== '' || in_array($node->nodeName, ['a', 'b', 'em', 'span', 'input'], true) ? "\x1f" : "\n";
 
-        return $turn.$line.implode('', array_map($walk, iterator_to_array($node->childNodes))).$line;
+        return ($turn ?: $line).implode('', array_map($walk, iterator_to_array($node->childNodes))).$line;
     };
 
     return Lines::tidy($walk($node));

@@ -69,6 +69,8 @@ test('a sentence goes on over turns of its line, and a line that ends it does no
     'after a sentence' => ['We answer.<br>offers come.', "We answer.\noffers come."],
     'an address' => ['Otter Kayaks<br>12 Quay Street<br>Saltmouth', "Otter Kayaks\n12 Quay Street\nSaltmouth"],
     'a paragraph' => ['offers and<br><br>news', "offers and\nnews"],
+    'what only looks part' => ['<b>Kayak letter</b><span>Every Monday.</span>', "Kayak letter\nEvery Monday."],
+    'a word of two parts' => ['News<b>letter</b> of <i>O</i>tter', 'Newsletter of Otter'],
     'small print' => ['Email <small>We send offers.</small>', "Email\nWe send offers."],
     'where a word may be parted' => ['news&shy;letter off&#8203;ers', 'newsletter offers'],
 ]);

@@ -121,13 +121,20 @@ final readonly class FieldReader
             }
         }
 
-        // "Title: Ms, Mr".
-        $asksGender = ! $written && array_filter(
-            $this->page->named(['option'], $element),
-            fn (DOMElement $o): bool => $this->listener->speaksOf(Lines::tidy($o->textContent), WordClass::FieldGender)
-        ) !== [];
+        return ! $written && $this->asksGender($element, $type) ? FieldMeaning::Gender : FieldMeaning::Other;
+    }
 
-        return $asksGender ? FieldMeaning::Gender : FieldMeaning::Other;
+    /** "Title: Ms, Mr", "you are: a woman, a man": what is chosen from says what is asked. */
+    private function asksGender(DOMElement $element, string $type): bool
+    {
+        $answers = array_map(static fn (DOMElement $o): string => Lines::tidy($o->textContent), $this->page->named(['option'], $element));
+        foreach ($type === 'radio' && $element->getAttribute('name') !== '' ? $this->page->named(['input to fill in']) : [] as $radio) {
+            if ($radio->getAttribute('type') === 'radio' && $radio->getAttribute('name') === $element->getAttribute('name')) {
+                $answers[] = $this->labels->of($radio);
+            }
+        }
+
+        return array_filter($answers, fn (string $answer): bool => $this->listener->speaksOf($answer, WordClass::FieldGender)) !== [];
     }
 
     private function isRequired(DOMElement $element, string $label): bool

@@ -216,6 +216,10 @@ final class Labels
                 if ($node instanceof DOMElement && $this->page->explainsOthers($beside, $node)) {
                     break;
                 }
+                // What stands over a field's words in a part of its own is none of them.
+                if ($direction === 'previousSibling' && trim($text) !== '' && $beside instanceof DOMElement && Lines::isBlock($beside->nodeName)) {
+                    break;
+                }
                 $piece = $this->page->text($beside);
                 $behind = $beside->{$direction};
                 // A line that turns ends the label, unless its sentence goes on.

@@ -23,6 +23,12 @@ final class Lines
     /** A turn within a sentence: what follows goes on in small letters, or the line before ends with a comma or a little word. */
     private const WITHIN_SENTENCE = '~(?<![.!?:;]) ?\x1e ?(?=\p{Ll})|(?<=,|\P{L}\p{Ll}|\P{L}\p{Ll}{2}|\P{L}\p{Ll}{3}) ?\x1e ?(?=[\p{L}\p{N}])~u';
 
+    /** Where one element in a line ends or begins and another follows, until a text is read. */
+    private const JOINT = "\x1f";
+
+    /** A joint that nothing but looks part: "Letters from the river" and "Every Monday", each marked, with no space between. */
+    private const PARTED = '~(?<=[\p{Ll}.!?:;,])\x1f+(?=\p{Lu})~u';
+
     /** What stands before the words of an element. */
     public static function before(string $name): string
     {
@@ -31,7 +37,13 @@ final class Lines
 
     public static function behind(string $name): string
     {
-        return isset(self::INLINE[$name]) ? '' : "\n";
+        return self::isBlock($name) ? "\n" : self::JOINT;
+    }
+
+    /** Whether an element begins a line of its own. */
+    public static function isBlock(string $name): bool
+    {
+        return ! isset(self::INLINE[$name]);
     }
 
     /** Whether a sentence goes on over a turn of its line. */
@@ -48,6 +60,7 @@ final class Lines
             return $text;
         }
 
+        $text = str_contains($text, self::JOINT) ? str_replace(self::JOINT, '', (string) preg_replace(self::PARTED, "\n", $text)) : $text;
         // Where a word may be parted or a line may end, nobody sees anything.
         $text = (string) preg_replace(['~[\x{ad}\x{200b}\x{2060}\x{feff}]+~u', '~[^\S\n]+~u'], ['', ' '], $text);
         $text = str_contains($text, self::TURN) ? (string) preg_replace(self::WITHIN_SENTENCE, ' ', $text) : $text;

@@ -191,7 +191,8 @@ final class ActFrame implements Frame
     private function asked(Sentence $s, ?Sentence $before): ?Hit
     {
         $act = $before === null || count($before->tokens) > self::NEAR || ! $before->isQuestion() ? null : $before->said(W::Does)[0] ?? null;
-        if ($act === null || ! $s->has(W::Self) || $s->has(W::I, W::Ticks, W::Wants, W::May, W::If, W::Subscribes)) {
+        // "Looking for a book? Tell us its title": nobody of ours does anything.
+        if ($act === null || $s->acting(W::Self) === [] || $s->has(W::I, W::Ticks, W::Wants, W::May, W::If, W::Subscribes)) {
             return null;
         }
 
