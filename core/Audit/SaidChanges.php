@@ -15,7 +15,7 @@ final class SaidChanges
 {
     /** What a sentence does that somebody who watches a form must see come and go. */
     private const SAID = [
-        Meaning::Sends, Meaning::Announced, Meaning::AsksForNo, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::YesWritten, Meaning::Assumed,
+        Meaning::Announced, Meaning::AsksForNo, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::YesWritten, Meaning::Assumed,
         Meaning::Condition, Meaning::Exchange, Meaning::Voluntary, Meaning::PassedOn, Meaning::TheyWrite, Meaning::CanEnd, Meaning::HardToEnd,
         Meaning::NeverEnds, Meaning::CanObject, Meaning::RateGiven, Meaning::Measured, Meaning::Profiled, Meaning::HealthUsed, Meaning::Transferred,
         Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::TickedAlready,

@@ -35,9 +35,11 @@ final class ForeignChanges
         $language = $edition->sheet->draft->languageFor($reading->language);
         $ours = HtmlReader::read($this->published->form($edition, $language)->html)[0] ?? null;
 
-        // A copy on another host is sent to us from there, and has links made whole: where it goes is for the eye.
+        // A copy on another host is sent to us from there, and has links made whole: where it goes is for the eye. What stands over our form is its page's.
+        $ofPage = [ChangeKind::SentElsewhere, ChangeKind::SentenceGone];
+
         return $ours === null ? null : array_values(array_filter(
-            FormChanges::between($ours, $reading), static fn (FormChange $c): bool => $c->kind !== ChangeKind::SentElsewhere
+            FormChanges::between($ours, $reading), static fn (FormChange $c): bool => ! in_array($c->kind, $ofPage, true)
         ));
     }
 

@@ -32,6 +32,9 @@ final readonly class FieldReader
 
     private const NOT_ASKED = ['submit', 'button', 'image', 'reset', 'password', 'search'];
 
+    /** What elements play that are boxes, whatever they are made of. */
+    private const PLAYED = ['checkbox', 'switch', 'radio'];
+
     /** Bytes of what boxes and lists ask; what is longer tells something. */
     private const LONGEST_CHOICE = 80;
 
@@ -59,7 +62,7 @@ final readonly class FieldReader
         $answered = [];
         foreach ($form->controls as $element) {
             $type = strtolower($element->getAttribute('type'));
-            if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || $element->hasAttribute('role')
+            if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || in_array($element->getAttribute('role'), self::PLAYED, true)
                 // What people do not see is a trap for programs, and no question.
                 || $this->visibility->isUnseen($element)) {
                 continue;

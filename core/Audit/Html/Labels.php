@@ -106,7 +106,7 @@ final class Labels
 
     private function isFilledIn(DOMElement $control): bool
     {
-        return ! in_array(strtolower($control->getAttribute('type')), ['checkbox', 'radio'], true) && ! $control->hasAttribute('role');
+        return ! FoundForm::isBox($control);
     }
 
     /** The element that labels a control; null where none does. */
@@ -201,8 +201,7 @@ final class Labels
 
     private function nearest(DOMElement $control): string
     {
-        $isBox = in_array(strtolower($control->getAttribute('type')), ['checkbox', 'radio'], true) || $control->hasAttribute('role');
-        [$first, $second] = $isBox ? ['nextSibling', 'previousSibling'] : ['previousSibling', 'nextSibling'];
+        [$first, $second] = FoundForm::isBox($control) ? ['nextSibling', 'previousSibling'] : ['previousSibling', 'nextSibling'];
 
         return $this->along($control, $first) ?: $this->along($control, $second);
     }

@@ -38,7 +38,7 @@ final class ActResult
                 continue;
             }
             // "I agree to the terms by booking": what is agreed to must be sent.
-            if ($hit->class === W::Agrees && (self::isOfPapers($s, $hit) || (SendingFrame::sent($s) === null && ! self::gives($s)))) {
+            if ($hit->class === W::Agrees && (self::isOfPapers($s, $hit) || (! self::isSent($s, $act) && ! self::gives($s)))) {
                 continue;
             }
             // "You agree that we use your details to answer": it is used for what was asked.
@@ -71,6 +71,20 @@ final class ActResult
         $papers = $s->has(W::Notice, W::Terms) && ! $s->has(W::Carrier, W::Vague, W::Outsider, W::Profiles);
 
         return ($papers || $confirms) && ! $s->has(W::Advertising, W::Subscribes, ...W::means());
+    }
+
+    /** Whether anything is sent besides what is done: "by sending it you agree that we may look at your booking" sends nothing. */
+    private static function isSent(Sentence $s, Hit $act): bool
+    {
+        // "Your report" is what somebody writes, and nothing that they get.
+        $acting = array_map(static fn (Hit $h): int => $h->from, $s->acting(W::You));
+        $theirs = array_map(static fn (Hit $h): int => in_array($h->from, $acting, true) ? -1 : $h->to, $s->all(W::You));
+        $apart = static fn (Hit $h): bool => ($h->from >= $act->to || $h->to <= $act->from) && ! in_array($h->from, $theirs, true);
+        $sent = SendingFrame::sent($s);
+
+        return $sent !== null && ($apart($sent) || array_filter(
+            $s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, W::Subscribes, W::Adds, W::Contact, ...W::means()), $apart
+        ) !== []);
     }
 
     /** Whether somebody's details are used or given away; whoever only carries a parcel uses them for nothing else. */
