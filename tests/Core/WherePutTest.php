@@ -65,6 +65,8 @@ test('a sentence goes on over turns of its line, and a line that ends it does no
 })->with([
     'in small letters' => ['You agree that we send<br>offers by email.', 'You agree that we send offers by email.'],
     'behind a little word' => ['Sie stimmen der<br>Zusendung von<br>Angeboten zu.', 'Sie stimmen der Zusendung von Angeboten zu.'],
+    'behind a word that leads on' => ['Ja, ich möchte<br>Angebote und unsere<br>Neuheiten', 'Ja, ich möchte Angebote und unsere Neuheiten'],
+    'behind one that leads nowhere' => ['Offers for kayaks<br>Unsubscribe at any time', "Offers for kayaks\nUnsubscribe at any time"],
     'behind a comma' => ['Offers,<br>News', 'Offers, News'],
     'after a sentence' => ['We answer.<br>offers come.', "We answer.\noffers come."],
     'an address' => ['Otter Kayaks<br>12 Quay Street<br>Saltmouth', "Otter Kayaks\n12 Quay Street\nSaltmouth"],

@@ -20,8 +20,11 @@ final class Lines
     /** What stands for such a turn until a text is read. */
     private const TURN = "\x1e";
 
-    /** A turn within a sentence: what follows goes on in small letters, or the line before ends with a comma or a little word. */
-    private const WITHIN_SENTENCE = '~(?<![.!?:;]) ?\x1e ?(?=\p{Ll})|(?<=,|\P{L}\p{Ll}|\P{L}\p{Ll}{2}|\P{L}\p{Ll}{3}) ?\x1e ?(?=[\p{L}\p{N}])~u';
+    /** A turn within a sentence: what follows goes on in small letters, or the line before ends with a comma, or with a word that leads on. */
+    private const WITHIN_SENTENCE = '~(?<![.!?:;]) ?\x1e ?(?=\p{Ll})|(?<=,|\P{L}\p{Ll}|\P{L}\p{Ll}{2}|\P{L}\p{Ll}{3}) ?\x1e ?(?=[\p{L}\p{N}])'
+        .'|(?<!\p{L})(?:unser|unsere[nmrs]?|euren?|ihre[nmrs]?|meine[nmrs]?|deine[nmrs]?|eine[nmrs]?|diese[nmrs]?|jede[nmrs]?|dass|oder|über|nach|durch|ohne|gegen'
+        .'|möchte|darf|dürfen|können|werden|wird|haben|sind|your|their|with|from|that|about|this|these|will|each|every|votre|notre|leurs?|pour|avec|dans|sans'
+        .'|chaque|från|eller|över|våra|vårt|dina|ditt|mina|varje|vores|jeres|deres|dine|mine|efter|uden|hver)\K ?\x1e ?(?=\p{L})~u';
 
     /** Where one element in a line ends or begins and another follows, until a text is read. */
     private const JOINT = "\x1f";
