@@ -35,8 +35,8 @@
 @endif
 <section aria-labelledby="readings"><h2 id="readings">Readings</h2><ul class="readings">
 @foreach ($page->readings as $row)<li>{{ $row->at }}, {{ $row->how }}@if ($row->by !== 'the clock') by {{ $row->by }}@endif
-@if ($row->changed)<b>· another page</b>@endif
-@if ($row->fault !== '')<span class="breach">{{ $row->fault }}</span>@endif</li>@endforeach
+ @if ($row->changed)<b>· another page</b>@endif
+ @if ($row->fault !== '')<span class="breach">{{ $row->fault }}</span>@endif</li>@endforeach
 </ul></section>
 </div>
 <aside class="margin" aria-label="Notes">
