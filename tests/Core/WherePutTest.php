@@ -53,6 +53,9 @@ test('what stands in the next part of a page is about something else', function 
     expect(foundOn($body))->toContain('rate-said weakness');
 })->with([
     'under a heading of its own' => ["<h2>Letters from the river</h2><div>$form</div><div><h2>Club</h2><p>We paddle once a month.</p></div>"],
+    'in a column behind one that is named' => [
+        "<h1>Letters from the river</h1><div><div>$form</div><div><h3>Club</h3><p>We paddle once a month.</p></div></div>",
+    ],
     'beside it' => ["<main><h2>Letters from the river</h2>$form</main><aside><p>We paddle once a month.</p></aside>"],
     'with a form of its own' => ["<h2>Letters from the river</h2><div>$form</div><div><p>We paddle once a month.</p><form><input name=q></form></div>"],
     'in another dialog' => ["<div><p>We paddle once a month.</p></div><dialog open><button aria-label=Close>x</button><p>Letters from the river</p>$form</dialog>"],

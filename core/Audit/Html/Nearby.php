@@ -33,19 +33,32 @@ final readonly class Nearby
 
     public function words(DOMElement $element): string
     {
+        $headed = $this->page->count(self::HEADINGS, $element) > 0;
+        [$words, $met] = $this->around($element, $headed, false);
+
+        // Where nothing over it names it, the column behind it does.
+        return $headed || $met ? $words : $this->around($element, false, true)[0];
+    }
+
+    /**
+     * @param  bool  $headed  whether it has a heading of its own
+     * @param  bool  $columns  whether a heading behind it may name it
+     * @return array{string, bool} the words around an element, and whether a heading stands over it
+     */
+    private function around(DOMElement $element, bool $headed, bool $columns): array
+    {
         $words = $this->named($element, 'aria-labelledby').$this->named($element, 'aria-describedby');
         $fields = $this->page->count(self::FIELDS, $element);
-        $headed = $this->page->count(self::HEADINGS, $element) > 0;
-        for ($at = $element; $at->nodeName !== 'body'; $at = $around) {
+        for ([$at, $met] = [$element, false]; $at->nodeName !== 'body'; $at = $holds) {
             [$before, $met] = $this->before($at);
-            $words = Lines::tidy($before."\n".$words."\n".$this->behind($at, ! $headed && ! $met));
-            $around = $at->parentNode;
-            if ($met || $headed || ! $around instanceof DOMElement || $this->standsAlone($around) || $this->page->count(self::FIELDS, $around) > $fields) {
+            $words = Lines::tidy($before."\n".$words."\n".$this->behind($at, $columns));
+            $holds = $at->parentNode;
+            if ($met || $headed || ! $holds instanceof DOMElement || $this->standsAlone($holds) || $this->page->count(self::FIELDS, $holds) > $fields) {
                 break;
             }
         }
 
-        return $words;
+        return [$words, $met];
     }
 
     private function named(DOMElement $element, string $attribute): string
@@ -77,14 +90,14 @@ final readonly class Nearby
     /**
      * The words under an element.
      *
-     * @param  bool  $unheaded  whether nothing over it names it, so that a heading behind it does: the column beside it
+     * @param  bool  $columns  whether a heading behind it may name it: in the column beside it
      */
-    private function behind(DOMElement $element, bool $unheaded): string
+    private function behind(DOMElement $element, bool $columns): string
     {
         $pieces = [];
         foreach ($this->beside($element, 'nextSibling') as $near) {
             $headings = ! $near instanceof DOMElement ? 0 : (in_array($near->nodeName, self::HEADINGS, true) ? 1 : $this->page->count(self::HEADINGS, $near));
-            $names = $headings === 1 && $unheaded && ! in_array($near->nodeName, self::HEADINGS, true)
+            $names = $headings === 1 && $columns && ! in_array($near->nodeName, self::HEADINGS, true)
                 && $near->nextElementSibling === null && $element->previousElementSibling === null;
             if (($headings > 0 && ! $names) || mb_strlen($text = $this->page->text($near)) > self::LONGEST) {
                 break;

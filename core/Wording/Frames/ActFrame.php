@@ -114,7 +114,9 @@ final class ActFrame implements Frame
             // "Opening an account subscribes you": the word that adds is the one that subscribes.
             $within = static fn (Hit $h): bool => $h->from >= $adds->from && $h->to <= $adds->to && $adds->to - $adds->from > 1;
             $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to === $adds->from) !== [];
-            if (self::isBidden($s, $adds) || self::isOffered($s, $adds)
+            // "In our letter there are offers": nobody is put into it.
+            $names = $adds->from === 0 && ! $s->has(W::You, W::Everybody);
+            if ($names || self::isBidden($s, $adds) || self::isOffered($s, $adds)
                 || array_filter($s->all(W::Subscribes), static fn (Hit $h): bool => $by || ! $within($h)) !== []) {
                 continue;
             }

@@ -56,7 +56,9 @@ final class AnnouncedFrame implements Frame
         }
         // A word that sends by itself ("contact you") says nothing of what.
         foreach ($s->said(W::Advertising, W::Vague, W::Similar) as $what) {
-            $sends = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from);
+            // "We also have a letter with offers, sent every week": what there is, and nobody to whom it comes.
+            $to = static fn (Hit $h): bool => $s->has(W::You, W::Everybody, W::Details) || $h->from < $what->from;
+            $sends = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from && $to($h) && ! self::bids($h));
             $service = array_filter($s->all(W::Service), static fn (Hit $h): bool => $h->from <= $what->from && $h->to >= $what->to);
             if ($sends !== [] && $service === []) {
                 return $what;
@@ -71,7 +73,8 @@ final class AnnouncedFrame implements Frame
         }
         // "You also get our concert letter", "afterwards you get our letter every month": one of ours, besides what was asked for.
         $more = $s->has(W::Also) || $again;
-        foreach ($more && $s->says(W::Sends, W::Gets) ? $s->said(W::Carrier) : [] as $letter) {
+        $comes = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => ! self::bids($h)) !== [];
+        foreach ($more && $comes ? $s->said(W::Carrier) : [] as $letter) {
             $ours = static fn (Hit $h): bool => $h->from < $letter->from && $letter->from - $h->to <= self::NEAR;
             if (array_filter($s->said(W::Self), $ours) !== [] && ! $s->has(W::Service, W::Answers)) {
                 return $letter;
@@ -119,6 +122,12 @@ final class AnnouncedFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Read our letter, too", "get our offers": somebody is bidden to. */
+    private static function bids(Hit $hit): bool
+    {
+        return $hit->class === W::Gets && $hit->from === 0;
     }
 
     private static function offers(Sentence $s, int $clause): bool
