@@ -24,6 +24,7 @@ final readonly class Surroundings
      * @param  Language|null  $language  that the page says it is in
      * @param  string  $unread  the tag of a language that it says it is in, and that is not read here; empty where there is none
      * @param  ArrayObject<string, mixed>  $told
+     * @param  string  $ofOthers  what the other forms of the page say, and what stands beside them
      */
     private function __construct(
         public bool $whole,
@@ -32,6 +33,7 @@ final readonly class Surroundings
         public ?Language $language,
         private ArrayObject $told,
         public string $unread = '',
+        private string $ofOthers = '',
     ) {}
 
     /** @param  list<PageLink>  $links */
@@ -40,10 +42,16 @@ final readonly class Surroundings
         return new self($whole, $text, $links, $language, new ArrayObject);
     }
 
-    /** The same page as another of its forms sees it: with the links that stand there, and the language that is said there. */
-    public function seenFrom(?Language $language, string $unread): self
+    /** The same page as another of its forms sees it: with the language that is said there, and what the others say. */
+    public function seenFrom(?Language $language, string $unread, string $ofOthers = ''): self
     {
-        return new self($this->whole, $this->text, $this->links, $language, $this->told, $unread);
+        return new self($this->whole, $this->text, $this->links, $language, $this->told, $unread, $ofOthers);
+    }
+
+    /** The words of the page without those lines that its other forms say: "unsubscribe at any time" in a letter's own corner. */
+    public function withoutOthers(): string
+    {
+        return $this->ofOthers === '' ? $this->text : implode("\n", array_diff(explode("\n", $this->text), explode("\n", $this->ofOthers)));
     }
 
     /** The language that is not read here, by its English name. */

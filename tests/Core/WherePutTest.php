@@ -100,6 +100,17 @@ test('a box that stands on yes is found in whatever markup', function (string $h
     ],
 ]);
 
+test('how a letter ends, said in its own corner of the page, is not said of another form\'s box', function (): void {
+    $order = '<h1>Checkout</h1><form action="/o" method="post"><p>All fields marked * are needed.</p><label for=n>Name*</label><input id=n autocomplete=name required>'
+        .'<label for=a>Address*</label><input id=a autocomplete=street-address required><label><input type=checkbox> Email me offers for kayaks once a month</label>'
+        .'<button>Place order</button></form>';
+    $letter = '<div><h4>Kayak letter</h4><p>Every Friday by email. Unsubscribe at any time.</p></div><div><form action="/l" method="post">'
+        .'<label for=l>Email (required)</label><input id=l type=email autocomplete=email required><button>Get it</button></form></div>';
+    expect(foundOn("<main>$order</main><section>$letter</section>"))->toBe(['withdrawal-said weakness'])
+        ->and(foundOn("<main>$order</main><section>$letter</section><p>Whatever you agreed to, you can end it at any time.</p>"))->toBe([])
+        ->and(foundOn("<main>$order</main><p>Unsubscribe at any time.</p>"))->toBe([]);
+});
+
 test('words that explain one box are none of the next', function (): void {
     $html = '<form method=post><h2>Account</h2><label><input type=checkbox aria-describedby=d> I agree</label>'
         .'<p id=d>Otter Kayaks may email me its offers once a month.</p><input type=checkbox aria-label="Call me about offers"><button>Create</button></form>';

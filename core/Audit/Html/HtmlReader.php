@@ -17,6 +17,9 @@ use Juramen\Wording\Listener;
 /** Reads every form of a page or fragment of HTML into a Reading. */
 final class HtmlReader
 {
+    /** Forms of a page of each of which it is known what the others say: more are lists of things to buy or to find. */
+    private const FEW = 8;
+
     /**
      * @param  string  $bytes  in any encoding that browsers know
      * @param  string  $address  where the page stands, if known
@@ -29,7 +32,21 @@ final class HtmlReader
     {
         $page = Page::read($bytes);
 
-        return array_map((new self($page, $address, $language))->form(...), (new FormFinder($page))->all());
+        return (new self($page, $address, $language))->forms((new FormFinder($page))->all());
+    }
+
+    /**
+     * @param  list<FoundForm>  $forms
+     * @return list<Reading>
+     */
+    private function forms(array $forms): array
+    {
+        $said = count($forms) === 1 || count($forms) > self::FEW ? []
+            : array_map(fn (FoundForm $form): string => $this->page->text($form->element)."\n".$this->beside($form), $forms);
+
+        return array_map(
+            fn (FoundForm $form, int $nth): Reading => $this->form($form, implode("\n", array_diff_key($said, [$nth => '']))), $forms, array_keys($forms)
+        );
     }
 
     /** @var array<int, Surroundings> what stands around the forms within an element, by its object id */
@@ -81,7 +98,8 @@ final class HtmlReader
         return $ticked;
     }
 
-    private function form(FoundForm $form): Reading
+    /** @param  string  $ofOthers  what the other forms of the page say */
+    private function form(FoundForm $form, string $ofOthers): Reading
     {
         $page = $this->page;
         $text = $page->text($form->element);
@@ -102,7 +120,9 @@ final class HtmlReader
             $controls,
             $fields,
             $beside === '' ? $text : Lines::tidy($text."\n".$beside),
-            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom($said, self::unread($tag, $text, $language)),
+            $this->saidIn($page->whole ? $page->body() : self::surroundings($form->element))->seenFrom(
+                $said, self::unread($tag, $text, $language), $ofOthers
+            ),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields, $controls),
         );
     }
