@@ -18,7 +18,8 @@ return [
     'withdrawal-said' => [
         'name' => 'Withdrawal said',
         'says' => 'Before agreeing one is told that it can be withdrawn at any time.',
-        'checks' => 'Sentences that say how it ends. A linked notice may say it too, so its absence on the form is then a weakness.',
+        'checks' => 'Sentences that say how it ends, on the form or its page, and not what another form there says of its own letter. A linked notice may say it'
+            .' too, so its absence on the form is then a weakness.',
         'unseen' => 'The linked notice. A right to return goods is not it.',
     ],
     'notice-linked' => [
