@@ -43,6 +43,8 @@ test('what a letter is, how often it comes and how it ends is read beside its fo
     'in rows' => ["<table><tr><td><b>Letters from the river</b></td></tr><tr><td>$text</td></tr><tr><td>$form</td></tr></table>"],
     'with a picture between' => ["<div>$over</div><div><img src=k.jpg alt='A kayak'></div><div>$form</div>"],
     'under it, apart' => ["<h2>Letters from the river</h2><div><div>$form</div></div><div>$text</div>"],
+    'as it names in several parts' => ['<p id=a>New kayaks and stories from the river, by email.</p><p id=b>Once a month.</p><nav>Home</nav><p id=c>Unsubscribe at any time.</p>'
+        .'<nav>Shop</nav>'.str_replace('<form', '<form aria-describedby="a b c"', $form)],
     'as it names' => ["<h2 id=h>Letters from the river</h2><nav>Home</nav><div id=t>$text</div><nav>Shop</nav>"
         .str_replace('<form', '<form aria-labelledby=h aria-describedby=t', $form)],
     'in an element of its own' => [str_replace('<button', "<x-note><template shadowrootmode=open>$text</template></x-note><button", "<h2>Letter</h2>$form")],

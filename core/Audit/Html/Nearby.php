@@ -61,11 +61,13 @@ final readonly class Nearby
         return [$words, $met];
     }
 
+    /** The words of those elements that an attribute names, of which there may be several. */
     private function named(DOMElement $element, string $attribute): string
     {
-        $named = $this->page->byId(trim($element->getAttribute($attribute)));
+        $ids = preg_split('~\s+~', $element->getAttribute($attribute), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $named = array_filter(array_map($this->page->byId(...), $ids), static fn (?DOMElement $part): bool => $part !== null);
 
-        return $named === null ? '' : $this->page->text($named)."\n";
+        return implode('', array_map(fn (DOMElement $part): string => $this->page->text($part)."\n", $named));
     }
 
     /** @return array{string, bool} the words over an element, and whether they begin with a heading */
