@@ -55,13 +55,19 @@ final readonly class Choices
         return $words !== '' && (preg_match('~[:?]\s*$~u', $words) === 1 || $this->group($choice) === $words);
     }
 
+    /** The words over a fieldset; empty where it has none. */
+    public static function legend(Page $page, DOMElement $fieldset): string
+    {
+        $legend = $page->named(['legend'], $fieldset)[0] ?? null;
+
+        return $legend === null ? '' : $page->text($legend);
+    }
+
     /** What a group of controls is called; empty where it is none, or has no name. */
     private function groupName(DOMElement $node): string
     {
         if ($node->nodeName === 'fieldset') {
-            $legend = $this->page->named(['legend'], $node)[0] ?? null;
-
-            return $legend === null ? '' : $this->page->text($legend);
+            return self::legend($this->page, $node);
         }
         if (! in_array($node->getAttribute('role'), ['group', 'radiogroup'], true)) {
             return '';

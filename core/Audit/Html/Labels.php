@@ -89,9 +89,7 @@ final class Labels
     {
         for ($node = $control->parentNode; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
             if ($node->nodeName === 'fieldset') {
-                $legend = $this->page->named(['legend'], $node)[0] ?? null;
-
-                return $legend === null ? '' : $this->page->text($legend);
+                return Choices::legend($this->page, $node);
             }
         }
 

@@ -36,7 +36,7 @@ None yet. Forms of the house also stand on other systems, and copies of ours in 
 <p class="soft" id="address-help">It is fetched from there, unless you give the page itself below.</p>
 <label for="html">Or the page, or a part of one, pasted</label>
 <textarea id="html" name="html" rows="6" class="mono" spellcheck="false">{{ old('html') }}</textarea>
-<label for="files">Or files: saved pages, or a ZIP of them; at most 20 at once, 9 MB in all</label>
+<label for="files">Or files: saved pages, or a ZIP of them with the styles that lie beside; at most 20 at once, 9 MB in all</label>
 <input type="file" id="files" name="files[]" multiple accept=".html,.htm,.xhtml,.txt,.zip">
 <div class="side-by-side"><div class="stack"><label for="name">What it is called here, if you like</label>
 <input id="name" name="name" value="{{ old('name') }}" maxlength="120"></div>
