@@ -38,12 +38,14 @@ test('a page is fetched as it stands, packed or not, and redirects are followed 
 });
 
 test('what is too large, unpacks without end, never ends or breaks off is refused, and fills no memory', function (): void {
-    [$before, $began] = [memory_get_peak_usage(true), microtime(true)];
+    $before = memory_get_peak_usage(true);
     foreach (['/large', '/bomb', '/endless', '/silent'] as $path) {
+        $began = microtime(true);
         expect(($this->fetched)($path))->toBe('too-large-or-slow', $path);
+        // None of them waits for the ten seconds that a fetch may take, however slow the machine.
+        expect(microtime(true) - $began)->toBeLessThan(9.5, $path);
     }
-    // None of them waits for the ten seconds that a fetch may take.
-    expect(memory_get_peak_usage(true) - $before)->toBeLessThan(40_000_000)->and(microtime(true) - $began)->toBeLessThan(5.0);
+    expect(memory_get_peak_usage(true) - $before)->toBeLessThan(40_000_000);
 });
 
 test('where a redirect leads is checked like what was named first, and it does not lead on for ever', function (): void {

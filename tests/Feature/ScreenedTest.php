@@ -246,10 +246,10 @@ test('nobody waits for a resolver: where one is asking, another does not; what i
         'mysql:unix_socket=%s;dbname=%s', (string) env('DB_SOCKET'), (string) env('DB_DATABASE')
     ), 'juramen_app', (string) env('DB_PASSWORD'));
     $other->query("SELECT GET_LOCK('juramen-resolver', 0)")?->fetchAll();
+    $this->mock(Resolver::class)->shouldNotReceive('takesMail');
     $domains = app(MailDomains::class);
-    $started = hrtime(true);
     $domains->ask('castaway.example');
-    expect((hrtime(true) - $started) / 1e9)->toBeLessThan(2.0)->and($domains->takes('castaway.example'))->toBeNull();
+    expect($domains->takes('castaway.example'))->toBeNull();
     $other->query("SELECT RELEASE_LOCK('juramen-resolver')")?->fetchAll();
     app()->instance(Resolver::class, new ZoneFile(base_path('standins/resolver/zone.json')));
     $domains = app(MailDomains::class);
