@@ -43,9 +43,10 @@ final readonly class Judgement
         foreach ($sheet->draft->languages as $n => $language) {
             $reading = $reader->read($sheet, $language, $words($language));
             [$forPeople, $drawn] = $n === 0 ? [Requirements::askPeople($reading), DrawnPart::of($reading)] : [$forPeople, $drawn];
-            $judged = Requirements::judge($reading);
-            $more = $sheet->draft->differsIn($language)
-                ? self::ofSecond(Requirements::judge($reader->read($sheet->second(), $language, $words($language))), $judged) : [];
+            $judged = self::placed($reading, $sheet, $language);
+            $second = $sheet->draft->differsIn($language) ? $sheet->second() : null;
+            $more = $second === null ? []
+                : self::ofSecond(self::placed($reader->read($second, $language, $words($language)), $second, $language), $judged);
             $more = array_map(static fn (Result $r): Result => $r->withinSecond($sheet->draft->second, $language), $more);
             foreach ([...$judged, ...$more] as $result) {
                 // The words of a statement are mended in the register, not on the sheet.
@@ -54,6 +55,14 @@ final readonly class Judgement
         }
 
         return self::collect($results, $forPeople, $drawn);
+    }
+
+    /** @return list<Result> of what a sheet's form says, each where it is written */
+    private static function placed(Reading $reading, Sheet $sheet, Language $language): array
+    {
+        $draft = $sheet->filled()->draft;
+
+        return array_map(static fn (Result $r): Result => SheetParts::placed($r, $draft, $language), Requirements::judge($reading));
     }
 
     /**

@@ -57,8 +57,9 @@ final readonly class Reading
         public ?SentMail $mail = null,
     ) {
         $this->consents = array_values(array_filter($controls, static fn (Control $c): bool => $c->role === ControlRole::Consent));
-        $this->asked = $sheet !== null ? $this->consents
-            : array_values(array_filter($this->consents, fn (Control $c): bool => ! $this->isForCustomers($c)));
+        $this->asked = array_values(array_filter(
+            $this->consents, fn (Control $c): bool => $this->factsOf($c) !== null || ! $this->isForCustomers($c)
+        ));
     }
 
     /**
@@ -196,13 +197,13 @@ final readonly class Reading
     }
 
     /**
-     * Whether somebody is written to by the rule for existing customers instead of consent: the registers say so; on a page, a no is offered
-     * with an order. It is no rule for giving details to others.
+     * Whether somebody is written to by the rule for existing customers instead of consent: the registers say so of a statement; else, a no is
+     * offered with an order. It is no rule for giving details to others.
      */
     public function isForCustomers(Control $control): bool
     {
-        return $this->sheet !== null ? $this->basisOf($control) === LegalBasis::ExistingCustomer : $this->kind === FormKind::Order && $control->refuses
-            && ! $this->listener()->speaksOf($control->label, WordClass::Outsider);
+        return $this->factsOf($control) !== null ? $this->basisOf($control) === LegalBasis::ExistingCustomer
+            : $this->kind === FormKind::Order && $control->refuses && ! $this->listener()->speaksOf($control->label, WordClass::Outsider);
     }
 
     /** @return list<Control> that are judged as consent: on a page, what stands on the rule for existing customers is judged by that */
@@ -224,7 +225,7 @@ final readonly class Reading
     public function leadsToAdvertising(): bool
     {
         return $this->isAboutConsent() || (
-            $this->kind->asksForConsent() && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
+            $this->kind->asksForConsent() && $this->of->isForm()
             && $this->consents === [] && $this->toldToCustomers() === null
             && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null || $this->passedToAdvertise() !== null
                 || $this->yesWritten() !== null)
@@ -237,33 +238,43 @@ final readonly class Reading
         $unnamed = array_filter($this->page->others ?? [], static fn (OtherInput $o): bool => $o->label === '');
         // "Yes please" and "No thanks" as two buttons answer it.
         $no = array_filter($this->page->buttons ?? [], fn (PageButton $b): bool => $this->listener()->speaksOf($b->label, WordClass::Refuses, WordClass::Not));
-        $alone = $this->consents === [] && $unnamed === [] && $no === [] && in_array($this->of, [ReadingOf::Page, ReadingOf::Sheet], true)
+        $alone = $this->consents === [] && $unnamed === [] && $no === [] && $this->of->isForm()
             && $this->kind->asksForConsent() && $this->kind->servesSomethingElse();
 
         return $alone ? $this->listener()->first($this->textBeside(static fn (): bool => true), Meaning::YesWritten) : null;
     }
 
-    /** That being written to is said to be the price of what the form is for, where no control asks for it: "take part by subscribing to our letter". */
+    /**
+     * That being written to is said to be the price of what the form is for, beside whatever control asks for it: "take part by subscribing to our
+     * letter".
+     */
     public function demanded(): ?Sense
     {
+        if (! $this->of->isForm() || ! $this->kind->servesSomethingElse()) {
+            return null;
+        }
+        $listener = $this->listener();
         // What a guide or a lot costs is said as a condition, or as an exchange.
-        $given = in_array($this->kind, [FormKind::Download, FormKind::PrizeDraw], true);
+        $given = $this->consents === [] && in_array($this->kind, [FormKind::Download, FormKind::PrizeDraw], true);
         $means = $given ? [Meaning::Condition, Meaning::Exchange] : [Meaning::Condition];
-        $said = $this->consents === [] && $this->of === ReadingOf::Page && $this->kind->servesSomethingElse()
-            ? $this->listener()->first($this->text, ...$means) : null;
-
+        $said = $listener->first($this->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent), ...$means);
+        if ($said === null) {
+            return null;
+        }
         // "Our tips in return": of what comes in exchange it is enough that it comes again.
-        $tells = $said?->meaning === Meaning::Exchange ? [WordClass::Advertising, WordClass::Subscribes, WordClass::Carrier, WordClass::Vague]
+        $tells = $said->meaning === Meaning::Exchange ? [WordClass::Advertising, WordClass::Subscribes, WordClass::Carrier, WordClass::Vague]
             : [WordClass::Advertising, WordClass::Subscribes];
 
-        return $said !== null && $this->listener()->speaksOf($said->words->words, ...$tells)
-            && ! $this->listener()->hears($said->words->words, Meaning::ToAnswer) ? $said : null;
+        // A voucher is both what advertises and what is wanted; beside a box it is given for a yes, and takes nothing from whoever came for something else.
+        $words = $this->consents === [] ? $said->words->words : $listener->without($said->words->words, WordClass::Wanted);
+
+        return $listener->speaksOf($words, ...$tells) && ! $listener->hears($said->words->words, Meaning::ToAnswer) ? $said : null;
     }
 
     /** That details are given away for advertising, where no control asks for it; what a petition hands over is handed over for what was signed. */
     public function givesAway(): ?Sense
     {
-        if ($this->of !== ReadingOf::Page || ! $this->collects()) {
+        if (! $this->of->isForm() || ! $this->collects()) {
             return null;
         }
         foreach ($this->consents as $control) {
@@ -273,9 +284,22 @@ final readonly class Reading
             }
         }
         $passed = $this->listener()->first($this->text, Meaning::PassedOn);
-        $given = $passed?->whole === true && $this->consents === [] && $this->leadsToAdvertising();
+        $given = $passed?->whole === true && ($this->consents === [] ? $this->leadsToAdvertising() : $this->isTaken($passed));
 
         return $this->passedToAdvertise() ?? ($given ? $passed : null);
+    }
+
+    /** "By subscribing you agree that our partners may call you": whatever a box beside it asks, this is asked by none. */
+    private function isTaken(Sense $said): bool
+    {
+        foreach ([Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed] as $meaning) {
+            $taken = $this->listener()->first($this->text, $meaning)?->words;
+            if ($taken !== null && $taken->from <= $said->words->from && $said->words->to <= $taken->to) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** That details are passed to others who advertise with them, or are sold. */
@@ -296,7 +320,7 @@ final readonly class Reading
     /** That an order is said to lead to advertising for goods like those ordered, where no control asks for it: the rule for existing customers is used. */
     public function toldToCustomers(): ?Sense
     {
-        $said = $this->kind === FormKind::Order && $this->consents === [] && $this->of === ReadingOf::Page
+        $said = $this->kind === FormKind::Order && $this->consents === [] && $this->of->isForm()
             ? $this->listener()->first($this->text, Meaning::Announced) : null;
 
         return $said !== null && $this->listener()->hears($said->words->words, Meaning::SimilarGoods)

@@ -15,4 +15,10 @@ enum ReadingOf
     case Statement;
     /** Words alone, of which nothing else is known. */
     case Words;
+
+    /** Whether it is a whole form, with what stands around its boxes. */
+    public function isForm(): bool
+    {
+        return $this === self::Page || $this === self::Sheet;
+    }
 }

@@ -52,6 +52,14 @@ final readonly class Result
             $this->times);
     }
 
+    /** The same at the place where its words were written. */
+    public function at(Place $where, Found $words): self
+    {
+        return new self(
+            $this->requirement, $this->verdict, $this->says, $where, $words, $this->mend, $this->change, $this->blocks, $this->unwritten, $this->times
+        );
+    }
+
     /** The same of a form's second version: it stands at that version's words that led to it, and no change is known for it. */
     public function withinSecond(SecondWords $second, Language $language): self
     {

@@ -6,10 +6,6 @@ namespace Juramen\Audit;
 
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Canon\Place;
-use Juramen\Points\Control as ControlOfSheet;
-use Juramen\Points\ControlKind;
-use Juramen\Points\Field;
-use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormKind;
 use Juramen\Points\FormRenderer;
 use Juramen\Points\FormWords;
@@ -39,6 +35,7 @@ final readonly class SheetReader
         $whole = $sheet->filled();
         $pages = (new FormRenderer($whole, $controller, '/LANGUAGE', '/look.css'))->pages($language, $words);
         $reads = array_map(static fn (FrozenForm $page): Reading => HtmlReader::read($page->html)[0], $pages);
+        $parts = new SheetParts($whole, $language, $reads);
         $links = array_map(
             static fn (PageLink $l): PageLink => new PageLink(self::placeOf($l, $whole, $language), $l->text, $l->href, $l->opens),
             array_merge(...array_map(static fn (Reading $r): array => $r->around->links, $reads)),
@@ -47,13 +44,7 @@ final readonly class SheetReader
 
         return Reading::make(
             ReadingOf::Sheet, Place::of('title', $language->value), $sheet->draft->kind, 'the sheet says so', $language,
-            [...$this->consents($reads, $whole, $language), ...self::terms($whole, $language)],
-            array_map(
-                static fn (Field $f): AskedField => new AskedField(
-                    Place::of('fields', $f->id), $f->label->in($language), $f->kind->meaning(), $f->required, $f->reason
-                ),
-                array_values(array_filter($whole->draft->fields, static fn (Field $f): bool => $f->kind->meaning()->isPersonal()))
-            ),
+            $parts->controls(), $parts->fields(),
             // Title and line stand over the form and belong to it; the controller stands at the foot of the page.
             implode("\n", [
                 $whole->draft->title->in($language), $whole->draft->purposeLine->in($language),
@@ -63,7 +54,7 @@ final readonly class SheetReader
             $house->audience($sheet->draft->countries),
             new SheetFacts(
                 $controller, $sheet->rules->doubleOptIn, $house->points->doubleOptIn, $sheet->missing(),
-                array_map(fn (Statement $s): StatementFacts => $this->facts($s, self::wordsOf($s, $language), $language), $sheet->statements),
+                array_map(fn (Statement $s): StatementFacts => $this->facts($s, SheetParts::wordsOf($s, $language), $language), $sheet->statements),
                 array_values(array_filter($house->languages, static fn (Language $l): bool => ! $sheet->draft->offers($l))),
                 $house->unknownIsStrict, $sheet->draft->gift?->hasLink() === true, $sheet->draft->forChildren,
             ),
@@ -93,11 +84,6 @@ final readonly class SheetReader
         );
     }
 
-    private static function wordsOf(Statement $statement, Language $language): Place
-    {
-        return Place::of('statements', $statement->id, 'texts', $language->value);
-    }
-
     private function facts(Statement $statement, Place $where, Language $language): StatementFacts
     {
         $purpose = $this->registers->purpose($statement->purpose);
@@ -119,40 +105,5 @@ final readonly class SheetReader
         }
 
         return $link->where->text() === '#notice' ? Place::of('notice', $language->value) : Place::of('title', $language->value);
-    }
-
-    /** @return list<Control> by which terms are accepted */
-    private static function terms(Sheet $whole, Language $language): array
-    {
-        $fields = array_values(array_filter($whole->draft->fields, static fn (Field $f): bool => $f->kind->meaning() === FieldMeaning::Terms));
-
-        return array_map(static fn (Field $f): Control => new Control(
-            Place::of('fields', $f->id, 'label', $language->value), "{$f->label->in($language)} {$f->terms->named($language)}", ControlRole::Terms,
-            Response::Unset, $f->required,
-        ), $fields);
-    }
-
-    /**
-     * @param  list<Reading>  $reads  of the form's pages
-     * @return list<Control> every statement's control is a consent, whatever its words seem to say
-     */
-    private function consents(array $reads, Sheet $whole, Language $language): array
-    {
-        $known = [];
-        foreach (array_merge(...array_map(static fn (Reading $r): array => $r->controls, $reads)) as $control) {
-            $known[$control->where->text()] = $control;
-        }
-        $controls = [];
-        foreach ($whole->statements as $statement) {
-            // Only a tick box is a control by itself; of the others the words stand over several inputs.
-            $isTick = $whole->draft->control($statement->id)?->kind === ControlKind::Tick;
-            $seen = $isTick ? $known['#'.ControlOfSheet::nameOf($statement->id)] ?? null : null;
-            $controls[] = new Control(
-                self::wordsOf($statement, $language), $seen->label ?? $statement->words($language), ControlRole::Consent, $seen->response ?? Response::Unset,
-                $seen->required ?? false, $seen->refuses ?? false, $seen->purposes ?? [], $seen->channels ?? $statement->channels,
-            );
-        }
-
-        return $controls;
     }
 }

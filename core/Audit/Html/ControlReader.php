@@ -136,7 +136,7 @@ final readonly class ControlReader
         $on = FoundForm::isOn($element);
 
         $role = match (true) {
-            $this->words->namesSubject($own) && $this->questions->askElse($this->choices->question([$element]), $own) => null,
+            $this->isOneOfMatters($element, $own, $kind) => null,
             $isChannel => $this->roles->below((string) $question, $label, $kind),
             default => $this->roles->of($label, $kind),
         };
@@ -146,6 +146,17 @@ final readonly class ControlReader
             $refuses => Response::No,
             default => Response::Yes,
         }, $kind, $refuses, channels: $isChannel ? $own : null);
+    }
+
+    /** Whether it answers a question about something else than what may come. */
+    private function isOneOfMatters(DOMElement $box, string $own, FormKind $kind): bool
+    {
+        if (! $this->words->namesSubject($own) || $this->questions->isWish($own)) {
+            return false;
+        }
+        $question = $this->choices->question([$box]);
+
+        return $this->questions->askMatter($question, $kind) || $this->questions->askElse($question, $own);
     }
 
     /** @param  non-empty-list<DOMElement>  $radios */

@@ -28,6 +28,9 @@ final readonly class Questions
         WordClass::ByPhone, WordClass::ByEmail,
     ];
 
+    /** By which a question says that it must be answered, or need not be. */
+    private const MARK = '~[\s:]*(?:\*|\([^()]*\))?[\s:]*$~u';
+
     public function __construct(private Listener $listener) {}
 
     /** "How would you like to be contacted?": nothing is said but that somebody is to be reached, on a form that somebody answers. */
@@ -61,11 +64,28 @@ final readonly class Questions
         );
     }
 
+    /** "What is it about? ☐ A booking ☐ The newsletter": of several things that a message may concern, none is wished for. */
+    public function askMatter(string $question, FormKind $kind): bool
+    {
+        $words = (string) preg_replace(self::MARK, '', $question);
+
+        return in_array($kind, self::ANSWERED, true) && $this->listener->speaksOf($words, WordClass::Matter)
+            && preg_match('~\p{L}~u', $this->listener->without($words, WordClass::Matter, WordClass::Little, WordClass::Self, WordClass::You)) !== 1;
+    }
+
     /** "How did you hear about us? ☐ Newsletter": a word for a letter that answers a question about something else. */
     public function askElse(string $question, string $answer): bool
     {
+        $question = (string) preg_replace(self::MARK, '', $question);
+
         return str_ends_with($question, '?') && $this->listener->speaksOf($question, WordClass::You) && ! $this->listener->hears($question, Meaning::Sends)
             && ! $this->listener->speaksOf($question, WordClass::May, WordClass::Advertising, WordClass::Carrier, WordClass::Rate, ...self::WISHES)
-            && ! $this->listener->speaksOf($answer, ...self::WISHES);
+            && ! $this->isWish($answer);
+    }
+
+    /** Whether an answer asks for something by itself, whatever the question. */
+    public function isWish(string $answer): bool
+    {
+        return $this->listener->speaksOf($answer, ...self::WISHES);
     }
 }

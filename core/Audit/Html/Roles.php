@@ -87,6 +87,9 @@ final readonly class Roles
         if ($question === '') {
             return $this->of(Lines::tidy(implode("\n", $answers)), $kind);
         }
+        if ($this->questions->askMatter($question, $kind) && array_filter($answers, $this->questions->isWish(...)) === []) {
+            return null;
+        }
         $own = $this->listener->hears($question, Meaning::Sends) ? $answers : array_filter($answers, $this->words->isAnswer(...));
 
         return $this->of(Lines::tidy($question."\n".implode("\n", $own)), FormKind::Other);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
@@ -12,6 +13,7 @@ use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
+use Juramen\Points\FormKind;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\PressureFrame;
@@ -65,10 +67,10 @@ final class NoAsEasyAsYes extends FormRequirement
             }
         }
 
-        // Without a box it is the way past the form that is made to look foolish.
-        $alone = $reading->isAboutConsent() && $reading->asked() === [];
-        $shamed = $alone ? $reading->listener()->first($reading->text, Meaning::Shamed) : null;
-        $pressed = $alone ? $reading->listener()->first($reading->text, Meaning::Pressed) : null;
+        // Beside the boxes, or without any, it is the way past the form that is made to look foolish. What is hurried is what the form is for.
+        $beside = $reading->isAboutConsent() && $reading->of->isForm() ? $this->wordsBeside($reading) : '';
+        $shamed = $reading->listener()->first($beside, Meaning::Shamed);
+        $pressed = $reading->kind === FormKind::Newsletter ? $reading->listener()->first($beside, Meaning::Pressed) : null;
         if ($shamed !== null || $pressed !== null) {
             $leans = $shamed ?? $pressed;
 
@@ -88,6 +90,17 @@ final class NoAsEasyAsYes extends FormRequirement
                 $this->leaveOut($reading, $control, $leans->words)
             );
         });
+    }
+
+    /** What stands beside boxes that ask for consent; what other buttons offer is no answer to them. */
+    private function wordsBeside(Reading $reading): string
+    {
+        $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent);
+        foreach ($reading->asked() === [] ? [] : $reading->page->buttons ?? [] as $button) {
+            $text = $button->label === '' ? $text : str_replace($button->label, str_pad("\n", mb_strlen($button->label)), $text);
+        }
+
+        return $text;
     }
 
     /** @return list<Result> a pop-up without a way out, and a clock that runs down */

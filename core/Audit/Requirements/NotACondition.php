@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
+use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\OtherInput;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Result;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
@@ -16,6 +17,8 @@ use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
+use Juramen\Wording\Words\WordClass;
 
 /**
  * Marketing consent is not the price of something else. Where a draw or a download states the exchange openly, courts differ,
@@ -45,15 +48,13 @@ final class NotACondition extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::Condition, Meaning::Exchange, Meaning::ThingMentioned];
+        return [Meaning::Condition, Meaning::TickDemanded, Meaning::Exchange, Meaning::ThingMentioned];
     }
 
     public function judge(Reading $reading): array
     {
-        if ($reading->of === ReadingOf::Page || $reading->of === ReadingOf::Sheet) {
-            if (! $reading->kind->servesSomethingElse()) {
-                return $this->notApplicable('The form is for nothing but what is agreed to.');
-            }
+        if ($reading->of->isForm() && ! $reading->kind->servesSomethingElse()) {
+            return $this->notApplicable('The form is for nothing but what is agreed to.');
         }
         $listener = $reading->listener();
         $priced = in_array($reading->kind, [FormKind::PrizeDraw, FormKind::Download], true);
@@ -64,6 +65,14 @@ final class NotACondition extends FormRequirement
             return [$this->finding(
                 $priced ? Verdict::Weakness : Verdict::Breach, $demanded->understood, $reading->where, $demanded->words,
                 'Give what was asked for without this agreement, too.'
+            )];
+        }
+
+        $tick = $this->tickDemanded($reading);
+        if ($tick !== null) {
+            return [$this->finding(
+                $priced ? Verdict::Weakness : Verdict::Breach, 'The form is said to need the tick that agrees.', $reading->where, $tick->words,
+                'Give what was asked for without this agreement, too, and leave that sentence out.'
             )];
         }
 
@@ -90,5 +99,17 @@ final class NotACondition extends FormRequirement
         };
 
         return $this->eachConsent($reading, 'The form is sent without any consent, too.', $judge);
+    }
+
+    /** That a tick is demanded beside the boxes, none of which is for anything but consent. */
+    private function tickDemanded(Reading $reading): ?Sense
+    {
+        $ofOthers = array_filter($reading->controls, static fn (Control $c): bool => $c->role !== ControlRole::Consent);
+        $boxes = array_filter($reading->page->others ?? [], static fn (OtherInput $o): bool => $o->response !== null);
+        $alone = $reading->of->isForm() && $reading->asked() !== [] && $ofOthers === [] && $boxes === [];
+
+        $said = $alone ? $reading->listener()->first($reading->textBeside(static fn (): bool => true), Meaning::TickDemanded, Meaning::Condition) : null;
+
+        return $said !== null && $reading->listener()->speaksOf($said->words->words, WordClass::Ticks, WordClass::LeavesEmpty) ? $said : null;
     }
 }

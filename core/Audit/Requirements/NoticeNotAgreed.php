@@ -7,7 +7,6 @@ namespace Juramen\Audit\Requirements;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
-use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Source;
 use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
@@ -56,7 +55,7 @@ final class NoticeNotAgreed extends FormRequirement
         }
 
         // "By signing up you accept our privacy policy": beside no box.
-        $said = $findings === [] && $reading->of === ReadingOf::Page ? $reading->listener()->first($reading->text, Meaning::NoticeAgreed)?->words : null;
+        $said = $findings === [] && $reading->of->isForm() ? $reading->listener()->first($reading->text, Meaning::NoticeAgreed)?->words : null;
         if ($said !== null) {
             return [$this->finding(
                 Verdict::Weakness, 'The privacy notice is said to be agreed to, as if it were a contract.', $reading->where, $said,

@@ -17,7 +17,7 @@ final class ConditionFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::Voluntary, Meaning::Condition, Meaning::Exchange];
+        return [Meaning::Voluntary, Meaning::Condition, Meaning::TickDemanded, Meaning::Exchange];
     }
 
     public function read(Passage $passage): array
@@ -25,7 +25,9 @@ final class ConditionFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $sentence) {
             $free = $sentence->all(W::Free)[0] ?? null;
-            if ($free !== null) {
+            // "Without ticking it your order will not be processed".
+            $denied = $free?->from === 0 && $sentence->inClause($free->clause, W::Not) && $sentence->inClause($free->clause, W::Wanted);
+            if ($free !== null && ! $denied) {
                 $senses[] = new Sense(Meaning::Voluntary, $passage->hitWords($sentence, $free), 'It is said that this is free.');
 
                 continue;
@@ -34,6 +36,11 @@ final class ConditionFrame implements Frame
                 $senses[] = new Sense(
                     Meaning::Condition, $passage->sentenceWords($sentence), 'Without agreeing to be written to one does not get what one came for.'
                 );
+
+                continue;
+            }
+            if (Demand::ofTick($sentence) !== null) {
+                $senses[] = new Sense(Meaning::TickDemanded, $passage->sentenceWords($sentence), 'Without a tick one does not get what one came for.');
 
                 continue;
             }

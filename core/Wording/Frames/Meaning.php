@@ -25,6 +25,8 @@ enum Meaning: string
     case Assumed = 'assumed';
     /** Consent is demanded for something else. */
     case Condition = 'condition';
+    /** A tick is demanded for something else; what it is a tick for is not said. */
+    case TickDemanded = 'tick-demanded';
     /** What is given is used to answer, and for nothing else. */
     case ToAnswer = 'to-answer';
     /** Consent is given for something, and that is said. */
@@ -96,6 +98,7 @@ enum Meaning: string
             self::YesWritten => 'says yes in the person\'s own words',
             self::Assumed => 'takes consent for granted',
             self::Condition => 'makes consent a condition',
+            self::TickDemanded => 'demands a tick',
             self::ToAnswer => 'uses what is given to answer, and for nothing else',
             self::Exchange => 'gives something for consent',
             self::PassedOn => 'passes details on',

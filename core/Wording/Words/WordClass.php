@@ -196,6 +196,8 @@ enum WordClass: string
     case Technical = 'technical';
     /** What is told of the very thing that was ordered: when it comes, that it is due, its receipt. */
     case Service = 'service';
+    /** What a message or a call is about: "what is it about?", "subject". */
+    case Matter = 'matter';
     case Reason = 'reason';
     case Login = 'login';
     case Search = 'search';
@@ -270,7 +272,7 @@ enum WordClass: string
 
     /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
     private const OF_FORMS = [
-        self::Technical->value => true, self::Service->value => true, self::Group->value => true,
+        self::Technical->value => true, self::Service->value => true, self::Matter->value => true, self::Group->value => true,
         self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,

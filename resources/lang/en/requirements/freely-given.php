@@ -6,7 +6,8 @@ return [
     'not-a-condition' => [
         'name' => 'Not a condition',
         'says' => 'What one came for does not hang on agreeing to advertising. With prizes and downloads, where the exchange is said openly, courts differ.',
-        'checks' => 'Controls that must be ticked, words that make them so, and words that demand it where no control asks (“to enter, sign up to our letter”).',
+        'checks' => 'Controls that must be ticked, words that make them so, and words that demand it beside a control or where none asks: “to enter, sign up to'
+            .' our letter”, “we can only answer if you tick the box”.',
         'unseen' => 'A server that sends the form back.',
     ],
     'no-as-easy-as-yes' => [

@@ -50,7 +50,7 @@ return [
     'wording-approved' => [
         'name' => 'Wording approved',
         'says' => 'Words that bind the house are approved, by somebody else where four eyes are on.',
-        'checks' => 'Of our own points the editions of its statements.',
+        'checks' => 'Of our own points the editions of its statements, and questions of a point’s own that ask for consent: nobody approves those.',
         'unseen' => '',
     ],
     'edition-current' => [
