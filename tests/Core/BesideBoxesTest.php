@@ -18,8 +18,8 @@ function foundBeside(string $language, string $words, string $kind = 'contact'):
         'sv' => 'Tidewick Ferries får mejla mig nya turer en gång i månaden. Jag kan återkalla det när som helst.',
         'da' => 'Tidewick Ferries må maile mig nye ture en gang om måneden. Jeg kan trække det tilbage når som helst.',
     ];
-    $title = $kind === 'contact' ? ['en' => 'Write to us', 'de' => 'Schreiben Sie uns', 'fr' => 'Contactez-nous', 'sv' => 'Kontakta oss', 'da' => 'Skriv til os']
-        : ['en' => 'Our newsletter: new sailings once a month'];
+    $contact = ['en' => 'Write to us', 'de' => 'Schreiben Sie uns', 'fr' => 'Contactez-nous', 'sv' => 'Kontakta oss', 'da' => 'Skriv til os'];
+    $title = $kind === 'contact' ? $contact : ['en' => 'Our newsletter: new sailings once a month'];
     $field = $kind === 'contact' ? '<label>Message <textarea name="m"></textarea></label>' : '';
     $html = "<!doctype html><html lang=\"$language\"><head><title>Tidewick Ferries</title></head><body><h1>{$title[$language]}</h1><p>$words</p>"
         .'<form action="https://tidewick.example/a" method="post"><label>Email <input type="email" name="e" autocomplete="email" required></label>'

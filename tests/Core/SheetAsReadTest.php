@@ -12,6 +12,7 @@ use Juramen\Audit\Requirements;
 use Juramen\Audit\Result;
 use Juramen\Canon\Document;
 use Juramen\Points\FormRenderer;
+use Juramen\Points\FrozenForm;
 use Juramen\Points\Sheet;
 use Juramen\Points\SheetDraft;
 use Juramen\Register\Language;
@@ -63,13 +64,17 @@ test('a question of the sheet\'s own that asks for consent is judged as one, and
     'a list' => ['choice', $offers, ['Yes please', 'No thanks'], $asked('label/en')],
     'answers in sight' => ['pick', $offers, ['Yes please', 'No thanks'], $asked('options/o0/label/en')],
     'a tick' => ['choices', 'Stay in touch', ['Yes, email me your offers'], $asked('options/o0/label/en')],
-    'a tick that means no' => ['choices', 'Offers', ['Do not send me your offers'], [...$asked('options/o0/label/en'), 'asks-yes-not-no breach fields/more/options/o0/label/en']],
+    'a tick that means no' => ['choices', 'Offers', ['Do not send me your offers'], [
+        ...$asked('options/o0/label/en'), 'asks-yes-not-no breach fields/more/options/o0/label/en',
+    ]],
     'what a message is about' => ['choices', 'What are you writing about?', ['Freight', 'The newsletter'], []],
     'where somebody heard of us' => ['choice', 'How did you hear of us?', ['Newsletter', 'A friend'], []],
     'how somebody is reached' => ['choice', 'How may we reach you?', ['By email', 'By phone'], []],
 ]);
 
-test('what a field asks for is told by its words, where its kind does not say it', function (string $sheet, string $kind, string $label, array $answers, array $expected): void {
+test('what a field asks for is told by its words, where its kind does not say it', function (
+    string $sheet, string $kind, string $label, array $answers, array $expected
+): void {
     expect(foundOnSheet(sheetOf($sheet, withField($sheet, $kind, $label, $answers, $sheet === 'contact' ? 'it is needed' : ''))))->toBe($expected);
 })->with([
     'a friend\'s address' => ['contact', 'line', 'Email address of a friend', [], ['no-friends-address breach fields/more']],
@@ -96,7 +101,8 @@ test('what a line of the sheet says is found where it is written', function (str
 })->with([
     'under the title' => ['contact', ['purpose-line' => ['en' => 'By sending this form you agree to receive our offers by email.']],
         ['no-consent-by-sending breach purpose-line/en']],
-    'in the title' => ['newsletter', ['title' => ['en' => 'Offers from us and our partners']], ['consent-asked breach title/en', 'recipients-named breach title/en']],
+    'in the title' => ['newsletter', ['title' => ['en' => 'Offers from us and our partners']],
+        ['consent-asked breach title/en', 'recipients-named breach title/en']],
     'in a field\'s help' => [
         'contact', ['fields' => [['id' => 'email', 'kind' => 'email', 'label' => ['en' => 'Email'], 'required' => true, 'reason' => 'our answer goes there',
             'help' => ['en' => 'By giving your email you agree to receive our newsletter.']]]],
@@ -112,7 +118,9 @@ test('whatever is found of the page that a sheet makes is found of the sheet', f
     $whole = sheetOf($sheet, $change);
     $pages = (new FormRenderer($whole->filled(), House::registers()->controller($whole->draft->controller), '/LANGUAGE', '/look.css'))
         ->pages(Language::English, Words::form());
-    $judged = array_merge(...array_map(static fn ($page): array => Requirements::judge(HtmlReader::read($page->html, 'https://tidewick.example/form')[0]), $pages));
+    $judged = array_merge(...array_map(
+        static fn (FrozenForm $page): array => Requirements::judge(HtmlReader::read($page->html, 'https://tidewick.example/form')[0]), $pages
+    ));
     $ofPage = array_map(static fn (Result $r): string => $r->requirement->id(), array_filter($judged, static fn (Result $r): bool => $r->verdict->isFinding()));
     $ofSheet = array_map(static fn (string $found): string => explode(' ', $found)[0], foundOnSheet($whole));
     expect(array_values(array_diff($ofPage, $ofSheet)))->toBe([])->and($ofPage)->not->toBe([]);

@@ -129,6 +129,18 @@ test('markup and scripts in every text field come out as text, on the sheet, in 
     expect($form->filter('script, img')->count())->toBe(0);
 });
 
+test('the number of a note stands beside the field of whose words it speaks, as soon as they are given', function (): void {
+    $marked = static fn (string $html): array => array_filter((new Crawler($html))->filter('.marks[id]')->each(
+        static fn (Crawler $marks): string => $marks->attr('id').' '.$marks->text('')
+    ), static fn (string $marks): bool => preg_match('~\d$~', $marks) === 1);
+    $others = 'We pass your address on to our partners for their own offers.';
+    $answer = ($this->change)('fields/email/help/en', $others)->assertOk();
+    expect(array_values($marked((string) $answer->getContent())))->toBe(['marks-at-fields-email 12'])
+        ->and(array_values($marked((string) $this->get('/points/footer-newsletter')->getContent())))->toBe(['marks-at-fields-email 12']);
+    $answer = $this->post('/points/footer-newsletter/judge', ['place' => 'purpose-line/en', 'value' => $others, 'base' => number()]);
+    expect(array_values($marked((string) $answer->getContent())))->toBe(['marks-at-purpose-line 12']);
+});
+
 test('what is typed is judged as it is typed, and not saved', function (): void {
     $answer = $this->actingAs($this->malin)->post('/points/footer-newsletter/judge', ['place' => 'languages', 'value' => ['en', 'de', 'fr'], 'base' => 1])
         ->assertOk();

@@ -57,7 +57,24 @@ final readonly class Margin
             }
         }
 
-        return array_values(array_filter($this->notes, static fn (NoteView $n): bool => in_array($n->number, $at, true) && $n->inOrder === null));
+        return $this->numbered($at);
+    }
+
+    /**
+     * @param  array<int>  $numbers
+     * @return list<NoteView> those of them that were not said to be in order
+     */
+    private function numbered(array $numbers): array
+    {
+        return array_values(array_filter($this->notes, static fn (NoteView $n): bool => in_array($n->number, $numbers, true) && $n->inOrder === null));
+    }
+
+    /** @return list<NoteView> notes about a part and whatever is written in it */
+    public function within(string $part): array
+    {
+        $inside = array_filter($this->judgement->notes, static fn (Note $n): bool => str_starts_with($n->result->place()?->text().'/', "$part/"));
+
+        return $this->numbered(array_map(static fn (Note $n): int => $n->number, $inside));
     }
 
     /** A text as HTML, with what notes speak of underlined. */

@@ -7,14 +7,12 @@ namespace App\Pages\Points;
 use App\Pages\Controls\Choice;
 use App\Pages\Controls\Line;
 use App\Pages\Controls\Press;
-use App\Pages\Notes\NoteView;
 
 /** A field of a sheet, with what can be done to it. */
 final readonly class FieldRow
 {
     /**
      * @param  string  $place  in the document
-     * @param  list<NoteView>  $marks
      * @param  Choice|null  $kind  null where it cannot be another
      * @param  Choice|null  $required  null where that is no question
      * @param  string  $always  what it is then
@@ -26,7 +24,7 @@ final readonly class FieldRow
      * @param  list<OwnPart>  $own  what only its kind has
      */
     public function __construct(
-        public string $place, public string $name, public array $marks, public ?Choice $kind, public ?Choice $required, public string $always,
+        public string $place, public string $name, public FieldMarks $marks, public ?Choice $kind, public ?Choice $required, public string $always,
         public Line $reason,
         public array $presses, public array $texts, public array $answers, public ?Press $another, public ?Choice $adds,
         public Placing $placing, public array $own

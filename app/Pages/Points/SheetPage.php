@@ -88,6 +88,12 @@ final readonly class SheetPage
         public string $news = '',
     ) {}
 
+    /** @return list<FieldMarks> */
+    public function fieldMarks(): array
+    {
+        return array_map(static fn (FieldRow $row): FieldMarks => $row->marks, $this->fields);
+    }
+
     /** An address of this point: "change", "judge", "mend", "undo". */
     public function to(string $act): string
     {

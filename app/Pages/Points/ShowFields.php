@@ -36,7 +36,7 @@ final readonly class ShowFields
             $isEmail = $field->kind->meaning() === FieldMeaning::Email;
             $hidden = $field->kind->labelling() === Labelling::None;
             $rows[] = new FieldRow(
-                $place, ucfirst($name), $margin->at($place, "$place/label"),
+                $place, ucfirst($name), FieldMarks::of($field, $margin),
                 $isEmail ? null : new Choice(
                     "$place/kind", "Kind of field of $name", Option::all(array_map(ucfirst(...), self::otherKinds()), [$field->kind->id()])
                 ),

@@ -40,6 +40,7 @@ use Juramen\Canon\Slug;
 use Juramen\Points\Control;
 use Juramen\Points\ControlKind;
 use Juramen\Points\DeadLink;
+use Juramen\Points\Field;
 use Juramen\Points\FieldMessage;
 use Juramen\Points\Filling;
 use Juramen\Points\FormKind;
@@ -134,7 +135,7 @@ final class ShowSheet
 
         return new TypedPage(
             $point, $margin, self::words($sheet->draft, $margin), AfterForm::of($sheet, $registers->house->hosts()), SecondForm::of($sheet->draft, $margin),
-            $this->proofOf($point, $sheet, $view)
+            $this->proofOf($point, $sheet, $view), array_map(static fn (Field $f): FieldMarks => FieldMarks::of($f, $margin), $sheet->draft->fields)
         );
     }
 

@@ -12,6 +12,7 @@ final readonly class TypedPage
 {
     /**
      * @param  list<WordsGroup>  $words
+     * @param  list<FieldMarks>  $fieldMarks
      */
     public function __construct(
         public Point $point,
@@ -20,5 +21,12 @@ final readonly class TypedPage
         public AfterForm $after,
         public SecondForm $second,
         public Proof $proof,
+        private array $fieldMarks,
     ) {}
+
+    /** @return list<FieldMarks> */
+    public function fieldMarks(): array
+    {
+        return $this->fieldMarks;
+    }
 }

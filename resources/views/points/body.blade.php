@@ -41,7 +41,7 @@ open from its publishing on.</div>
 <tbody data-item="{{ $field->place }}">
 <tr>
 <td><x-place.grip :of="$field->place" />
-@if ($field->kind)<x-place.choice :of="$field->kind" />@else{{ $field->name }}@endif <x-marks :of="$field->marks" /></td>
+@if ($field->kind)<x-place.choice :of="$field->kind" />@else{{ $field->name }}@endif <x-place.marks :of="$field->marks->marks" :at="$field->marks->at" /></td>
 <td>@if ($field->required)<x-place.choice :of="$field->required" />@else{{ $field->always }}@endif</td>
 <td><x-place.line :of="$field->reason" /></td>
 </tr>
