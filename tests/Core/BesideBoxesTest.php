@@ -56,6 +56,15 @@ test('a tick that is said to be needed is demanded, though the box need not be t
     ['da', 'Henvendelser uden kryds besvares ikke.'],
 ]);
 
+test('what comes whatever is ticked was agreed to by nobody', function (string $language, string $words): void {
+    expect(foundBeside($language, $words))->toBe(['no-consent-by-sending breach']);
+})->with([
+    ['de', 'Auch ohne Häkchen senden wir Ihnen unsere Angebote per E-Mail.'],
+    ['fr', 'Même si vous laissez la case vide, nous vous enverrons nos offres par e-mail.'],
+    ['sv', 'Även utan kryss skickar vi våra erbjudanden till dig med e-post.'],
+    ['da', 'Selv om du lader feltet stå tomt, mailer vi vores tilbud til dig.'],
+]);
+
 test('what only says what the box is for, or that it may stay empty, demands nothing', function (string $language, string $words): void {
     expect(foundBeside($language, $words))->toBe([]);
 })->with([
@@ -81,4 +90,9 @@ test('a yes to others, and haste, are found beside a box that asks for neither',
     ['newsletter', 'By subscribing you agree that our partners may call you.', ['consent-asked breach', 'recipients-named breach']],
     ['newsletter', 'Only 5 minutes left!', ['no-as-easy-as-yes weakness']],
     ['contact', 'Only 5 minutes left!', []],
+    ['contact', 'Even if you leave the box empty, we will email you our offers.', ['no-consent-by-sending breach']],
+    ['contact', 'Even without the tick you get our answer by email.', []],
+    ['contact', 'Even without the tick you can read our offers on this page.', []],
+    ['contact', 'We will also call you with offers.', ['consent-asked breach']],
+    ['contact', 'We will call you about your message.', []],
 ]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
+use Juramen\Audit\Control;
+use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
@@ -11,6 +13,8 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
+use Juramen\Wording\Words\WordClass;
 
 /** A form that serves something else and says that advertising will come has a control for it. One that serves only that needs none: sending it
  * is the clear act. */
@@ -42,6 +46,13 @@ final class ConsentAsked extends FormRequirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         $consents = $reading->consents();
+        $calls = $consents === [] ? null : $this->announcedByNumber($reading);
+        if ($calls !== null) {
+            return [$this->finding(
+                Verdict::Breach, 'Calls or messages are said to come, and no box asks for them.', $reading->where, $calls->words,
+                'Ask for them with a box of their own that starts empty, or leave them out.'
+            )];
+        }
         if ($consents !== [] && $reading->givesAway() === null) {
             return $this->met('It is asked for with a control.', $consents[0]->where);
         }
@@ -65,5 +76,20 @@ final class ConsentAsked extends FormRequirement
         return [$this->finding(
             Verdict::Breach, $said->understood, $reading->where, $said->words, 'Ask with a box that starts empty, beside the words of what is sent.'
         )];
+    }
+
+    /** "We will also call you with offers", beside a box that asks for mails. */
+    private function announcedByNumber(Reading $reading): ?Sense
+    {
+        $listener = $reading->listener();
+        $said = $listener->first($reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent), Meaning::Announced);
+        foreach ($said === null ? [] : [WordClass::ByPhone, WordClass::BySms] as $means) {
+            $asked = array_filter($reading->consents(), static fn (Control $c): bool => $listener->speaksOf($c->label, $means));
+            if ($asked === [] && $listener->speaksOf($said->words->words, $means)) {
+                return $said;
+            }
+        }
+
+        return null;
     }
 }

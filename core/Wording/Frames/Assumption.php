@@ -27,7 +27,17 @@ final class Assumption
             }
         }
 
-        return self::declared($s);
+        return self::declared($s) ?? self::anyway($s);
+    }
+
+    /** "Even if you leave the box empty, we email you our offers". */
+    private static function anyway(Sentence $s): ?Hit
+    {
+        $empty = $s->has(W::Free) ? $s->all(W::LeavesEmpty)[0] ?? null : null;
+        $sends = static fn (Hit $h): bool => $empty !== null && $h->from >= $empty->to && ! $h->negated;
+        $comes = array_filter($s->said(W::Sends, W::Gets), $sends) !== [] && array_filter($s->said(W::Advertising), $sends) !== [];
+
+        return $comes && SendingFrame::sent($s) !== null && ! $s->has(W::Not, W::Answers, W::Service, W::Ends, W::ByPost, W::May) ? $empty : null;
     }
 
     /** "We cannot answer you", "advertising is off as long as you do not turn it on": whoever asks is silent, or what is assumed is a no. */
