@@ -157,11 +157,23 @@ final readonly class Nearby
 
     private function isApart(DOMElement $near): bool
     {
-        return in_array($near->nodeName, self::APART, true) || $this->page->count(['form', 'button', ...self::FIELDS], $near) > 0;
+        return (in_array($near->nodeName, self::APART, true) && ! $this->endsAPart($near)) || $this->page->count(['form', 'button', ...self::FIELDS], $near) > 0;
     }
 
     private function standsAlone(DOMElement $part): bool
     {
-        return in_array($part->nodeName, self::PARTS, true) || $part->getAttribute('role') === 'dialog';
+        return (in_array($part->nodeName, self::PARTS, true) && ! $this->endsAPart($part)) || $part->getAttribute('role') === 'dialog';
+    }
+
+    /** The foot of an article or of a part of it, which is no foot of the page. */
+    private function endsAPart(DOMElement $foot): bool
+    {
+        for ($node = $foot->nodeName === 'footer' ? $foot->parentNode : null; $node instanceof DOMElement; $node = $node->parentNode) {
+            if (in_array($node->nodeName, ['article', 'section', 'dialog'], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

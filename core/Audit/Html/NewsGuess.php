@@ -93,7 +93,10 @@ final readonly class NewsGuess
         preg_match_all('~\p{L}{'.self::NOUN.',}~u', $button, $things);
         $named = static fn (string $thing): bool => str_contains($heading, mb_substr($thing, 0, max(self::NOUN, mb_strlen($thing) - self::ENDING)));
 
-        return array_filter($things[0], $named) !== [] && ! $this->saysAnywhere($words, Meaning::RateGiven, Meaning::CanEnd);
+        // What a box says of its own letter is not said of the thing.
+        $again = fn (string $part): bool => $part !== '' && $this->listener->hears($part, Meaning::RateGiven, Meaning::CanEnd);
+
+        return array_filter($things[0], $named) !== [] && array_filter([$words->says, $words->besideBoxes, $words->beside], $again) === [];
     }
 
     /** "Puzzles each Saturday by email"; "walk with us on Sunday" comes to nobody. */

@@ -46,6 +46,9 @@ final class ConsentAsked extends FormRequirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         $consents = $reading->consents();
+        $listener = $reading->listener();
+        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
+            || $reading->yesWritten() !== null;
         $calls = $consents === [] ? null : $this->announcedByNumber($reading);
         if ($calls !== null) {
             return [$this->finding(
@@ -65,10 +68,7 @@ final class ConsentAsked extends FormRequirement
         if ($reading->demanded() !== null) {
             return $this->notApplicable('It is demanded for something else, which is judged by itself.');
         }
-        $listener = $reading->listener();
         $said = ($consents === [] ? $listener->first($reading->text, Meaning::Announced) : null) ?? $reading->givesAway();
-        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
-            || $reading->yesWritten() !== null;
         if ($said === null || ($taken && ($consents === [] || $reading->kind !== FormKind::Newsletter))) {
             return $this->notApplicable('Nothing says that it leads to advertising.');
         }
@@ -82,7 +82,8 @@ final class ConsentAsked extends FormRequirement
     private function announcedByNumber(Reading $reading): ?Sense
     {
         $listener = $reading->listener();
-        $said = $listener->first($reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent), Meaning::Announced);
+        $beside = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent);
+        $said = $listener->hears($beside, Meaning::TakenFromAct, Meaning::Assumed) ? null : $listener->first($beside, Meaning::Announced);
         foreach ($said === null ? [] : [WordClass::ByPhone, WordClass::BySms] as $means) {
             $asked = array_filter($reading->consents(), static fn (Control $c): bool => $listener->speaksOf($c->label, $means));
             if ($asked === [] && $listener->speaksOf($said->words->words, $means)) {

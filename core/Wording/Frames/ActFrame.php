@@ -213,9 +213,16 @@ final class ActFrame implements Frame
         }
         $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
         $letters = array_filter($s->said(W::Carrier), static fn (Hit $h): bool => ! in_array($h->from, $mails, true));
-        $advertises = $s->says(W::Advertising) || ($letters !== [] && $s->has(W::Rate) && ! $s->has(W::Service));
+        // "Everybody in the draw also gets our bike letter": a letter of ours besides.
+        $besides = $s->has(W::Rate) || ($s->has(W::Also) && $s->has(W::Self));
+        $advertises = $s->says(W::Advertising) || ($letters !== [] && $besides && ! $s->has(W::Service));
         $sent = $advertises && ($letters !== [] || $s->says(...W::means()));
-        if (! $sent || $s->has(W::Wants, W::Agrees, W::If, W::When, W::Free) || AnnouncedFrame::leavesOpen($s)) {
+        // "Då och då" says how often, and not when.
+        $rates = $s->all(W::Rate);
+        $when = array_filter($s->all(W::When), static fn (Hit $h): bool => array_filter(
+            $rates, static fn (Hit $rate): bool => $rate->from <= $h->from && $rate->to >= $h->to && $rate->to - $rate->from > 1
+        ) === []);
+        if (! $sent || $when !== [] || $s->has(W::Wants, W::Agrees, W::If, W::Free) || AnnouncedFrame::leavesOpen($s)) {
             return null;
         }
 

@@ -39,7 +39,7 @@ final class ConditionFrame implements Frame
 
                 continue;
             }
-            if (Demand::ofTick($sentence) !== null) {
+            if (TickDemand::of($sentence) !== null) {
                 $senses[] = new Sense(Meaning::TickDemanded, $passage->sentenceWords($sentence), 'Without a tick one does not get what one came for.');
 
                 continue;

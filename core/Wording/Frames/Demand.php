@@ -19,10 +19,7 @@ final class Demand
     ];
 
     /** What somebody wants of the form, does with it, or is answered. */
-    private const CAME_FOR = [W::Wanted, W::Does, W::Answers];
-
-    /** Words between "without" and the tick. */
-    private const BESIDE = 2;
+    public const CAME_FOR = [W::Wanted, W::Does, W::Answers];
 
     /** @return Hit|null the word that demands it; null where nothing does */
     public static function of(Sentence $s): ?Hit
@@ -36,82 +33,6 @@ final class Demand
 
         return self::must($s, $readers) ?? self::otherwise($s) ?? self::nothingForNothing($s) ?? self::only($s) ?? self::leftEmpty($s) ?? self::without($s)
             ?? Bargain::demanded($s);
-    }
-
-    /** @return Hit|null the word by which a tick is demanded for something else, whatever it is a tick for; null where nothing does */
-    public static function ofTick(Sentence $s): ?Hit
-    {
-        if (! $s->has(W::Ticks, W::LeavesEmpty) || $s->has(W::Terms, W::Notice, W::Age, W::I, W::Unticks)) {
-            return null;
-        }
-
-        return self::mustTick($s) ?? self::otherwise($s) ?? self::onlyTicked($s) ?? self::tickFirst($s) ?? self::unticked($s) ?? self::leftEmpty($s)
-            ?? self::without($s);
-    }
-
-    /** "Ticking the box is required to send this form"; to get what the box is for, it has to be ticked. */
-    private static function mustTick(Sentence $s): ?Hit
-    {
-        foreach ($s->has(...self::CAME_FOR) && ! $s->has(W::Gets, W::Advertising, W::Subscribes, W::Vague) ? $s->said(W::Must) : [] as $must) {
-            if ($s->inClause($must->clause, W::Ticks)) {
-                return $must;
-            }
-        }
-
-        return null;
-    }
-
-    /** "We can only answer if you tick the box". */
-    private static function onlyTicked(Sentence $s): ?Hit
-    {
-        foreach ($s->said(W::Only) as $only) {
-            $ticked = array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->clause > $only->clause);
-            if ($ticked !== [] && $s->inClause($only->clause, ...self::CAME_FOR) && ! $s->inClause($only->clause, W::Advertising, W::Carrier)) {
-                return $only;
-            }
-        }
-
-        return null;
-    }
-
-    /** "To send your message, tick the box". */
-    private static function tickFirst(Sentence $s): ?Hit
-    {
-        $starts = $s->all(W::InOrder)[0] ?? null;
-        $thing = $starts?->from === 0 && $s->inClause(0, ...self::CAME_FOR) && ! $s->inClause(0, W::Advertising, W::Subscribes, W::Gets, W::Refuses, W::Ends);
-
-        return $thing ? array_values(array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->clause > 0))[0] ?? null : null;
-    }
-
-    /** "Only requests with a tick are answered", "requests without a tick are not answered", "if you leave the box empty, we cannot reply". */
-    private static function unticked(Sentence $s): ?Hit
-    {
-        if ($s->has(W::Advertising, W::Subscribes)) {
-            return null;
-        }
-        $only = $s->said(W::Only)[0] ?? null;
-        if ($only !== null && self::isTickedOnly($s, $only)) {
-            return $only;
-        }
-        $ticks = $s->all(W::Ticks);
-        $before = static fn (Hit $without): bool => array_filter(
-            $ticks, static fn (Hit $tick): bool => $tick->from >= $without->to && $tick->from - $without->to <= self::BESIDE
-        ) !== [];
-        foreach ([...$s->all(W::LeavesEmpty), ...array_filter($s->all(W::Without), $before)] as $empty) {
-            $behind = static fn (Hit $h): bool => $h->clause === $empty->clause && $h->from >= $empty->to;
-            // "Ohne Häkchen ... nicht" is one word for it.
-            $not = static fn (Hit $h): bool => $h->from === $empty->from && $h->to > $empty->to;
-            $denied = array_filter($s->all(W::Not), $behind) !== [] || array_filter($s->all(W::Must), $not) !== [];
-            $there = $denied && $s->inClause($empty->clause, ...self::CAME_FOR) && ! $s->inClause($empty->clause, W::Gets);
-            $later = $s->clauseOf($empty)->opener === W::If && array_filter(
-                $s->all(W::Unable), static fn (Hit $h): bool => $h->from >= $empty->to && $s->inClause($h->clause, ...self::CAME_FOR)
-            ) !== [];
-            if ($there || $later) {
-                return $empty;
-            }
-        }
-
-        return null;
     }
 
     /** "You must accept our letter to book". */
@@ -153,7 +74,7 @@ final class Demand
     }
 
     /** "Please agree, otherwise we cannot book". */
-    private static function otherwise(Sentence $s): ?Hit
+    public static function otherwise(Sentence $s): ?Hit
     {
         $otherwise = $s->all(W::Otherwise)[0] ?? null;
         $denies = $otherwise !== null && $s->inClause($otherwise->clause, W::Unable) && $s->inClause($otherwise->clause, ...self::CAME_FOR);
@@ -194,7 +115,7 @@ final class Demand
     }
 
     /** "Only enquiries with the newsletter box ticked are answered": what one came for right behind the "only", a tick for a letter behind that. */
-    private static function isTickedOnly(Sentence $s, Hit $only): bool
+    public static function isTickedOnly(Sentence $s, Hit $only): bool
     {
         $wanted = array_filter($s->within($only->clause, W::Wanted), static fn (Hit $h): bool => $h->from === $only->to);
         $ticked = array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->clause === $only->clause && $h->from > $only->to);
@@ -203,7 +124,7 @@ final class Demand
     }
 
     /** "Without this tick your request stays unanswered". */
-    private static function leftEmpty(Sentence $s): ?Hit
+    public static function leftEmpty(Sentence $s): ?Hit
     {
         $denied = $s->inClause(0, W::Unable) && $s->has(W::Wanted, W::Does);
         $first = static fn (Hit $empty): bool => $empty->from === 0;
@@ -211,7 +132,8 @@ final class Demand
         return $denied ? array_values(array_filter($s->within(0, W::LeavesEmpty), $first))[0] ?? null : null;
     }
 
-    private static function without(Sentence $s): ?Hit
+    /** "Without your consent we cannot answer". */
+    public static function without(Sentence $s): ?Hit
     {
         $refused = array_filter($s->clauses, static fn (Clause $c): bool => $c->negated) !== [];
         foreach ($s->has(...self::CAME_FOR) ? $s->all(W::Without) : [] as $without) {

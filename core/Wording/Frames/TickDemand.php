@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Juramen\Wording\Frames;
+
+use Juramen\Wording\Words\Hit;
+use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\WordClass as W;
+
+/** A tick that is demanded for something else, where its sentence does not say what it is a tick for: "we can only answer if you tick the box". */
+final class TickDemand
+{
+    /** Words between "without" and the tick. */
+    private const BESIDE = 2;
+
+    /** @return Hit|null the word by which it is demanded; null where nothing does */
+    public static function of(Sentence $s): ?Hit
+    {
+        if (! $s->has(W::Ticks, W::LeavesEmpty) || $s->has(W::Terms, W::Notice, W::Age, W::I)) {
+            return null;
+        }
+
+        return self::must($s) ?? Demand::otherwise($s) ?? self::only($s) ?? self::first($s) ?? self::unticked($s) ?? Demand::leftEmpty($s)
+            ?? Demand::without($s);
+    }
+
+    /** "Ticking the box is required to send this form"; to get what the box is for, it has to be ticked. */
+    private static function must(Sentence $s): ?Hit
+    {
+        $thing = $s->has(...Demand::CAME_FOR) && ! $s->has(W::Gets, W::Advertising, W::Subscribes, W::Vague, W::Unticks);
+        foreach ($thing ? $s->said(W::Must) : [] as $must) {
+            if ($s->inClause($must->clause, W::Ticks)) {
+                return $must;
+            }
+        }
+
+        return null;
+    }
+
+    /** "We can only answer if you tick the box", "only requests with a tick are answered". */
+    private static function only(Sentence $s): ?Hit
+    {
+        foreach ($s->said(W::Only) as $only) {
+            $ticked = array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->clause > $only->clause);
+            if ($ticked !== [] && $s->inClause($only->clause, ...Demand::CAME_FOR) && ! $s->inClause($only->clause, W::Advertising, W::Carrier)) {
+                return $only;
+            }
+            if (Demand::isTickedOnly($s, $only) && ! $s->has(W::Advertising, W::Subscribes)) {
+                return $only;
+            }
+        }
+
+        return null;
+    }
+
+    /** "To send your message, tick the box". */
+    private static function first(Sentence $s): ?Hit
+    {
+        $starts = $s->all(W::InOrder)[0] ?? null;
+        $other = [W::Advertising, W::Subscribes, W::Gets, W::Refuses, W::Ends];
+        $thing = $starts?->from === 0 && $s->inClause(0, ...Demand::CAME_FOR) && ! $s->inClause(0, ...$other) && ! $s->has(W::Unticks);
+
+        return $thing ? array_values(array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->clause > 0))[0] ?? null : null;
+    }
+
+    /** "Requests without a tick are not answered", "unticked requests cannot be handled", "if you leave the box empty, we cannot reply". */
+    private static function unticked(Sentence $s): ?Hit
+    {
+        foreach ($s->has(W::Advertising, W::Subscribes) ? [] : self::noTicks($s) as $empty) {
+            $behind = static fn (Hit $h): bool => $h->clause === $empty->clause && $h->from >= $empty->to;
+            // "Ohne Häkchen ... nicht" is one word for it.
+            $not = static fn (Hit $h): bool => $h->from === $empty->from && $h->to > $empty->to;
+            $denied = array_filter($s->all(W::Not, W::Unable), $behind) !== [] || array_filter($s->all(W::Must), $not) !== [];
+            $there = $denied && $s->inClause($empty->clause, W::Uses, ...Demand::CAME_FOR) && ! $s->inClause($empty->clause, W::Gets);
+            $later = $s->clauseOf($empty)->opener === W::If && array_filter(
+                $s->all(W::Unable), static fn (Hit $h): bool => $h->from >= $empty->to && $s->inClause($h->clause, ...Demand::CAME_FOR)
+            ) !== [];
+            if ($there || $later) {
+                return $empty;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Hit> words for a box that is not ticked */
+    private static function noTicks(Sentence $s): array
+    {
+        $ticks = $s->all(W::Ticks);
+        // "Tick the box: requests without cannot be handled."
+        $without = static fn (Hit $without): bool => array_filter(
+            $ticks, static fn (Hit $tick): bool => $tick->to <= $without->from || ($tick->from >= $without->to && $tick->from - $without->to <= self::BESIDE)
+        ) !== [];
+        // "Les demandes non cochées".
+        $refused = array_filter(
+            $s->all(W::Refuses), static fn (Hit $no): bool => array_filter($ticks, static fn (Hit $tick): bool => $tick->from === $no->to) !== []
+        );
+
+        return [
+            ...$s->all(W::LeavesEmpty), ...array_filter($s->all(W::Without), $without), ...$refused,
+            // "Untick the box" is asked for, "unticked requests" are spoken of.
+            ...array_filter($s->all(W::Unticks), static fn (Hit $h): bool => $h->negated),
+        ];
+    }
+}
