@@ -96,7 +96,9 @@ final readonly class NewsGuess
         // What a box says of its own letter is not said of the thing.
         $again = fn (string $part): bool => $part !== '' && $this->listener->hears($part, Meaning::RateGiven, Meaning::CanEnd);
 
-        return array_filter($things[0], $named) !== [] && array_filter([$words->says, $words->besideBoxes, $words->beside], $again) === [];
+        // Nor what comes in exchange for it of the letter that is its price.
+        return array_filter($things[0], $named) !== []
+            && (array_filter([$words->says, $words->besideBoxes, $words->beside], $again) === [] || $this->saysAnywhere($words, Meaning::Exchange));
     }
 
     /** "Puzzles each Saturday by email"; "walk with us on Sunday" comes to nobody. */

@@ -51,6 +51,23 @@ final class PassingOnFrame implements Frame
         return $senses;
     }
 
+    /** "We tell other shops about you, so that they can write to you with their offers": what others are told of somebody lets them write. */
+    private function toldOf(Sentence $s): ?Hit
+    {
+        $outsider = $s->acting(W::Self) !== [] && $s->has(W::Advertising) ? Others::outsiders($s)[0] ?? null : null;
+        foreach ($outsider === null ? [] : $s->said(W::Sends) as $sends) {
+            $so = array_filter($s->all(W::So, W::InOrder), static fn (Hit $h): bool => $h->from > $outsider->from && $h->to <= $sends->from);
+            $theirs = static fn (Hit $h): bool => $so !== [] && $h->from >= reset($so)->to;
+            $all = [W::May, W::You];
+            $they = array_filter($all, static fn (W $class): bool => array_filter($s->all($class), $theirs) === []) === [];
+            if ($they && array_filter($s->acting(W::Self), $theirs) === [] && array_filter($s->all(W::Advertising), $theirs) !== []) {
+                return $sends;
+            }
+        }
+
+        return null;
+    }
+
     private function sense(Passage $passage, Sentence $s): ?Sense
     {
         if ($s->has(W::Processor)) {
@@ -84,6 +101,10 @@ final class PassingOnFrame implements Frame
             if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
                 return $this->passed($passage, $s, reset($acts), $outsider, Names::after($passage, $s, $outsider));
             }
+        }
+        $told = $this->toldOf($s);
+        if ($told !== null) {
+            return $this->passed($passage, $s, $told, Others::outsiders($s)[0], Names::after($passage, $s, Others::outsiders($s)[0]));
         }
         foreach ($s->has(W::Also) ? $s->said(W::Lets) : [] as $lets) {
             $writes = Others::letWrite($s, $lets);

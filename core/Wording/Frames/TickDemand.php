@@ -46,12 +46,21 @@ final class TickDemand
             if ($ticked !== [] && $s->inClause($only->clause, ...Demand::CAME_FOR) && ! $s->inClause($only->clause, W::Advertising, W::Carrier)) {
                 return $only;
             }
-            if (Demand::isTickedOnly($s, $only) && ! $s->has(W::Advertising, W::Subscribes)) {
+            if (! $s->has(W::Advertising, W::Subscribes) && (Demand::isTickedOnly($s, $only) || self::isOfMessages($s, $only))) {
                 return $only;
             }
         }
 
         return null;
+    }
+
+    /** "Only messages with the box ticked reach the office". */
+    private static function isOfMessages(Sentence $s, Hit $only): bool
+    {
+        $near = static fn (Hit $h): bool => $h->from >= $only->to && $h->from - $only->to < self::BESIDE;
+        $messages = $only->from > 0 ? null : array_values(array_filter($s->said(W::Contact, W::Way, ...Demand::CAME_FOR), $near))[0] ?? null;
+
+        return $messages !== null && array_filter($s->said(W::Ticks), static fn (Hit $h): bool => $h->from >= $messages->to) !== [];
     }
 
     /** "To send your message, tick the box". */
