@@ -31,7 +31,7 @@ final readonly class FoundForms
         'once-closed-linnet', 'once-closed-mallard', 'once-closed-nuthatch', 'once-closed-ouzel', 'once-closed-pochard', 'once-closed-redstart',
         'once-closed-twite', 'once-closed-whinchat', 'once-closed-wheatear', 'once-closed-yaffle', 'once-closed-avens', 'once-closed-bugle',
         'once-closed-pages', 'once-closed-firms', 'open-flows', 'once-closed-doors', 'once-closed-gates',
-        'once-closed-rooms', 'once-closed-stairs', 'once-closed-shelves', 'once-closed-attic', 'once-closed-hearth',
+        'once-closed-rooms', 'once-closed-stairs', 'once-closed-shelves', 'once-closed-attic', 'once-closed-hearth', 'once-closed-pantry', 'once-closed-larder',
     ];
 
     /** What is asked of any page, since nobody can see it. */

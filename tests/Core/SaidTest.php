@@ -22,6 +22,8 @@ test('a sentence is heard for what it means, and not for what it only looks like
     expect($wrong)->toBe([]);
 })->with([
     'German' => ['de', [
+        ['asks-for-no', 'Dem können Sie jederzeit kostenlos widersprechen, gleich jetzt mit diesem Häkchen.'],
+        ['passed-on', 'Wir erzählen anderen Läden von Ihnen, damit sie Ihnen ihre Angebote schreiben können.'],
         ['!asks-for-no', 'Keine Neuigkeit mehr verpassen'],
         ['measured', 'Unsere E-Mails enthalten Zählpixel.'],
         ['hard-to-end', 'Die Abmeldung kann bis zu sechs Wochen dauern.'],
@@ -117,6 +119,10 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Wir liefern auch in die USA und nach Kanada.'],
     ]],
     'English' => ['en', [
+        ['asks-for-no', 'You can object at any time, right now by ticking here.'],
+        ['!asks-for-no', 'You can object at any time. By ticking here I agree to your emails.'],
+        ['passed-on', 'We tell other shops in our street about you, so that they can write to you with their offers.'],
+        ['taken-from-act', 'Everyone in the draw also gets our bike letter by email.'],
         ['!asks-for-no', 'Never miss an offer again'],
         ['!asks-for-no', 'Don\'t let me miss the sale'],
         ['asks-for-no', 'No offers by email'],
@@ -243,6 +249,7 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'We ship to the United States.'],
     ]],
     'French' => ['fr', [
+        ['asks-for-no', 'Vous pouvez vous y opposer à tout moment, dès maintenant en cochant ici.'],
         ['can-end', 'Ce consentement peut être retiré à tout moment.'],
         ['measured', 'Nos e-mails contiennent des pixels de suivi.'],
         ['rate-given', '1 mail/mois'],
@@ -318,6 +325,7 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Nous livrons aussi aux États-Unis.'],
     ]],
     'Swedish' => ['sv', [
+        ['asks-for-no', 'Du kan säga nej till det när som helst, redan nu genom att kryssa här.'],
         ['can-end', 'Ångrar du dig? Klicka på länken i mejlet.'],
         ['rate-given', 'max 1 mejl/vecka'],
         ['to-answer', 'Jag samtycker till att mina personuppgifter används för att kontakta mig med anledning av min förfrågan.'],
@@ -375,6 +383,7 @@ test('a sentence is heard for what it means, and not for what it only looks like
         ['!transferred', 'Vi skickar också paket till USA.'],
     ]],
     'Danish' => ['da', [
+        ['asks-for-no', 'Du kan sige nej til det når som helst, allerede nu ved at sætte kryds her.'],
         ['can-end', 'Du kan slå mails fra på din konto.'],
         ['rate-given', 'maks. 1 mail/uge'],
         ['to-answer', 'Jeg giver samtykke til, at mine personoplysninger bruges til at kontakte mig i anledning af min henvendelse.'],

@@ -48,6 +48,8 @@ test('what a letter is, how often it comes and how it ends is read beside its fo
     'as it names' => ["<h2 id=h>Letters from the river</h2><nav>Home</nav><div id=t>$text</div><nav>Shop</nav>"
         .str_replace('<form', '<form aria-labelledby=h aria-describedby=t', $form)],
     'in an element of its own' => [str_replace('<button', "<x-note><template shadowrootmode=open>$text</template></x-note><button", "<h2>Letter</h2>$form")],
+    'over the foot of an article in which the form stands' => ["<article><header><h2>Letters from the river</h2></header>$text<footer>$form</footer></article>"],
+    'in the foot of an article under the form' => ["<article><h2>Letters from the river</h2>$form<footer>$text</footer></article>"],
     'in an area to be scrolled' => [str_replace('<button', '<textarea readonly>'.strip_tags($text).'</textarea><button', "<h2>Letter</h2>$form")],
 ]);
 
@@ -59,6 +61,7 @@ test('what stands in the next part of a page is about something else', function 
         "<h1>Letters from the river</h1><div><div>$form</div><div><h3>Club</h3><p>We paddle once a month.</p></div></div>",
     ],
     'beside it' => ["<main><h2>Letters from the river</h2>$form</main><aside><p>We paddle once a month.</p></aside>"],
+    'in the foot of the page' => ["<h2>Letters from the river</h2>$form<footer><p>We paddle once a month.</p></footer>"],
     'with a form of its own' => ["<h2>Letters from the river</h2><div>$form</div><div><p>We paddle once a month.</p><form><input name=q></form></div>"],
     'in another dialog' => ["<div><p>We paddle once a month.</p></div><dialog open><button aria-label=Close>x</button><p>Letters from the river</p>$form</dialog>"],
     'in a list of links' => ["<ul><li>Once a month</li><li>$form</li></ul>"],

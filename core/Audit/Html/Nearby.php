@@ -157,7 +157,8 @@ final readonly class Nearby
 
     private function isApart(DOMElement $near): bool
     {
-        return (in_array($near->nodeName, self::APART, true) && ! $this->endsAPart($near)) || $this->page->count(['form', 'button', ...self::FIELDS], $near) > 0;
+        return (in_array($near->nodeName, self::APART, true) && ! $this->endsAPart($near))
+            || $this->page->count(['form', 'button', ...self::FIELDS], $near) > 0;
     }
 
     private function standsAlone(DOMElement $part): bool

@@ -18,7 +18,6 @@ use Juramen\Points\FormKind;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\Sense;
-use Juramen\Wording\Words\WordClass;
 
 /**
  * Marketing consent is not the price of something else. Where a draw or a download states the exchange openly, courts differ,
@@ -108,8 +107,6 @@ final class NotACondition extends FormRequirement
         $boxes = array_filter($reading->page->others ?? [], static fn (OtherInput $o): bool => $o->response !== null);
         $alone = $reading->of->isForm() && $reading->asked() !== [] && $ofOthers === [] && $boxes === [];
 
-        $said = $alone ? $reading->listener()->first($reading->textBeside(static fn (): bool => true), Meaning::TickDemanded, Meaning::Condition) : null;
-
-        return $said !== null && $reading->listener()->speaksOf($said->words->words, WordClass::Ticks, WordClass::LeavesEmpty) ? $said : null;
+        return $alone ? $reading->listener()->first($reading->textBeside(static fn (): bool => true), Meaning::TickDemanded) : null;
     }
 }

@@ -32,16 +32,17 @@ final class ConditionFrame implements Frame
 
                 continue;
             }
-            if (Demand::of($sentence) !== null) {
+            $demanded = Demand::of($sentence) !== null;
+            if ($demanded) {
                 $senses[] = new Sense(
                     Meaning::Condition, $passage->sentenceWords($sentence), 'Without agreeing to be written to one does not get what one came for.'
                 );
-
-                continue;
             }
             if (TickDemand::of($sentence) !== null) {
                 $senses[] = new Sense(Meaning::TickDemanded, $passage->sentenceWords($sentence), 'Without a tick one does not get what one came for.');
-
+                $demanded = true;
+            }
+            if ($demanded) {
                 continue;
             }
             $exchange = $sentence->said(W::Exchange)[0] ?? Bargain::offered($sentence);

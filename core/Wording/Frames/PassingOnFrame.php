@@ -217,8 +217,9 @@ final class PassingOnFrame implements Frame
         if ($passes === null || $s->has(W::Service, W::Answers)) {
             return null;
         }
-        $theirs = static fn (Hit $h): bool => $h->clause > $passes->clause && $s->inClause($h->clause, W::May) && $s->inClause($h->clause, W::You, W::I)
-            && ! $s->inClause($h->clause, W::Self);
+        // "Who may write to you", and "who will send you invitations".
+        $theirs = static fn (Hit $h): bool => $h->clause > $passes->clause && $s->inClause($h->clause, W::You, W::I) && ! $s->inClause($h->clause, W::Self)
+            && ($s->inClause($h->clause, W::May) || $s->clauseOf($h)->opener === W::Who);
 
         $ours = $s->inClause($passes->clause, W::Self) && $s->has(W::Rate);
 

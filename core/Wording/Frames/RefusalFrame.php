@@ -23,6 +23,9 @@ final class RefusalFrame implements Frame
     /** Tokens of a question that may be no more than "not your cup of tea?". */
     private const SHORT = 10;
 
+    /** Words between "by" and the tick. */
+    private const NEAR = 2;
+
     /** Tokens of a clause that says no more than "if not,". */
     private const IF_NOT = 3;
 
@@ -94,6 +97,11 @@ final class RefusalFrame implements Frame
                 return [[$hit, 'A tick is taken for a no.', true]];
             }
             if ($s->inClause($hit->clause, W::Withdraws) && ! $s->inClause($hit->clause, W::AnyTime, W::May, W::NoLonger)) {
+                return [[$hit, 'A tick is taken for a no.', true]];
+            }
+            // "You can object, right now by ticking here".
+            $by = array_filter($s->all(W::By), static fn (Hit $by): bool => $by->to <= $hit->from && $hit->from - $by->to < self::NEAR);
+            if ($by !== [] && $s->has(W::Objects) && ! $s->has(W::Agrees, W::Yes)) {
                 return [[$hit, 'A tick is taken for a no.', true]];
             }
             $wish = $this->refuses($s) && ! $s->has(W::LeavesEmpty) ? false : $this->wishBeside($s, $hit);

@@ -8,7 +8,10 @@ use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Sentence;
 use Juramen\Wording\Words\WordClass as W;
 
-/** A tick that is demanded for something else, where its sentence does not say what it is a tick for: "we can only answer if you tick the box". */
+/**
+ * A tick, or the yes that it stands for, that is demanded for something else, where its sentence does not say what it is for: "we can only answer if you
+ * tick the box", "we only reply to people who have agreed to our tips".
+ */
 final class TickDemand
 {
     /** Words between "without" and the tick. */
@@ -17,12 +20,29 @@ final class TickDemand
     /** @return Hit|null the word by which it is demanded; null where nothing does */
     public static function of(Sentence $s): ?Hit
     {
-        if (! $s->has(W::Ticks, W::LeavesEmpty) || $s->has(W::Terms, W::Notice, W::Age, W::I)) {
+        if ($s->has(W::Terms, W::Notice, W::Age, W::I)) {
             return null;
+        }
+        if (! $s->has(W::Ticks, W::LeavesEmpty)) {
+            return self::agreed($s);
         }
 
         return self::must($s) ?? Demand::otherwise($s) ?? self::only($s) ?? self::first($s) ?? self::unticked($s) ?? Demand::leftEmpty($s)
             ?? Demand::without($s);
+    }
+
+    /** Somebody is answered only if they agreed; not to what their details are used for, without which there is no answer. */
+    private static function agreed(Sentence $s): ?Hit
+    {
+        foreach ($s->has(W::Agrees) && ! $s->has(W::Details, W::Stores) ? $s->said(W::Only) : [] as $only) {
+            $who = static fn (Hit $h): bool => $h->clause === $only->clause + 1
+                && ! $s->inClause($h->clause, W::By, W::Uses, W::Must, W::May);
+            if ($s->inClause($only->clause, W::Self) && $s->inClause($only->clause, ...Demand::CAME_FOR) && array_filter($s->said(W::Agrees), $who) !== []) {
+                return $only;
+            }
+        }
+
+        return null;
     }
 
     /** "Ticking the box is required to send this form"; to get what the box is for, it has to be ticked. */
