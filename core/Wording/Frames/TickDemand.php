@@ -128,6 +128,8 @@ final class TickDemand
 
         return [
             ...$s->all(W::LeavesEmpty), ...array_filter($s->all(W::Without), $without), ...$refused,
+            // "If you do not tick it".
+            ...array_filter($ticks, static fn (Hit $h): bool => $h->negated && $s->clauseOf($h)->opener === W::If),
             // "Untick the box" is asked for, "unticked requests" are spoken of.
             ...array_filter($s->all(W::Unticks), static fn (Hit $h): bool => $h->negated),
         ];
