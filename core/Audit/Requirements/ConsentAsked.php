@@ -84,7 +84,10 @@ final class ConsentAsked extends FormRequirement
         $listener = $reading->listener();
         $beside = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent);
         $said = $listener->hears($beside, Meaning::TakenFromAct, Meaning::Assumed) ? null : $listener->first($beside, Meaning::Announced);
-        foreach ($said === null ? [] : [WordClass::ByPhone, WordClass::BySms] as $means) {
+        if ($said === null) {
+            return null;
+        }
+        foreach ([WordClass::ByPhone, WordClass::BySms] as $means) {
             $asked = array_filter($reading->consents(), static fn (Control $c): bool => $listener->speaksOf($c->label, $means));
             if ($asked === [] && $listener->speaksOf($said->words->words, $means)) {
                 return $said;

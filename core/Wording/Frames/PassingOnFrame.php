@@ -54,8 +54,11 @@ final class PassingOnFrame implements Frame
     /** "We tell other shops about you, so that they can write to you with their offers": what others are told of somebody lets them write. */
     private function toldOf(Sentence $s): ?Hit
     {
-        $outsider = $s->acting(W::Self) !== [] && $s->has(W::Advertising) ? Others::outsiders($s)[0] ?? null : null;
-        foreach ($outsider === null ? [] : $s->said(W::Sends) as $sends) {
+        $outsider = Others::outsiders($s)[0] ?? null;
+        if ($outsider === null || $s->acting(W::Self) === [] || ! $s->has(W::Advertising)) {
+            return null;
+        }
+        foreach ($s->said(W::Sends) as $sends) {
             $so = array_filter($s->all(W::So, W::InOrder), static fn (Hit $h): bool => $h->from > $outsider->from && $h->to <= $sends->from);
             $theirs = static fn (Hit $h): bool => $so !== [] && $h->from >= reset($so)->to;
             $all = [W::May, W::You];
