@@ -116,6 +116,22 @@ test('how a letter ends, said in its own corner of the page, is not said of anot
         ->and(foundOn("<main>$order</main><p>Unsubscribe at any time.</p>"))->toBe([]);
 });
 
+test('what is taken from sending a question is found wherever its form says it', function (string $email, string $send): void {
+    expect(foundOn("<h1>Write to us</h1><form action='/m' method=post><p>All fields must be filled in.</p>$email<label>Message <textarea name=m required></textarea>"
+        ."</label>$send</form>"))->toContain('no-consent-by-sending breach');
+})->with([
+    'beside the button' => ['<label>Email <input type=email autocomplete=email required></label>', '<button>Send</button><p>By sending you accept our offers by email.</p>'],
+    'on a button that is an input' => [
+        '<label>Email <input type=email autocomplete=email required></label>', '<input type=submit value="Send. By sending you accept our offers by email.">',
+    ],
+    'in the field' => ['<label>Email <input type=email autocomplete=email placeholder="By sending you accept our offers" required></label>', '<button>Send</button>'],
+    'in its label' => ['<label>Email (by sending you accept our offers) <input type=email autocomplete=email required></label>', '<button>Send</button>'],
+    'in a fold' => [
+        '<label>Email <input type=email autocomplete=email required></label>',
+        '<details><summary>Small print</summary>By sending you accept our offers.</details><button>Send</button>',
+    ],
+]);
+
 test('words that explain one box are none of the next', function (): void {
     $html = '<form method=post><h2>Account</h2><label><input type=checkbox aria-describedby=d> I agree</label>'
         .'<p id=d>Otter Kayaks may email me its offers once a month.</p><input type=checkbox aria-label="Call me about offers"><button>Create</button></form>';

@@ -20,6 +20,9 @@ final class HtmlReader
     /** Forms of a page of each of which it is known what the others say: more are lists of things to buy or to find. */
     private const FEW = 8;
 
+    /** At least five words. */
+    private const SENTENCE = '~^\s*\p{L}[^\s@]*(?:\s+[^\s@]+){4,}\s*$~u';
+
     /**
      * @param  string  $bytes  in any encoding that browsers know
      * @param  string  $address  where the page stands, if known
@@ -74,6 +77,20 @@ final class HtmlReader
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
 
+    /** What stands on buttons that are inputs, and sentences within fields, which are read until something is typed there. */
+    private function writtenOn(FoundForm $form): string
+    {
+        $words = [];
+        $seen = array_filter($form->controls, fn (DOMElement $control): bool => ! $this->visibility->isUnseen($control));
+        foreach ($seen as $control) {
+            $isButton = in_array(strtolower($control->getAttribute('type')), ['submit', 'button'], true);
+            $said = $control->nodeName === 'input' ? $control->getAttribute($isButton ? 'value' : 'placeholder') : $control->getAttribute('placeholder');
+            $words[] = $isButton || preg_match(self::SENTENCE, $said) === 1 ? $said : '';
+        }
+
+        return implode("\n", $words);
+    }
+
     /** The words right beside a form, and those of its controls that stand elsewhere on the page and name it ("form=..."). */
     private function beside(FoundForm $form): string
     {
@@ -102,7 +119,7 @@ final class HtmlReader
     private function form(FoundForm $form, string $ofOthers): Reading
     {
         $page = $this->page;
-        $text = $page->text($form->element);
+        $text = Lines::tidy($page->text($form->element)."\n".$this->writtenOn($form));
         $beside = $this->beside($form);
         $tag = LanguageTag::of($form->element);
         $said = $tag->language() ?? $this->given;
