@@ -103,3 +103,21 @@ test('a yes to others, and haste, are found beside a box that asks for neither',
     ['contact', 'We will also call you with offers.', ['consent-asked breach']],
     ['contact', 'We will call you about your message.', []],
 ]);
+
+test('of several boxes the one nearest to the words is meant', function (array $parts, bool $demanded): void {
+    $written = [
+        'letter' => '<label><input type="checkbox" name="d"> Beaver Roofs may email me its roof letter four times a year. I can unsubscribe at any time.</label>',
+        'terms' => '<label><input type="checkbox" name="t" required> I accept the <a href="/terms">terms</a>.</label>',
+        'words' => '<p>If you do not tick the box, we cannot answer.</p>',
+        'about' => '<fieldset><legend>What is it about?</legend><label><input type=checkbox name=a> A repair</label>'
+            .'<label><input type=checkbox name=b> The roof letter</label></fieldset>',
+    ];
+    $html = '<html lang=en><title>Beaver Roofs Ltd</title><body><h1>Ask a roofer</h1><form method=post action="https://roofs.example/"><label>Email <input type=email>'
+        .'</label><label>Message <textarea></textarea></label>'.implode('', array_map(static fn (string $part): string => $written[$part], $parts))
+        .'<button>Ask</button></form><a href="/privacy">Privacy notice</a></body></html>';
+    $found = array_map(static fn (Result $r): string => "{$r->requirement->id()} {$r->verdict->value}", Requirements::judge(HtmlReader::read($html)[0]));
+    expect(in_array('not-a-condition breach', $found, true))->toBe($demanded);
+})->with([
+    [['letter', 'words'], true], [['terms', 'letter', 'words'], true], [['letter', 'terms', 'words'], false], [['words', 'terms', 'letter'], false],
+    [['words', 'letter', 'terms'], true], [['about', 'letter', 'words'], true], [['letter', 'about', 'words'], false],
+]);

@@ -100,13 +100,23 @@ final class NotACondition extends FormRequirement
         return $this->eachConsent($reading, 'The form is sent without any consent, too.', $judge);
     }
 
-    /** That a tick is demanded beside the boxes, none of which is for anything but consent. */
+    /** That a tick is demanded beside the boxes, and the nearest of them is one that asks for consent. */
     private function tickDemanded(Reading $reading): ?Sense
     {
-        $ofOthers = array_filter($reading->controls, static fn (Control $c): bool => $c->role !== ControlRole::Consent);
+        $said = $reading->of->isForm() && $reading->asked() !== []
+            ? $reading->listener()->first($reading->textBeside(static fn (): bool => true), Meaning::TickDemanded) : null;
+        if ($said === null) {
+            return null;
+        }
         $boxes = array_filter($reading->page->others ?? [], static fn (OtherInput $o): bool => $o->response !== null);
-        $alone = $reading->of->isForm() && $reading->asked() !== [] && $ofOthers === [] && $boxes === [];
+        $near = [];
+        foreach ([...$reading->controls, ...$boxes] as $box) {
+            $at = $box->label === '' ? false : mb_strpos($reading->text, $box->label);
+            $away = $at === false ? 0 : max($said->words->from - $at - mb_strlen($box->label), $at - $said->words->to);
+            $near[] = [$away, $box instanceof Control && $box->role === ControlRole::Consent];
+        }
+        sort($near);
 
-        return $alone ? $reading->listener()->first($reading->textBeside(static fn (): bool => true), Meaning::TickDemanded) : null;
+        return $near[0][1] ? $said : null;
     }
 }
