@@ -26,9 +26,6 @@ final class ActFrame implements Frame
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
-    /** Tokens of what may stand on a button alone. */
-    private const BUTTON = 2;
-
     public function id(): string
     {
         return 'act';
@@ -56,7 +53,7 @@ final class ActFrame implements Frame
                 continue;
             }
             [$before, $next] = [$passage->sentences[$n - 1] ?? null, $passage->sentences[$n + 1] ?? null];
-            $act = $this->act($sentence) ?? $this->asked($sentence, $before) ?? $this->anybody($sentence, $next);
+            $act = $this->act($sentence) ?? $this->asked($sentence, $before) ?? ToldToAll::of($sentence, $next);
             if ($act !== null) {
                 $words = $passage->hitWords($sentence, $act);
                 $senses[] = new Sense(Meaning::TakenFromAct, $passage->sentenceWords($sentence), "“{$words->words}” is taken as agreement to be written to.");
@@ -73,12 +70,6 @@ final class ActFrame implements Frame
         }
 
         return $senses;
-    }
-
-    /** Whether somebody asks, or is asked, in their own words; "create my account" asks for no mails. */
-    private static function asks(Sentence $s): bool
-    {
-        return $s->has(W::Ticks, W::Subscribes) || ($s->has(W::I) && $s->has(W::Agrees, W::Wants, W::Yes, W::Sends, W::Gets, W::May));
     }
 
     private function act(Sentence $s): ?Hit
@@ -199,47 +190,6 @@ final class ActFrame implements Frame
         }
 
         return $s->said(W::Adds, W::Sends)[0] ?? null;
-    }
-
-    /** "Guests of the lounge get our offers by email": whoever is there is written to, and nobody is asked. */
-    private function anybody(Sentence $s, ?Sentence $next): ?Hit
-    {
-        if (! $s->says(W::Sends, W::Gets)) {
-            return null;
-        }
-        // Unless they are asked right behind it: "Guests get our offers. Tick here for yours." A button that says "Sign up" asks nothing.
-        if (self::asks($s) || ($next !== null && count($next->tokens) > self::BUTTON && self::asks($next))) {
-            return null;
-        }
-        $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
-        $letters = array_filter($s->said(W::Carrier), static fn (Hit $h): bool => ! in_array($h->from, $mails, true));
-        // "Everybody in the draw also gets our bike letter": a letter of ours besides.
-        $besides = $s->has(W::Rate) || ($s->has(W::Also) && $s->has(W::Self));
-        $advertises = $s->says(W::Advertising) || ($letters !== [] && $besides && ! $s->has(W::Service));
-        $sent = $advertises && ($letters !== [] || $s->says(...W::means()));
-        // "Då och då" says how often, and not when.
-        $rates = $s->all(W::Rate);
-        $when = array_filter($s->all(W::When), static fn (Hit $h): bool => array_filter(
-            $rates, static fn (Hit $rate): bool => $rate->from <= $h->from && $rate->to >= $h->to && $rate->to - $rate->from > 1
-        ) === []);
-        if (! $sent || $when !== [] || $s->has(W::Wants, W::Agrees, W::If, W::Free) || AnnouncedFrame::leavesOpen($s)) {
-            return null;
-        }
-
-        $gets = $s->said(W::Gets)[0] ?? null;
-
-        // "As a member you get our offers": that is said to whoever reads it.
-        $all = array_filter($s->said(W::Everybody), static fn (Hit $h): bool => count($h->tokens) === 1 || ! $s->has(W::You));
-        $everybody = array_values($all)[0] ?? null;
-
-        return $everybody ?? ($gets !== null && $gets->from > 0 && $this->isOfOthers($s) ? $gets : null);
-    }
-
-    /** "Registered users receive promotional emails": nobody is spoken to or asked, and it is not those who asked for it already. */
-    private function isOfOthers(Sentence $s): bool
-    {
-        return $s->acting(W::Self) === [] && ! $s->isQuestion()
-            && ! $s->has(W::I, W::You, W::Subscribed, W::Subscribes, W::Must, W::Only, W::Exchange, W::Not, W::Outsider);
     }
 
     /** Whether ticking is the act: "by ticking", "if I tick". */
