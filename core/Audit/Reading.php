@@ -257,7 +257,7 @@ final readonly class Reading
         // What a guide or a lot costs is said as a condition, or as an exchange.
         $given = $this->consents === [] && in_array($this->kind, [FormKind::Download, FormKind::PrizeDraw], true);
         $means = $given ? [Meaning::Condition, Meaning::Exchange] : [Meaning::Condition];
-        $said = $listener->first($this->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent), ...$means);
+        $said = $listener->first($this->besideConsents(), ...$means);
         if ($said === null) {
             return null;
         }
@@ -348,6 +348,12 @@ final readonly class Reading
 
         // The longest first: a label may begin another.
         return strtr($this->text, $blanks);
+    }
+
+    /** What it says but for the words of controls that ask for consent. */
+    public function besideConsents(): string
+    {
+        return $this->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent);
     }
 
     /** What the registers know of the statement behind a control. */

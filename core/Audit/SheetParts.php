@@ -172,7 +172,7 @@ final readonly class SheetParts
     private function labelOf(Field $field, string $selector): Place
     {
         foreach ($field->options as $option) {
-            if ($selector === "#{$field->name()}-$option->id") {
+            if ($selector === "#{$field->inputOf($option)}") {
                 return Place::of('fields', $field->id, 'options', $option->id, 'label', $this->language->value);
             }
         }
@@ -188,7 +188,7 @@ final readonly class SheetParts
      */
     private function seen(array $of, Field $field): array
     {
-        $ids = [...$field->inputs(), ...array_map(static fn (FieldOption $o): string => "{$field->name()}-$o->id", $field->options)];
+        $ids = [...$field->inputs(), ...array_map($field->inputOf(...), $field->options)];
 
         return array_intersect_key($of, array_fill_keys(array_map(static fn (string $id): string => "#$id", $ids), true));
     }

@@ -94,6 +94,12 @@ final readonly class Field
         return $this->kind->inputs($this);
     }
 
+    /** Id of the input of an answer, where each has one. */
+    public function inputOf(FieldOption $option): string
+    {
+        return "{$this->name()}-$option->id";
+    }
+
     public function hasHelp(): bool
     {
         return $this->help->languages() !== [];

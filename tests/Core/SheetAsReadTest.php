@@ -110,6 +110,13 @@ test('what a line of the sheet says is found where it is written', function (str
     ],
     'the notice, to be accepted' => ['contact', ['purpose-line' => ['en' => 'By sending this form you accept our privacy policy.']],
         ['notice-not-agreed weakness purpose-line/en']],
+    'a demand of the tick, beside a box for terms' => [
+        'contact', ['purpose-line' => ['en' => 'We can only answer if you tick the box for our news.'], 'fields' => [...ContactForm::SHEET['fields'], [
+            'id' => 'more', 'kind' => 'terms', 'label' => ['en' => 'I accept'], 'required' => true, 'reason' => 'so that they hold', 'terms' => [
+                'name' => ['en' => 'terms'], 'link' => ['en' => 'https://tidewick.example/terms'],
+            ],
+        ]]], ['not-a-condition breach purpose-line/en'],
+    ],
     'in the second version' => ['contact', ['second' => ['purpose-line' => ['en' => 'On sending you agree to our newsletter.']]],
         ['no-consent-by-sending breach second/purpose-line/en']],
 ]);

@@ -60,15 +60,6 @@ final readonly class Margin
         return $this->numbered($at);
     }
 
-    /**
-     * @param  array<int>  $numbers
-     * @return list<NoteView> those of them that were not said to be in order
-     */
-    private function numbered(array $numbers): array
-    {
-        return array_values(array_filter($this->notes, static fn (NoteView $n): bool => in_array($n->number, $numbers, true) && $n->inOrder === null));
-    }
-
     /** @return list<NoteView> notes about a part and whatever is written in it */
     public function within(string $part): array
     {
@@ -83,6 +74,15 @@ final readonly class Margin
         $unanswered = array_filter($this->judgement->notes, fn (Note $n): bool => $this->answers->said(AnswerKind::InOrder, $n) === null);
 
         return Underlines::html($text, $place, array_values($unanswered));
+    }
+
+    /**
+     * @param  array<int>  $numbers
+     * @return list<NoteView> those of them that were not said to be in order
+     */
+    private function numbered(array $numbers): array
+    {
+        return array_values(array_filter($this->notes, static fn (NoteView $n): bool => in_array($n->number, $numbers, true) && $n->inOrder === null));
     }
 
     private static function view(Note $note, int $offered, bool $may, ?AcceptedFinding $cover, Answers $answers): NoteView

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
-use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Source;
@@ -46,9 +45,6 @@ final class ConsentAsked extends FormRequirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         $consents = $reading->consents();
-        $listener = $reading->listener();
-        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
-            || $reading->yesWritten() !== null;
         $calls = $consents === [] ? null : $this->announcedByNumber($reading);
         if ($calls !== null) {
             return [$this->finding(
@@ -68,7 +64,10 @@ final class ConsentAsked extends FormRequirement
         if ($reading->demanded() !== null) {
             return $this->notApplicable('It is demanded for something else, which is judged by itself.');
         }
+        $listener = $reading->listener();
         $said = ($consents === [] ? $listener->first($reading->text, Meaning::Announced) : null) ?? $reading->givesAway();
+        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
+            || $reading->yesWritten() !== null;
         if ($said === null || ($taken && ($consents === [] || $reading->kind !== FormKind::Newsletter))) {
             return $this->notApplicable('Nothing says that it leads to advertising.');
         }
@@ -82,7 +81,7 @@ final class ConsentAsked extends FormRequirement
     private function announcedByNumber(Reading $reading): ?Sense
     {
         $listener = $reading->listener();
-        $beside = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent);
+        $beside = $reading->besideConsents();
         $said = $listener->hears($beside, Meaning::TakenFromAct, Meaning::Assumed) ? null : $listener->first($beside, Meaning::Announced);
         if ($said === null) {
             return null;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Juramen\Audit\Requirements;
 
 use Juramen\Audit\Control;
-use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
@@ -95,7 +94,7 @@ final class NoAsEasyAsYes extends FormRequirement
     /** What stands beside boxes that ask for consent; what other buttons offer is no answer to them. */
     private function wordsBeside(Reading $reading): string
     {
-        $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Consent);
+        $text = $reading->besideConsents();
         foreach ($reading->asked() === [] ? [] : $reading->page->buttons ?? [] as $button) {
             $text = $button->label === '' ? $text : str_replace($button->label, str_pad("\n", mb_strlen($button->label)), $text);
         }

@@ -111,12 +111,24 @@ final class NotACondition extends FormRequirement
         $boxes = array_filter($reading->page->others ?? [], static fn (OtherInput $o): bool => $o->response !== null);
         $near = [];
         foreach ([...$reading->controls, ...$boxes] as $box) {
-            $at = $box->label === '' ? false : mb_strpos($reading->text, $box->label);
-            $away = $at === false ? 0 : max($said->words->from - $at - mb_strlen($box->label), $at - $said->words->to);
+            $label = $this->asWritten($box->label, $reading->text);
+            $at = (int) mb_strpos($reading->text, $label);
+            // Of what is labelled nowhere it may be said.
+            $away = $label === '' ? 0 : max($said->words->from - $at - mb_strlen($label), $at - $said->words->to);
             $near[] = [$away, $box instanceof Control && $box->role === ControlRole::Consent];
         }
         sort($near);
 
         return $near[0][1] ? $said : null;
+    }
+
+    /** A label as far as it stands in a text: "I accept" of "I accept the terms", whose terms are a link further on. */
+    private function asWritten(string $label, string $text): string
+    {
+        while ($label !== '' && ! str_contains($text, $label)) {
+            $label = (string) preg_replace('~(?:^|\s+)\S+$~u', '', $label);
+        }
+
+        return $label;
     }
 }

@@ -45,7 +45,7 @@ final readonly class ChoicesField implements FieldKind, Governs
     /** @return non-empty-list<string> */
     public function inputs(Field $field): array
     {
-        $inputs = array_map(static fn (FieldOption $o): string => self::input($field, $o), $field->options);
+        $inputs = array_map(static fn (FieldOption $o): string => $field->inputOf($o), $field->options);
 
         return $inputs === [] ? [$field->name()] : $inputs;
     }
@@ -58,7 +58,7 @@ final readonly class ChoicesField implements FieldKind, Governs
     public function control(SlottedText $page, Field $field, Language $language, FormWords $words): void
     {
         foreach ($field->options as $option) {
-            $input = self::input($field, $option);
+            $input = $field->inputOf($option);
             $page->write("<div class=\"tick\"><input id=\"$input\" name=\"$input\" type=\"checkbox\" value=\"yes\"")->slot("tick:$input")
                 ->write("><label for=\"$input\">".Markup::escape($option->label->in($language))."</label></div>\n");
         }
@@ -68,7 +68,7 @@ final readonly class ChoicesField implements FieldKind, Governs
     {
         $chosen = [];
         foreach ($field->options as $option) {
-            match ($typed->in(self::input($field, $option))) {
+            match ($typed->in($field->inputOf($option))) {
                 'yes' => $chosen[] = $option->label->in($typed->language),
                 '' => null,
                 default => throw new AnswerRefused('field.not-offered'),
@@ -83,7 +83,7 @@ final readonly class ChoicesField implements FieldKind, Governs
         $lines = explode("\n", $kept);
         $chosen = array_filter($field->options, static fn (FieldOption $o): bool => in_array($o->label->orNothing($language), $lines, true));
 
-        return array_values(array_map(static fn (FieldOption $o): FieldValue => new FieldValue(self::input($field, $o), 'yes'), $chosen));
+        return array_values(array_map(static fn (FieldOption $o): FieldValue => new FieldValue($field->inputOf($o), 'yes'), $chosen));
     }
 
     public function offered(Field $field, Language $language): array
@@ -93,22 +93,17 @@ final readonly class ChoicesField implements FieldKind, Governs
 
     public function chosen(Field $field, Typed $typed): array
     {
-        $chosen = array_filter($field->options, static fn (FieldOption $o): bool => $typed->in(self::input($field, $o)) === 'yes');
+        $chosen = array_filter($field->options, static fn (FieldOption $o): bool => $typed->in($field->inputOf($o)) === 'yes');
 
         return array_values(array_map(static fn (FieldOption $o): string => $o->id->text, $chosen));
     }
 
     public function otherwise(Field $field, array $answers): string
     {
-        $checked = static fn (FieldOption $o): string => '[id="'.self::input($field, $o).'"]:checked';
+        $checked = static fn (FieldOption $o): string => '[id="'.$field->inputOf($o).'"]:checked';
         $wanted = array_filter($field->options, static fn (FieldOption $o): bool => in_array($o->id->text, $answers, true));
         $any = implode(', ', array_map($checked, $field->options));
 
         return ":has($any)".($wanted === [] ? '' : ':not(:has('.implode(', ', array_map($checked, $wanted)).'))');
-    }
-
-    private static function input(Field $field, FieldOption $option): string
-    {
-        return "{$field->name()}-{$option->id}";
     }
 }

@@ -37,7 +37,7 @@ final readonly class PickField implements FieldKind, Governs
         $name = $field->name();
         $required = $field->required ? ' required' : '';
         foreach ($field->options as $option) {
-            $id = self::button($field, $option);
+            $id = $field->inputOf($option);
             $page->write("<div class=\"tick\"><input id=\"$id\" name=\"$name\" type=\"radio\" value=\"{$option->id}\"$required")
                 ->slot("picked:$name:{$option->id}")->write("><label for=\"$id\">".Markup::escape($option->label->in($language))."</label></div>\n");
         }
@@ -54,11 +54,6 @@ final readonly class PickField implements FieldKind, Governs
     {
         $others = array_filter($field->options, static fn (FieldOption $o): bool => ! in_array($o->id->text, $answers, true));
 
-        return ':has('.implode(', ', array_map(static fn (FieldOption $o): string => '[id="'.self::button($field, $o).'"]:checked', $others)).')';
-    }
-
-    private static function button(Field $field, FieldOption $option): string
-    {
-        return "{$field->name()}-{$option->id}";
+        return ':has('.implode(', ', array_map(static fn (FieldOption $o): string => '[id="'.$field->inputOf($o).'"]:checked', $others)).')';
     }
 }
