@@ -111,6 +111,8 @@ test('of several boxes the one nearest to the words is meant', function (array $
         'words' => '<p>If you do not tick the box, we cannot answer.</p>',
         'about' => '<fieldset><legend>What is it about?</legend><label><input type=checkbox name=a> A repair</label>'
             .'<label><input type=checkbox name=b> The roof letter</label></fieldset>',
+        'reach' => '<fieldset><legend>How may we reach you?</legend><label><input type=radio name=r> By email</label><label><input type=radio name=r> By phone</label>'
+            .'</fieldset>',
     ];
     $html = '<html lang=en><title>Beaver Roofs Ltd</title><body><h1>Ask a roofer</h1><form method=post action="https://roofs.example/"><label>Email <input type=email>'
         .'</label><label>Message <textarea></textarea></label>'.implode('', array_map(static fn (string $part): string => $written[$part], $parts))
@@ -120,4 +122,5 @@ test('of several boxes the one nearest to the words is meant', function (array $
 })->with([
     [['letter', 'words'], true], [['terms', 'letter', 'words'], true], [['letter', 'terms', 'words'], false], [['words', 'terms', 'letter'], false],
     [['words', 'letter', 'terms'], true], [['about', 'letter', 'words'], true], [['letter', 'about', 'words'], false],
+    [['reach', 'letter', 'words'], true],
 ]);

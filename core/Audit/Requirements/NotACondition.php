@@ -18,6 +18,7 @@ use Juramen\Points\FormKind;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Frames\Sense;
+use Juramen\Wording\Words\WordClass;
 
 /**
  * Marketing consent is not the price of something else. Where a draw or a download states the exchange openly, courts differ,
@@ -100,13 +101,13 @@ final class NotACondition extends FormRequirement
         return $this->eachConsent($reading, 'The form is sent without any consent, too.', $judge);
     }
 
-    /** That a tick is demanded beside the boxes, and the nearest of them is one that asks for consent. */
+    /** That a tick is demanded beside the boxes: for what is sent, as its words say, or else of the nearest box, where that asks for consent. */
     private function tickDemanded(Reading $reading): ?Sense
     {
         $said = $reading->of->isForm() && $reading->asked() !== []
             ? $reading->listener()->first($reading->textBeside(static fn (): bool => true), Meaning::TickDemanded) : null;
-        if ($said === null) {
-            return null;
+        if ($said === null || $reading->listener()->speaksOf($said->words->words, WordClass::Advertising, WordClass::Subscribes)) {
+            return $said;
         }
         $boxes = array_filter($reading->page->others ?? [], static fn (OtherInput $o): bool => $o->response !== null);
         $near = [];
