@@ -135,8 +135,8 @@ final readonly class FactsReader
     private function buttons(FoundForm $form): array
     {
         $elements = $this->page->named(['button', 'a', 'input'], $form->element);
-        $near = $form->element->nextElementSibling;
-        for ($i = 0; $i < self::BEHIND && $near instanceof DOMElement && in_array($near->nodeName, self::WAYS, true); $i++, $near = $near->nextElementSibling) {
+        $near = $this->page->behind($form->element);
+        for ($i = 0; $i < self::BEHIND && $near !== null && in_array($near->nodeName, self::WAYS, true); $i++, $near = $this->page->behind($near)) {
             array_push($elements, ...in_array($near->nodeName, ['button', 'a'], true) ? [$near] : $this->page->named(['button', 'a'], $near));
         }
         $buttons = [];

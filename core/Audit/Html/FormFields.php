@@ -14,6 +14,9 @@ final readonly class FormFields
     /** Fields that a form for news asks for at most. */
     private const LITTLE = 3;
 
+    /** Inputs that nobody fills in. */
+    private const NOT_FILLED_IN = ['hidden', 'submit', 'button', 'reset', 'image'];
+
     /** A sum of money and nothing else. */
     private const SUM = '~^\W*(?:(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\.?)\s?\d[\d.,]*|\d[\d.,]*\s?(?:[£€$]|EUR|GBP|CHF|DKK|SEK|kr\b))\W*$~u';
 
@@ -46,7 +49,12 @@ final readonly class FormFields
     /** Whether one line is all there is: an address, or a number. */
     public function oneLine(): bool
     {
-        return $this->lines === 1 && count($this->form->controls) === 1;
+        return $this->lines === 1 && $this->filledIn() === 1;
+    }
+
+    private function filledIn(): int
+    {
+        return count($this->form->controls) - count($this->form->inputs(...self::NOT_FILLED_IN));
     }
 
     /** Whether it asks for an email address, and for nothing else. */
@@ -64,7 +72,7 @@ final readonly class FormFields
     /** Whether it has a few lines to write in, and nothing else but what is ticked. */
     public function fewLines(): bool
     {
-        return $this->lines <= self::LITTLE && $this->lines + count($this->form->inputs('checkbox', 'hidden', 'submit')) === count($this->form->controls);
+        return $this->lines <= self::LITTLE && $this->lines + count($this->form->inputs('checkbox')) === $this->filledIn();
     }
 
     /** Whether it has no more lines than a form for news. */

@@ -34,11 +34,14 @@ final readonly class FormWords
         public string $beside,
     ) {}
 
-    public static function of(FoundForm $form, Page $page, Labels $labels, Listener $listener, string $beside): self
+    /**
+     * @param  string  $text  of the whole form
+     * @param  string  $beside  what stands right beside it
+     */
+    public static function of(FoundForm $form, Page $page, Labels $labels, Listener $listener, string $text, string $beside): self
     {
         $heading = self::headings($form, $page);
         $buttons = self::namesOf($form, $page);
-        $text = $page->text($form->element);
 
         return new self(
             $heading, $buttons, Lines::tidy("$heading\n$buttons\n{$form->element->getAttribute('aria-label')}"), $text,

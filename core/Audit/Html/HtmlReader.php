@@ -77,18 +77,13 @@ final class HtmlReader
         $this->words = $page->whole ? $page->title()."\n".$page->text($page->body()) : '';
     }
 
-    /** What stands on buttons that are inputs, and sentences within fields, which are read until something is typed there. */
-    private function writtenOn(FoundForm $form): string
+    /** Sentences within fields, which are read until something is typed there. */
+    private function writtenIn(FoundForm $form): string
     {
-        $words = [];
-        $seen = array_filter($form->controls, fn (DOMElement $control): bool => ! $this->visibility->isUnseen($control));
-        foreach ($seen as $control) {
-            $isButton = in_array(strtolower($control->getAttribute('type')), ['submit', 'button'], true);
-            $said = $control->nodeName === 'input' ? $control->getAttribute($isButton ? 'value' : 'placeholder') : $control->getAttribute('placeholder');
-            $words[] = $isButton || preg_match(self::SENTENCE, $said) === 1 ? $said : '';
-        }
+        $fields = array_filter($form->controls, fn (DOMElement $control): bool => ! $this->visibility->isUnseen($control));
+        $said = array_map(static fn (DOMElement $field): string => $field->getAttribute('placeholder'), $fields);
 
-        return implode("\n", $words);
+        return implode("\n", array_filter($said, static fn (string $words): bool => preg_match(self::SENTENCE, $words) === 1));
     }
 
     /** The words right beside a form, and those of its controls that stand elsewhere on the page and name it ("form=..."). */
@@ -119,14 +114,14 @@ final class HtmlReader
     private function form(FoundForm $form, string $ofOthers): Reading
     {
         $page = $this->page;
-        $text = Lines::tidy($page->text($form->element)."\n".$this->writtenOn($form));
+        $text = Lines::tidy($page->text($form->element)."\n".$this->writtenIn($form));
         $beside = $this->beside($form);
         $tag = LanguageTag::of($form->element);
         $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::ofSaid($text, $said) ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
         $guessed = (new KindGuess($listener))->of(
-            $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $beside)
+            $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $text, $beside)
         );
 
         $fields = (new FieldReader($page, $this->visibility, $this->labels, $this->choices, $listener))->read($form);

@@ -48,7 +48,7 @@ final readonly class KindGuess
                 FormKind::Other, 'its heading or button speaks of something to put oneself down for',
             ],
             $about(WordClass::Survey) => [FormKind::Other, 'its heading or button asks what people think'],
-            $about(WordClass::Account) => [FormKind::Account, 'its heading or button speaks of an account'],
+            $about(WordClass::Account) && ! $this->registersForNews($fields, $words) => [FormKind::Account, 'its heading or button speaks of an account'],
             $fields->message || $this->asksForAnswer($fields, $words) => [FormKind::Contact, 'it takes a message'],
             $fields->email && $this->news->comesOnce($fields, $words) => [FormKind::Other, 'what is asked for comes once'],
             $fields->email && $this->news->sendsOneThing($fields, $words) => [FormKind::Download, 'its button sends what its heading names, once'],
@@ -68,6 +68,12 @@ final readonly class KindGuess
             ! $fields->email && $fields->has('tel') && $fields->fewLines() => [FormKind::Contact, 'it asks for a number, to be called'],
             default => [FormKind::Other, 'nothing says what it is for'],
         };
+    }
+
+    /** "Stay in the loop", and "Register" on the button, for an address alone. */
+    private function registersForNews(FormFields $fields, FormWords $words): bool
+    {
+        return $fields->onlyEmails() && ! $fields->has('password') && $this->news->sends($this->listener->without($words->says, WordClass::Account));
     }
 
     private function searches(FoundForm $form, FormFields $fields, FormWords $words): bool

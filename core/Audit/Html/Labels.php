@@ -145,7 +145,7 @@ final class Labels
     private function labelAtOrBehind(DOMElement $control): ?DOMElement
     {
         $around = $control->parentNode;
-        $next = $control->nextElementSibling;
+        $next = $this->page->behind($control);
 
         return match (true) {
             $around instanceof DOMElement && $around->nodeName === 'label' => $around,

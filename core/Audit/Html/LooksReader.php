@@ -54,7 +54,7 @@ final readonly class LooksReader
         $fine = [];
         foreach ($form->inputs('checkbox', 'radio') as $box) {
             $words = $this->labels->element($box) ?? $box->parentNode;
-            $words = $words instanceof DOMElement && $this->page->text($words) === '' ? $words->nextElementSibling : $words;
+            $words = $words instanceof DOMElement && $this->page->text($words) === '' ? $this->page->behind($words) : $words;
             if (! $words instanceof DOMElement) {
                 continue;
             }

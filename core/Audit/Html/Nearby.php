@@ -19,7 +19,10 @@ final readonly class Nearby
     private const FIELDS = ['input to fill in', 'select', 'textarea'];
 
     /** What stands beside a form and yet is about something else. */
-    private const APART = ['form', 'nav', 'footer', 'aside', 'table', 'script', 'style'];
+    private const APART = ['form', 'nav', 'footer', 'aside', 'table'];
+
+    /** Parts of a page whose headings reach no further than they do, but for that of the page. */
+    private const SECTIONS = ['section', 'article'];
 
     /** Parts of a page that stand for themselves. */
     private const PARTS = ['body', 'footer', 'aside', 'dialog', 'li'];
@@ -33,27 +36,30 @@ final readonly class Nearby
 
     public function words(DOMElement $element): string
     {
-        $headed = $this->page->count(self::HEADINGS, $element) > 0;
-        [$words, $met] = $this->around($element, $headed, false);
+        $own = $this->page->named(self::HEADINGS, $element)[0]->nodeName ?? null;
+        [$words, $met] = $this->around($element, $own, false);
 
         // Where nothing over it names it, the column behind it does.
-        return $headed || $met ? $words : $this->around($element, false, true)[0];
+        return $own !== null || $met ? $words : $this->around($element, null, true)[0];
     }
 
     /**
-     * @param  bool  $headed  whether it has a heading of its own
+     * @param  string|null  $own  the heading that it has itself
      * @param  bool  $columns  whether a heading behind it may name it
      * @return array{string, bool} the words around an element, and whether a heading stands over it
      */
-    private function around(DOMElement $element, bool $headed, bool $columns): array
+    private function around(DOMElement $element, ?string $own, bool $columns): array
     {
         $words = $this->named($element, 'aria-labelledby').$this->named($element, 'aria-describedby');
         $fields = $this->page->count(self::FIELDS, $element);
         for ([$at, $met] = [$element, false]; $at->nodeName !== 'body'; $at = $holds) {
-            [$before, $met] = $this->before($at);
-            $words = Lines::tidy($before."\n".$words."\n".$this->behind($at, $columns));
+            [$before, $met] = $this->before($at, $own);
+            $behind = $this->behind($at, $columns);
+            $words = Lines::tidy("$before\n$words\n$behind");
             $holds = $at->parentNode;
-            if ($met || $headed || ! $holds instanceof DOMElement || $this->standsAlone($holds) || $this->page->count(self::FIELDS, $holds) > $fields) {
+            // What holds nothing else is the element as it is seen.
+            $stands = $own !== null && "$before$behind" !== '';
+            if ($met || $stands || ! $holds instanceof DOMElement || $this->standsAlone($holds) || $this->page->count(self::FIELDS, $holds) > $fields) {
                 break;
             }
         }
@@ -70,12 +76,19 @@ final readonly class Nearby
         return implode('', array_map(fn (DOMElement $part): string => $this->page->text($part)."\n", $named));
     }
 
-    /** @return array{string, bool} the words over an element, and whether they begin with a heading */
-    private function before(DOMElement $element): array
+    /**
+     * @param  string|null  $own  the heading that the element has itself: under another one that is as high it is about something else
+     * @return array{string, bool} the words over an element, and whether they begin with a heading
+     */
+    private function before(DOMElement $element, ?string $own): array
     {
         $pieces = [];
         foreach ($this->beside($element, 'previousSibling') as $near) {
             $heading = $near instanceof DOMElement ? $this->lastHeading($near) : null;
+            $parted = in_array($near->nodeName, self::SECTIONS, true) && $heading?->nodeName !== 'h1';
+            if ($heading !== null && $own !== null && ($parted || $heading->nodeName >= $own)) {
+                break;
+            }
             $text = $heading === null ? $this->page->text($near) : $this->from($heading, $near);
             if (mb_strlen($text) > self::LONGEST) {
                 break;
@@ -100,7 +113,7 @@ final readonly class Nearby
         foreach ($this->beside($element, 'nextSibling') as $near) {
             $headings = ! $near instanceof DOMElement ? 0 : (in_array($near->nodeName, self::HEADINGS, true) ? 1 : $this->page->count(self::HEADINGS, $near));
             $names = $headings === 1 && $columns && ! in_array($near->nodeName, self::HEADINGS, true)
-                && $near->nextElementSibling === null && $element->previousElementSibling === null;
+                && $this->isOuter($near, 'nextSibling') && $this->isOuter($element, 'previousSibling');
             if (($headings > 0 && ! $names) || mb_strlen($text = $this->page->text($near)) > self::LONGEST) {
                 break;
             }
@@ -123,12 +136,29 @@ final readonly class Nearby
             if ($near instanceof DOMElement && $this->isApart($near)) {
                 break;
             }
-            if ($near instanceof DOMElement || $this->page->text($near) !== '') {
+            // What nobody sees (a script, a style) parts nothing.
+            if ($this->page->text($near) !== '') {
                 $beside[] = $near;
             }
         }
 
         return $beside;
+    }
+
+    /**
+     * Whether nothing that anybody sees stands on one side of an element.
+     *
+     * @param  'previousSibling'|'nextSibling'  $way
+     */
+    private function isOuter(DOMElement $element, string $way): bool
+    {
+        for ($near = $element->$way; $near instanceof DOMNode; $near = $near->$way) {
+            if ($this->page->text($near) !== '' || ($near instanceof DOMElement && $this->page->count(self::FIELDS, $near) > 0)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function lastHeading(DOMElement $part): ?DOMElement

@@ -175,11 +175,15 @@ final readonly class NewsGuess
             && preg_match_all('~\p{L}{3,}~u', $this->listener->without($words->says, ...self::OF_NEWS)) >= self::OWN_WORDS;
     }
 
-    /** "One email, when the price falls": what was asked for comes once, and no news. */
+    /** "One email, when the price falls": what was asked for comes once, and no news. That a parcel leaves the same day promises none. */
     private function isService(string $text): bool
     {
-        return $this->isOneOf($text, WordClass::Service) || (! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes)
-            && $this->listener->speaksTogether($text, self::ONCE, [WordClass::Unit, WordClass::Each, WordClass::Ends, WordClass::Withdraws]));
+        if ($this->isOneOf($text, WordClass::Service) && ! $this->listener->speaksOf($text, WordClass::Trades)) {
+            return true;
+        }
+
+        return ! $this->listener->speaksOf($text, WordClass::Advertising, WordClass::Subscribes)
+            && $this->listener->speaksTogether($text, self::ONCE, [WordClass::Unit, WordClass::Each, WordClass::Ends, WordClass::Withdraws]);
     }
 
     /** Whether it speaks of that, and of no news. */

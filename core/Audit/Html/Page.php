@@ -8,7 +8,6 @@ use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMText;
-use Masterminds\HTML5;
 
 /**
  * A page or fragment of HTML, however messy: its elements, their visible words, and selectors that find exactly them. It is walked
@@ -33,7 +32,10 @@ final class Page
     /** Of these, what is shown nevertheless: a part of an element of the page's own, and terms that stand in an area to be scrolled. */
     private const SHOWN = ['template' => 'shadowrootmode', 'textarea' => 'readonly'];
 
-    private const ASKING = ['input', 'select', 'textarea'];
+    /** Of these, what is seen, though it has no words of the page's. */
+    private const FILLED_IN = ['select', 'textarea'];
+
+    private const BUTTONS = ['submit', 'button', 'reset'];
 
     private const ROLES = ['checkbox', 'switch', 'radio'];
 
@@ -93,26 +95,8 @@ final class Page
         if (substr_count($html, '<') > 2 * self::MOST_ELEMENTS + 1000) {
             throw self::tooMany();
         }
-        $document = (new HTML5(['disable_html_ns' => true]))->loadHTML($html);
-        self::ensureBody($document);
 
-        return new self($document, preg_match('~<(?:!doctype|html|body)[\s>]~i', $html) === 1, $html);
-    }
-
-    /** Browsers put everything into a body; selectors count on it. */
-    private static function ensureBody(DOMDocument $document): void
-    {
-        $root = $document->documentElement ?? $document->appendChild($document->createElement('html'));
-        if ($document->getElementsByTagName('body')->length > 0) {
-            return;
-        }
-        $body = $document->createElement('body');
-        foreach (iterator_to_array($root->childNodes) as $child) {
-            if ($child->nodeName !== 'head') {
-                $body->appendChild($child);
-            }
-        }
-        $root->appendChild($body);
+        return new self(Tree::of($html), preg_match('~<(?:!doctype|html|body)[\s>]~i', $html) === 1, $html);
     }
 
     private static function tooMany(): UnreadableHtml
@@ -148,7 +132,7 @@ final class Page
             $within = array_push($this->pieces, []) - 1;
         }
         $from = count($this->pieces[$within]);
-        $this->pieces[$within][] = $name === 'img' ? ' '.$element->getAttribute('alt').' ' : Lines::before($name);
+        $this->pieces[$within][] = $this->written($element) ?? Lines::before($name);
         $counts = [];
         for ($child = $element->firstChild; $child !== null; $child = $child->nextSibling) {
             if ($child instanceof DOMElement) {
@@ -161,6 +145,18 @@ final class Page
         $this->pieces[$within][] = Lines::behind($name);
         $count = $seen ? count($this->pieces[$within]) - $from : 0;
         $this->places[$id] = [$place, count($this->elements) - 1, $ofType, $within, $from, $count];
+    }
+
+    /** Words that an attribute of an element shows: a picture's, and a button's, which stands in a line of its own. */
+    private function written(DOMElement $element): ?string
+    {
+        $isButton = $element->nodeName === 'input' && in_array(strtolower($element->getAttribute('type')), self::BUTTONS, true);
+
+        return match (true) {
+            $element->nodeName === 'img' => ' '.$element->getAttribute('alt').' ',
+            $isButton => "\n".$element->getAttribute('value')."\n",
+            default => null,
+        };
     }
 
     private function indexAttributes(DOMElement $element, int $place): void
@@ -184,30 +180,9 @@ final class Page
         $hidden = $element->hasAttribute('hidden') || $element->getAttribute('aria-hidden') === 'true'
             || ($element->nodeName === 'input' && strtolower($element->getAttribute('type')) === 'hidden')
             || ($style !== '' && preg_match('~display\s*:\s*none|visibility\s*:\s*hidden~i', $style) === 1);
-        if ($hidden && ! $this->isLaterStep($element)) {
+        if ($hidden && ! LaterStep::is($element, fn (DOMElement $before): bool => ! isset($this->hidden[spl_object_id($before)]))) {
             $this->hidden[spl_object_id($element)] = true;
         }
-    }
-
-    /**
-     * One of several steps: what is hidden now, is like what stands before it, and asks for several things or has a heading or a button of its own,
-     * comes when that is filled in. A line that is hidden alone is there for programs.
-     */
-    private function isLaterStep(DOMElement $element): bool
-    {
-        $before = $element->previousElementSibling;
-        $like = $before instanceof DOMElement && $before->nodeName === $element->nodeName && $element->getAttribute('class') !== ''
-            && explode(' ', $before->getAttribute('class'), 2)[0] === explode(' ', $element->getAttribute('class'), 2)[0];
-
-        return $like && $element->getAttribute('aria-hidden') !== 'true' && ! isset($this->hidden[spl_object_id($before)])
-            && self::countOf($before, self::ASKING) > 0
-            && (self::countOf($element, self::ASKING) > 1 || self::countOf($element, ['button', 'legend', 'h2', 'h3', 'h4']) > 0);
-    }
-
-    /** @param  list<string>  $names */
-    private static function countOf(DOMElement $part, array $names): int
-    {
-        return array_sum(array_map(static fn (string $name): int => $part->getElementsByTagName($name)->length, $names));
     }
 
     /**
@@ -387,6 +362,16 @@ final class Page
         [, , , $within, $from, $count] = $this->places[spl_object_id($element)];
 
         return $count === 0 ? '' : implode('', array_slice($this->pieces[$within], $from, $count));
+    }
+
+    /** The element behind one; a script or a style between the two parts nothing that anybody sees. */
+    public function behind(DOMElement $element): ?DOMElement
+    {
+        do {
+            $element = $element->nextElementSibling;
+        } while ($element !== null && isset(self::UNSEEN[$element->nodeName]) && ! in_array($element->nodeName, self::FILLED_IN, true));
+
+        return $element;
     }
 
     /** Whether an element says itself that nobody sees it. */

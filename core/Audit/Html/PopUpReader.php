@@ -105,7 +105,8 @@ final readonly class PopUpReader
         }
         $heading = $this->page->before($form->element, ['h1', 'h2', 'h3', 'h4']);
         $parts = ['span', 'div', 'p', 'time', 'strong', 'b'];
-        $over = $heading !== null && $heading->parentNode === $form->element->parentNode ? $this->page->named($parts, $heading) : [];
+        $holds = $heading?->parentNode;
+        $over = $holds instanceof DOMElement && $this->page->holds($holds, $form->element) ? $this->page->named($parts, $heading) : [];
         foreach ([...$over, ...$this->page->named($parts, $this->around($form->element) ?? $form->element)] as $element) {
             $called = $element->getAttribute('class').' '.$element->getAttribute('id').' '.$element->getAttribute('role');
             if (preg_match(self::CLOCK, $called) === 1 || $element->hasAttribute('data-countdown')) {

@@ -19,6 +19,8 @@ final class ChildrenFrame implements Frame
     /** Words of an address to somebody: "Hey young sailors!" */
     private const SHORT = 6;
 
+    private const MONEY = '~^(?:[€£$]|pounds?|euros?|dollars?|kronor|kroner|kr|francs?|franken)$~';
+
     /** Words behind whom it is for: "years", "–10". */
     private const BEHIND = 2;
 
@@ -52,7 +54,8 @@ final class ChildrenFrame implements Frame
                     break;
                 }
             }
-            $parent = array_values(array_filter($sentence->all(W::Parent, W::Age), static fn (Hit $h): bool => ! self::isTheirs($sentence, $h)))[0] ?? null;
+            $asked = static fn (Hit $h): bool => ! self::isTheirs($sentence, $h) && ! self::isSum($sentence, $h);
+            $parent = array_values(array_filter($sentence->all(W::Parent, W::Age), $asked))[0] ?? null;
             // That a parent can stop it asks none of them beforehand.
             if ($parent !== null && ! $sentence->inClause($parent->clause, W::Ends, W::Withdraws)) {
                 $senses[] = new Sense(Meaning::ParentAsked, $passage->hitWords($sentence, $parent), 'A parent or an age is spoken of.');
@@ -96,6 +99,15 @@ final class ChildrenFrame implements Frame
             $s->all(W::Age, W::Child), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
                 && ($age->class === W::Age || array_filter($age->tokens, static fn (int $i): bool => $s->tokens[$i]->isNumber()) !== [])
         ) !== [];
+    }
+
+    /** "Free delivery over 40 pounds": a number that is no age. */
+    private static function isSum(Sentence $s, Hit $age): bool
+    {
+        $numbers = array_filter(self::ages($s, $age), static fn (int $years): bool => $years < self::GROWN);
+
+        return $age->class === W::Age && $numbers === [] && self::ages($s, $age) !== []
+            || preg_match(self::MONEY, $s->tokens[$age->to]->form ?? '') === 1;
     }
 
     /** Whether an age says whom it is for, and asks nobody. */

@@ -82,7 +82,7 @@ final class EndingFrame implements Frame
     private function ending(Sentence $s): ?Hit
     {
         $until = $s->all(W::Until)[0] ?? null;
-        if ($until !== null && $s->inClause($until->clause, W::I, W::You)
+        if ($until !== null && ! SendingFrame::isOfTrade($s) && $s->inClause($until->clause, W::I, W::You)
             && ($s->has(W::AnyTime) || $s->inClause($until->clause, W::Ends, W::Withdraws, W::Tells, W::NoLonger))) {
             return $until;
         }
@@ -91,13 +91,21 @@ final class EndingFrame implements Frame
             return $unwanted;
         }
         foreach ($s->all(W::Withdraws, W::Ends) as $hit) {
-            $else = SendingFrame::isWithinMore($s, $hit) || ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees));
+            $else = SendingFrame::isWithinMore($s, $hit) || $this->isOfBooking($s, $hit) || ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees));
             if (! $else && ($this->hasWay($s, $hit) || $this->isAsked($s, $hit) || $this->isPlain($s, $hit) || $this->isTwice($s, $hit))) {
                 return $hit;
             }
         }
 
         return null;
+    }
+
+    /** "Cancel free of charge until two days before": what was booked. */
+    private function isOfBooking(Sentence $s, Hit $ending): bool
+    {
+        $within = static fn (Hit $trade): bool => $trade->from <= $ending->from && $ending->to <= $trade->to;
+
+        return ! $s->has(W::Agrees, W::AnyTime) && array_filter($s->all(W::Trades), $within) !== [];
     }
 
     /** A moment or a way stands beside it, or somebody may: in its clause or the next to it, and behind an "or sooner". */

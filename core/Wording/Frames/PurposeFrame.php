@@ -27,7 +27,7 @@ final class PurposeFrame implements Frame
     private const BESIDE = 3;
 
     /** Words that may be what comes, besides those that no class knows. */
-    private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price, W::Picture, W::Publishes];
+    private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price, W::Picture, W::Publishes, W::Trades];
 
     /** Words that may tie such words together, and how many of them. */
     private const TIES = [W::Little, W::Joins, W::That, W::Who, W::May, W::You, W::I, W::Wants, W::Self];
@@ -108,7 +108,7 @@ final class PurposeFrame implements Frame
 
     /**
      * What is said of what comes, by sentences in which something does. A sentence in which nothing comes says it where it stands before them and
-     * they say nothing themselves ("Concerts in May. Tell me by email"), and the first where nothing comes in any.
+     * they say nothing themselves ("Concerts in May. Tell me by email"), and the first where nothing comes in any. When a house is open says nothing of it.
      *
      * @param  bool  $vaguely  whether words that fit anything say it already: then what stands before must be ours ("Our concerts begin!"), or have
      *                         such a word beside it ("Sewing tips?")
@@ -119,6 +119,9 @@ final class PurposeFrame implements Frame
         [$named, $before, $spoken] = [[], [], false];
         $tells = static fn (Sentence $s): bool => ! $vaguely || $s->has(W::Self);
         foreach ($passage->sentences as $n => $sentence) {
+            if (SendingFrame::isOfTrade($sentence)) {
+                continue;
+            }
             $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means())
                 || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per));
             $spoken = $spoken || $speaks;

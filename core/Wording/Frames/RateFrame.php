@@ -30,7 +30,8 @@ final class RateFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $sentence) {
             // "Win a ticket for a year": how long the prize lasts is not how often something comes.
-            $hit = $sentence->has(W::Draw) && SendingFrame::sent($sentence) === null ? null : $this->rate($sentence);
+            $elsewhere = SendingFrame::isOfTrade($sentence) || ($sentence->has(W::Draw) && SendingFrame::sent($sentence) === null);
+            $hit = $elsewhere ? null : $this->rate($sentence);
             if ($hit !== null) {
                 $words = $passage->words($sentence, $hit[0], $hit[1]);
                 $senses[] = new Sense(Meaning::RateGiven, $words, "It is said how often: “{$words->words}”.");
@@ -78,7 +79,7 @@ final class RateFrame implements Frame
                 $s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from === $each->to || ($h->from === $each->to + 1 && self::isLittle($s, $each->to))
             ) !== [];
             $counts = ! $means && ! $everybody && ! $done && ! $this->isOfEnding($s, $each) && ! $s->inClause($each->clause, W::Must);
-            if ($counts && $next !== null && $next->word && self::comes($s)) {
+            if ($counts && $next !== null && $next->word && SendingFrame::comes($s)) {
                 return [$each->from, $each->to + 1];
             }
         }
@@ -178,16 +179,11 @@ final class RateFrame implements Frame
     {
         $counted = array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->to <= $before->from && $before->from - $n->to < 2);
 
-        return $counted !== [] || self::comes($s);
+        return $counted !== [] || SendingFrame::comes($s);
     }
 
     private static function isLittle(Sentence $s, int $token): bool
     {
         return array_filter($s->all(W::Little), static fn (Hit $h): bool => $h->from === $token) !== [];
-    }
-
-    private static function comes(Sentence $s): bool
-    {
-        return $s->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
     }
 }

@@ -54,6 +54,28 @@ final class SendingFrame implements Frame
         return $sentence->once('sent', static fn (): ?Hit => self::find($sentence));
     }
 
+    /** Whether a sentence has words by which something comes. */
+    public static function comes(Sentence $sentence): bool
+    {
+        return $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
+    }
+
+    /** "Free delivery over 40 pounds", "open every day": how a house trades, and nothing of what is sent to whoever signs up. */
+    public static function isOfTrade(Sentence $sentence): bool
+    {
+        return $sentence->once('of trade', static function () use ($sentence): bool {
+            $trades = $sentence->all(W::Trades);
+            $within = static fn (Hit $h): bool => array_filter($trades, static fn (Hit $t): bool => $t->from <= $h->from && $h->to <= $t->to) !== [];
+            foreach ($trades === [] ? [] : $sentence->all(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
+                if (! $within($hit)) {
+                    return false;
+                }
+            }
+
+            return $trades !== [];
+        });
+    }
+
     private static function find(Sentence $sentence): ?Hit
     {
         if (AnswerFrame::isAll($sentence)) {

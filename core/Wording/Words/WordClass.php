@@ -189,6 +189,8 @@ enum WordClass: string
 
     /** That something comes besides: "also", "too". */
     case Also = 'also';
+    /** How a house trades: when it is open, what delivery costs, until when a booking is cancelled. Nothing comes of that by email. */
+    case Trades = 'trades';
     /** Words that say nothing of what comes: articles, prepositions, praise. */
     case Little = 'little';
 

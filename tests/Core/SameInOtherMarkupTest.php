@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use Juramen\Audit\Html\HtmlReader;
+use Juramen\Audit\Requirements;
+use Tests\Core\FoundFormCase;
+use Tests\Core\FoundForms;
+
+/* What changes nothing that a visitor sees or reads of a form changes nothing that is found on it, whichever form it is. */
+
+/** @return array{string, array<string, string>} what the first form of a page is for, and what is found on it */
+function judgedForm(string $html, string $address): array
+{
+    $reading = HtmlReader::read($html, $address)[0];
+    $found = [];
+    foreach (Requirements::judge($reading) as $result) {
+        if ($result->verdict->isFinding()) {
+            $found[$result->requirement->id()] = $result->verdict->value;
+        }
+    }
+    ksort($found);
+
+    return [$reading->kind->value, $found];
+}
+
+/** @return list<FoundFormCase> of all forms as they are found, every so-manieth, another one for each change */
+function fewForms(int $from): array
+{
+    $forms = FoundForms::in(...FoundForms::ALL)->forms;
+
+    return array_map(static fn (int $i): FoundFormCase => $forms[$i], range($from, count($forms) - 1, intdiv(count($forms), fullSize(600))));
+}
+
+/** The words of a page outside of tags, styles and scripts. */
+function inWords(string $html, Closure $change): string
+{
+    $parts = '~(<(script|style|title|textarea|template|option|iframe|noscript)\b.*?</\2\s*>|<!--.*?-->|<[^>]*>)|([^<]+)~is';
+
+    return (string) preg_replace_callback($parts, static fn (array $m): string => ($m[3] ?? '') !== '' ? $change($m[3]) : $m[0], $html);
+}
+
+$behind = static fn (string $what): Closure => static fn (string $h): string => (string) preg_replace(
+    '~(<(?:input|button)\b[^>]*>(?:[^<]*</button>)?|</(?:label|p|h1|h2|h3|select|textarea|form|div)>)~i', "$1$what", $h
+);
+$around = static fn (string $before, string $after): Closure => static fn (string $h): string => (string) preg_replace(
+    ['~<form\b~i', '~</form>~i'], ["$before<form", "</form>$after"], $h
+);
+
+test('whatever a form is, it is judged alike', function (Closure $change, int $from): void {
+    foreach (fewForms($from) as $form) {
+        expect(judgedForm($change($form->html), $form->address))->toBe(judgedForm($form->html, $form->address), $form->name);
+    }
+})->with([
+    'with comments between its words' => [
+        static fn (string $h): string => inWords($h, static fn (string $t): string => '<!-- -->'.preg_replace('~(?<=[.,!?]) ~', ' <!-- -->', $t)), 1,
+    ],
+    'with every text in an element of its own' => [
+        static fn (string $h): string => inWords(
+            $h, static fn (string $t): string => (string) preg_replace('~^(\s*)(\S.*?)(\s*)$~s', '$1<span>$2</span>$3', $t)
+        ), 2,
+    ],
+    'with its letters as numbers' => [
+        static fn (string $h): string => inWords($h, static fn (string $t): string => str_contains($t, '&') ? $t : (string) preg_replace_callback(
+            '~[^\x00-\x7f]|[aeo]~u', static fn (array $m): string => '&#'.mb_ord($m[0]).';', $t
+        )), 3,
+    ],
+    'in UTF-16' => [static fn (string $h): string => "\xff\xfe".mb_convert_encoding($h, 'UTF-16LE', 'UTF-8'), 4],
+    'in a tree of divs' => [$around('<div class="row"><div class="col"><div>', '</div></div></div>'), 5],
+    'in elements of the page’s own' => [$around('<sign-up><sign-up-form>', '</sign-up-form></sign-up>'), 6],
+    'with a script behind each part' => [$behind('<script>var a = 1</script>'), 7],
+    'with an empty element behind each part' => [$behind('<span></span>'), 8],
+    'with places for errors' => [$behind('<div class="error" role="alert"></div>'), 9],
+    'with pictures on its buttons and labels' => [
+        static fn (string $h): string => (string) preg_replace(
+            '~(<(?:button|a|label|p|h1|h2)\b[^>]*>)(?=[^<\s])~i', '$1<i></i><svg aria-hidden="true"></svg>', $h
+        ), 10,
+    ],
+    'with inputs for buttons' => [
+        static fn (string $h): string => (string) preg_replace('~<button>([^<"]+)</button>~', '<input type="submit" value="$1">', $h), 11,
+    ],
+    'with a token and a page to return to' => [
+        static fn (string $h): string => (string) preg_replace(
+            '~(<form\b[^>]*>)~i', '$1<input type=hidden name=_token value=k3jd><input type=hidden name=to value=/>', $h
+        ), 12,
+    ],
+]);
+
+/* Beside it stand words about something else. */
+
+test('what a house trades in, and when it is open, says nothing of what is sent', function (string $language, string $words, string $letter): void {
+    $page = static fn (string $more): string => "<!doctype html><html lang=$language><head><title>Otter Kayaks Ltd</title></head><body>"
+        ."<form action=/s>$more<p>$letter</p><input type=email name=e autocomplete=email required aria-label=Email>"
+        .'<button>OK</button></form><a href=/privacy>Privacy</a></body></html>';
+
+    expect(judgedForm($page("<p>$words</p>"), 'https://www.otterkayaks.example/'))->toBe(judgedForm($page(''), 'https://www.otterkayaks.example/'))
+        ->and(judgedForm($page(''), '')[1])->toHaveKeys(['rate-said', 'withdrawal-said', 'purpose-said']);
+})->with([
+    ['en', 'Open every day from nine to five.', 'Our newsletter by email.'],
+    ['en', 'You can cancel your booking up to two days before.', 'Our newsletter by email.'],
+    ['en', 'Your parcel leaves us the same day.', 'Our newsletter by email.'],
+    ['de', 'Montags ist der Laden geschlossen.', 'Unser Newsletter per E-Mail.'],
+    ['de', 'Bis zwei Tage vorher können Sie kostenlos stornieren.', 'Unser Newsletter per E-Mail.'],
+    ['fr', 'Ouvert tous les jours de neuf heures à dix-sept heures.', 'Notre newsletter par e-mail.'],
+    ['fr', 'Livraison offerte dès 40 euros.', 'Notre newsletter par e-mail.'],
+    ['sv', 'Öppet varje dag från nio till fem.', 'Vårt nyhetsbrev med e-post.'],
+    ['da', 'Besøg vores galleri hver første søndag.', 'Vores nyhedsbrev på e-mail.'],
+]);
+
+test('what stands under another heading as high as its own, or in another section, is none of the form’s', function (): void {
+    $form = '<form action=/s><h2>Our news</h2><label>Email (required)<input type=email name=e autocomplete=email required></label>'
+        .'<button>Subscribe</button></form>';
+    $page = static fn (string $body): string => "<!doctype html><html lang=en><head><title>Otter Kayaks Ltd</title></head><body>$body"
+        .'<a href=/privacy>Privacy</a></body></html>';
+    $said = '<p>New kayaks every Friday by email, unsubscribe at any time.</p>';
+    $found = static fn (string $body): array => array_keys(judgedForm($page($body), 'https://www.otterkayaks.example/')[1]);
+
+    expect($found("<section><h2>Another letter</h2>$said</section>$form"))->toContain('rate-said', 'purpose-said')
+        ->and($found("<h1>Letters from the river</h1>$said<div><div>$form</div></div>"))->not->toContain('rate-said', 'purpose-said');
+});
+
+test('a delivery over 40 pounds asks nobody’s age', function (): void {
+    $page = static fn (string $more): string => '<!doctype html><html lang=en><head><title>Fishpond Games Ltd</title></head><body><h1>Join the kids’ club!</h1>'
+        .'<p>Games for children from 7 to 12.</p><form><label>Email <input type=email name=e></label>'
+        ."<label><input type=checkbox name=n> Email me new games</label><button>Join</button></form><p>$more</p><a href=/privacy>Privacy</a></body></html>";
+
+    expect(judgedForm($page('Free delivery over 40 pounds.'), '')[1])->toHaveKey('children')
+        ->and(judgedForm($page('I am at least 13.'), '')[1])->not->toHaveKey('children');
+});
