@@ -29,8 +29,9 @@ final class HouseName
     /** A legal form behind a name, in the countries we know; a copyright line; or "NAME may send me". */
     private const NAMES = [
         '~\p{Lu}[\p{L}\p{N}&.\'’() -]{1,60}?,?\s(?:L(?:td|TD)\.?|Limited|LIMITED|plc|PLC|LLP|LLC|I(?:nc|NC)\.?|Corp\.?'
-            .'|G(?:mb|MB)H(?: & C[oO]\. KG)?|AG|KG|OHG|UG|e\.\s?V\.|gGmbH|SE|'
-            .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|ApS|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?|CIO|CIC|KGaA|eG|GbR|e\.\s?K\.|I/S|K/S|HB|KB'
+            .'|G(?:mb|MB)H(?: & C[oO]\. KG)?|AG|KG|OHG|UG|[eE]\.\s?V\.|gGmbH|GGMBH|SE|'
+            .'S\.?A\.?S?\.?|SARL|S\.?à r\.?l\.?|SNC|AB|A/S|A[pP]S|AS|Oy|B\.?V\.?|NV|S\.?p\.?A\.?|S\.?r\.?l\.?|CIO|CIC|KGaA|eG|G[bB]R|[eE]\.\s?K\.|I/S|K/S|HB'
+            .'|KB'
             .'|[FA]\.M\.B\.A\.|EURL|EARL|GAEC|SCEA|SCIC|SASU|SELARL|SCOP|ASBL'
             .'|Sàrl|SRL|e\.\s?U\.|PartG(?: mbB)?|IVS|Pty Ltd|Aktiebolag|[Ee]k(?:onomisk|\.) för(?:ening|\.))(?![\p{L}])~u',
         self::TRADES,

@@ -87,8 +87,9 @@ final class PurposeSaid extends FormRequirement
         $listener = $reading->listener();
         $named = $listener->inEach($text, Meaning::PurposeNamed);
         $name = $named === null ? '' : ControllerNamed::calledOn($reading);
-        if ($name !== '' && $this->isOfName($name, $named) && str_contains($text, $name)) {
-            $named = $listener->inEach(str_replace($name, '', $text), Meaning::PurposeNamed);
+        $unnamed = $name === '' ? $text : str_replace([$name, mb_strtoupper($name)], '', $text);
+        if ($named !== null && $unnamed !== $text && $this->isOfName($name, $named)) {
+            $named = $listener->inEach($unnamed, Meaning::PurposeNamed);
         }
         if ($named !== null) {
             return new Result($this, Verdict::Met, $named->understood, $where, $named->words);
@@ -112,10 +113,12 @@ final class PurposeSaid extends FormRequirement
         );
     }
 
-    /** "The newsletter of Wool and Linen", on a page of Wool and Linen Ltd: what it is called says nothing of what comes. */
+    /** "The newsletter of Wool and Linen", on a page of Wool and Linen Ltd: what it is called says nothing of what comes, in capitals too. */
     private function isOfName(string $name, Sense $named): bool
     {
-        return array_filter(explode(', ', (string) $named->named), static fn (string $word): bool => ! str_contains($name, $word)) === [];
+        $names = $name.' '.mb_strtoupper($name);
+
+        return array_filter(explode(', ', (string) $named->named), static fn (string $word): bool => ! str_contains($names, $word)) === [];
     }
 
     /** What comes, with the channel where the words that go were the only ones to say it. */

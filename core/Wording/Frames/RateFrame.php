@@ -45,7 +45,7 @@ final class RateFrame implements Frame
     private function rate(Sentence $s): ?array
     {
         foreach ($s->all(W::Rate) as $hit) {
-            if (! $this->isOfEnding($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
+            if (! $this->isOfEnding($s, $hit) && ! $this->isAtOnce($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
                 return [$hit->from, $hit->to];
             }
         }
@@ -132,6 +132,12 @@ final class RateFrame implements Frame
         }
 
         return false;
+    }
+
+    /** "At once", Swedish "på en gång": how soon, and not how often. */
+    private function isAtOnce(Sentence $s, Hit $hit): bool
+    {
+        return array_filter($s->all(W::Lasting), static fn (Hit $h): bool => $h->from < $hit->from && $h->to === $hit->to) !== [];
     }
 
     /** "Once you have subscribed": when somebody does, and not how often something comes. */

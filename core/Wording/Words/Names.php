@@ -132,7 +132,7 @@ final class Names
         return $found === [] ? null : implode(', ', $found);
     }
 
-    /** Whether those who get something are its own: "of" stands between them and its name. */
+    /** Whether those who get something are its own: "of" stands between them and its name, in the north "till". */
     private static function isOwner(Sentence $sentence, Stretch $name): bool
     {
         $ends = array_map(static fn (Hit $h): int => $h->to, $sentence->all(WordClass::Outsider));
@@ -141,7 +141,8 @@ final class Names
         // "Companies of the Tidewick group", "sociétés du groupe Tidewick": what the group is called names none of them.
         $beside = static fn (Hit $group): bool => $group->to === $name->from || $group->from === $name->to;
 
-        return array_filter($sentence->all(WordClass::Group), $beside) !== [] || array_filter($sentence->all(WordClass::From), $owns) !== [];
+        return array_filter($sentence->all(WordClass::Group), $beside) !== []
+            || array_filter($sentence->all(WordClass::From, WordClass::Towards), $owns) !== [];
     }
 
     /** Whether something is said to go to it: an article may stand between. */
