@@ -44,6 +44,8 @@ test('a tick that is said to be needed is demanded, though the box need not be t
     ['en', 'We only reply to people who have agreed to our sowing tips.'],
     ['en', 'Only messages with the box ticked reach the potter.'],
     ['en', 'Tick the box, please: unticked requests cannot be handled.'],
+    ['en', 'We are unable to answer if you do not tick the box.'],
+    ['de', 'Wir können nicht antworten, wenn Sie das Häkchen nicht setzen.'],
     ['de', 'Wir können Ihnen nur antworten, wenn Sie das Häkchen setzen.'],
     ['de', 'Nur Nachrichten mit gesetztem Haken erreichen die Töpferin.'],
     ['de', 'Bitte das Häkchen setzen: Anfragen ohne können wir nicht bearbeiten.'],

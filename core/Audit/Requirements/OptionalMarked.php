@@ -34,7 +34,8 @@ final class OptionalMarked extends FormRequirement
         .'|obligatorisk\w*|valfri\w*|frivillig\w*|påkrævet|påkrævede|valgfri\w*|skal udfyldes|måste fyllas|müssen ausgefüllt'
         .'|(?:fill in|complete|answer|need) (?:everything|all(?: of (?:it|this|these|them))?)|(?:alles?|alle \w+) ausfüllen'
         .'|(?:remplir|complétez|remplissez) tou\w+|fyll i allt|allt (?:ska|måste)|udfyld (?:alt|alle)|alt skal'
-        .'|(?:is|are) needed|must be (?:filled|answered)|(?:sind|ist) (?:nötig|pflicht)|requis\w*|à remplir|krävs|er nødvendig\w*)\b~iu';
+        .'|(?:is|are) needed|(?:must|ha(?:ve|s) to) be (?:filled|answered)|doivent être (?:remplis|complétés)|(?:ska|behöver) fyllas i|auszufüllen'
+        .'|(?:sind|ist) (?:nötig|pflicht)|requis\w*|à remplir|krävs|er nødvendig\w*)\b~iu';
 
     public function judge(Reading $reading): array
     {

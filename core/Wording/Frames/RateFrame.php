@@ -140,9 +140,14 @@ final class RateFrame implements Frame
         return array_filter($s->all(W::Lasting), static fn (Hit $h): bool => $h->from < $hit->from && $h->to === $hit->to) !== [];
     }
 
-    /** "Once you have subscribed": when somebody does, and not how often something comes. */
+    /** "Once you have subscribed", "once you tick the box": when somebody does, and not how often something comes. */
     private function isOfSubscribing(Sentence $s, Hit $hit): bool
     {
+        $who = static fn (Hit $h): bool => $h->from === $hit->to;
+        if ($hit->to - $hit->from === 1 && array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->from === $hit->from) !== []
+            && array_filter($s->within($hit->clause, W::I, W::You), $who) !== []) {
+            return true;
+        }
         $around = static fn (Hit $must): bool => $must->to > $hit->to && $must->from <= $hit->from;
         $subscribed = static fn (Hit $h): bool => $h->from === $hit->to;
 

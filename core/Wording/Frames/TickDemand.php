@@ -102,10 +102,10 @@ final class TickDemand
             $not = static fn (Hit $h): bool => $h->from === $empty->from && $h->to > $empty->to;
             $denied = array_filter($s->all(W::Not, W::Unable), $behind) !== [] || array_filter($s->all(W::Must), $not) !== [];
             $there = $denied && $s->inClause($empty->clause, W::Uses, ...Demand::CAME_FOR) && ! $s->inClause($empty->clause, W::Gets);
-            $later = $s->clauseOf($empty)->opener === W::If && array_filter(
-                $s->all(W::Unable), static fn (Hit $h): bool => $h->from >= $empty->to && $s->inClause($h->clause, ...Demand::CAME_FOR)
+            $elsewhere = $s->clauseOf($empty)->opener === W::If && array_filter(
+                $s->all(W::Unable), static fn (Hit $h): bool => $h->clause !== $empty->clause && $s->inClause($h->clause, ...Demand::CAME_FOR)
             ) !== [];
-            if ($there || $later) {
+            if ($there || $elsewhere) {
                 return $empty;
             }
         }
