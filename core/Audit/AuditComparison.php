@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Juramen\Audit;
 
 /**
- * Two audits beside each other. A finding is the same one where its requirement and its form are, and its place or its words; what is left of the
- * earlier is mended, what is left of the later is new.
+ * Two audits beside each other. A finding is the same one where its requirement and its form are, and its place or its words; one without words, of
+ * what is nowhere said, is the same wherever its element has moved to. What is left of the earlier is mended, what is left of the later is new.
  */
 final readonly class AuditComparison
 {
@@ -38,12 +38,17 @@ final readonly class AuditComparison
     private static function ofForm(?AuditedForm $before, AuditedForm $form): array
     {
         [$changes, $rest, $open] = [[], $before->findings ?? [], $form->findings];
+        $alone = static fn (AuditedFinding $f, array $all): bool => count(
+            array_filter($all, static fn (AuditedFinding $other): bool => $other->requirement === $f->requirement)
+        ) === 1;
         foreach ([
             static fn (AuditedFinding $a, AuditedFinding $b): bool => $a->where === $b->where && $a->words === $b->words,
             static fn (AuditedFinding $a, AuditedFinding $b): bool => $a->where === $b->where || ($a->words !== '' && $a->words === $b->words),
+            static fn (AuditedFinding $a, AuditedFinding $b, array $rest, array $open): bool => $a->words.$b->words === '' && $a->says === $b->says
+                && $alone($a, $rest) && $alone($b, $open),
         ] as $same) {
             foreach ($open as $n => $finding) {
-                $alike = static fn (AuditedFinding $f): bool => $f->requirement === $finding->requirement && $same($f, $finding);
+                $alike = static fn (AuditedFinding $f): bool => $f->requirement === $finding->requirement && $same($f, $finding, $rest, $open);
                 $was = array_key_first(array_filter($rest, $alike));
                 if ($was !== null) {
                     $worse = $finding->verdict->urgency() < $rest[$was]->verdict->urgency();

@@ -72,11 +72,11 @@ test('a field with answers is asked for, worded by keyboard, dragged to its plac
 
   // Another kind keeps the words; once more is behind itself; both go, and nothing else has changed.
   await page.getByLabel('Kind of field of choice of several').selectOption('choice');
-  await expect(page.getByLabel('Answer 1 to choice of one, from a list in English')).toHaveValue('Walks');
-  await page.getByRole('button', { name: 'Ask for choice of one, from a list once more' }).click();
+  await expect(page.getByLabel('Answer 1 to choice from a list in English')).toHaveValue('Walks');
+  await page.getByRole('button', { name: 'Ask for choice from a list once more' }).click();
   await expect.poll(() => order(page)).toHaveLength(before.length + 2);
   for (const left of [before.length + 1, before.length]) {
-    await page.getByRole('button', { name: 'Remove choice of one, from a list', exact: true }).click();
+    await page.getByRole('button', { name: 'Remove choice from a list', exact: true }).click();
     await expect.poll(() => order(page)).toHaveLength(left);
     await saved(page);
   }

