@@ -227,7 +227,7 @@ final readonly class Reading
         return $this->isAboutConsent() || (
             $this->kind->asksForConsent() && $this->of->isForm()
             && $this->consents === [] && $this->toldToCustomers() === null
-            && ($this->listener()->hears($this->text, ...self::LEADING) || $this->demanded() !== null || $this->passedToAdvertise() !== null
+            && ($this->listener()->hears($this->besideTicks(), ...self::LEADING) || $this->demanded() !== null || $this->passedToAdvertise() !== null
                 || $this->yesWritten() !== null)
         );
     }
@@ -348,6 +348,12 @@ final readonly class Reading
 
         // The longest first: a label may begin another.
         return strtr($this->text, $blanks);
+    }
+
+    /** What it says but for what somebody says by a tick: "I accept the terms" speaks of them alone. */
+    public function besideTicks(): string
+    {
+        return $this->textBeside(fn (Control $c): bool => $this->listener()->speaksOf($c->label, WordClass::I));
     }
 
     /** What it says but for the words of controls that ask for consent. */

@@ -49,9 +49,23 @@ final readonly class Surroundings
     }
 
     /** The words of the page without those lines that its other forms say: "unsubscribe at any time" in a letter's own corner. */
-    public function withoutOthers(): string
+    private function withoutOthers(): string
     {
         return $this->ofOthers === '' ? $this->text : implode("\n", array_diff(explode("\n", $this->text), explode("\n", $this->ofOthers)));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  string  $what  a name for what is asked
+     * @param  callable(string): T  $tell  of the words of the page without those of its other forms
+     * @return T
+     */
+    public function onceWithoutOthers(string $what, callable $tell): mixed
+    {
+        $page = $this->withoutOthers();
+
+        return $this->once($page === $this->text ? $what : $what.' '.hash('xxh128', $page), static fn (): mixed => $tell($page));
     }
 
     /** The language that is not read here, by its English name. */

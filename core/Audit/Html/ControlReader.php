@@ -88,14 +88,18 @@ final readonly class ControlReader
      * over the first of them.
      *
      * @param  array{string, string}|null  $before  the label of the box before and what it answers, if it is such a one
-     * @return string|null null where its label says by itself what it is
+     * @return string|null null where its label says by itself what it is, or only how what comes anyway comes
      */
     private function askedOver(DOMElement $element, string $label, FormKind $kind, ?array $before): ?string
     {
         if ($this->words->isBareAnswer($label)) {
             return $this->agreedTo($element, $label, $kind);
         }
-        $says = $this->roles->of($label, $kind) !== null;
+        $role = $this->roles->of($label, $kind);
+        if ($role === ControlRole::Technical) {
+            return null;
+        }
+        $says = $role !== null;
         $channel = $this->words->namesChannelsAlone($label) || (! $says && $this->words->isChannel($label));
         if (! $channel && ($says || ! $this->words->namesSubject($label))) {
             return null;

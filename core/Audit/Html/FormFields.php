@@ -46,10 +46,27 @@ final readonly class FormFields
         return count($this->form->inputs(...$types)) > (in_array('date', $types, true) ? $this->births : 0);
     }
 
-    /** Whether one line is all there is: an address, or a number. */
+    /** Whether one line is all there is, an address or a number: but for a box for papers, or for how the page works. */
     public function oneLine(): bool
     {
-        return $this->lines === 1 && $this->filledIn() === 1;
+        return $this->lines === 1 && ($this->filledIn() === 1 || $this->filledIn() - count($this->papers()) === 1);
+    }
+
+    /** Whether something is chosen by boxes. */
+    public function hasBoxes(): bool
+    {
+        return count($this->form->inputs('checkbox')) > count($this->papers());
+    }
+
+    /** @return list<DOMElement> boxes for the notice and the terms, and those for how the page works or how what comes anyway comes */
+    private function papers(): array
+    {
+        $speaks = fn (DOMElement $box, WordClass ...$of): bool => $this->listener->speaksOf($this->labels->of($box), ...$of);
+
+        return array_values(array_filter($this->form->inputs('checkbox'), static fn (DOMElement $box): bool => $speaks($box, WordClass::Technical)
+            ? ! $speaks($box, WordClass::Advertising, WordClass::Subscribes)
+            : $speaks($box, WordClass::Notice, WordClass::Terms)
+                && ! $speaks($box, WordClass::Advertising, WordClass::Vague, WordClass::Carrier, WordClass::Sends)));
     }
 
     private function filledIn(): int
@@ -91,8 +108,24 @@ final readonly class FormFields
     {
         $passwords = $this->form->inputs('password');
 
-        return count($passwords) > 1 || count($this->form->inputs('text', 'email', 'tel', 'date')) > 2
+        return count($passwords) > 1 || count($this->form->inputs('text', 'email', 'tel', 'date')) > 2 || $this->asksName()
             || array_filter($passwords, static fn (DOMElement $i): bool => $i->getAttribute('autocomplete') === 'new-password') !== [];
+    }
+
+    /** Whether somebody's name is asked for beside an address: who signs in is known. */
+    private function asksName(): bool
+    {
+        return $this->email && array_filter($this->form->inputs('text'), fn (DOMElement $line): bool => ! self::isCalledEmail($line)
+            && $this->listener->speaksOf($this->labels->of($line), WordClass::FieldName)
+            && ! $this->listener->speaksOf($this->labels->of($line), WordClass::Login)) !== [];
+    }
+
+    /** Whether a box is for the terms, a notice or for news: whoever signs in has agreed to them long since. */
+    public function asksToAgree(): bool
+    {
+        return array_filter($this->form->inputs('checkbox'), fn (DOMElement $box): bool => $this->listener->speaksOf(
+            $this->labels->of($box), WordClass::Terms, WordClass::Notice, WordClass::Advertising, WordClass::Vague, WordClass::Carrier, ...WordClass::means()
+        )) !== [];
     }
 
     /** Whether something is paid or given: by card, or a sum that is written or chosen, "£10, £25, another sum". */

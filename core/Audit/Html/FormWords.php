@@ -42,10 +42,11 @@ final readonly class FormWords
     {
         $heading = self::headings($form, $page);
         $buttons = self::namesOf($form, $page);
+        $asked = self::withoutActs($text, $listener);
 
         return new self(
             $heading, $buttons, Lines::tidy("$heading\n$buttons\n{$form->element->getAttribute('aria-label')}"), $text,
-            self::withoutActs($text, $listener), self::withoutBoxes($form, $page, $labels, $text), $beside
+            $asked, self::withoutBoxes($form, $page, $labels, $asked), $beside
         );
     }
 

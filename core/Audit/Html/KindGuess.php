@@ -16,6 +16,9 @@ final readonly class KindGuess
 
     private NewsGuess $news;
 
+    /** What a heading or a button of somebody speaks of who has no password yet. */
+    private const JOINS = [WordClass::Account, WordClass::Subscribes, WordClass::Tries, WordClass::Loyalty];
+
     public function __construct(private Listener $listener)
     {
         $this->news = new NewsGuess($listener);
@@ -25,7 +28,8 @@ final readonly class KindGuess
     {
         $about = fn (WordClass ...$classes): bool => $this->listener->speaksOf($words->says, ...$classes);
         [$kind, $reason] = match (true) {
-            $fields->has('password') => $fields->newPassword() || ($about(WordClass::Account) && ! $about(WordClass::Login))
+            $fields->has('password') => $fields->newPassword() || ($about(...self::JOINS) && ! $about(WordClass::Login))
+                || $fields->asksToAgree()
                 ? [FormKind::Account, 'it asks for a new password'] : [FormKind::Login, 'it asks for a password'],
             $fields->oneLine() && $about(WordClass::Login) && ! $about(WordClass::Occasion) => [FormKind::Login, 'it leads back to a password'],
             $fields->isSearch() || $this->searches($form, $fields, $words) => [FormKind::Search, 'it has a search field'],

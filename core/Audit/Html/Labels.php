@@ -230,7 +230,7 @@ final class Labels
             if (trim($text) !== '') {
                 return Lines::tidy($text);
             }
-            if ($here->{$direction} !== null && $this->holdsControl($here->{$direction})) {
+            if ($beside !== null && $this->holdsControl($beside)) {
                 return '';
             }
         }

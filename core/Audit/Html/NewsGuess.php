@@ -55,10 +55,10 @@ final readonly class NewsGuess
         return match (true) {
             $this->sends($words->says) => 'its heading or button speaks of news, and it asks for little else',
             $this->speaksOfNews($fields, $words) => 'it speaks of news and asks for little else',
-            $fields->lines === 1 && ! $fields->message && ! $fields->has('checkbox', 'radio', 'date', 'file', 'number')
+            $fields->lines === 1 && ! $fields->message && ! $fields->hasBoxes() && ! $fields->has('radio', 'date', 'file', 'number')
                 && $this->saysAnywhere($words, Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
             $fields->emailAlone() => 'it asks for an address alone, and nothing says what else for',
-            ! $fields->has('checkbox') && $fields->fewLines() && ! $this->isToldWhen($words)
+            ! $fields->hasBoxes() && $fields->fewLines() && ! $this->isToldWhen($words)
                 && $this->comesAgain($words) => 'it asks for little, and something comes again and again',
             default => null,
         };

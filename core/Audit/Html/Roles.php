@@ -29,6 +29,7 @@ final readonly class Roles
         return match (true) {
             $this->isService($label) => ControlRole::Technical,
             $this->keepsPapers($label) => null,
+            $this->isHow($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             $this->isToUse($plain) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
@@ -43,6 +44,16 @@ final readonly class Roles
             $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
             default => null,
         };
+    }
+
+    /** "Emails as plain text": how what comes anyway comes. */
+    private function isHow(string $label): bool
+    {
+        return $this->speaks(WordClass::Technical, $label) && ! $this->listener->hears($label, Meaning::PurposeNamed, Meaning::PassedOn)
+            && ! $this->listener->speaksOf(
+                $label, WordClass::Advertising, WordClass::Subscribes, WordClass::May, WordClass::Agrees, WordClass::Terms, WordClass::Notice, WordClass::Yes,
+                WordClass::Rate, WordClass::Self
+            );
     }
 
     /** To being watched or shown one agrees, too, and to what may become of details "to improve our services". */

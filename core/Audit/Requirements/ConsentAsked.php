@@ -66,7 +66,7 @@ final class ConsentAsked extends FormRequirement
         }
         $listener = $reading->listener();
         $said = ($consents === [] ? $listener->first($reading->text, Meaning::Announced) : null) ?? $reading->givesAway();
-        $taken = $listener->hears($reading->text, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
+        $taken = $listener->hears($reading->besideTicks(), Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::Assumed)
             || $reading->yesWritten() !== null;
         if ($said === null || ($taken && ($consents === [] || $reading->kind !== FormKind::Newsletter))) {
             return $this->notApplicable('Nothing says that it leads to advertising.');

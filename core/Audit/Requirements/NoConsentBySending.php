@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Requirements;
 
-use Juramen\Audit\Control;
-use Juramen\Audit\ControlRole;
 use Juramen\Audit\FormRequirement;
 use Juramen\Audit\Reach;
 use Juramen\Audit\Reading;
@@ -15,7 +13,6 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Frames\Meaning;
-use Juramen\Wording\Words\WordClass;
 
 /** Where a form serves something else, sending it does not mean agreeing to marketing. */
 final class NoConsentBySending extends FormRequirement
@@ -51,14 +48,12 @@ final class NoConsentBySending extends FormRequirement
             return $this->notApplicable('A form that serves only this may be answered by sending it.');
         }
         $control = $reading->of === ReadingOf::Statement || $reading->of === ReadingOf::Words ? $reading->consents()[0] ?? null : null;
-        // What one signs up for is seen on a form, and not in words alone.
-        // To "by registering I agree" on a box it is the tick that agrees.
-        $ticked = static fn (Control $c): bool => $c->role === ControlRole::Consent && $reading->listener()->speaksOf($c->label, WordClass::I);
-        $text = $control === null ? $reading->textBeside($ticked) : $reading->text;
+        // What one signs up for is seen on a form, and not in words alone. To "by registering I agree" on a box it is the tick that agrees.
+        $text = $control === null ? $reading->besideTicks() : $reading->text;
         $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
             ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) ?? $reading->yesWritten() : null);
         $demanded = $said === null ? null : $reading->demanded();
-        if ($demanded !== null && ($reading->kind === FormKind::Download || $demanded->words == $said->words)) {
+        if ($demanded !== null && $demanded->words == $said->words) {
             return $this->notApplicable('It is demanded for what is sent, which is judged by itself.');
         }
         if ($said === null) {

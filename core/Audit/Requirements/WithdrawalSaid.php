@@ -86,10 +86,9 @@ final class WithdrawalSaid extends FormRequirement
                 ),
             ];
         }
-        $page = $reading->around->withoutOthers();
-        $around = $reading->around->once(
-            "ending {$reading->language?->value} ".($page === $reading->around->text ? '' : hash('xxh128', $page)),
-            static fn (): ?Sense => $reading->listener()->firstOnPage($page, Meaning::CanEnd, EndingFrame::NEEDS)
+        $around = $reading->around->onceWithoutOthers(
+            "ending {$reading->language?->value}",
+            static fn (string $page): ?Sense => $reading->listener()->firstOnPage($page, Meaning::CanEnd, EndingFrame::NEEDS)
         );
         if ($around !== null) {
             return $this->met('It is said on the page.', null, $around->words);
