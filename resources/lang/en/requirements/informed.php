@@ -45,7 +45,7 @@ return [
     'rate-said' => [
         'name' => 'How often',
         'says' => 'No law asks for it. Who knows how often something comes stays longer.',
-        'checks' => 'Words that say how often, or on what occasion.',
+        'checks' => 'Words that say how often, or on what occasion; when a shop is open, or what a week costs, says nothing of what is sent.',
         'unseen' => '',
     ],
     'tracking-said' => [
