@@ -27,3 +27,15 @@ test('what is wrong with a sentence on a form is found, and a sentence that is i
         ->and($missed / $expected)->toBeLessThanOrEqual(0.05, implode("\n", $wrong))
         ->and($accused / $clear)->toBeLessThanOrEqual(0.01, implode("\n", $wrong));
 });
+
+test('what leads to a sentence changes nothing that is found of it', function (string $before, string $behind): void {
+    $lines = file(dirname(__DIR__).'/Forms/sentences.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
+    foreach ($lines as $n => $line) {
+        if ($n % intdiv(400, fullSize(100)) === 1 && preg_match('~^(\w\w\|[\w-]+\|(?:line|box|req|pre)\|[^|]+\|)(.+)$~', $line, $parts) === 1) {
+            expect(SentenceOnForm::from($parts[1].$before.$parts[2].$behind)->wrong())->toBe(SentenceOnForm::from($line)->wrong(), $line);
+        }
+    }
+})->with([
+    'the star of a footnote' => ['* ', ''], 'a dash' => ['– ', ''], 'brackets' => ['(', ')'], 'quotes' => ['“', '”'], 'a note' => ['Please note: ', ''],
+    'a note in German' => ['Wichtiger Hinweis: ', ''], 'a note in French' => ['À noter : ', ''], 'a note in Danish' => ['Godt at vide: ', ''],
+]);

@@ -24,6 +24,17 @@ final readonly class Passage
     /** Characters without a full stop, behind which a sentence ends at the next mark or space. */
     private const LONGEST = 1_200;
 
+    /** Bytes within which a lead to a sentence ends. */
+    private const LEAD = 40;
+
+    /** Marks that stand before a sentence and belong to none of its words: a footnote's star, a dash, a bracket, a quote. */
+    private const MARKS = '~^[\s*†‡–—•·›»«“”„"(\[-]+(?=[\p{L}\p{N}])~u';
+
+    /** What only leads to a sentence, and is none of it: "Please note: ...". */
+    private const LEADS = '~^(?:(?:please )?note(?: that)?|good to know|important|n\.?b\.?|p\.?s\.?|by the way|fyi|info|hint|tip'
+        .'|(?:wichtiger )?hinweis|wichtig|achtung|bitte beachten(?: sie)?|gut zu wissen|übrigens|remarque|attention|bon à savoir|à savoir|à noter|nota'
+        .'|obs|observera|notera|viktigt|bra att veta|tips|bemærk|vigtigt|godt at vide) ?[:!] ~iu';
+
     /** @param  list<Sentence>  $sentences */
     private function __construct(public Folded $folded, public Vocabulary $vocabulary, public array $sentences) {}
 
@@ -57,11 +68,13 @@ final readonly class Passage
         return new self($folded, $vocabulary, $sentences);
     }
 
-    /** @return array<int, string> by where they begin: a sentence, and of one without an end pieces of a bearable length */
+    /** @return array<int, string> by where they begin: a sentence without what leads to it, and of one without an end pieces of a bearable length */
     private static function pieces(string $sentence): array
     {
         $pieces = [];
-        for ($at = 0; strlen($sentence) - $at > self::LONGEST; $at += $space + 1) {
+        $at = preg_match(self::MARKS, $sentence, $marks) === 1 ? strlen($marks[0]) : 0;
+        $at += preg_match(self::LEADS, mb_strcut($sentence, $at, self::LEAD), $leads) === 1 ? strlen($leads[0]) : 0;
+        for (; strlen($sentence) - $at > self::LONGEST; $at += $space + 1) {
             $space = strpos($sentence, ' ', $at + self::LONGEST);
             if ($space === false) {
                 break;
