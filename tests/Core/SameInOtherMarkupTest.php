@@ -125,5 +125,6 @@ test('a delivery over 40 pounds asks nobody’s age', function (): void {
         ."<label><input type=checkbox name=n> Email me new games</label><button>Join</button></form><p>$more</p><a href=/privacy>Privacy</a></body></html>";
 
     expect(judgedForm($page('Free delivery over 40 pounds.'), '')[1])->toHaveKey('children')
-        ->and(judgedForm($page('I am at least 13.'), '')[1])->not->toHaveKey('children');
+        ->and(judgedForm($page('I am at least 13.'), '')[1])->not->toHaveKey('children')
+        ->and(judgedForm($page('I am over 18.'), '')[1])->not->toHaveKey('children');
 });

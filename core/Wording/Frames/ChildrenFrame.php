@@ -19,6 +19,9 @@ final class ChildrenFrame implements Frame
     /** Words of an address to somebody: "Hey young sailors!" */
     private const SHORT = 6;
 
+    /** Years that an age which is asked for comes to at most. */
+    private const OLDEST_ASKED = 21;
+
     private const MONEY = '~^(?:[€£$]|pounds?|euros?|dollars?|kronor|kroner|kr|francs?|franken)$~';
 
     /** Words behind whom it is for: "years", "–10". */
@@ -104,10 +107,10 @@ final class ChildrenFrame implements Frame
     /** "Free delivery over 40 pounds": a number that is no age. */
     private static function isSum(Sentence $s, Hit $age): bool
     {
-        $numbers = array_filter(self::ages($s, $age), static fn (int $years): bool => $years < self::GROWN);
+        $ages = self::ages($s, $age);
 
-        return $age->class === W::Age && $numbers === [] && self::ages($s, $age) !== []
-            || preg_match(self::MONEY, $s->tokens[$age->to]->form ?? '') === 1;
+        return $age->class === W::Age && $ages !== []
+            && (min($ages) > self::OLDEST_ASKED || preg_match(self::MONEY, $s->tokens[$age->to]->form ?? '') === 1);
     }
 
     /** Whether an age says whom it is for, and asks nobody. */

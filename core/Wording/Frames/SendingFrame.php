@@ -13,6 +13,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** Something is sent, or somebody is contacted: advertising is named, somebody may send or wants to get something. */
 final class SendingFrame implements Frame
 {
+    /** Words by which something comes, beside the means. */
+    private const COMES = [W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier];
+
     /** Words of a clause that may speak of ending without saying whose. */
     private const SHORT = 5;
 
@@ -57,7 +60,7 @@ final class SendingFrame implements Frame
     /** Whether a sentence has words by which something comes. */
     public static function comes(Sentence $sentence): bool
     {
-        return $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means());
+        return $sentence->has(...self::COMES, ...W::means());
     }
 
     /** "Free delivery over 40 pounds", "open every day": how a house trades, and nothing of what is sent to whoever signs up. */
@@ -65,14 +68,9 @@ final class SendingFrame implements Frame
     {
         return $sentence->once('of trade', static function () use ($sentence): bool {
             $trades = $sentence->all(W::Trades);
-            $within = static fn (Hit $h): bool => array_filter($trades, static fn (Hit $t): bool => $t->from <= $h->from && $h->to <= $t->to) !== [];
-            foreach ($trades === [] ? [] : $sentence->all(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
-                if (! $within($hit)) {
-                    return false;
-                }
-            }
+            $apart = static fn (Hit $h): bool => array_filter($trades, static fn (Hit $t): bool => $t->from <= $h->from && $h->to <= $t->to) === [];
 
-            return $trades !== [];
+            return $trades !== [] && array_filter($sentence->all(...self::COMES, ...W::means()), $apart) === [];
         });
     }
 
