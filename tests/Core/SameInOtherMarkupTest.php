@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+use Juramen\Audit\AskedField;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Requirements;
+use Juramen\Points\FieldMeaning;
+use Juramen\Points\FormKind;
 use Tests\Core\FoundFormCase;
 use Tests\Core\FoundForms;
+use Tests\Core\PlayedControls;
 
 /* What changes nothing that a visitor sees or reads of a form changes nothing that is found on it, whichever form it is. */
 
@@ -24,12 +28,14 @@ function judgedForm(string $html, string $address): array
     return [$reading->kind->value, $found];
 }
 
-/** @return list<FoundFormCase> of all forms as they are found, every so-manieth, another one for each change */
-function fewForms(int $from): array
+/** @return list<array{FoundFormCase, string}> of all forms that a change makes another page of, every so-manieth, with that page */
+function fewForms(Closure $change, int $from): array
 {
-    $forms = FoundForms::in(...FoundForms::ALL)->forms;
+    $all = array_map(static fn (FoundFormCase $f): array => [$f, $change($f->html)], FoundForms::in(...FoundForms::ALL)->forms);
+    $others = array_values(array_filter($all, static fn (array $each): bool => $each[1] !== $each[0]->html));
+    $every = max(1, intdiv(count($others), fullSize(600)));
 
-    return array_map(static fn (int $i): FoundFormCase => $forms[$i], range($from, count($forms) - 1, intdiv(count($forms), fullSize(600))));
+    return array_values(array_filter($others, static fn (int $i): bool => $i % $every === $from % $every, ARRAY_FILTER_USE_KEY));
 }
 
 /** The words of a page outside of tags, styles and scripts. */
@@ -48,8 +54,8 @@ $around = static fn (string $before, string $after): Closure => static fn (strin
 );
 
 test('whatever a form is, it is judged alike', function (Closure $change, int $from): void {
-    foreach (fewForms($from) as $form) {
-        expect(judgedForm($change($form->html), $form->address))->toBe(judgedForm($form->html, $form->address), $form->name);
+    foreach (fewForms($change, $from) as [$form, $html]) {
+        expect(judgedForm($html, $form->address))->toBe(judgedForm($form->html, $form->address), $form->name);
     }
 })->with([
     'with comments between its words' => [
@@ -84,6 +90,12 @@ test('whatever a form is, it is judged alike', function (Closure $change, int $f
             '~(<form\b[^>]*>)~i', '$1<input type=hidden name=_token value=k3jd><input type=hidden name=to value=/>', $h
         ), 12,
     ],
+    'with boxes that are drawn' => [PlayedControls::boxes('checkbox', 'span', 'checkbox'), 13],
+    'with switches for boxes' => [PlayedControls::boxes('checkbox', 'button', 'switch'), 14],
+    'with choices that are drawn' => [PlayedControls::boxes('radio', 'div', 'radio'), 0],
+    'with lists that are drawn' => [PlayedControls::lists(), 0],
+    'with an element for its button' => [PlayedControls::button('<div role="button" tabindex="0">', '</div>'), 15],
+    'with a link for its button' => [PlayedControls::button('<a href="#" class="btn btn-wide">', '</a>'), 16],
 ]);
 
 /* Beside it stand words about something else. */
@@ -127,4 +139,19 @@ test('a delivery over 40 pounds asks nobody’s age', function (): void {
     expect(judgedForm($page('Free delivery over 40 pounds.'), '')[1])->toHaveKey('children')
         ->and(judgedForm($page('I am at least 13.'), '')[1])->not->toHaveKey('children')
         ->and(judgedForm($page('I am over 18.'), '')[1])->not->toHaveKey('children');
+});
+
+test('a line to write in is a field, whatever it is made of', function (): void {
+    $page = static fn (string $line, string $message): string => '<!doctype html><html lang=en><head><title>Otter Kayaks Ltd</title></head><body>'
+        ."<form method=post action=/s><h1>Ask us</h1><p><span id=a>Email *</span> $line</p><p><span id=b>Your message</span> $message</p><button>Send</button></form>"
+        .'<a href=/privacy>Privacy</a></body></html>';
+    [$drawn] = HtmlReader::read($page(
+        '<div role=textbox contenteditable=true aria-labelledby=a aria-required=true></div>', '<div contenteditable aria-multiline=true aria-labelledby=b></div>'
+    ));
+    [$plain] = HtmlReader::read($page('<input name=email aria-labelledby=a required>', '<textarea aria-labelledby=b></textarea>'));
+    $asked = static fn (AskedField $field): array => [$field->label, $field->meaning, $field->required];
+
+    expect($drawn->kind)->toBe(FormKind::Contact)->and($drawn->kind)->toBe($plain->kind)
+        ->and(array_map($asked, $drawn->fields))->toBe([['Email *', FieldMeaning::Email, true], ['Your message', FieldMeaning::Message, false]])
+        ->and(array_map($asked, $plain->fields))->toBe(array_map($asked, $drawn->fields));
 });

@@ -110,7 +110,7 @@ final readonly class Choices
      */
     private function isOfAnother(DOMElement $node, array $choices): bool
     {
-        return $this->page->count(['input to fill in', 'select', 'textarea'], $node) > 0 || $this->page->explainsOthers($node, $choices[0])
+        return $this->page->count(ControlType::CONTROLS, $node) > 0 || $this->page->explainsOthers($node, $choices[0])
             || ($node->nodeName === 'label' && $node->getAttribute('for') !== '' && $this->isLabelOfAnother($node->getAttribute('for'), $choices));
     }
 

@@ -47,19 +47,18 @@ final readonly class ControlReader
         // The label of the box before and what it answers, where it names a channel or a subject.
         $before = null;
         foreach ($form->controls as $element) {
-            $role = $element->getAttribute('role');
-            $type = strtolower($element->getAttribute('type'));
+            $type = ControlType::of($element);
             if ($this->page->isHidden($element) && ! FoundForm::isOn($element)) {
                 continue;
             }
-            if ($type === 'checkbox' || in_array($role, ['checkbox', 'switch'], true) || ($element->nodeName === 'button' && $role !== 'radio')) {
+            if ($type === 'checkbox') {
                 $label = $this->explained($element, $this->labels->of($element));
                 $question = $this->askedOver($element, $label, $kind, $before);
                 $before = $question === null || $this->words->isBareAnswer($label) ? null : [$label, $question];
                 $controls[] = $this->box($element, $label, $question, $kind);
-            } elseif ($type === 'radio' || $role === 'radio') {
+            } elseif ($type === 'radio') {
                 $groups[$element->getAttribute('name') ?: spl_object_id($element->parentNode ?? $element)][] = $element;
-            } elseif ($element->nodeName === 'select') {
+            } elseif ($type === 'select') {
                 $controls[] = $this->choice($element, $kind);
             }
         }
@@ -196,9 +195,9 @@ final readonly class ControlReader
     private function choice(DOMElement $select, FormKind $kind): ?Control
     {
         $label = $this->labels->of($select);
-        $options = $this->page->named(['option'], $select);
+        $options = $this->page->named([ControlType::ANSWER], $select);
         $words = implode(' / ', array_map(static fn (DOMElement $o): string => Lines::tidy($o->textContent), $options));
-        $chosen = array_values(array_filter($options, static fn (DOMElement $o): bool => $o->hasAttribute('selected')))[0]
+        $chosen = array_values(array_filter($options, FoundForm::isOn(...)))[0]
             ?? ($select->hasAttribute('multiple') ? null : $options[0] ?? null);
         $asks = $this->listener->hears($label, Meaning::Sends);
         $yesNo = array_filter($options, function (DOMElement $o) use ($asks): bool {

@@ -83,13 +83,13 @@ final readonly class FactsReader
         $seen = array_fill_keys(array_map(static fn (AskedField|Control $part): string => $part->where->text(), $known), true);
         $others = [];
         foreach ($form->controls as $element) {
-            [$type, $role] = [strtolower($element->getAttribute('type')), $element->getAttribute('role')];
+            $type = ControlType::of($element);
             $isBox = FoundForm::isBox($element);
             $what = match (true) {
-                $isBox => 'a box', $type === 'password' => 'a password', $type === 'file' => 'a file', $element->nodeName === 'select' => 'a list',
+                $isBox => 'a box', $type === 'password' => 'a password', $type === 'file' => 'a file', $type === 'select' => 'a list',
                 default => '',
             };
-            $question = $type === 'radio' || $role === 'radio' ? $element->getAttribute('name').' '.spl_object_id($element->parentNode ?? $element) : '';
+            $question = $type === 'radio' ? $element->getAttribute('name').' '.spl_object_id($element->parentNode ?? $element) : '';
             if ($what === '' || isset($seen[$this->page->selector($element)]) || isset($seen[$question]) || $this->page->isHidden($element)) {
                 continue;
             }
@@ -134,21 +134,27 @@ final readonly class FactsReader
     /** @return list<PageButton> in the form and right behind it, where ways past it stand */
     private function buttons(FoundForm $form): array
     {
-        $elements = $this->page->named(['button', 'a', 'input'], $form->element);
+        $elements = $this->page->named([ControlType::BUTTON, 'a', 'input'], $form->element);
         $near = $this->page->behind($form->element);
         for ($i = 0; $i < self::BEHIND && $near !== null && in_array($near->nodeName, self::WAYS, true); $i++, $near = $this->page->behind($near)) {
-            array_push($elements, ...in_array($near->nodeName, ['button', 'a'], true) ? [$near] : $this->page->named(['button', 'a'], $near));
+            array_push($elements, ...$this->isLinkOrButton($near) ? [$near] : $this->page->named([ControlType::BUTTON, 'a'], $near));
         }
         $buttons = [];
         foreach ($elements as $element) {
             $isButton = $element->nodeName !== 'input' || in_array(strtolower($element->getAttribute('type')), ['submit', 'button', 'reset'], true);
             $label = ! $isButton ? '' : ($element->nodeName === 'input' ? $element->getAttribute('value') : $this->page->text($element));
             if ($label !== '') {
-                $buttons[] = new PageButton(new Selector($this->page->selector($element)), $label, $element->nodeName === 'a');
+                $isLink = $element->nodeName === 'a' && ControlType::kind($element) !== ControlType::BUTTON;
+                $buttons[] = new PageButton(new Selector($this->page->selector($element)), $label, $isLink);
             }
         }
 
         return $buttons;
+    }
+
+    private function isLinkOrButton(DOMElement $element): bool
+    {
+        return $element->nodeName === 'a' || ControlType::kind($element) === ControlType::BUTTON;
     }
 
     /** @return list<HiddenInput> */

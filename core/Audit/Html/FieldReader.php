@@ -32,14 +32,11 @@ final readonly class FieldReader
 
     private const NOT_ASKED = ['submit', 'button', 'image', 'reset', 'password', 'search'];
 
-    /** What elements play that are boxes, whatever they are made of. */
-    private const PLAYED = ['checkbox', 'switch', 'radio'];
-
     /** Bytes of what boxes and lists ask; what is longer tells something. */
     private const LONGEST_CHOICE = 80;
 
     /** Types of inputs in which no letters are written. */
-    private const CHOSEN = ['radio', 'range', 'color', 'date', 'month', 'week', 'time', 'datetime-local'];
+    private const CHOSEN = ['select', 'radio', 'range', 'color', 'date', 'month', 'week', 'time', 'datetime-local'];
 
     /** What nobody chooses from a list. */
     private const WRITTEN = [FieldMeaning::Email, FieldMeaning::Phone, FieldMeaning::Name];
@@ -61,14 +58,14 @@ final readonly class FieldReader
         $fields = [];
         $answered = [];
         foreach ($form->controls as $element) {
-            $type = strtolower($element->getAttribute('type'));
-            if (in_array($type, self::NOT_ASKED, true) || $element->nodeName === 'button' || in_array($element->getAttribute('role'), self::PLAYED, true)
+            $type = ControlType::of($element);
+            if (in_array($type, self::NOT_ASKED, true)
                 // What people do not see is a trap for programs, and no question.
                 || $this->visibility->isUnseen($element)) {
                 continue;
             }
             // What is chosen, or given as a file, is named where it is personal.
-            $chosen = in_array($type, ['radio', 'checkbox', 'file'], true) || $element->nodeName === 'select';
+            $chosen = in_array($type, ['radio', 'checkbox', 'file', 'select'], true);
             if ($type === 'radio') {
                 // All of a name answer one question.
                 $name = $element->getAttribute('name') ?: spl_object_id($element->parentNode ?? $element);
@@ -99,7 +96,7 @@ final readonly class FieldReader
 
     private function meaning(DOMElement $element, string $type, string $label): FieldMeaning
     {
-        if ($element->nodeName === 'textarea') {
+        if ($type === 'textarea') {
             return FieldMeaning::Message;
         }
         foreach (['email' => FieldMeaning::Email, 'tel' => FieldMeaning::Phone] as $name => $meaning) {
@@ -115,7 +112,7 @@ final readonly class FieldReader
         }
         $name = str_replace(['_', '-', '[', ']'], ' ', $element->getAttribute('name').' '.$element->getAttribute('id'));
         // "May we email you?" with answers to choose from asks for no address, nor does "how many emails?" with a number.
-        $written = $element->nodeName !== 'select' && ! in_array($type, self::CHOSEN, true);
+        $written = ! in_array($type, self::CHOSEN, true);
         foreach ([$label, $name] as $text) {
             foreach (self::CLASSES as [$class, $meaning]) {
                 if (($written || ! in_array($meaning, self::WRITTEN, true)) && $this->listener->speaksOf($text, $class)) {
@@ -130,9 +127,9 @@ final readonly class FieldReader
     /** "Title: Ms, Mr", "you are: a woman, a man": what is chosen from says what is asked. */
     private function asksGender(DOMElement $element, string $type): bool
     {
-        $answers = array_map(static fn (DOMElement $o): string => Lines::tidy($o->textContent), $this->page->named(['option'], $element));
-        foreach ($type === 'radio' && $element->getAttribute('name') !== '' ? $this->page->named(['input to fill in']) : [] as $radio) {
-            if ($radio->getAttribute('type') === 'radio' && $radio->getAttribute('name') === $element->getAttribute('name')) {
+        $answers = array_map(static fn (DOMElement $o): string => Lines::tidy($o->textContent), $this->page->named([ControlType::ANSWER], $element));
+        foreach ($type === 'radio' && $element->getAttribute('name') !== '' ? $this->page->named([ControlType::FIELD]) : [] as $radio) {
+            if (ControlType::of($radio) === 'radio' && $radio->getAttribute('name') === $element->getAttribute('name')) {
                 $answers[] = $this->labels->of($radio);
             }
         }

@@ -23,6 +23,9 @@ final readonly class FormFields
     /** Whether it asks for an email address. */
     public bool $email;
 
+    /** Whether it asks for a number to call or to write to. */
+    public bool $phone;
+
     /** Lines to write in: names, addresses, numbers, and when somebody was born. */
     public int $lines;
 
@@ -37,8 +40,9 @@ final readonly class FormFields
         $this->births = count(array_filter($form->inputs('date'), fn (DOMElement $day): bool => str_starts_with($day->getAttribute('autocomplete'), 'bday')
             || $this->listener->speaksOf($this->labels->of($day), WordClass::FieldBirthday)));
         $this->lines = count($form->inputs('text', 'email', 'tel')) + $this->births;
-        $this->message = $form->elements('textarea') !== [];
-        $this->email = $form->inputs('email') !== [] || array_filter($form->inputs('text'), self::isCalledEmail(...)) !== [];
+        $this->message = $form->inputs('textarea') !== [];
+        $this->phone = $form->inputs('tel') !== [] || array_filter($form->inputs('text'), $this->isForPhone(...)) !== [];
+        $this->email = $form->inputs('email') !== [] || array_filter($form->inputs('text'), $this->isForEmail(...)) !== [];
     }
 
     public function has(string ...$types): bool
@@ -115,7 +119,7 @@ final readonly class FormFields
     /** Whether somebody's name is asked for beside an address: who signs in is known. */
     private function asksName(): bool
     {
-        return $this->email && array_filter($this->form->inputs('text'), fn (DOMElement $line): bool => ! self::isCalledEmail($line)
+        return $this->email && array_filter($this->form->inputs('text'), fn (DOMElement $line): bool => ! $this->isForEmail($line)
             && $this->listener->speaksOf($this->labels->of($line), WordClass::FieldName)
             && ! $this->listener->speaksOf($this->labels->of($line), WordClass::Login)) !== [];
     }
@@ -144,7 +148,10 @@ final readonly class FormFields
     {
         $isFriends = fn (DOMElement $input): bool => $this->listener->speaksOfRarely($this->labels->of($input), WordClass::FieldFriend);
 
-        return array_filter($this->form->inputs('email', 'tel'), $isFriends) !== [];
+        $reaches = fn (DOMElement $line): bool => $this->isForEmail($line) || $this->isForPhone($line);
+        $lines = [...$this->form->inputs('email', 'tel'), ...array_filter($this->form->inputs('text'), $reaches)];
+
+        return array_filter($lines, $isFriends) !== [];
     }
 
     /** "Your application": whether what is written there says what it is for. */
@@ -152,13 +159,18 @@ final readonly class FormFields
     {
         $isOfJob = fn (DOMElement $t): bool => $this->listener->speaksOf($this->labels->of($t), WordClass::Job);
 
-        return array_filter($this->form->elements('textarea'), $isOfJob) !== [];
+        return array_filter($this->form->inputs('textarea'), $isOfJob) !== [];
     }
 
-    private static function isCalledEmail(DOMElement $input): bool
+    private function isForPhone(DOMElement $line): bool
     {
-        $called = implode(' ', array_map($input->getAttribute(...), ['name', 'id', 'placeholder', 'autocomplete']));
+        return $this->listener->speaksOf($this->labels->of($line), WordClass::FieldPhone);
+    }
 
-        return preg_match('~e-?mail|courriel~i', $called) === 1;
+    private function isForEmail(DOMElement $line): bool
+    {
+        $called = implode(' ', array_map($line->getAttribute(...), ['name', 'id', 'placeholder', 'aria-placeholder', 'autocomplete']));
+
+        return preg_match('~e-?mail|courriel~i', $called) === 1 || $this->listener->speaksOf($this->labels->of($line), WordClass::FieldEmail);
     }
 }

@@ -11,8 +11,6 @@ final readonly class FormFinder
 {
     private const MOST_CONTROLS = 4000;
 
-    private const CONTROLS = ['input to fill in', 'select', 'textarea', 'role checkbox', 'role switch', 'role radio', 'toggle button'];
-
     public function __construct(private Page $page) {}
 
     /**
@@ -22,7 +20,7 @@ final readonly class FormFinder
      */
     public function all(): array
     {
-        $controls = $this->page->named(self::CONTROLS);
+        $controls = $this->page->named(ControlType::CONTROLS);
         if (count($controls) > self::MOST_CONTROLS) {
             throw new UnreadableHtml(
                 'It has '.number_format(count($controls)).' fields and boxes; up to '.number_format(self::MOST_CONTROLS)
@@ -66,23 +64,35 @@ final readonly class FormFinder
         return null;
     }
 
-    /** @param  non-empty-list<DOMElement>  $controls  in the order of the page: whatever holds the first and the last holds all */
+    /**
+     * The least part of a page that holds controls and what sends them: not the bare wrapper of a single field, nor the table of them all. Where
+     * nothing sends them, whatever holds them.
+     *
+     * @param  non-empty-list<DOMElement>  $controls  in the order of the page: whatever holds the first and the last holds all
+     */
     private function common(array $controls): DOMElement
     {
         $last = $controls[count($controls) - 1];
-        for ($node = $controls[0]->parentNode; $node instanceof DOMElement; $node = $node->parentNode) {
-            // A part with a button or words of its own, not the bare wrapper of a single field.
-            if ($this->page->holds($node, $last) && (count($controls) > 1 || $node->nodeName === 'body' || $this->hasButton($node))) {
+        $least = null;
+        for ($node = $controls[0]->parentNode; $node instanceof DOMElement && $node->nodeName !== 'body'; $node = $node->parentNode) {
+            if (! $this->page->holds($node, $last)) {
+                continue;
+            }
+            $least ??= $node;
+            if ($this->page->count(['form'], $node) > 0) {
+                break;
+            }
+            if ($this->hasButton($node)) {
                 return $node;
             }
         }
 
-        return $this->page->body();
+        return count($controls) > 1 && $least !== null ? $least : $this->page->body();
     }
 
     private function hasButton(DOMElement $part): bool
     {
-        return $this->page->count(['button'], $part) > 0
+        return $this->page->count([ControlType::BUTTON], $part) > 0
             || array_filter($this->page->named(['input'], $part), static fn (DOMElement $input): bool => $input->getAttribute('type') === 'submit') !== [];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Audit\Html;
 
+use DOMElement;
 use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Listener;
 
@@ -70,11 +71,9 @@ final readonly class FormWords
     private static function namesOf(FoundForm $form, Page $page): string
     {
         $names = [];
-        foreach ($page->named(['button', 'input'], $form->element) as $button) {
+        foreach (self::pressed($form, $page) as $button) {
             $names[] = match (true) {
-                // A button that is pressed and stays so is a choice, and sends nothing.
-                $button->hasAttribute('aria-pressed') => '',
-                $button->nodeName === 'button' => $page->text($button),
+                $button->nodeName !== 'input' => $page->text($button),
                 in_array($button->getAttribute('type'), ['submit', 'button', 'image'], true) => $button->getAttribute('value').' '.$button->getAttribute('alt'),
                 default => '',
             };
@@ -83,6 +82,17 @@ final readonly class FormWords
         $others = array_values(array_filter($names, static fn (string $name): bool => preg_match(self::NO, $name) !== 1));
 
         return Lines::tidy(implode("\n", $others === [] ? $names : $others));
+    }
+
+    /** @return list<DOMElement> buttons, or else links that are pressed in their place */
+    private static function pressed(FoundForm $form, Page $page): array
+    {
+        $buttons = $page->named([ControlType::BUTTON, 'input'], $form->element);
+        $isButton = static fn (DOMElement $e): bool => $e->nodeName !== 'input' || in_array($e->getAttribute('type'), ['submit', 'button', 'image'], true);
+
+        return array_filter($buttons, $isButton) !== [] ? $buttons : array_values(array_filter(
+            $page->named(['a'], $form->element), ControlType::leadsNowhere(...)
+        ));
     }
 
     private static function withoutActs(string $text, Listener $listener): string

@@ -100,7 +100,7 @@ final class HtmlReader
         $scripts = array_filter($this->page->named(['script']), static fn (DOMElement $script): bool => ! $script->hasAttribute('src'));
         $ticks = ScriptedTicks::in(...array_map(static fn (DOMElement $script): string => $script->textContent, array_values($scripts)));
         $ticked = array_values(array_filter(
-            $this->page->named(['input to fill in']),
+            $this->page->named([ControlType::FIELD]),
             static fn (DOMElement $box): bool => $box->getAttribute('type') === 'checkbox' && ! $box->hasAttribute('checked') && $ticks->tick($box)
         ));
         foreach ($ticked as $box) {

@@ -69,7 +69,7 @@ final readonly class KindGuess
 
         return match (true) {
             $reason !== null => [FormKind::Newsletter, $reason],
-            ! $fields->email && $fields->has('tel') && $fields->fewLines() => [FormKind::Contact, 'it asks for a number, to be called'],
+            ! $fields->email && $fields->phone && $fields->fewLines() => [FormKind::Contact, 'it asks for a number, to be called'],
             default => [FormKind::Other, 'nothing says what it is for'],
         };
     }

@@ -15,8 +15,6 @@ final class Labels
 {
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'legend'];
 
-    private const FIELDS = ['input to fill in', 'select', 'textarea'];
-
     /** What speaks of fields in general: "* required", "all fields are required". */
     private const OF_FIELDS = '~^[\s*():.–-]*(?:required|optional|pflichtfeld|erforderlich|obligatoires?|obligatoriskt?|påkrævet|valgfrit)?[\s*():.–-]*$'
         .'|\b(?:fields?|felder|pflichtfelder|champs?|fält|felter)\b~iu';
@@ -75,7 +73,7 @@ final class Labels
         }
 
         // Day, month and year, by the name of their group.
-        if ($control->nodeName === 'select' && in_array($near, ['', $legend = $this->legendOf($control)], true)) {
+        if (ControlType::of($control) === 'select' && in_array($near, ['', $legend = $this->legendOf($control)], true)) {
             return $legend;
         }
 
@@ -130,7 +128,7 @@ final class Labels
         $behind = $this->labelAtOrBehind($control) ?? $control;
         $part = $behind->parentNode;
         if ($help === '' && $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true)
-            && $this->page->count(self::FIELDS, $part) === 1) {
+            && $this->page->count(ControlType::CONTROLS, $part) === 1) {
             return $this->page->text($part);
         }
         for ($next = $behind->nextSibling; $help === '' && $next !== null && ! $this->holdsControl($next)
@@ -240,7 +238,7 @@ final class Labels
 
     private function holdsControl(DOMNode $node): bool
     {
-        return $node instanceof DOMElement && (in_array($node->nodeName, ['input', 'select', 'textarea', 'button'], true)
-            || $this->page->count([...self::FIELDS, 'button'], $node) > 0);
+        return $node instanceof DOMElement && ($node->nodeName === 'input' || ControlType::kind($node) !== null
+            || $this->page->count([...ControlType::CONTROLS, ControlType::BUTTON], $node) > 0);
     }
 }

@@ -12,8 +12,6 @@ use DOMElement;
  */
 final class LaterStep
 {
-    private const ASKING = ['input', 'select', 'textarea'];
-
     private const OWN = ['button', 'legend', 'h2', 'h3', 'h4'];
 
     /** @param  callable(DOMElement): bool  $isSeen  whether the step before it is */
@@ -22,8 +20,8 @@ final class LaterStep
         $before = self::before($element);
 
         return $before !== null && $before->nodeName === $element->nodeName && self::isAlike($before, $element)
-            && $element->getAttribute('aria-hidden') !== 'true' && $isSeen($before) && self::count($before, self::ASKING) > 0
-            && (self::count($element, self::ASKING) > 1 || self::count($element, self::OWN) > 0);
+            && $element->getAttribute('aria-hidden') !== 'true' && $isSeen($before) && self::asked($before) > 0
+            && (self::asked($element) > 1 || self::owned($element) > 0);
     }
 
     private static function isAlike(DOMElement $before, DOMElement $element): bool
@@ -42,9 +40,18 @@ final class LaterStep
         return $element;
     }
 
-    /** @param  list<string>  $names */
-    private static function count(DOMElement $part, array $names): int
+    private static function asked(DOMElement $part): int
     {
-        return array_sum(array_map(static fn (string $name): int => $part->getElementsByTagName($name)->length, $names));
+        $asked = 0;
+        foreach ($part->getElementsByTagName('*') as $element) {
+            $asked += $element->nodeName === 'input' || in_array(ControlType::kind($element), ControlType::CONTROLS, true) ? 1 : 0;
+        }
+
+        return $asked;
+    }
+
+    private static function owned(DOMElement $part): int
+    {
+        return array_sum(array_map(static fn (string $name): int => $part->getElementsByTagName($name)->length, self::OWN));
     }
 }

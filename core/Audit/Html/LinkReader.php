@@ -24,7 +24,7 @@ final readonly class LinkReader
     {
         return [
             ...array_map(fn (DOMElement $a): PageLink => $this->link($a, $a->getAttribute('href')), $this->page->named(['a', 'area'], $part)),
-            ...array_map($this->button(...), $this->page->named(['button', 'summary'], $part)),
+            ...array_map($this->button(...), $this->page->named([ControlType::BUTTON, 'summary'], $part)),
         ];
     }
 

@@ -16,8 +16,6 @@ final readonly class Nearby
 {
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4', 'h5'];
 
-    private const FIELDS = ['input to fill in', 'select', 'textarea'];
-
     /** What stands beside a form and yet is about something else. */
     private const APART = ['form', 'nav', 'footer', 'aside', 'table'];
 
@@ -51,7 +49,7 @@ final readonly class Nearby
     private function around(DOMElement $element, ?string $own, bool $columns): array
     {
         $words = $this->named($element, 'aria-labelledby').$this->named($element, 'aria-describedby');
-        $fields = $this->page->count(self::FIELDS, $element);
+        $fields = $this->page->count(ControlType::CONTROLS, $element);
         for ([$at, $met] = [$element, false]; $at->nodeName !== 'body'; $at = $holds) {
             [$before, $met] = $this->before($at, $own);
             $behind = $this->behind($at, $columns);
@@ -59,7 +57,8 @@ final readonly class Nearby
             $holds = $at->parentNode;
             // What holds nothing else is the element as it is seen.
             $stands = $own !== null && "$before$behind" !== '';
-            if ($met || $stands || ! $holds instanceof DOMElement || $this->standsAlone($holds) || $this->page->count(self::FIELDS, $holds) > $fields) {
+            if ($met || $stands || ! $holds instanceof DOMElement || $this->standsAlone($holds)
+                || $this->page->count(ControlType::CONTROLS, $holds) > $fields) {
                 break;
             }
         }
@@ -153,7 +152,7 @@ final readonly class Nearby
     private function isOuter(DOMElement $element, string $way): bool
     {
         for ($near = $element->$way; $near instanceof DOMNode; $near = $near->$way) {
-            if ($this->page->text($near) !== '' || ($near instanceof DOMElement && $this->page->count(self::FIELDS, $near) > 0)) {
+            if ($this->page->text($near) !== '' || ($near instanceof DOMElement && $this->page->count(ControlType::CONTROLS, $near) > 0)) {
                 return false;
             }
         }
@@ -188,7 +187,7 @@ final readonly class Nearby
     private function isApart(DOMElement $near): bool
     {
         return (in_array($near->nodeName, self::APART, true) && ! $this->endsAPart($near))
-            || $this->page->count(['form', 'button', ...self::FIELDS], $near) > 0;
+            || $this->page->count(['form', 'button', ...ControlType::CONTROLS], $near) > 0;
     }
 
     private function standsAlone(DOMElement $part): bool

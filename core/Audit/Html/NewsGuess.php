@@ -49,7 +49,7 @@ final readonly class NewsGuess
             $sent = $this->speaksAnywhere($words, WordClass::BySms, WordClass::ByMessaging)
                 || ($this->sends($words->says) && ! $this->speaksAnywhere($words, WordClass::CallsBack, WordClass::Answers));
 
-            return $fields->lines === 1 && $fields->fewLines() && $fields->has('tel') && $sent ? 'it asks for a number alone, to send messages to it' : null;
+            return $fields->lines === 1 && $fields->fewLines() && $fields->phone && $sent ? 'it asks for a number alone, to send messages to it' : null;
         }
 
         return match (true) {

@@ -37,10 +37,6 @@ final class Page
 
     private const BUTTONS = ['submit', 'button', 'reset'];
 
-    private const ROLES = ['checkbox', 'switch', 'radio'];
-
-    private const OWN_SWITCH = '~-(?:checkbox|switch|toggle)$~';
-
     /** @var list<DOMElement> in the order of the document; held, so that each keeps its object id */
     private array $elements = [];
 
@@ -123,8 +119,9 @@ final class Page
         if ($element->hasAttributes()) {
             $this->indexAttributes($element, $place);
         }
-        if ($name === 'input' && $element->getAttribute('type') !== 'hidden') {
-            $this->named['input to fill in'][] = $place;
+        $kind = $shown ? null : ControlType::kind($element);
+        if ($kind !== null) {
+            $this->named[$kind][] = $place;
         }
         $id = spl_object_id($element);
         $seen = ! isset($this->hidden[$id]) && ($shown || ! isset(self::UNSEEN[$name]));
@@ -161,15 +158,6 @@ final class Page
 
     private function indexAttributes(DOMElement $element, int $place): void
     {
-        // An element of the page's own that calls itself a switch is one.
-        if (preg_match(self::OWN_SWITCH, $element->nodeName) === 1 && ! $element->hasAttribute('role')) {
-            $element->setAttribute('role', 'switch');
-        }
-        if (in_array($role = $element->getAttribute('role'), self::ROLES, true)) {
-            $this->named["role $role"][] = $place;
-        } elseif ($element->nodeName === 'button' && $element->hasAttribute('aria-pressed')) {
-            $this->named['toggle button'][] = $place;
-        }
         if ($element->hasAttribute('id')) {
             $this->ids[$element->getAttribute('id')][] = $element;
         }
@@ -186,7 +174,7 @@ final class Page
     }
 
     /**
-     * @param  list<string>  $names  of elements, "input to fill in", or "role ..."
+     * @param  list<string>  $names  of elements, or kinds of them
      * @return list<DOMElement> of these names in an element, itself not counted, or in the whole document
      */
     public function named(array $names, ?DOMElement $within = null): array

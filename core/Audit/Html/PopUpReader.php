@@ -62,7 +62,7 @@ final readonly class PopUpReader
             if ($this->doesClose($element)) {
                 return null;
             }
-            $words = in_array($element->nodeName, ['button', 'a'], true) || $element->getAttribute('role') === 'button' ? $this->page->text($element) : '';
+            $words = $element->nodeName === 'a' || ControlType::kind($element) === ControlType::BUTTON ? $this->page->text($element) : '';
             if (preg_match(self::CLOSES, str_replace(['-', '_'], ' ', $called)) === 1 || ($words !== '' && preg_match(self::CLOSES, $words) === 1)) {
                 return null;
             }

@@ -56,7 +56,7 @@ final readonly class Visibility
     private function isHiddenByStyles(DOMElement $element): bool
     {
         for ($node = $element; $node instanceof DOMElement && ! in_array($node->nodeName, ['form', 'body'], true); $node = $node->parentNode) {
-            if ($node !== $element && $this->page->count(['input to fill in', 'select', 'textarea'], $node) > 1) {
+            if ($node !== $element && $this->page->count(ControlType::CONTROLS, $node) > 1) {
                 return false;
             }
             if ($this->styles->hide($node)) {
