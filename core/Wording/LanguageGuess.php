@@ -33,6 +33,9 @@ final readonly class LanguageGuess
     /** Words that must speak for another language than the one that somebody says it is: "Name" and "E-mail" are written in several. */
     private const PLAIN = 6;
 
+    /** Tenths of a text's words that are known in the language that it is said to be in, where nobody need look for another. */
+    private const WELL = 6;
+
     /** What a neighbour of ours cannot do without, and none of ours writes: Dutch, Norwegian. */
     private const NEIGHBOURS = ['ik', 'mij', 'het', 'een', 'niet', 'voor', 'wij', 'onze', 'zijn', 'wordt', 'bij', 'meg', 'deg', 'seg', 'ikkje', 'noe'];
 
@@ -41,11 +44,25 @@ final readonly class LanguageGuess
     /** Whether enough of a text's words are known in a language to judge what they do: three in ten. */
     public static function reads(string $text, Language $language): bool
     {
-        preg_match_all("~[\p{L}\p{N}]+~u", mb_strtolower(Folded::plain($text)), $m);
-        $vocabulary = Vocabulary::of($language);
-        $known = count(array_filter($m[0], static fn (string $w): bool => $vocabulary->knows(new Token($w, 0, 0, true, false))));
+        $words = self::words($text);
 
-        return (count($m[0]) < self::LEAST && mb_strlen($text) < self::RUN) || $known * 10 >= 3 * count($m[0]);
+        return (count($words) < self::LEAST && mb_strlen($text) < self::RUN) || self::known($words, $language) * 10 >= 3 * count($words);
+    }
+
+    /** @return list<string> in small letters */
+    private static function words(string $text): array
+    {
+        preg_match_all("~[\p{L}\p{N}]+~u", mb_strtolower(Folded::plain($text)), $m);
+
+        return $m[0];
+    }
+
+    /** @param  list<string>  $words */
+    private static function known(array $words, Language $language): int
+    {
+        $vocabulary = Vocabulary::of($language);
+
+        return count(array_filter($words, static fn (string $w): bool => $vocabulary->knows(new Token($w, 0, 0, true, false))));
     }
 
     /** The language that a text is most likely in; null where it is too short, undecided, or none of ours. */
@@ -58,8 +75,34 @@ final readonly class LanguageGuess
     public static function ofSaid(string $text, ?Language $said): ?Language
     {
         $guess = self::kept($text);
+        if ($said === null || ($guess->language !== null && $guess->words >= self::PLAIN)) {
+            return $guess->language;
+        }
 
-        return $said !== null && $guess->words < self::PLAIN ? $said : $guess->language ?? $said;
+        return self::inOtherWords($text, $said) ?? $said;
+    }
+
+    /**
+     * The language in which a text's words are known far better than in the one that it is said to be in; null where that is none.
+     * "Registrierte Nutzer erhalten Werbe-E-Mails": without one of the words that a language cannot do without.
+     */
+    private static function inOtherWords(string $text, Language $said): ?Language
+    {
+        $words = self::words($text);
+        $known = self::known($words, $said);
+        if ($known * 10 >= self::WELL * count($words) || array_intersect($words, self::NEIGHBOURS) !== []) {
+            return null;
+        }
+        $best = null;
+        $most = max(intdiv(3 * $known, 2), $known + self::FEWEST - 1);
+        foreach (Language::cases() as $language) {
+            $in = $language === $said ? 0 : self::known($words, $language);
+            if ($in > $most && 2 * $in >= count($words)) {
+                [$best, $most] = [$language, $in];
+            }
+        }
+
+        return $best;
     }
 
     private static function kept(string $text): self

@@ -98,6 +98,16 @@ test('whatever a form is, it is judged alike', function (Closure $change, int $f
     'with a link for its button' => [PlayedControls::button('<a href="#" class="btn btn-wide">', '</a>'), 16],
 ]);
 
+test('a page whose template says another language is read in the one that it is written in', function (string $written, string $said): void {
+    $change = static fn (string $h): string => (string) preg_replace("~(<html[^>]*\slang=\"?)$written\b~", "\$1$said", $h);
+    foreach (fewForms($change, 17) as [$form, $html]) {
+        [[$kind, $found], [$as, $other]] = [judgedForm($form->html, $form->address), judgedForm($html, $form->address)];
+        // Which language it says it is in is a finding by itself, and a country's words a law's.
+        $without = ['language-offered' => 1, 'ca-identified' => 1];
+        expect([$as, array_diff_key($other, $without)])->toBe([$kind, array_diff_key($found, $without)], $form->name);
+    }
+})->with([['de', 'en'], ['fr', 'en'], ['sv', 'en'], ['da', 'en'], ['en', 'de']]);
+
 /* Beside it stand words about something else. */
 
 test('what a house trades in, and when it is open, says nothing of what is sent', function (string $language, string $words, string $letter): void {

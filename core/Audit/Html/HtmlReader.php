@@ -110,6 +110,14 @@ final class HtmlReader
         return $ticked;
     }
 
+    /** What a form says it is in, unless it says so with its whole page and that is plainly in another: "lang=en" stays in what a page is made from. */
+    private function spoken(?Language $said): ?Language
+    {
+        $body = $this->page->body();
+
+        return $this->page->whole && LanguageTag::of($body)->language() === $said ? LanguageGuess::ofSaid($this->page->text($body), $said) : $said;
+    }
+
     /** @param  string  $ofOthers  what the other forms of the page say */
     private function form(FoundForm $form, string $ofOthers): Reading
     {
@@ -118,7 +126,7 @@ final class HtmlReader
         $beside = $this->beside($form);
         $tag = LanguageTag::of($form->element);
         $said = $tag->language() ?? $this->given;
-        $language = LanguageGuess::ofSaid($text, $said) ?? LanguageGuess::of($page->text($page->body()));
+        $language = LanguageGuess::ofSaid($text, $this->spoken($said)) ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
         $guessed = (new KindGuess($listener))->of(
             $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $text, $beside)
