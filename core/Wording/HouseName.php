@@ -110,7 +110,8 @@ final class HouseName
         [$title, $rest] = explode("\n", $page, 2) + ['', ''];
         $parts = array_values(array_filter(array_map(trim(...), preg_split(self::PARTS, $title) ?: []), static fn (string $part): bool => $part !== ''));
         foreach ($parts as $name) {
-            if (preg_match('~\p{Lu}~u', $name) === 1 && preg_match('~(?:^|[.!?]\s)'.preg_quote($name, '~').'\s*[,·|–]\s*\S~mu', $rest) === 1) {
+            $written = preg_quote($name, '~').'|'.preg_quote(mb_strtoupper($name), '~');
+            if (preg_match('~\p{Lu}~u', $name) === 1 && preg_match("~(?:^|[.!?]\s)(?:$written)\s*[,·|–]\s*\S~mu", $rest) === 1) {
                 return Found::first($name, $page);
             }
         }

@@ -108,6 +108,23 @@ test('a page whose template says another language is read in the one that it is 
     }
 })->with([['de', 'en'], ['fr', 'en'], ['sv', 'en'], ['da', 'en'], ['en', 'de']]);
 
+test('a heading and a button in capitals say what they say in small letters, and name nobody', function (): void {
+    $page = static fn (string $heading, string $button): string => '<!doctype html><html lang=en><head><title>Sign up</title></head><body>'
+        ."<h2>$heading</h2><form method=post action=/s><label>Email <input type=email name=e autocomplete=email required></label>"
+        ."<p>New walks each week. Unsubscribe in every email.</p><button>$button</button></form><a href=/privacy>Privacy notice</a></body></html>";
+
+    expect(judgedForm($page('LAKE WALKS BY EMAIL', 'SIGN ME UP'), ''))->toBe(judgedForm($page('Lake walks by email', 'Sign me up'), ''))
+        ->and(judgedForm($page('LAKE WALKS BY EMAIL', 'SIGN ME UP'), '')[1])->toHaveKey('controller-named');
+});
+
+test('a house whose title stands at the foot in capitals is named', function (): void {
+    $page = static fn (string $foot): string => '<!doctype html><html lang=en><head><title>River Rescue</title></head><body><form><h1>News by email</h1>'
+        ."<label>Email <input type=email name=e></label><button>Sign up</button></form><footer>$foot · <a href=/p>Privacy notice</a></footer></body></html>";
+
+    expect(judgedForm($page('RIVER RESCUE'), '')[1])->not->toHaveKey('controller-named')
+        ->and(judgedForm($page('HAVE A GOOD DAY'), '')[1])->toHaveKey('controller-named');
+});
+
 /* Beside it stand words about something else. */
 
 test('what a house trades in, and when it is open, says nothing of what is sent', function (string $language, string $words, string $letter): void {

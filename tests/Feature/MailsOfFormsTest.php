@@ -97,3 +97,18 @@ test('nothing of whoever it was sent to is kept, and what is no mail is said', f
         expect(fn () => MailReader::read($bytes))->toThrow(UnreadableMail::class);
     }
 });
+
+test('nothing of whoever it was sent to is kept, wherever it stands', function (string $html, array $said): void {
+    $mail = MailReader::read(
+        "From: Seahaven <rooms@seahaven.example>\r\nTo: \"Sand, Imke\" <imke.sand@post.example>\r\nDelivered-To: <imke@inner.example>\r\n"
+        ."Subject: Imke, please confirm\r\nContent-Type: text/html; charset=utf-8\r\n\r\n$html"
+    );
+    expect($mail->json())->not->toMatch('~imke|imke(?:\.|%2e)sand|(?:@|%40)(?:post|inner)\.example~i')->and($mail->text)->toContain(...$said);
+})->with([
+    'in the greeting' => ['<p>Hello Imke,</p><p>sand beaches and more.</p>', ['Hello …,', 'sand beaches']],
+    'by the family name' => ['<p>Dear Mrs Sand:</p><p>please confirm.</p>', ['Dear Mrs …:']],
+    'in the text' => ['<p>You gave us the address imke.sand@post.example.</p>', ['address …']],
+    'where it was delivered' => ['<p>Sent to IMKE@inner.example</p>', ['Sent to …']],
+    'in a link' => ['<p>Confirm:</p><a href="https://seahaven.example/c?to=imke.sand@post.example">imke.sand@post.example</a>', ['Confirm']],
+    'in a link, encoded' => ['<p>Confirm:</p><a href="https://seahaven.example/c?to=imke.sand%40post.example">Yes</a>', ['Yes']],
+]);

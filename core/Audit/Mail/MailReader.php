@@ -33,12 +33,13 @@ final class MailReader
         }
         $reply = $mail->getHeader('Reply-To');
         [$text, $links] = self::body($mail);
-        $to = $mail->getHeader('To');
-        $persons = $to instanceof AddressHeader ? array_filter([$to->getEmail(), $to->getPersonName()]) : [];
+        $readers = Readers::of($mail);
+        $without = static fn (string $words): string => $readers->leftOutOf(self::plain($words));
 
         return new SentMail(
             (string) $from->getPersonName(), $from->getEmail(), $reply instanceof AddressHeader ? $reply->getEmail() : '',
-            self::without((string) $mail->getHeaderValue('Subject'), $persons), self::without($text, $persons), $links,
+            $without((string) $mail->getHeaderValue('Subject')), $without($text),
+            array_map(static fn (MailLink $l): MailLink => new MailLink($without($l->text), $without($l->href)), $links),
             $mail->getHeader('List-Unsubscribe') !== null
         );
     }
@@ -51,14 +52,14 @@ final class MailReader
             $text = (string) $mail->getTextContent();
             preg_match_all('~https?://[^\s<>"]+~', $text, $m);
 
-            return [trim($text), array_map(static fn (string $href): MailLink => new MailLink('', self::plain($href)), $m[0])];
+            return [trim($text), array_map(static fn (string $href): MailLink => new MailLink('', $href), $m[0])];
         }
         try {
             $page = Page::read($html);
         } catch (UnreadableHtml $e) {
             throw new UnreadableMail($e->getMessage());
         }
-        $links = array_map(static fn (DOMElement $a): MailLink => new MailLink($page->text($a), self::plain($a->getAttribute('href'))), $page->named(['a']));
+        $links = array_map(static fn (DOMElement $a): MailLink => new MailLink($page->text($a), $a->getAttribute('href')), $page->named(['a']));
         $text = Lines::tidy($page->text($page->body())."\n".self::preview($page));
 
         return [$text, array_values(array_filter($links, static fn (MailLink $l): bool => $l->href !== ''))];
@@ -72,14 +73,8 @@ final class MailReader
         return implode("\n", array_map(static fn (DOMElement $e): string => $e->textContent, $hidden));
     }
 
-    private static function plain(string $href): string
+    private static function plain(string $words): string
     {
-        return (string) preg_replace(self::OWN, MailLink::LEFT_OUT, $href);
-    }
-
-    /** @param  array<mixed, string>  $persons */
-    private static function without(string $text, array $persons): string
-    {
-        return str_ireplace($persons, '…', (string) preg_replace(self::OWN, '…', $text));
+        return (string) preg_replace(self::OWN, MailLink::LEFT_OUT, $words);
     }
 }

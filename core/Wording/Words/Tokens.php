@@ -13,6 +13,9 @@ final class Tokens
     /** Letters of an ending that is set behind a colon. */
     private const ENDING = 3;
 
+    /** A line of few words, three or more, all in capitals. */
+    private const SHOUTED = '~^(?=.{0,50}$)\P{Ll}*\p{Lu}{2}\P{Ll}*\s\P{Ll}*\p{Lu}{2}\P{Ll}*\s\P{Ll}*\p{Lu}{2}\P{Ll}*$~uD';
+
     /** @return list<Token> */
     public static function of(string $text, Vocabulary $vocabulary): array
     {
@@ -20,11 +23,12 @@ final class Tokens
         static $breaks = null;
         $breaks ??= IntlBreakIterator::createWordInstance('en') ?? throw new LogicException('ICU has no rules for words.');
         $breaks->setText($text);
+        $shouts = preg_match(self::SHOUTED, $text) === 1;
         [$tokens, $from] = [[], 0];
         for ($to = $breaks->next(); $to !== IntlBreakIterator::DONE; $to = $breaks->next()) {
             $piece = substr($text, $from, $to - $from);
             if (trim($piece) !== '') {
-                self::take($tokens, $piece, $from, $vocabulary);
+                self::take($tokens, $piece, $from, $vocabulary, $shouts);
             }
             $from = $to;
         }
@@ -34,22 +38,24 @@ final class Tokens
 
     /**
      * @param  list<Token>  $tokens
+     * @param  bool  $shouts  whether it stands in a sentence of capitals, where none begins a name
      */
-    private static function take(array &$tokens, string $piece, int $from, Vocabulary $vocabulary): void
+    private static function take(array &$tokens, string $piece, int $from, Vocabulary $vocabulary, bool $shouts): void
     {
         $plain = preg_match('~[\x80-\xFF]~', $piece) !== 1;
         $form = $plain ? strtolower($piece) : mb_strtolower($piece);
         $apart = strpos($form, "'");
         if ($apart !== false && $vocabulary->isElided(substr($form, 0, $apart)) && strlen($form) === strlen($piece) && $apart + 1 < strlen($form)) {
-            $tokens[] = new Token(substr($form, 0, $apart), $from, $from + $apart + 1, true, ctype_upper($piece[0]));
+            $tokens[] = new Token(substr($form, 0, $apart), $from, $from + $apart + 1, true, ! $shouts && ctype_upper($piece[0]));
             $rest = substr($piece, $apart + 1);
-            $tokens[] = new Token(substr($form, $apart + 1), $from + $apart + 1, $from + strlen($piece), true, preg_match('~^\p{Lu}~u', $rest) === 1);
+            $capital = ! $shouts && preg_match('~^\p{Lu}~u', $rest) === 1;
+            $tokens[] = new Token(substr($form, $apart + 1), $from + $apart + 1, $from + strlen($piece), true, $capital);
 
             return;
         }
         $word = $plain ? ctype_alnum($piece[0]) : preg_match('~[\p{L}\p{N}\p{So}]~u', $piece) === 1;
         $capital = $plain || ctype_upper($piece[0]) ? ctype_upper($piece[0]) : preg_match('~^\p{Lu}~u', $piece) === 1;
-        $tokens[] = new Token($form, $from, $from + strlen($piece), $word, $capital);
+        $tokens[] = new Token($form, $from, $from + strlen($piece), $word, ! $shouts && $capital);
     }
 
     /**
