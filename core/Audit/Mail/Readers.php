@@ -67,6 +67,6 @@ final readonly class Readers
     /** "Dear Mrs Sand," in a line of its own. */
     private static function greets(string $line): bool
     {
-        return preg_match('~^\s*\p{L}+(?:[\s.]+[^\s,!:]+){1,'.(self::GREETING - 1).'}\s*[,!:]?\s*$~u', $line) === 1;
+        return preg_match('~^\s*\p{L}+(?:[\s.]+[^\s,!:.]+){1,'.(self::GREETING - 1).'}\s*[,!:]?\s*$~u', $line) === 1;
     }
 }
