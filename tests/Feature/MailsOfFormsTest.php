@@ -93,7 +93,7 @@ test('a mail that only announces confirms nothing: a breach in Germany, a weakne
 test('nothing of whoever it was sent to is kept, and what is no mail is said', function (): void {
     $mail = mailOf('<p>Dear Imke Sand, imke@post.example was entered.</p><a href="https://seahaven.example/c/8f2a61b09c7744d1aa?u=imke%40post.example.8f2a61b0">Confirm</a>');
     expect($mail->json())->not->toContain('mke')->not->toContain('8f2a61b0')->and(SentMail::from(Document::parse($mail->json())))->toEqual($mail);
-    foreach (['', 'Hello', "\x00\xff", str_repeat('a', 2_100_000)] as $bytes) {
+    foreach (['', 'Hello', "\x00\xff", str_repeat('a', 2_100_000), "From: a@b.example\r\n\r\n"] as $bytes) {
         expect(fn () => MailReader::read($bytes))->toThrow(UnreadableMail::class);
     }
 });
@@ -111,4 +111,25 @@ test('nothing of whoever it was sent to is kept, wherever it stands', function (
     'where it was delivered' => ['<p>Sent to IMKE@inner.example</p>', ['Sent to …']],
     'in a link' => ['<p>Confirm:</p><a href="https://seahaven.example/c?to=imke.sand@post.example">imke.sand@post.example</a>', ['Confirm']],
     'in a link, encoded' => ['<p>Confirm:</p><a href="https://seahaven.example/c?to=imke.sand%40post.example">Yes</a>', ['Yes']],
+]);
+
+test('a mail is read in whatever shape it was saved', function (string $bytes): void {
+    $head = "From: =?utf-8?q?M=C3=B6wenhaus?= <rooms@seahaven.example>\r\nTo: imke@post.example\r\nSubject: =?utf-8?q?Best=C3=A4tigen?=\r\n";
+    $html = '<meta charset=utf-8><p>Zimmer in der Höhe – 20&nbsp;% für Sie.</p><a href="https://seahaven.example/c">Bestätigen</a>';
+    $mail = MailReader::read(strtr($bytes, [
+        '{head}' => $head, '{html}' => $html, '{quoted}' => quoted_printable_encode($html), '{base64}' => chunk_split(base64_encode($html)),
+        '{western}' => mb_convert_encoding(str_replace('utf-8', 'windows-1252', $html), 'Windows-1252', 'UTF-8'),
+    ]));
+    expect([$mail->fromName, $mail->subject, $mail->text, count($mail->links)])
+        ->toBe(['Möwenhaus', 'Bestätigen', "Zimmer in der Höhe – 20 % für Sie.\nBestätigen", 1]);
+})->with([
+    'as it is' => "{head}Content-Type: text/html; charset=utf-8\r\n\r\n{html}",
+    'without saying how it is written' => "{head}Content-Type: text/html\r\n\r\n{html}",
+    'quoted' => "{head}Content-Type: text/html; charset=utf-8\r\nContent-Transfer-Encoding: quoted-printable\r\n\r\n{quoted}",
+    'base64' => "{head}Content-Type: text/html; charset=utf-8\r\nContent-Transfer-Encoding: base64\r\n\r\n{base64}",
+    'as in the West' => "{head}Content-Type: text/html; charset=windows-1252\r\n\r\n{western}",
+    'beside plain words' => "{head}Content-Type: multipart/alternative; boundary=b\r\n\r\n--b\r\nContent-Type: text/plain\r\n\r\nPlain\r\n--b\r\n"
+        ."Content-Type: text/html; charset=utf-8\r\n\r\n{html}\r\n--b--\r\n",
+    'enclosed in another' => "From: o@tidewick.example\r\nSubject: Fwd\r\nContent-Type: multipart/mixed; boundary=b\r\n\r\n--b\r\nContent-Type: text/plain\r\n\r\n"
+        ."see below\r\n--b\r\nContent-Type: message/rfc822\r\n\r\n{head}Content-Type: text/html; charset=utf-8\r\n\r\n{html}\r\n--b--\r\n",
 ]);
