@@ -120,6 +120,7 @@ enum ActRefusal: string implements Refusal
     case NothingGiven = 'nothing-given';
     case UnreadablePage = 'unreadable-page';
     case NoFormThere = 'no-form-there';
+    case FormElsewhere = 'form-elsewhere';
     case FormGoneThere = 'form-gone-there';
     case NotFetched = 'not-fetched';
     case PageFileSize = 'page-file-size';
@@ -181,8 +182,8 @@ enum ActRefusal: string implements Refusal
             self::LinesWrong => ':says',
             self::NothingGiven => 'Paste a page or a part of one, choose a file, or give the address of a page.',
             self::UnreadablePage => 'Of :file nothing could be read: :why',
-            self::NoFormThere => 'No form stands in :file. Where a script draws it, open the page in a browser, save it as the browser shows it'
-                .' (save as, whole page), and give that file.',
+            self::NoFormThere => 'No form stands in :file. Give the page, or the part of it, in which it stands.',
+            self::FormElsewhere => 'In :file, as it was given, nothing is filled in. :why',
             self::FormGoneThere => 'The page has :count, and none is like this one any more. Put it away if it is gone for good, or add what stands'
                 .' there as a form of its own.',
             self::NotFetched => 'The page could not be fetched: :why',

@@ -48,7 +48,7 @@ abstract class AuditReport extends Report
     /** @return array<string, mixed> */
     private function file(AuditedFile $file): array
     {
-        return ['file' => $file->name, 'forms' => array_map($this->form(...), $file->forms)];
+        return ['file' => $file->name, 'forms' => array_map($this->form(...), $file->forms)] + array_filter(['elsewhere' => $file->elsewhere]);
     }
 
     /** @return array<string, mixed> */
@@ -74,7 +74,7 @@ abstract class AuditReport extends Report
 
     private function show(AuditedFile $file): void
     {
-        $this->line($file->forms === [] ? "$file->name: no form was found." : $file->name);
+        $this->line($file->forms === [] ? rtrim("$file->name: no form was found. $file->elsewhere") : $file->name);
         foreach ($file->forms as $form) {
             $reading = $form->reading;
             $this->line(

@@ -58,6 +58,8 @@ test('foreign forms are audited from the command line without database, with the
         ->toContain('cannot be opened')
         ->and(auditHtml([$good], '--lang=tlh')->getExitCode())->toBe(2)
         ->and(auditHtml([htmlFile('<p>No form.</p>')])->getOutput())->toContain('no form was found');
+    $drawn = auditHtml([$good, htmlFile('<div id=app></div><script type=module src=app.js></script>')]);
+    expect($drawn->getExitCode())->toBe(2)->and($drawn->getErrorOutput())->toContain('save it as the browser shows it');
     expect(Artisan::call('audit:html', ['file' => [$bad]]))->toBe(1);
 });
 

@@ -81,7 +81,10 @@ test('what cannot be taken is said, and nothing that was typed is lost', functio
     expect(ForeignForm::query()->count())->toBe(0);
 })->with([
     'nothing' => [[], 'Paste a page or a part of one'],
-    'no form' => [['html' => '<p>Hello</p>'], 'No form stands in what was pasted. Where a script draws it'],
+    'no form' => [['html' => '<p>Hello</p>'], 'No form stands in what was pasted. Give the page'],
+    'a page that a script draws' => [
+        ['html' => '<body><div id=app></div><script src=/app.js></script>'], 'what was pasted, as it was given, nothing is filled in. Its scripts draw',
+    ],
     'no form, beside an address that was not read' => [['html' => '<p>Hello</p>', 'address' => 'http://127.0.0.1/'], 'No form stands in what was pasted.'],
     'no HTML' => [['html' => "\x89PNG\r\n"], 'No form stands in'],
     'a thousand tags deep' => [['html' => str_repeat('<div>', 2000).'<input>'], 'deep in one another'],

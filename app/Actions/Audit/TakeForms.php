@@ -18,6 +18,7 @@ use App\Support\SystemClock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Juramen\Audit\Html\ClearedPage;
+use Juramen\Audit\Html\FormElsewhere;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\UnreadableHtml;
 use Juramen\Audit\Reading;
@@ -89,7 +90,8 @@ final class TakeForms
         $last = $form->newest;
         $nth = SameForm::among($last === null ? [] : $this->forms->on($last, $form), $last->nth ?? 0, $known);
         if ($nth === null) {
-            throw Refused::because(ActRefusal::FormGoneThere, count: count($known) === 1 ? 'one form' : count($known).' forms');
+            throw ($known === [] ? self::withoutForm($page) : null)
+                ?? Refused::because(ActRefusal::FormGoneThere, count: count($known) === 1 ? 'one form' : count($known).' forms');
         }
 
         return DB::transaction(fn (): ForeignReading => $this->write($form, ClearedPage::of($page->bytes), $nth, $page->how, $language, $by));
@@ -106,7 +108,7 @@ final class TakeForms
         // A search or a login beside another form is not what somebody asks about.
         $asking = array_filter($readings, static fn (Reading $r): bool => $r->kind->asksForConsent()) ?: $readings;
         if ($asking === []) {
-            throw Refused::because(ActRefusal::NoFormThere, file: $page->called());
+            throw self::withoutForm($page) ?? Refused::because(ActRefusal::NoFormThere, file: $page->called());
         }
 
         return DB::transaction(function () use ($asking, $page, $by, $name, $language): array {
@@ -150,6 +152,14 @@ final class TakeForms
         } catch (UnreadableHtml $e) {
             throw Refused::because(ActRefusal::UnreadablePage, file: $page->called(), why: $e->getMessage());
         }
+    }
+
+    /** Where the form of a page may be in whose source none stands; null where nothing points to one. */
+    private static function withoutForm(GivenPage $page): ?Refused
+    {
+        $elsewhere = FormElsewhere::of($page->bytes);
+
+        return $elsewhere === null ? null : Refused::because(ActRefusal::FormElsewhere, file: $page->called(), why: $elsewhere->says);
     }
 
     /** The title of its page, or where it stands, and what it is for. */

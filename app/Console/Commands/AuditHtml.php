@@ -9,6 +9,7 @@ use Closure;
 use Juramen\Audit\Formats\AuditedFile;
 use Juramen\Audit\Formats\JudgedForm;
 use Juramen\Audit\Formats\SourceLines;
+use Juramen\Audit\Html\FormElsewhere;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Html\LinkedStyles;
 use Juramen\Audit\Html\UnreadableHtml;
@@ -53,10 +54,15 @@ final class AuditHtml extends AuditReport
         $bytes = $bytes === false ? throw new UnreadableHtml('It cannot be opened; give the path of a file.') : $bytes;
         $lines = new SourceLines($bytes);
 
-        return new AuditedFile($name, array_map(
-            static fn (Reading $r): JudgedForm => new JudgedForm($r, Requirements::judge($r), $lines),
-            HtmlReader::read(LinkedStyles::put($bytes, $this->beside($name)), (string) $this->option('url'), $language)
-        ));
+        $readings = HtmlReader::read(LinkedStyles::put($bytes, $this->beside($name)), (string) $this->option('url'), $language);
+        $elsewhere = $readings === [] ? FormElsewhere::of($bytes) : null;
+        if ($elsewhere?->drawn === true) {
+            throw new UnreadableHtml($elsewhere->says);
+        }
+
+        return new AuditedFile(
+            $name, array_map(static fn (Reading $r): JudgedForm => new JudgedForm($r, Requirements::judge($r), $lines), $readings), $elsewhere->says ?? ''
+        );
     }
 
     /** @return Closure(string): ?string what stands in a file beside or below a page */
