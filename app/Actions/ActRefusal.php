@@ -183,7 +183,7 @@ enum ActRefusal: string implements Refusal
             self::NothingGiven => 'Paste a page or a part of one, choose a file, or give the address of a page.',
             self::UnreadablePage => 'Of :file nothing could be read: :why',
             self::NoFormThere => 'No form stands in :file. Give the page, or the part of it, in which it stands.',
-            self::FormElsewhere => 'In :file, as it was given, nothing is filled in. :why',
+            self::FormElsewhere => 'In the source of :file stand no fields. :why',
             self::FormGoneThere => 'The page has :count, and none is like this one any more. Put it away if it is gone for good, or add what stands'
                 .' there as a form of its own.',
             self::NotFetched => 'The page could not be fetched: :why',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Juramen\Audit\AskedField;
 use Juramen\Audit\Html\HtmlReader;
 use Juramen\Audit\Requirements;
+use Juramen\Audit\Result;
 use Juramen\Points\FieldMeaning;
 use Juramen\Points\FormKind;
 use Tests\Core\FoundFormCase;
@@ -123,6 +124,19 @@ test('a house whose title stands at the foot in capitals is named', function ():
 
     expect(judgedForm($page('RIVER RESCUE'), '')[1])->not->toHaveKey('controller-named')
         ->and(judgedForm($page('HAVE A GOOD DAY'), '')[1])->toHaveKey('controller-named');
+});
+
+test('which language it says it is in is to be mended where the whole form is in another', function (): void {
+    $page = static fn (string $words, string $box): string => "<!doctype html><html lang=en><title>Otter Kayaks</title><form><h1>$words</h1>"
+        ."<label>Email <input type=email name=e></label><label><input type=checkbox name=n> $box</label><button>OK</button></form>";
+    $mend = static fn (string $html): array => array_values(array_map(static fn (Result $r): string => $r->mend, array_filter(
+        Requirements::judge(HtmlReader::read($html)[0]), static fn (Result $r): bool => $r->requirement->id() === 'language-offered' && $r->verdict->isFinding()
+    )));
+    $german = 'Ja, Otter Kayaks darf mir einmal im Monat Neuigkeiten zu den Kajaks per E-Mail senden.';
+
+    expect($mend($page('Wir schreiben Ihnen, wenn Sie das möchten', $german))[0])->toStartWith('Write lang="de" where it begins')
+        ->and($mend($page('We write to you about the kayaks that we build, if you wish and for as long as you like', $german)))
+        ->toBe(['Write the consent in English.']);
 });
 
 /* Beside it stand words about something else. */

@@ -83,7 +83,7 @@ test('what cannot be taken is said, and nothing that was typed is lost', functio
     'nothing' => [[], 'Paste a page or a part of one'],
     'no form' => [['html' => '<p>Hello</p>'], 'No form stands in what was pasted. Give the page'],
     'a page that a script draws' => [
-        ['html' => '<body><div id=app></div><script src=/app.js></script>'], 'what was pasted, as it was given, nothing is filled in. Its scripts draw',
+        ['html' => '<body><div id=app></div><script src=/app.js></script>'], 'In the source of what was pasted stand no fields. Its scripts draw',
     ],
     'no form, beside an address that was not read' => [['html' => '<p>Hello</p>', 'address' => 'http://127.0.0.1/'], 'No form stands in what was pasted.'],
     'no HTML' => [['html' => "\x89PNG\r\n"], 'No form stands in'],
@@ -171,7 +171,7 @@ test('a watched form is the same whatever is put before it on its page, and a se
     $search = '<form role="search" action="/q"><input type="search" name="q" aria-label="Search"><button>Go</button></form>';
     $sends = str_replace('<button>', '<p>By sending this you agree that we email you our offers.</p><button>', FOREIGN);
     $under = static fn (string $page, int $times): string => str_replace('<body>', '<body>'.str_repeat($search, $times), $page);
-    $answers = [$under(FOREIGN, 1), $under($sends, 2), $search];
+    $answers = [$under(FOREIGN, 1), $under($sends, 2), $search, '<body><div id=app></div><script src=/app.js></script>'];
     Http::fake(function () use (&$answers) {
         return Http::response((string) array_shift($answers));
     });
@@ -183,6 +183,8 @@ test('a watched form is the same whatever is put before it on its page, and a se
     $this->get("/audit/forms/$form->slug")->assertSee('A sentence stands there that did not.')->assertSee('By sending this you agree');
     expect(app(WatchForms::class)())->toBe(0);
     $this->get('/desk')->assertSee('the page has no such form any more');
+    expect(app(WatchForms::class)())->toBe(0);
+    $this->get('/desk')->assertSee('a script draws the page now');
 });
 
 test('a copy is compared with the edition in force of its point', function (): void {

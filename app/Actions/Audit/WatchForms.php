@@ -25,7 +25,11 @@ final class WatchForms
                 $this->take->again($form, null, null);
                 $count++;
             } catch (Refused $e) {
-                $this->failed($form, $e->isFor(ActRefusal::FormGoneThere) ? 'form-gone' : ($e->grounds[0]->fact('problem') ?? 'unreadable'));
+                $this->failed($form, match (true) {
+                    $e->isFor(ActRefusal::FormGoneThere) => 'form-gone',
+                    $e->isFor(ActRefusal::FormElsewhere) => 'form-elsewhere',
+                    default => $e->grounds[0]->fact('problem') ?? 'unreadable',
+                });
             }
         }
 

@@ -92,13 +92,18 @@ final class LanguageOffered extends FormRequirement
         if ($reading->around->language === null) {
             return $this->notApplicable('The page does not say which language it is in.');
         }
+        $said = $reading->around->language;
         foreach ($this->wordsOfConsent($reading) as [$where, $words]) {
             $language = LanguageGuess::of($words);
-            if ($language !== null && $language !== $reading->around->language) {
+            if ($language !== null && $language !== $said) {
+                // What is in another language as a whole is read out wrongly, whoever understands it.
+                $whole = $language === $reading->language;
+
                 return [
                     $this->finding(
-                        Verdict::Weakness, "The page is in {$reading->around->language->endonym()}, the consent in {$language->endonym()}.", $where,
-                        Found::all($words), "Write the consent in {$reading->around->language->endonym()}."
+                        Verdict::Weakness, $whole ? "The page says that it is in {$said->endonym()}, and the form is in {$language->endonym()}."
+                            : "The page is in {$said->endonym()}, the consent in {$language->endonym()}.", $where, Found::all($words),
+                        ($whole ? "Write lang=\"$language->value\" where it begins, or the form in " : 'Write the consent in ').$said->endonym().'.'
                     ),
                 ];
             }

@@ -160,7 +160,7 @@ return [
         'private-network' => 'it lies in a private network, where nothing is fetched.', 'no-page-there' => 'there is no page at this address.',
         'leads-round' => 'it leads on and on.', 'too-large-or-slow' => 'it is larger than 5 MB, or does not end within 10 seconds.',
         'no-connection-there' => 'nobody answers there.', 'no-answer-there' => 'whoever is there fell silent.',
-        'form-gone' => 'the page has no such form any more.', 'unreadable' => 'what stands there cannot be read.',
+        'form-gone' => 'the page has no such form any more.', 'form-elsewhere' => 'a script draws the page now, or its form stands in a frame.', 'unreadable' => 'what stands there cannot be read.',
     ],
     'work' => ['ForgetMails' => 'Telling the mailbox to forget mails to somebody whom we have forgotten'],
     'problems' => [
