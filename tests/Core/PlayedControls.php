@@ -43,7 +43,7 @@ final class PlayedControls
     /** @param  string  $open  the element that plays the one button of a form */
     public static function button(string $open, string $close): Closure
     {
-        $does = '~<button[^>]*(?:form|pop|aria-pressed|command)~';
+        $does = '~<button[^>]*(?:form|pop|aria-|role|command)~';
 
         return static fn (string $html): string => substr_count($html, '<button') !== 1 || preg_match($does, $html) === 1 ? $html
             : (string) preg_replace(['~<button\b[^>]*>~', '~</button>~'], [$open, $close], $html);
