@@ -82,7 +82,8 @@ return [
     'language-offered' => [
         'name' => 'Every language',
         'says' => 'Who is addressed in a language reads everything in it.',
-        'checks' => 'Of our own points every text in every language offered; of others whether the consent is in its page\'s language. '
+        'checks' => 'Of our own points every text in every language offered; of others whether the consent is in its page\'s language,'
+            .' and whether a form that is all in another says so (lang), since it is read out by what it says. '
             .'What a page says in a language that is not read here is judged by nothing; the officer is asked.',
         'unseen' => 'Mails and errors of other systems.',
     ],
