@@ -30,8 +30,10 @@ final class ControlType
         'checkbox' => 'checkbox', 'switch' => 'checkbox', 'radio' => 'radio', 'textbox' => 'text', 'searchbox' => 'search', 'spinbutton' => 'number',
     ];
 
+    /** How authors call what looks like a button. */
     private const DRAWN = '~(?<![a-z])(?:btn|button|submit)(?![a-z])~i';
 
+    /** Elements of the page's own that call themselves a box. */
     private const OWN_SWITCH = '~-(?:checkbox|switch|toggle)$~';
 
     /** The kind of element under which one is found on its page; null of what is none of them. */
@@ -81,6 +83,7 @@ final class ControlType
             && preg_match(self::DRAWN, $link->getAttribute('class').' '.$link->getAttribute('id')) === 1);
     }
 
+    /** Whether a link has no address, "#" alone, or a script: what it does is done on its page. */
     public static function leadsNowhere(DOMElement $link): bool
     {
         return preg_match('~^(?:#?$|javascript:)~i', trim($link->getAttribute('href'))) === 1;
