@@ -113,6 +113,14 @@ test('nothing of whoever it was sent to is kept, wherever it stands', function (
     'in a link, encoded' => ['<p>Confirm:</p><a href="https://seahaven.example/c?to=imke.sand%40post.example">Yes</a>', ['Yes']],
 ]);
 
+test('a name that is a word is left out where somebody is greeted, and nowhere else', function (): void {
+    $mail = MailReader::read(
+        "From: Seahaven <rooms@seahaven.example>\r\nTo: May <may@post.example>\r\nSubject: Confirm\r\nContent-Type: text/html; charset=utf-8\r\n\r\n"
+        .'<p>Hello May,</p><p>Seahaven may email me offers. May we ask you to confirm this by Mayday?</p>'
+    );
+    expect($mail->text)->toBe("Hello …,\nSeahaven may email me offers. May we ask you to confirm this by Mayday?");
+});
+
 test('a mail is read in whatever shape it was saved', function (string $bytes): void {
     $head = "From: =?utf-8?q?M=C3=B6wenhaus?= <rooms@seahaven.example>\r\nTo: imke@post.example\r\nSubject: =?utf-8?q?Best=C3=A4tigen?=\r\n";
     $html = '<meta charset=utf-8><p>Zimmer in der Höhe – 20&nbsp;% für Sie.</p><a href="https://seahaven.example/c">Bestätigen</a>';

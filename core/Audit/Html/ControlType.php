@@ -49,7 +49,7 @@ final class ControlType
             'a' => self::isDrawnAsButton($element) ? self::BUTTON : null,
             'button' => isset(self::PLAYED[$role]) || $element->hasAttribute('aria-pressed') ? self::FIELD : self::BUTTON,
             default => match (true) {
-                isset(self::PLAYED[$role]), self::isWrittenIn($element), preg_match(self::OWN_SWITCH, $element->nodeName) === 1 => self::FIELD,
+                isset(self::PLAYED[$role]), self::isWrittenIn($element), self::isOwnSwitch($element) => self::FIELD,
                 $role === 'listbox' => self::LIST,
                 $role === 'option' => self::ANSWER,
                 $role === 'button' => self::BUTTON,
@@ -70,7 +70,7 @@ final class ControlType
             default => match (true) {
                 $role === 'listbox' => 'select',
                 $element->getAttribute('aria-multiline') === 'true' => 'textarea',
-                preg_match(self::OWN_SWITCH, $element->nodeName) === 1 => 'checkbox',
+                self::isOwnSwitch($element) => 'checkbox',
                 default => self::PLAYED[$role] ?? 'text',
             },
         };
@@ -87,6 +87,12 @@ final class ControlType
     public static function leadsNowhere(DOMElement $link): bool
     {
         return preg_match('~^(?:#?$|javascript:)~i', trim($link->getAttribute('href'))) === 1;
+    }
+
+    /** What says by a role what it is, is that and nothing else. */
+    private static function isOwnSwitch(DOMElement $element): bool
+    {
+        return preg_match(self::OWN_SWITCH, $element->nodeName) === 1 && $element->getAttribute('role') === '';
     }
 
     private static function isWrittenIn(DOMElement $element): bool

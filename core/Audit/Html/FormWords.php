@@ -14,6 +14,9 @@ final readonly class FormWords
     /** A button that says no. */
     private const NO = '~^\s*(?:no|nope|nein|non|nej)(?: thanks| thank you| danke| merci| tack| tak)?\s*(?:[,.!–-]|$)~iu';
 
+    /** Inputs that are pressed. */
+    private const PRESSED = ['submit', 'button', 'image'];
+
     private const HEADINGS = ['h1', 'h2', 'h3', 'h4'];
 
     /**
@@ -74,7 +77,7 @@ final readonly class FormWords
         foreach (self::pressed($form, $page) as $button) {
             $names[] = match (true) {
                 $button->nodeName !== 'input' => $page->text($button),
-                in_array($button->getAttribute('type'), ['submit', 'button', 'image'], true) => $button->getAttribute('value').' '.$button->getAttribute('alt'),
+                in_array($button->getAttribute('type'), self::PRESSED, true) => $button->getAttribute('value').' '.$button->getAttribute('alt'),
                 default => '',
             };
         }
@@ -88,7 +91,7 @@ final readonly class FormWords
     private static function pressed(FoundForm $form, Page $page): array
     {
         $buttons = $page->named([ControlType::BUTTON, 'input'], $form->element);
-        $isButton = static fn (DOMElement $e): bool => $e->nodeName !== 'input' || in_array($e->getAttribute('type'), ['submit', 'button', 'image'], true);
+        $isButton = static fn (DOMElement $e): bool => $e->nodeName !== 'input' || in_array($e->getAttribute('type'), self::PRESSED, true);
 
         return array_filter($buttons, $isButton) !== [] ? $buttons : array_values(array_filter(
             $page->named(['a'], $form->element), ControlType::leadsNowhere(...)

@@ -55,6 +55,9 @@ final class HtmlReader
     /** @var array<int, Surroundings> what stands around the forms within an element, by its object id */
     private array $around = [];
 
+    /** The language of a page that says which one it is in. */
+    private ?Language $spoken = null;
+
     private readonly Labels $labels;
 
     private readonly Choices $choices;
@@ -114,8 +117,11 @@ final class HtmlReader
     private function spoken(?Language $said): ?Language
     {
         $body = $this->page->body();
+        if ($said === null || ! $this->page->whole || LanguageTag::of($body)->language() !== $said) {
+            return $said;
+        }
 
-        return $this->page->whole && LanguageTag::of($body)->language() === $said ? LanguageGuess::ofSaid($this->page->text($body), $said) : $said;
+        return $this->spoken ??= LanguageGuess::ofSaid($this->page->text($body), $said);
     }
 
     /** @param  string  $ofOthers  what the other forms of the page say */

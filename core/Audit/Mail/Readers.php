@@ -17,11 +17,13 @@ final readonly class Readers
     /** Letters of a name that is told from a word by itself. */
     private const SHORTEST = 3;
 
-    /** Words of a line that greets. */
+    /** Words of a line that greets, and of one that ends in no mark. */
     private const GREETING = 6;
 
+    private const SHORT = 3;
+
     /**
-     * @param  list<string>  $named  addresses and whole names
+     * @param  list<string>  $named  addresses, and names of several words
      * @param  list<string>  $parts  of names
      */
     private function __construct(private array $named, private array $parts) {}
@@ -42,6 +44,9 @@ final readonly class Readers
         }
         $named = array_values(array_unique(array_filter($named, static fn (string $each): bool => trim($each) !== '')));
         $parts = array_merge([], ...array_map(static fn (string $each): array => preg_split('~[^\p{L}’\'-]+~u', explode('@', $each)[0]) ?: [], $named));
+
+        // A name of one word may be a word of any sentence: "May", "Ed".
+        $named = array_values(array_filter($named, static fn (string $each): bool => preg_match('~[\s@]~u', $each) === 1));
 
         return new self(
             [...$named, ...array_map(rawurlencode(...), $named)],
@@ -67,6 +72,8 @@ final readonly class Readers
     /** "Dear Mrs Sand," in a line of its own. */
     private static function greets(string $line): bool
     {
-        return preg_match('~^\s*\p{L}+(?:[\s.]+[^\s,!:.]+){1,'.(self::GREETING - 1).'}\s*[,!:]?\s*$~u', $line) === 1;
+        $more = static fn (int $words): string => '(?:[\s.]+[^\s,!:.]+){1,'.($words - 1).'}';
+
+        return preg_match("~^\s*\p{L}+(?:{$more(self::GREETING)}\s*[,!:]|{$more(self::SHORT)})\s*$~u", $line) === 1;
     }
 }
