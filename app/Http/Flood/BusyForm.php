@@ -43,7 +43,7 @@ final class BusyForm
     public function hasWaited(Request $request): bool
     {
         $since = $this->keys->open(self::WAITED, $this->text($request, self::WAITED));
-        $age = $since === null ? -1 : time() - (int) $since;
+        $age = $since === null ? -1 : microtime(true) - (float) $since;
 
         return $age >= self::WAIT && $age <= self::WAIT_ENDS;
     }
@@ -81,7 +81,8 @@ final class BusyForm
         $edition = $ours ? $shown : $current;
         $form = SubmittedForm::read($request, $edition, $language, $today, $ours ? $this->marks->earlier($request, $visit) : []);
         $form = $ours ? $form : $form->withoutTicks();
-        $marks = [...($ours ? FormMarks::sentBack($request) : []), new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, (string) time()))];
+        $since = new FieldValue(self::WAITED, $this->keys->seal(self::WAITED, sprintf('%.3F', microtime(true))));
+        $marks = [...($ours ? FormMarks::sentBack($request) : []), $since];
         $version = $ours ? FormMarks::version($edition, $visit) : FormVersion::First;
         $marks = $ours ? [...$marks, ...$this->marks->others($form, $visit->nonce)] : $marks;
         $filling = new Filling($form->typed->values, $form->ticked(), [], self::words($language)['again']['busy'], $marks, $form->leftOut($form->page));
