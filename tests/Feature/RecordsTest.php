@@ -288,8 +288,8 @@ test('a starter becomes a purpose and a draft; a new purpose, a processor and a 
         ->assertRedirect('/records/statement/harbour-events');
     $this->get('/records/statement/harbour-events')->assertOk()->assertSee('invite me by email to concerts')
         ->assertSee('The privacy notice does not speak of “harbour days”')->assertDontSee('Breach');
-    $this->post('/records/statement', ['name' => 'Harbour events', 'starter' => 'harbour-events'])->assertSessionHasErrors('name');
-    $this->post('/records/statement', ['name' => '***'])->assertSessionHasErrors('name');
+    $this->post('/records/statement', ['name' => 'Harbour events', 'starter' => 'harbour-events'])->assertSessionHasErrors('name-statement');
+    $this->post('/records/statement', ['name' => '***'])->assertSessionHasErrors('name-statement');
     $this->post('/records/purpose', ['name' => 'crew jobs'])->assertForbidden();
     $this->actingAs($this->runa)->post('/records/purpose', ['name' => 'crew jobs', 'controller' => 'tidewick-ferries'])
         ->assertRedirect('/records/purpose/crew-jobs');
@@ -299,8 +299,10 @@ test('a starter becomes a purpose and a draft; a new purpose, a processor and a 
     ($this->approve)($this->arne, '/records/purpose/crew-jobs')->assertSessionHasNoErrors();
     $this->actingAs($this->runa)->post('/records/processor', ['name' => 'Quayside Post'])->assertRedirect('/records/processor/quayside-post');
     $this->get('/desk')->assertSee('Quayside Post')->assertSee('No contract with it is on record');
-    $this->post('/records/rules', ['name' => 'x'])->assertSessionHasErrors('name');
-    $this->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => ''])->assertSessionHasErrors('name');
+    $this->post('/records/rules', ['name' => 'x'])->assertSessionHasErrors('name-rules');
+    // What is refused stands as it was typed, in the form that it was typed in.
+    $this->from('/wording/registers')->followingRedirects()->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => ' '])
+        ->assertSeeHtmlInOrder(['value="Tidewick Sound"', 'aria-describedby="wrong-controller"'])->assertDontSee('wrong-purpose');
     $this->post('/records/controller', ['name' => 'Tidewick Sound', 'address' => 'Pier 2, Ansel'])->assertRedirect('/records/controller/tidewick-sound');
     expect(RegisteredController::query()->where('slug', 'tidewick-sound')->exists())->toBeTrue();
     $this->post('/records/statement/harbour-events/retire', ['reason' => 'no'])->assertRefused(ActRefusal::RetireReason);

@@ -4,7 +4,6 @@
 @section('content')
 @include('points.tabs')
 <div class="page registers">
-@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <section><h2>Lists</h2>
 @if ($lists === [])<p>There is no list yet: permissions are kept, and lead nowhere.</p>@else
 <table><caption>Our lists</caption>
@@ -23,9 +22,8 @@
 @endif
 <p class="ask">@if ($lists !== [])<a href="{{ route('lists', ['as' => 'csv']) }}">CSV</a>@endif</p>
 @if ($may)
-<form method="post" action="{{ route('records.begin', 'list') }}" class="ask">@csrf
-<label for="new-list">Begin a list called</label><input id="new-list" name="name" class="short" autocomplete="off">
-<label for="list-purpose">for</label><x-options id="list-purpose" :of="$purposes" name="purpose" /><button>Begin</button></form>
+<x-begins kind="list" label="Begin a list called"><label for="list-purpose">for</label>
+<x-options id="list-purpose" name="purpose" :of="$purposes" /><button>Begin</button></x-begins>
 @endif
 </section>
 <section><h2>Destinations</h2>
@@ -42,9 +40,8 @@
 </tbody></table>
 @endif
 @if ($may)
-<form method="post" action="{{ route('records.begin', 'destination') }}" class="ask">@csrf
-<label for="new-destination">Add a destination called</label><input id="new-destination" name="name" class="short" autocomplete="off">
-<x-of-controller id="of-destination" label="that takes people of" :options="$controllers" /><button>Add</button></form>
+<x-begins kind="destination" label="Add a destination called">
+<x-of-controller id="of-destination" label="that takes people of" :options="$controllers" /><button>Add</button></x-begins>
 @endif
 </section>
 </div>

@@ -39,13 +39,8 @@
 </table>
 @endif
 @if ($may)
-<form method="post" action="{{ route('records.begin', 'statement') }}" class="ask begin">@csrf
-@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
-<label for="name">Write a new statement called</label><input id="name" name="name" value="{{ old('name') }}">
-<label for="purpose">for</label>
-<select id="purpose" name="purpose">@foreach ($purposes as $option)<option value="{{ $option->value }}"
- @selected($option->chosen)>{{ $option->text }}</option>@endforeach</select>
-<button>Begin</button> <span class="soft">or from <a href="{{ route('wording.starters') }}">a starter</a></span></form>
+<x-begins kind="statement" label="Write a new statement called" class="begin"><label for="purpose">for</label><x-options id="purpose" :of="$purposes" />
+<button>Begin</button> <span class="soft">or from <a href="{{ route('wording.starters') }}">a starter</a></span></x-begins>
 @endif
 </div>
 @endsection

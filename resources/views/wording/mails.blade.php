@@ -4,7 +4,7 @@
 @section('content')
 @include('wording.tabs')
 <div class="page registers">
-@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
+@error('name-mail')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <table><caption class="sr-only">Mails of the house</caption>
 <thead><tr><th scope="col">Mail</th><th scope="col">When it goes out, and to whom</th><th scope="col">Words</th><th scope="col">Languages</th>
 <th scope="col" class="figure">Signup points</th></tr></thead>

@@ -10,19 +10,15 @@
 @endforeach
 </nav>
 <div class="page reading">
-@error('name')<p class="wrong" role="alert">{{ $message }}</p>@enderror
 <section><h2>{{ $chosen->title }}</h2><p>{{ $chosen->why }}</p></section>
 @foreach ($chosen->words as $words)
 <section><p class="soft">{{ $words->language->endonym() }}: {{ $words->name }}, {{ $words->rate }}</p>
 <blockquote lang="{{ $words->language->value }}" class="as-read">{{ $words->statement }}</blockquote></section>
 @endforeach
 @if ($may)
-<form method="post" action="{{ route('records.begin', 'statement') }}" class="ask begin">@csrf
-<input type="hidden" name="starter" value="{{ $chosen->id }}">
-<label for="name">Begin with it a statement called</label>
-<input id="name" name="name" class="short" value="{{ old('starter') === $chosen->id ? old('name') : $chosen->id }}">
-<x-of-controller id="controller" label="of" :options="$controllers" />
-<button class="do">Begin</button></form>
+<x-begins kind="statement" label="Begin with it a statement called" :name="$chosen->id" class="begin">
+<input type="hidden" name="starter" value="{{ $chosen->id }}"><x-of-controller id="controller" label="of" :options="$controllers" />
+<button class="do">Begin</button></x-begins>
 @endif
 </div>
 </div>

@@ -24,7 +24,7 @@ final class BeginController
         try {
             $record = $begin($kind, SignedIn::user($request), $request->record());
         } catch (Refused $e) {
-            return RefusedAnswer::onForm(back(), 'name', $e);
+            return RefusedAnswer::onForm(back(), "name-$kind->value", $e);
         }
 
         return redirect()->route('records.show', [$kind->value, $record->slug]);

@@ -44,7 +44,7 @@ final class WordingController
         if ($whole) {
             return Csv::respond('statements.csv', self::COLUMNS, array_merge([], ...array_map(self::lines(...), $statements)));
         }
-        $asked = static fn (Purpose $p): Option => new Option($p->id->text, str_replace('-', ' ', $p->id->text), $request->old('purpose') === $p->id->text);
+        $asked = static fn (Purpose $p): Option => new Option($p->id->text, str_replace('-', ' ', $p->id->text));
 
         return view('wording.index', [
             'rows' => array_map(static fn (StatementStatus $s): StatementLine => StatementLine::of($s, $inForce->nameOf(...)), $statements),
