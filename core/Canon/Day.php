@@ -8,9 +8,16 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Stringable;
 
-/** A day of the calendar, in whatever zone the office reads it; days compare by their text. */
+/**
+ * A day of the calendar, in whatever zone the office reads it. Days compare by their text, and so none lies before the year 1 or behind the
+ * year 9999: whatever is counted beyond stops at the first or the last of them.
+ */
 final readonly class Day implements Stringable
 {
+    private const FIRST = '0001-01-01';
+
+    private const LAST = '9999-12-31';
+
     private function __construct(public string $text) {}
 
     /**
@@ -23,7 +30,7 @@ final readonly class Day implements Stringable
         // A null byte is no fault to PHP but an error of its own.
         $day = preg_match('/^\d{4}-\d\d-\d\d$/D', $text) === 1 ? DateTimeImmutable::createFromFormat('!Y-m-d', $text, new DateTimeZone('UTC')) : false;
 
-        return $day !== false && $day->format('Y-m-d') === $text ? new self($text) : throw Refused::because(DraftRefusal::NotADay, given: $text);
+        return $day !== false && $day->format('Y-m-d') === $text && $text >= self::FIRST ? new self($text) : throw Refused::because(DraftRefusal::NotADay, given: $text);
     }
 
     /** The day that a text says; null where it says none. */
@@ -45,7 +52,9 @@ final readonly class Day implements Stringable
     /** @param  int  $days  may be negative */
     public function plus(int $days): self
     {
-        return new self($this->date(new DateTimeZone('UTC'))->modify(sprintf('%+d days', $days))->format('Y-m-d'));
+        $day = $this->date(new DateTimeZone('UTC'))->modify(sprintf('%+d days', $days));
+
+        return self::beyond((int) $day->format('Y')) ?? new self($day->format('Y-m-d'));
     }
 
     /** The same day so many months later; the last of its month where that one is shorter. */
@@ -54,9 +63,8 @@ final readonly class Day implements Stringable
         [$year, $month, $day] = array_map(intval(...), explode('-', $this->text));
         $at = $year * 12 + $month - 1 + $months;
         $first = sprintf('%04d-%02d', intdiv($at, 12), $at % 12 + 1);
-        $last = (int) (new DateTimeImmutable("$first-01"))->format('t');
 
-        return self::parse(sprintf('%s-%02d', $first, min($day, $last)));
+        return self::beyond(intdiv($at, 12)) ?? new self(sprintf('%s-%02d', $first, min($day, (int) (new DateTimeImmutable("$first-01"))->format('t'))));
     }
 
     /** How many days that one lies ahead; below none where it is past. */
@@ -92,6 +100,12 @@ final readonly class Day implements Stringable
     public function __toString(): string
     {
         return $this->text;
+    }
+
+    /** The first or the last day where a year lies beyond them; null where it does not. */
+    private static function beyond(int $year): ?self
+    {
+        return $year < 1 ? new self(self::FIRST) : ($year > 9999 ? new self(self::LAST) : null);
     }
 
     private function date(DateTimeZone $zone): DateTimeImmutable

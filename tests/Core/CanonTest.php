@@ -100,6 +100,8 @@ test('a day is one of the calendar; in a zone it begins when its clocks say so, 
     }
     [$berlin, $azores, $havana] = [new DateTimeZone('Europe/Berlin'), new DateTimeZone('Atlantic/Azores'), new DateTimeZone('America/Havana')];
     expect(Day::parse('2028-02-28')->plus(1)->text)->toBe('2028-02-29')->and(Day::parse('2026-03-01')->plus(-1)->text)->toBe('2026-02-28')
+        ->and(Day::parse('9999-12-31')->plus(1)->plusMonths(1)->text)->toBe('9999-12-31')
+        ->and(Day::parse('0001-01-01')->plus(-1)->plusMonths(-1)->text)->toBe('0001-01-01')
         ->and(Day::parse('2026-10-25')->begins($berlin)->text())->toBe('2026-10-24T22:00:00.000000Z')
         ->and(Day::parse('2026-10-26')->begins($berlin)->text())->toBe('2026-10-25T23:00:00.000000Z');
     foreach ([$berlin, $azores, $havana] as $zone) {

@@ -39,6 +39,7 @@ use Juramen\Audit\AuditedFinding;
 use Juramen\Audit\Verdict;
 use Juramen\Canon\Digest;
 use Juramen\Canon\Id;
+use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
 uses(Visitor::class);
@@ -299,4 +300,25 @@ test('tables stand in the order that their address says, and a file in the same'
         $this->get("$path{$join}sort=%27;nonsense")->assertOk();
     }
     $this->get('/wording/registers?purposes=-0&controllers=1')->assertOk()->assertSee('aria-sort="descending"', false);
+});
+
+test('whatever is asked of a screen in its address is answered', function (): void {
+    $this->actingAs(as_(Role::Officer));
+    $odd = [
+        '', '-1', '9999-12-31', '0001-01-01', '0000-00-00', '2026-02-30', '99999999999999999999', "\0", '%', '\\', "'", '<b>', 'é😀', str_repeat('x', 3000),
+    ];
+    $asked = 0;
+    foreach ([
+        '/points', '/rules', '/wording', '/held', '/screening/lines', '/evidence', '/evidence/signups', '/audit', '/audit/forms', '/enquiries', '/acts',
+        '/mails', '/work', '/points/footer-newsletter/flow',
+    ] as $path) {
+        $forms = (new Crawler((string) $this->get($path)->getContent()))->filter('form[method="get"]');
+        $names = array_unique($forms->filter('input[name], select[name]')->extract(['name']));
+        foreach ($names === [] ? [] : $odd as $value) {
+            $at = "$path?".http_build_query(array_fill_keys($names, $value));
+            expect($this->get($at)->status())->toBe(200, $at);
+            $asked += count($names);
+        }
+    }
+    expect($asked)->toBeGreaterThan(500);
 });
