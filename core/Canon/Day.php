@@ -30,7 +30,11 @@ final readonly class Day implements Stringable
         // A null byte is no fault to PHP but an error of its own.
         $day = preg_match('/^\d{4}-\d\d-\d\d$/D', $text) === 1 ? DateTimeImmutable::createFromFormat('!Y-m-d', $text, new DateTimeZone('UTC')) : false;
 
-        return $day !== false && $day->format('Y-m-d') === $text && $text >= self::FIRST ? new self($text) : throw Refused::because(DraftRefusal::NotADay, given: $text);
+        if ($day === false || $day->format('Y-m-d') !== $text || $text < self::FIRST) {
+            throw Refused::because(DraftRefusal::NotADay, given: $text);
+        }
+
+        return new self($text);
     }
 
     /** The day that a text says; null where it says none. */
