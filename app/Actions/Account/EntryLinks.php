@@ -37,7 +37,7 @@ final class EntryLinks
                 'id' => Id::random(), 'user_id' => $user->id, 'kind' => $kind, 'made_at' => $now, 'ends_at' => $now->plusSeconds($kind->hours() * 3600),
             ]);
             $this->outbox->toColleague($user, $kind->delivery(), $link->id->hex());
-        });
+        }, 3);
     }
 
     /** The link of a token, where it still holds. */
@@ -67,7 +67,7 @@ final class EntryLinks
             $this->spend($user);
             $this->sessions->endAll($user);
             $this->log->write($user, ActKind::SetPassword, detail: $link->kind->value);
-        });
+        }, 3);
     }
 
     /** Links of somebody that hold no longer. */

@@ -36,7 +36,7 @@ final class ForgottenPassword
                 $this->log->write(null, ActKind::AskedForPassword, (string) $user->id);
                 // Who was invited and never came is invited once more.
                 $this->links->send($user, $user->isInvited() ? EntryLinkKind::Invitation : EntryLinkKind::Password);
-            });
+            }, 3);
         }, self::MICROSECONDS);
     }
 

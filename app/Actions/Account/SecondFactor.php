@@ -44,7 +44,7 @@ final class SecondFactor
             $this->log->write($user, ActKind::BeganSecondFactor);
 
             return $this->newCodes($user);
-        });
+        }, 3);
     }
 
     /** Whether a code lets in: one of the app, or a recovery code, which is gone then. */
@@ -69,7 +69,7 @@ final class SecondFactor
             }
 
             return $used;
-        });
+        }, 3);
     }
 
     /** How many recovery codes are left. */
@@ -93,7 +93,7 @@ final class SecondFactor
             $this->log->write($user, ActKind::RenewedCodes);
 
             return $this->newCodes($user);
-        });
+        }, 3);
     }
 
     public function end(User $user): void
@@ -103,7 +103,7 @@ final class SecondFactor
             $user->update(['code_secret' => null, 'code_step' => null]);
             RecoveryCodeRow::query()->where('user_id', $user->id)->delete();
             $this->log->write($user, ActKind::EndedSecondFactor);
-        });
+        }, 3);
     }
 
     /** @return list<string> in place of all there were */

@@ -94,7 +94,7 @@ final class TakeForms
                 ?? Refused::because(ActRefusal::FormGoneThere, count: count($known) === 1 ? 'one form' : count($known).' forms');
         }
 
-        return DB::transaction(fn (): ForeignReading => $this->write($form, ClearedPage::of($page->bytes), $nth, $page->how, $language, $by));
+        return DB::transaction(fn (): ForeignReading => $this->write($form, ClearedPage::of($page->bytes), $nth, $page->how, $language, $by), 3);
     }
 
     /**

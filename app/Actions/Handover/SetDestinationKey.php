@@ -41,6 +41,6 @@ final class SetDestinationKey
                 ->whereIn('handover_id', Handover::query()->select('id')->where('destination', $destination))
                 ->update(['due_at' => $now, 'turn_at' => $now]);
             $this->log->write($by, ActKind::SetDestinationKey, "destination $destination");
-        });
+        }, 3);
     }
 }

@@ -45,6 +45,6 @@ final class PutGift
             $put = static fn (Document $document): Document => $document->with(Place::of('gift', 'file'), $file->text())
                 ->with(Place::of('gift', 'days'), $document->number(Place::of('gift', 'days')) ?? Gift::DAYS);
             $this->change->change($record, $author, $record->newestRevision()->number, 'chose the file that is given', $put);
-        });
+        }, 3);
     }
 }

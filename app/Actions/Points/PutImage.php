@@ -42,7 +42,7 @@ final class PutImage
             $frozen->keep();
             $put = static fn (Document $document): Document => $document->with($place->place(), $picture->text());
             $this->change->change($record, $author, $record->newestRevision()->number, $place->says(), $put);
-        });
+        }, 3);
     }
 
     /** @return array{string, int, int} */

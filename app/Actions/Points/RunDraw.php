@@ -119,7 +119,7 @@ final class RunDraw
                 ($this->append)($chain, $act);
             }
             $this->log->write($officer, ActKind::RanDraw, $point->slug, $done);
-        });
+        }, 3);
     }
 
     /** @return list<Id> one for each address, the first that came */

@@ -47,7 +47,7 @@ final class TakePoints
             }
 
             return count($rows);
-        });
+        }, 3);
     }
 
     /** @param  array<string, string>  $row */

@@ -118,7 +118,7 @@ final class BeginRecord
             }
 
             return $this->change->begin(RecordKind::Statement, $slug, $starter->statement($slug, $purpose), $author, 'began it from a starter');
-        });
+        }, 3);
     }
 
     private function controller(NewRecord $new): Controller

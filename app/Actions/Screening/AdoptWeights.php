@@ -75,6 +75,6 @@ final class AdoptWeights
                 AssessedSubmission::query()->where('signals', $signals)->update(['risk' => Assessment::again($signals, Lines::ours(), $weights)->risk]);
             }
             $this->log->write($by, ActKind::AdoptedWeights, '', $decided === 0 ? 'ours' : "$decided decisions");
-        });
+        }, 3);
     }
 }

@@ -56,6 +56,6 @@ final class DrawLines
             ]);
             $said = $lines === null ? 'as the house' : "puzzle, hold and refuse from $lines->puzzle, $lines->hold, $lines->refuse %";
             $this->log->write($by, ActKind::DrewLines, '', $point === null ? $said : "$point->slug: $said");
-        });
+        }, 3);
     }
 }

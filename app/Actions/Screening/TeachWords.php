@@ -40,7 +40,7 @@ final class TeachWords
             DB::table('taught_words')->insert([
                 'words' => (string) json_encode($words->toArray(), JSON_UNESCAPED_UNICODE), 'taught_at' => Instants::write($this->clock->instant()),
             ]);
-        });
+        }, 3);
 
         return $words;
     }

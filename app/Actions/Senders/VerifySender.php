@@ -38,7 +38,7 @@ final class VerifySender
             }
 
             return $sender;
-        });
+        }, 3);
     }
 
     public function token(SenderAddress $sender): string

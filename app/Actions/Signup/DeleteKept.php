@@ -35,7 +35,7 @@ final class DeleteKept
             }
 
             return $gone;
-        });
+        }, 3);
     }
 
     /**
@@ -56,7 +56,7 @@ final class DeleteKept
             $this->note($by, $enquiry->edition, 'enquiry');
 
             return true;
-        });
+        }, 3);
     }
 
     private function note(User $by, PublishedEdition $edition, string $what): void

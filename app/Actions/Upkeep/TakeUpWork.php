@@ -28,7 +28,7 @@ final class TakeUpWork
             $this->log->write($by, ActKind::DidWorkAgain);
 
             return $work->delete() === true;
-        });
+        }, 3);
     }
 
     public function leave(string $uuid, User $by): bool
@@ -40,6 +40,6 @@ final class TakeUpWork
             $this->log->write($by, ActKind::LeftWork);
 
             return true;
-        });
+        }, 3);
     }
 }
