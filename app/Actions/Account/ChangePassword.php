@@ -30,10 +30,10 @@ final class ChangePassword
             throw Refused::because(ActRefusal::PasswordSame);
         }
         DB::transaction(function () use ($user, $new, $session): void {
-            $user->update(['password' => $new->text]);
+            User::query()->whereKey($user->id)->lockForUpdate()->firstOrFail()->update(['password' => $new->text]);
             $this->sessions->endOthers($user, $session);
             $this->log->write($user, ActKind::SetPassword);
-        });
+        }, 3);
     }
 
     /** @throws Refused where this is not their password */

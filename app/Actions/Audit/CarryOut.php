@@ -61,7 +61,7 @@ final class CarryOut
             DB::transaction(function () use ($suspension, $id): void {
                 $subscriber = Subscriber::query()->whereKey($id)->firstOrFail();
                 ($this->suspendPerson)($this->append->hold($subscriber->subject), $subscriber, $suspension, $suspension->made_at);
-                $suspension->update(['reached' => $id]);
+                Suspension::query()->whereKey($suspension->id)->update(['reached' => $id]);
             }, 5);
         }
         if (count($touched) < $most) {

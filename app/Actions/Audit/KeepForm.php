@@ -36,13 +36,14 @@ final class KeepForm
         if ($name === '' || mb_strlen($name) > self::LONGEST) {
             throw Refused::because(ActRefusal::NameNeeded, most: self::LONGEST);
         }
-        if ($form->put_away_at !== null) {
-            throw Refused::because(ActRefusal::PutAwayAlready);
-        }
-        if ($watched && $form->address === '') {
-            throw Refused::because(ActRefusal::OnlyWithAddress);
-        }
         DB::transaction(function () use ($form, $name, $controller, $point, $watched, $by): void {
+            $form = self::held($form);
+            if ($form->put_away_at !== null) {
+                throw Refused::because(ActRefusal::PutAwayAlready);
+            }
+            if ($watched && $form->address === '') {
+                throw Refused::because(ActRefusal::OnlyWithAddress);
+            }
             $copied = Point::query()->find($point);
             $form->update([
                 'name' => $name, 'controller_id' => RegisteredController::query()->find($controller)->id ?? $copied?->controller_id,
@@ -58,6 +59,7 @@ final class KeepForm
     public function putAway(ForeignForm $form, bool $away, User $by): void
     {
         DB::transaction(function () use ($form, $away, $by): void {
+            $form = self::held($form);
             if (($form->put_away_at !== null) !== $away) {
                 $form->update(['put_away_at' => $away ? $this->clock->instant() : null, 'watched' => $form->watched && ! $away]);
                 $this->log->write($by, $away ? ActKind::PutFormAway : ActKind::TookFormUp, $form->slug);
@@ -73,5 +75,10 @@ final class KeepForm
         if ($new > 0) {
             $this->log->write($by, ActKind::LookedAtForm, $form->slug);
         }
+    }
+
+    private static function held(ForeignForm $form): ForeignForm
+    {
+        return ForeignForm::query()->whereKey($form->id)->lockForUpdate()->firstOrFail();
     }
 }
