@@ -18,8 +18,11 @@ use App\Actions\Registers\Approve;
 use App\Actions\Registers\BeginRecord;
 use App\Actions\Registers\NewRecord;
 use App\Actions\Screening\DrawLines;
+use App\Actions\Signup\DecideHeld;
 use App\Models\EntryLinkKind;
 use App\Models\ForeignForm;
+use App\Models\HeldDecision;
+use App\Models\HeldSubmission;
 use App\Models\Point;
 use App\Models\ReadHow;
 use App\Models\Role;
@@ -165,6 +168,12 @@ test('a sign-up, its confirmation and its end are in the ledger once, behind wha
         $this->post('/confirm', ['token' => $this->confirmToken()]);
     };
     expect(brokenOff(fn () => $this->post('/withdraw', ['token' => $this->withdrawToken()])->assertOk(), $confirmed))->toBeGreaterThan(10);
+    config()->set('juramen.screening.undo_seconds', 0);
+    $held = function (int $n): void {
+        $this->signUp("runa$n@post.example", ['homepage' => 'x'], marks: $this->marks());
+        app(DecideHeld::class)(HeldSubmission::query()->max('id'), HeldDecision::Accept, officer());
+    };
+    expect(brokenOff(fn () => expect(app(DecideHeld::class)->carryOut())->toBe(1), $held))->toBeGreaterThan(10);
     app(Seal::class)();
     expect(verified()->faults)->toBe([]);
 });

@@ -141,6 +141,6 @@ final class Deliveries
             $this->log->write($by, $act, substr($delivery->idempotency_key, 0, 8), $delivery->kind->value);
 
             return true;
-        });
+        }, 3);
     }
 }
