@@ -78,7 +78,7 @@ final readonly class NewsGuess
             || ($fields->fewLines() && ! $fields->message && $this->isOneOf($words->says, WordClass::Reminds)
                 && ! $this->listener->speaksOf($words->says, WordClass::Job))
             || ($fields->oneLine() && ($this->isToldWhen($words)
-                || ($this->isService($words->beside) && ! $this->listener->hears($words->beside, Meaning::CanEnd))));
+                || ($this->isService($words->beside) && ! $this->listener->hears($words->beside, Meaning::CanEnd, Meaning::HardToEnd))));
     }
 
     /** "Price list 2026" in the heading, and "email me the price list" on the button, with nothing that comes again. */
@@ -197,6 +197,7 @@ final readonly class NewsGuess
     {
         $told = fn (string $text): bool => $this->listener->speaksTogether($text, self::TOLD_WHEN, self::COMES_AGAIN);
 
-        return ($told($words->asked) || $told($words->beside)) && ! $this->listener->speaksOf($words->says, WordClass::Carrier, WordClass::Subscribes);
+        return ($told($words->asked) || $told($words->beside)) && ! $this->saysAnywhere($words, Meaning::CanEnd)
+            && ! $this->listener->speaksOf($words->says, WordClass::Carrier, WordClass::Subscribes);
     }
 }

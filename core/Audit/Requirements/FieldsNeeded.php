@@ -113,6 +113,8 @@ final class FieldsNeeded extends FormRequirement
             FormKind::JobApplication => in_array($meaning, [FieldMeaning::Postal, FieldMeaning::Phone, FieldMeaning::Employer], true),
             FormKind::Contact => $isWayBack || (! $field->required && in_array($meaning, [FieldMeaning::Phone, FieldMeaning::Employer], true)),
             FormKind::Account => $meaning === FieldMeaning::Postal,
+            // "The winner gets a call."
+            FormKind::PrizeDraw => $isWayBack,
             FormKind::Other => true,
             // "Get texts about ...": they go to the number that is given.
             FormKind::Newsletter => $isAlone || ($isWayBack && $reading->listener()->speaksOf($reading->text, WordClass::BySms, WordClass::ByMessaging)),

@@ -185,11 +185,18 @@ final class ActFrame implements Frame
     {
         $act = $before === null || count($before->tokens) > self::NEAR || ! $before->isQuestion() ? null : $before->said(W::Does)[0] ?? null;
         // "Looking for a book? Tell us its title": nobody of ours does anything.
-        if ($act === null || $s->acting(W::Self) === [] || $s->has(W::I, W::Ticks, W::Wants, W::May, W::If, W::Subscribes)) {
+        if ($act === null || $s->has(W::I, W::Ticks, W::Wants, W::May, W::If, W::Subscribes)) {
             return null;
         }
+        // Nor behind "write to us", which in French is the word of somebody who acts.
+        $ours = $s->acting(W::Self)[0] ?? null;
+        foreach ($ours === null ? [] : $s->said(W::Adds, W::Sends) as $hit) {
+            if ($hit->from > 0 || $ours->from === 0) {
+                return $hit;
+            }
+        }
 
-        return $s->said(W::Adds, W::Sends)[0] ?? null;
+        return null;
     }
 
     /** Whether ticking is the act: "by ticking", "if I tick". */
@@ -269,7 +276,7 @@ final class ActFrame implements Frame
     {
         $clause = $s->clauses[$act->clause];
         $agrees = array_filter($s->said(W::Agrees), static fn (Hit $h): bool => $h->from !== $act->from) !== [];
-        $strong = $s->says(W::Adds, W::Automatic) || $this->also($s) || $this->joins($s, $result)
+        $strong = $s->says(W::Adds, W::Automatic) || $this->also($s) || $this->joins($s, $result) || $this->comesBesides($s, $act, $result)
             || ($agrees && $s->has(W::You, W::Everybody) && ($result->clause !== $act->clause || $this->goesOn($s, $act, $result)))
             || $this->whoeverDoes($s, $act, $result);
         // "So that they can contact you": who does it is somebody else.
@@ -311,6 +318,20 @@ final class ActFrame implements Frame
     private function joins(Sentence $s, Hit $result): bool
     {
         return $result->class === W::Subscribes && $s->inClause($result->clause, W::You) && ! $s->inClause($result->clause, W::May, W::Wants, W::Must);
+    }
+
+    /** "If you send this form, you also get our monthly letter": one of ours comes besides, and nobody is asked. */
+    private function comesBesides(Sentence $s, Hit $act, Hit $result): bool
+    {
+        $apart = $result->clause !== $act->clause || $act->from === $s->clauseOf($act)->from;
+        if ($result->class !== W::Gets || ! $apart || $s->has(W::Service, W::Answers, W::Wants, W::May, W::I)) {
+            return false;
+        }
+        $behind = fn (W ...$classes): bool => array_filter(
+            $s->within($result->clause, ...$classes), static fn (Hit $h): bool => $h->from >= $result->to
+        ) !== [];
+
+        return $s->inClause($result->clause, W::Also) && $s->inClause($result->clause, W::Self) && $behind(W::Carrier, W::Advertising);
     }
 
     private function also(Sentence $s): bool

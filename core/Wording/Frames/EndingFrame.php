@@ -82,8 +82,12 @@ final class EndingFrame implements Frame
     private function ending(Sentence $s): ?Hit
     {
         $until = $s->all(W::Until)[0] ?? null;
-        if ($until !== null && ! SendingFrame::isOfTrade($s) && $s->inClause($until->clause, W::I, W::You)
-            && ($s->has(W::AnyTime) || $s->inClause($until->clause, W::Ends, W::Withdraws, W::Tells, W::NoLonger))) {
+        // "Until I": a clause of its own may begin within it.
+        $within = static fn (W ...$classes): bool => $until !== null
+            && ($s->inClause($until->clause, ...$classes) || (($s->clauses[$until->clause + 1]->from ?? PHP_INT_MAX) <= $until->to
+            && $s->inClause($until->clause + 1, ...$classes)));
+        if ($until !== null && ! SendingFrame::isOfTrade($s) && $within(W::I, W::You)
+            && ($s->has(W::AnyTime) || $within(W::Ends, W::Withdraws, W::Tells, W::NoLonger))) {
             return $until;
         }
         $unwanted = $this->unwanted($s);
@@ -167,6 +171,10 @@ final class EndingFrame implements Frame
             $first = $hit->from === $s->clauseOf($hit)->from;
             // "You can think better of it any day."
             if ($s->inClause($hit->clause, W::May) && $s->inClause($hit->clause, W::AnyTime)) {
+                return $hit;
+            }
+            // "If you want no more of them, come to the shop with your passport."
+            if (array_filter($s->all(W::HardWay), static fn (Hit $hard): bool => $hard->from >= $hit->to) !== []) {
                 return $hit;
             }
             foreach (array_keys($s->clauses) as $n) {

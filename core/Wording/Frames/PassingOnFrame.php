@@ -161,7 +161,8 @@ final class PassingOnFrame implements Frame
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
-            $theirs = $purpose || $s->inClause($hit->clause, W::Passes) || Others::standIn($s, $hit->clause) || $this->isAllowedThem($s, $hit->clause);
+            $theirs = $purpose || $s->inClause($hit->clause, W::Passes) || Others::standIn($s, $hit->clause) || $this->isAllowedThem($s, $hit->clause)
+                || ($hit->class === W::Sends && $this->goesOn($s, $hit->clause));
             $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to);
             $behind = fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and);
             $joined = $address !== [] ? [] : array_filter($s->within($hit->clause, W::Joins), $behind);
@@ -177,6 +178,14 @@ final class PassingOnFrame implements Frame
         }
 
         return null;
+    }
+
+    /** "Our partners may call, text or email me": one more of what others may do, behind a comma. */
+    private function goesOn(Sentence $s, int $clause): bool
+    {
+        $wishes = $s->inClause($clause, W::May, W::Wants, W::Agrees, W::Self);
+
+        return $clause > 0 && $s->clauses[$clause]->opener === null && ! $wishes && $s->inClause($clause - 1, W::May) && Others::standIn($s, $clause - 1);
     }
 
     /** "Allow our partners, to send you emails", "those with whom you work, may write to me": what they may do stands in a clause of its own. */

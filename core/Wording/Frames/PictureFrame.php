@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Juramen\Wording\Frames;
 
+use Juramen\Wording\Found;
 use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
@@ -17,6 +18,9 @@ final class PictureFrame implements Frame
 
     /** By what it is left to somebody to say yes. */
     private const LEFT = [W::May, W::Agrees, W::Wants, W::Yes];
+
+    /** Words between the "and" and the word that shows: "and my photo in its advertising show". */
+    private const NEAR = 6;
 
     public function id(): string
     {
@@ -34,11 +38,26 @@ final class PictureFrame implements Frame
         foreach ($passage->sentences as $sentence) {
             $shows = $this->shows($sentence);
             if ($shows !== null) {
-                $senses[] = new Sense(Meaning::Pictured, $passage->clauseWords($sentence, $shows->clause), 'Pictures of people are shown to anybody.');
+                $words = self::behindSending($sentence, $passage, $shows) ?? $passage->clauseWords($sentence, $shows->clause);
+                $senses[] = new Sense(Meaning::Pictured, $words, 'Pictures of people are shown to anybody.');
             }
         }
 
         return $senses;
+    }
+
+    /** "You may email me your news and show my photo": of the clause, what is behind the "and". */
+    private static function behindSending(Sentence $s, Passage $passage, Hit $shows): ?Found
+    {
+        $clause = $s->clauseOf($shows);
+        $sends = $s->within($shows->clause, W::Sends)[0] ?? null;
+        foreach ($sends === null ? [] : $s->within($shows->clause, W::Joins) as $and) {
+            if ($sends->from < $and->from && $and->to <= $shows->from && $shows->from - $and->to <= self::NEAR) {
+                return $passage->words($s, $and->to, $clause->to);
+            }
+        }
+
+        return null;
     }
 
     /** "I confirm that I may publish these photos" is about rights of the person. */
