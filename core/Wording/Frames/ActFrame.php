@@ -189,14 +189,10 @@ final class ActFrame implements Frame
             return null;
         }
         // Nor behind "write to us", which in French is the word of somebody who acts.
-        $ours = $s->acting(W::Self)[0] ?? null;
-        foreach ($ours === null ? [] : $s->said(W::Adds, W::Sends) as $hit) {
-            if ($hit->from > 0 || $ours->from === 0) {
-                return $hit;
-            }
-        }
+        $ours = $s->acting(W::Self);
+        $bids = static fn (Hit $h): bool => $h->from === 0 && $ours[0]->from > 0;
 
-        return null;
+        return $ours === [] ? null : array_values(array_filter($s->said(W::Adds, W::Sends), static fn (Hit $h): bool => ! $bids($h)))[0] ?? null;
     }
 
     /** Whether ticking is the act: "by ticking", "if I tick". */

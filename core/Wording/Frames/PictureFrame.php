@@ -50,10 +50,11 @@ final class PictureFrame implements Frame
     private static function behindSending(Sentence $s, Passage $passage, Hit $shows): ?Found
     {
         $clause = $s->clauseOf($shows);
-        $sends = $s->within($shows->clause, W::Sends)[0] ?? null;
-        foreach ($sends === null ? [] : $s->within($shows->clause, W::Joins) as $and) {
-            if ($sends->from < $and->from && $and->to <= $shows->from && $shows->from - $and->to <= self::NEAR) {
-                return $passage->words($s, $and->to, $clause->to);
+        foreach ($s->within($shows->clause, W::Sends) as $sends) {
+            foreach ($s->within($shows->clause, W::Joins) as $and) {
+                if ($sends->from < $and->from && $and->to <= $shows->from && $shows->from - $and->to <= self::NEAR) {
+                    return $passage->words($s, $and->to, $clause->to);
+                }
             }
         }
 
