@@ -93,13 +93,14 @@ final readonly class KindGuess
             || ($fields->emailAlone() && $this->listener->speaksOf($words->buttons, WordClass::Ends, WordClass::Withdraws));
     }
 
-    /** With an address alone only a button orders: "10% off your first order" over it is a gift of a letter's. Whoever asks for a quote orders nothing. */
+    /** With an address alone only a button orders: "10% off your first order" over it is a gift of a letter's. Whoever asks orders nothing. */
     private function orders(FormFields $fields, FormWords $words): bool
     {
         $buys = ! $fields->emailAlone() || $this->listener->speaksOf($words->buttons, WordClass::Order);
 
         return $buys && ! $this->news->isPlain($fields, $words)
             && ! $this->listener->speaksOf($words->says, WordClass::Tries) && ! $this->listener->speaksOf($words->buttons, WordClass::Priced)
+            && ! ($fields->message && ! $fields->has('date') && $this->listener->speaksOf($words->buttons, WordClass::Contact))
             && (! $this->listener->speaksOf($words->says, WordClass::Draw) || $this->listener->speaksOf($words->buttons, WordClass::Order))
             && $this->listener->speaksOf($this->listener->without($words->says, WordClass::Download), WordClass::Order);
     }

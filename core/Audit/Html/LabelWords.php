@@ -76,18 +76,25 @@ final readonly class LabelWords
         return $this->listener->speaksOf($text, WordClass::Yes, WordClass::I, WordClass::Not, WordClass::Refuses);
     }
 
+    /** What its words say counts, whatever the server gets: "Yes" may be sent as 0. */
     public function meansYes(string $text, string $value): bool
     {
-        return ! $this->meansNo($text, $value) && (
-            Response::isYes($value) || $this->speaks(WordClass::Yes, $text)
-            || $this->listener->hears($text, Meaning::Sends)
-        );
+        return ! $this->saysNo($text) && ($this->saysYes($text) || Response::isYes($value));
     }
 
     public function meansNo(string $text, string $value): bool
     {
-        return preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1 || preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1
-            || $this->listener->hears($text, Meaning::AsksForNo)
+        return $this->saysNo($text) || (! $this->saysYes($text) && preg_match('~^(?:no|nein|non|n|0|false|off|opt-?out)$~i', $value) === 1);
+    }
+
+    private function saysYes(string $text): bool
+    {
+        return $this->speaks(WordClass::Yes, $text) || $this->listener->hears($text, Meaning::Sends);
+    }
+
+    private function saysNo(string $text): bool
+    {
+        return preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1 || $this->listener->hears($text, Meaning::AsksForNo)
             // "Not at all", "never".
             || (substr_count($text, ' ') < self::CHANNEL_WORDS && $this->listener->speaksOf($text, WordClass::Not, WordClass::Refuses));
     }

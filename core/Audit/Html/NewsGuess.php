@@ -68,7 +68,8 @@ final readonly class NewsGuess
     public function isPlain(FormFields $fields, FormWords $words): bool
     {
         return $fields->email && ! $this->comesOnce($fields, $words)
-            && (($this->sends($words->says) && ! $this->buys($fields, $words)) || $this->ordersLetter($fields, $words->text));
+            && (($this->sends($words->says) && ! $this->buys($fields, $words)) || $this->ordersLetter($fields, $words->text)
+            || $this->keepsComing($fields, $words));
     }
 
     /** Whether what is asked for comes once: "we email you the day it is back". */
@@ -81,14 +82,14 @@ final readonly class NewsGuess
                 || ($this->isService($words->beside) && ! $this->listener->hears($words->beside, Meaning::CanEnd, Meaning::HardToEnd))));
     }
 
-    /** "Price list 2026" in the heading, and "email me the price list" on the button, with nothing that comes again. */
+    /** "Price list 2026" in the heading or below it, and "email me the price list" on the button, with nothing that comes again. */
     public function sendsOneThing(FormFields $fields, FormWords $words): bool
     {
         $sent = $this->listener->speaksOf($words->buttons, WordClass::Sends, WordClass::Gets, WordClass::Reads);
         if (! $sent || $fields->lines > self::NAME_AND_ADDRESS || $this->listener->speaksOf($words->heading, ...WordClass::means())) {
             return false;
         }
-        $heading = mb_strtolower($words->heading);
+        $heading = mb_strtolower($words->heading.' '.$words->beside);
         $button = mb_strtolower($this->listener->without($words->buttons, WordClass::Order, ...self::OF_NEWS));
         preg_match_all('~\p{L}{'.self::NOUN.',}~u', $button, $things);
         $named = static fn (string $thing): bool => str_contains($heading, mb_substr($thing, 0, max(self::NOUN, mb_strlen($thing) - self::ENDING)));
@@ -146,6 +147,13 @@ final readonly class NewsGuess
         return ! $fields->oneLine() && $this->listener->speaksOf($words->says, WordClass::Order)
             && ! $this->listener->speaksOf($words->says, WordClass::Carrier, ...WordClass::means())
             && ($paid || ! $this->listener->speaksOf($words->says, WordClass::Subscribes, WordClass::Gets));
+    }
+
+    /** "Order the calendar: what is on, each month, and every mail ends it": for a name and an address, nothing is bought. */
+    private function keepsComing(FormFields $fields, FormWords $words): bool
+    {
+        return $fields->email && $fields->lines <= self::NAME_AND_ADDRESS && ! $fields->hasBoxes() && ! $fields->message && ! $fields->phone
+            && $this->listener->hears($words->beside, Meaning::CanEnd) && $this->listener->hears($words->beside, Meaning::RateGiven);
     }
 
     private function ordersLetter(FormFields $fields, string $text): bool

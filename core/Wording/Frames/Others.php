@@ -16,6 +16,9 @@ final class Others
     /** Words between "about" and those whose goods are meant. */
     private const NEAR = 3;
 
+    /** Words for somebody who stands beside a name: "the brewery next door". */
+    private const BESIDE = 5;
+
     /** What may come besides what no class knows. */
     private const COMES = [W::Little, W::Vague, W::Advertising, W::Carrier, W::Price];
 
@@ -92,6 +95,29 @@ final class Others
                 $times = array_filter($s->within($number->clause, W::Unit, W::Per), static fn (Hit $h): bool => $h->from < $may->from);
                 if ($times === [] && $between > 0 && $between <= self::NEAR && $writes !== [] && $s->inClause($number->clause, W::You, W::I)) {
                     return new Hit($number->class, $number->from, reset($writes)->to, [$number->from], clause: $number->clause);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** "Stoat Sauna and the brewery next door may email me": beside a name somebody without one, who is no part of it; to what they do. */
+    public static function besideName(Sentence $s): ?Hit
+    {
+        foreach ($s->tokens[0]->capital ? $s->said(W::May) : [] as $may) {
+            $writes = array_filter($s->said(W::Sends), static fn (Hit $h): bool => $h->from >= $may->to);
+            $to = array_filter($s->all(W::I, W::You), static fn (Hit $h): bool => $h->from >= $may->to);
+            foreach ($writes === [] || $to === [] ? [] : $s->all(W::Joins) as $and) {
+                $far = $may->from - $and->to;
+                if ($and->from < 1 || $far < 2 || $far > self::BESIDE || ! $s->tokens[$and->from - 1]->capital || $s->tokens[$and->to]->capital) {
+                    continue;
+                }
+                // "And our shops", "and its team": parts of it.
+                $between = static fn (Hit $h): bool => $h->from >= $and->to && $h->from < $may->from;
+                $part = array_filter($s->all(W::Self, W::Its), $between) !== [] && array_filter($s->all(W::Outsider), $between) === [];
+                if (! $part && array_filter($s->all(W::I, W::You, W::Unit, W::Number), $between) === []) {
+                    return new Hit($may->class, $and->to, reset($writes)->to, [$may->from], clause: $may->clause);
                 }
             }
         }

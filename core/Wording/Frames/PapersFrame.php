@@ -17,7 +17,7 @@ final class PapersFrame implements Frame
     private const BESIDE = 2;
 
     /** Tokens of a clause that says no more than "and accept it". */
-    private const BRIEF = 5;
+    private const BRIEF = 8;
 
     /** Words between agreeing and what is agreed to. */
     private const NEAR = 14;
@@ -70,7 +70,8 @@ final class PapersFrame implements Frame
                 }
                 // "I have read it and accept it."
                 $next = $agree->clause === $hit->clause + 1 && $s->inClause($hit->clause, W::Reads)
-                    && $s->clauseOf($agree)->to - $s->clauseOf($agree)->from <= self::BRIEF;
+                    && $s->clauseOf($agree)->to - $s->clauseOf($agree)->from <= self::BRIEF
+                    && ! $s->inClause($agree->clause, W::Terms, W::Advertising, W::Sends, W::Carrier, W::Vague, ...W::means());
                 if ($next) {
                     return [$hit, $agree];
                 }

@@ -33,7 +33,8 @@ final class PassingOnFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $sense = $sentence->has(...self::OTHERS) || Others::outsiders($sentence) !== [] ? $this->sense($passage, $sentence) : null;
+            $others = $sentence->has(...self::OTHERS) || Others::outsiders($sentence) !== [] || Others::besideName($sentence) !== null;
+            $sense = $others ? $this->sense($passage, $sentence) : null;
             if ($sense !== null) {
                 $senses[] = $sense;
             }
@@ -73,7 +74,7 @@ final class PassingOnFrame implements Frame
 
     private function sense(Passage $passage, Sentence $s): ?Sense
     {
-        if ($s->has(W::Processor)) {
+        if ($s->has(W::Processor) && Others::besideName($s) === null) {
             return null;
         }
         $named = Names::after($passage, $s, $s->said(W::Passes)[0] ?? null);
@@ -116,7 +117,7 @@ final class PassingOnFrame implements Frame
                 return new Sense(Meaning::PassedOn, $passage->words($s, $lets->from, $writes->to), "$name may write, too.", true, $name);
             }
         }
-        $several = Others::severalWrite($s);
+        $several = Others::severalWrite($s) ?? Others::besideName($s);
         if ($several !== null) {
             return $this->passed($passage, $s, $several, $several, null);
         }
@@ -158,7 +159,11 @@ final class PassingOnFrame implements Frame
         if (! $passed) {
             return SendingFrame::sent($s);
         }
+        $beside = Others::outsiders($s) === [] ? Others::besideName($s) : null;
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
+            if ($beside !== null && $hit->from >= $beside->from) {
+                continue;
+            }
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
             $theirs = $purpose || $s->inClause($hit->clause, W::Passes) || Others::standIn($s, $hit->clause) || $this->isAllowedThem($s, $hit->clause)

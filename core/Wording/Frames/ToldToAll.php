@@ -52,7 +52,13 @@ final class ToldToAll
         $letters = array_filter($s->said(W::Carrier), static fn (Hit $h): bool => ! in_array($h->from, $mails, true));
         $besides = $s->has(W::Rate) || ($s->has(W::Also) && $s->has(W::Self));
 
-        return ($s->says(W::Advertising) || ($letters !== [] && $besides && ! $s->has(W::Service))) && ($letters !== [] || $s->says(...W::means()));
+        if ($s->says(W::Advertising)) {
+            return $letters !== [] || $s->says(...W::means());
+        }
+        // "Everybody who asks gets our piano tips each month by email": a letter of ours, or something else of ours that keeps coming.
+        $ours = $s->has(W::Self) && $s->says(...W::means()) && ($s->has(W::Rate) || ($s->has(W::Unit) && $s->has(W::Each, W::Per)));
+
+        return (($letters !== [] && $besides) || $ours) && ! $s->has(W::Service, W::Answers);
     }
 
     /** "Då och då" says how often, and not when. */

@@ -124,6 +124,7 @@ enum WordClass: string
     case Uses = 'uses';
     /** Of what From holds, that by which something comes from somebody, and is not about them. */
     case Whose = 'whose';
+    case Its = 'its';
     case From = 'from';
     /** To whom something goes. */
     case Towards = 'towards';
