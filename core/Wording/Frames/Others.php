@@ -102,6 +102,27 @@ final class Others
         return null;
     }
 
+    /** "You may tell your neighbours, so that they can write to me": whoever they are, to what they do. */
+    public static function theyWrite(Sentence $s): ?Hit
+    {
+        foreach ($s->has(W::Service, W::Answers) ? [] : $s->all(W::They) as $they) {
+            $clause = $s->clauseOf($they);
+            // German writes "you" with a capital.
+            $so = in_array($clause->opener, [W::So, W::InOrder, W::That], true) && $they->from - $clause->from <= self::NEAR;
+            if (! $so || $s->tokens[$they->from]->capital) {
+                continue;
+            }
+            $behind = static fn (Hit $h): bool => $h->from >= $they->to;
+            $writes = array_filter($s->within($they->clause, W::Sends), $behind);
+            $to = array_filter($s->within($they->clause, W::I), $behind);
+            if ($writes !== [] && $to !== [] && ! $s->inClause($they->clause, W::Self) && $s->has(W::Passes, W::Tells, W::Details, W::May)) {
+                return new Hit($they->class, $they->from, reset($writes)->to, [$they->from], clause: $they->clause);
+            }
+        }
+
+        return null;
+    }
+
     /** "Stoat Sauna and the brewery next door may email me": beside a name somebody without one, who is no part of it; to what they do. */
     public static function besideName(Sentence $s): ?Hit
     {

@@ -33,7 +33,8 @@ final class PassingOnFrame implements Frame
     {
         $senses = [];
         foreach ($passage->sentences as $sentence) {
-            $others = $sentence->has(...self::OTHERS) || Others::outsiders($sentence) !== [] || Others::besideName($sentence) !== null;
+            $others = $sentence->has(...self::OTHERS) || Others::outsiders($sentence) !== [] || Others::besideName($sentence) !== null
+                || Others::theyWrite($sentence) !== null;
             $sense = $others ? $this->sense($passage, $sentence) : null;
             if ($sense !== null) {
                 $senses[] = $sense;
@@ -117,7 +118,7 @@ final class PassingOnFrame implements Frame
                 return new Sense(Meaning::PassedOn, $passage->words($s, $lets->from, $writes->to), "$name may write, too.", true, $name);
             }
         }
-        $several = Others::severalWrite($s) ?? Others::besideName($s);
+        $several = Others::severalWrite($s) ?? Others::besideName($s) ?? Others::theyWrite($s);
         if ($several !== null) {
             return $this->passed($passage, $s, $several, $several, null);
         }
@@ -159,9 +160,9 @@ final class PassingOnFrame implements Frame
         if (! $passed) {
             return SendingFrame::sent($s);
         }
-        $beside = Others::outsiders($s) === [] ? Others::besideName($s) : null;
+        $unnamed = Others::outsiders($s) === [];
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
-            if ($beside !== null && $hit->from >= $beside->from) {
+            if ($unnamed && $this->isOfUnnamed($s, $hit)) {
                 continue;
             }
             $clause = $s->clauseOf($hit);
@@ -183,6 +184,19 @@ final class PassingOnFrame implements Frame
         }
 
         return null;
+    }
+
+    /** Whether it is what those do who stand beside a name, or who are told of somebody so that they can write. */
+    private function isOfUnnamed(Sentence $s, Hit $hit): bool
+    {
+        $beside = Others::besideName($s);
+        $they = Others::theyWrite($s);
+        if ($beside !== null || $they === null) {
+            return $beside !== null && $hit->from >= $beside->from;
+        }
+        $tells = array_map(static fn (Hit $h): int => $h->from, $s->said(W::Tells, W::Passes));
+
+        return $hit->clause === $they->clause || in_array($hit->from, $tells, true) || ! $s->inClause($hit->clause, W::Passes, W::I, W::Self);
     }
 
     /** "Our partners may call, text or email me": one more of what others may do, behind a comma. */

@@ -125,6 +125,7 @@ enum WordClass: string
     /** Of what From holds, that by which something comes from somebody, and is not about them. */
     case Whose = 'whose';
     case Its = 'its';
+    case They = 'they';
     case From = 'from';
     /** To whom something goes. */
     case Towards = 'towards';
