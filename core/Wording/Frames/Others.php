@@ -113,10 +113,10 @@ final class Others
                 continue;
             }
             $behind = static fn (Hit $h): bool => $h->from >= $they->to;
-            $writes = array_filter($s->within($they->clause, W::Sends), $behind);
+            $writes = array_values(array_filter($s->within($they->clause, W::Sends), $behind))[0] ?? null;
             $to = array_filter($s->within($they->clause, W::I), $behind);
-            if ($writes !== [] && $to !== [] && ! $s->inClause($they->clause, W::Self) && $s->has(W::Passes, W::Tells, W::Details, W::May)) {
-                return new Hit($they->class, $they->from, reset($writes)->to, [$they->from], clause: $they->clause);
+            if ($writes !== null && $to !== [] && ! $s->inClause($they->clause, W::Self) && $s->has(W::Passes, W::Tells, W::Details, W::May)) {
+                return new Hit($they->class, $they->from, $writes->to, [$they->from], clause: $they->clause);
             }
         }
 
