@@ -233,6 +233,10 @@ test('a question stands over nested choices, in a group\'s name, or right before
         '<div role="group" aria-label="Shall we email you our new sailings?"><input type="radio" name="n" id="y" value="1" checked><label for="y">Yes</label>'
             .'<input type="radio" name="n" id="x" value="0"><label for="x">No</label></div>', 'Shall we email you our new sailings?',
     ],
+    'a yes that the server gets as 0' => [
+        '<fieldset><legend>May we email you our new sailings?</legend><label><input type="radio" name="n" value="0" checked> Yes</label>'
+            .'<label><input type="radio" name="n" value="1"> No</label></fieldset>', 'May we email you our new sailings?',
+    ],
     'a fieldset without a legend' => [
         '<h3>May we email you our new sailings?</h3><fieldset><label><input type="radio" name="n" value="yes" checked> Yes</label>'
             .'<label><input type="radio" name="n" value="no"> No</label></fieldset>', 'May we email you our new sailings?',

@@ -127,9 +127,12 @@ final class Others
     public static function besideName(Sentence $s): ?Hit
     {
         foreach ($s->tokens[0]->capital ? $s->said(W::May) : [] as $may) {
-            $writes = array_filter($s->said(W::Sends), static fn (Hit $h): bool => $h->from >= $may->to);
+            $writes = array_values(array_filter($s->said(W::Sends), static fn (Hit $h): bool => $h->from >= $may->to))[0] ?? null;
             $to = array_filter($s->all(W::I, W::You), static fn (Hit $h): bool => $h->from >= $may->to);
-            foreach ($writes === [] || $to === [] ? [] : $s->all(W::Joins) as $and) {
+            if ($writes === null || $to === []) {
+                continue;
+            }
+            foreach ($s->all(W::Joins) as $and) {
                 $far = $may->from - $and->to;
                 if ($and->from < 1 || $far < 2 || $far > self::BESIDE || ! $s->tokens[$and->from - 1]->capital || $s->tokens[$and->to]->capital) {
                     continue;
@@ -138,7 +141,7 @@ final class Others
                 $between = static fn (Hit $h): bool => $h->from >= $and->to && $h->from < $may->from;
                 $part = array_filter($s->all(W::Self, W::Its), $between) !== [] && array_filter($s->all(W::Outsider), $between) === [];
                 if (! $part && array_filter($s->all(W::I, W::You, W::Unit, W::Number), $between) === []) {
-                    return new Hit($may->class, $and->to, reset($writes)->to, [$may->from], clause: $may->clause);
+                    return new Hit($may->class, $and->to, $writes->to, [$may->from], clause: $may->clause);
                 }
             }
         }
