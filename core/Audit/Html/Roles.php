@@ -31,7 +31,7 @@ final readonly class Roles
             $this->keepsPapers($label) => null,
             $this->isHow($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
-            $this->isToUse($plain) => ControlRole::Consent,
+            $this->isToUse($plain) || $this->isYesTo($plain) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
             $this->listener->hears($plain, Meaning::AsksForNo)
                 && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
@@ -64,6 +64,16 @@ final readonly class Roles
 
         return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured, Meaning::Pictured))
             && ($this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes) || ! $this->speaks(WordClass::Self, $label));
+    }
+
+    /** "Recipes by email? Yes please": what would come stands in the question, and the wish behind it. */
+    private function isYesTo(string $label): bool
+    {
+        $mark = (int) strpos($label, '?');
+        [$question, $answer] = [substr($label, 0, $mark), substr($label, $mark + 1)];
+
+        return $mark > 0 && $this->speaks(WordClass::Yes, $answer) && $this->listener->speaksOf($question, ...WordClass::means())
+            && $this->listener->hears($question, Meaning::PurposeNamed) && ! $this->listener->speaksOf($question, WordClass::Answers, WordClass::Service);
     }
 
     /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises; a carrier that is told is no other. */
