@@ -138,6 +138,15 @@ test('words that several findings speak of stand once among the parts of a form,
         ->toBe(['Email', 'By creating an account you agree that we email you offers.', 'Create']);
 });
 
+test('the answers to a question are one part of a form, whether it asks for consent or not', function (): void {
+    $group = static fn (string $name, string $question): string => "<fieldset><legend>$question</legend>"
+        ."<label><input type=\"radio\" name=\"$name\"> Yes</label> <label><input type=\"radio\" name=\"$name\"> No</label></fieldset>";
+    $reading = HtmlReader::read(
+        '<form><input type="email">'.$group('a', 'May we email you our new sailings?').$group('b', 'Do you travel with a dog?').'<button>Book</button></form>'
+    )[0];
+    expect($reading->controls)->toHaveCount(1)->and($reading->page?->others)->toHaveCount(1);
+});
+
 test('styles that came with a page are read with it, and nothing that lies elsewhere', function (string $link, bool $read): void {
     $asked = [];
     $page = '<html lang=en><head>'.$link.'</head><body><form method=post action=/a><h2>Create an account</h2><label>Email <input type=email name=e></label>'

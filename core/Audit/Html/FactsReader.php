@@ -81,6 +81,12 @@ final readonly class FactsReader
     private function others(FoundForm $form, array $known): array
     {
         $seen = array_fill_keys(array_map(static fn (AskedField|Control $part): string => $part->where->text(), $known), true);
+        $question = static fn (DOMElement $radio): string => 'answers '.($radio->getAttribute('name') ?: spl_object_id($radio->parentNode ?? $radio));
+        foreach ($form->controls as $element) {
+            if (ControlType::of($element) === 'radio' && isset($seen[$this->page->selector($element)])) {
+                $seen[$question($element)] = true;
+            }
+        }
         $others = [];
         foreach ($form->controls as $element) {
             $type = ControlType::of($element);
@@ -89,11 +95,11 @@ final readonly class FactsReader
                 $isBox => 'a box', $type === 'password' => 'a password', $type === 'file' => 'a file', $type === 'select' => 'a list',
                 default => '',
             };
-            $question = $type === 'radio' ? $element->getAttribute('name').' '.spl_object_id($element->parentNode ?? $element) : '';
-            if ($what === '' || isset($seen[$this->page->selector($element)]) || isset($seen[$question]) || $this->page->isHidden($element)) {
+            $answers = $type === 'radio' ? $question($element) : '';
+            if ($what === '' || isset($seen[$this->page->selector($element)]) || isset($seen[$answers]) || $this->page->isHidden($element)) {
                 continue;
             }
-            $seen += $question === '' ? [] : [$question => true];
+            $seen += $answers === '' ? [] : [$answers => true];
             $others[] = new OtherInput(
                 new Selector($this->page->selector($element)), $this->labels->of($element), $what, $element->hasAttribute('required'),
                 match (true) {
