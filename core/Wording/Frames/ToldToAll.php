@@ -55,8 +55,11 @@ final class ToldToAll
         if ($s->says(W::Advertising)) {
             return $letters !== [] || $s->says(...W::means());
         }
-        // "Everybody who asks gets our piano tips each month by email": a letter of ours, or something else of ours that keeps coming.
-        $ours = $s->has(W::Self) && $s->says(...W::means()) && ($s->has(W::Rate) || ($s->has(W::Unit) && $s->has(W::Each, W::Per)));
+        // "Everybody who asks gets our piano tips each month by email": a letter of ours, or something else that keeps coming to them.
+        $units = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Unit));
+        $often = array_filter($s->all(W::Each), static fn (Hit $h): bool => in_array($h->to, $units, true)) !== [];
+        $all = array_filter($s->said(W::Everybody), static fn (Hit $h): bool => $h->from === 0) !== [];
+        $ours = $s->says(...W::means()) && ($s->has(W::Self) ? $often || $s->has(W::Rate) : $often && $all);
 
         return (($letters !== [] && $besides) || $ours) && ! $s->has(W::Service, W::Answers);
     }
