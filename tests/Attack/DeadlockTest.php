@@ -46,12 +46,13 @@ uses(Visitor::class);
 /** @return array<string, int> how many rows each table holds */
 function rowsOfTables(): array
 {
+    static $counts = null;
     $owner = DB::connection('owner');
-    $tables = $owner->table('information_schema.tables')->whereIn('table_schema', [$owner->getDatabaseName(), config('juramen.ledger_schema')])
-        ->where('table_type', 'BASE TABLE')->selectRaw("CONCAT(table_schema, '.', table_name) AS name")->pluck('name');
-    $counts = $tables->map(static fn (string $table): string => "SELECT '$table' AS name, COUNT(*) AS rows_of FROM $table");
+    $counts ??= $owner->table('information_schema.tables')->whereIn('table_schema', [$owner->getDatabaseName(), config('juramen.ledger_schema')])
+        ->where('table_type', 'BASE TABLE')->selectRaw("CONCAT(table_schema, '.', table_name) AS name")->pluck('name')
+        ->map(static fn (string $table): string => "SELECT '$table' AS name, COUNT(*) AS rows_of FROM $table")->implode(' UNION ALL ');
 
-    return collect($owner->select($counts->implode(' UNION ALL ')))->pluck('rows_of', 'name')->map(static fn (mixed $rows): int => (int) $rows)->all();
+    return collect($owner->select($counts))->pluck('rows_of', 'name')->map(static fn (mixed $rows): int => (int) $rows)->all();
 }
 
 /**
@@ -81,11 +82,13 @@ function brokenOff(callable $act, ?callable $before = null): int
     };
     $inPeace = $adds(0);
     $statements = $seen;
-    for ($turn = 1; $turn <= $statements; $turn++) {
+    // Of many, every other one stands for the next in a short run.
+    $step = $statements > 12 && getenv('LONG') !== '1' ? 2 : 1;
+    for ($turn = 1, $turns = 0; $turn <= $statements; $turn += $step, $turns++) {
         expect($adds($turn))->toBe($inPeace, "broken off behind statement $turn");
     }
     // The first may have asked for what is remembered afterwards.
-    expect($broken)->toBeGreaterThanOrEqual(0.75 * $statements);
+    expect($broken)->toBeGreaterThanOrEqual(0.75 * $turns);
 
     return $statements;
 }
