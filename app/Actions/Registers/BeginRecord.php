@@ -102,8 +102,18 @@ final class BeginRecord
         $kind = MailKind::tryFrom($new->name) ?? throw Refused::because(ActRefusal::CannotBegin);
         $wording = MailWording::begin($this->controller($new)->id, $kind);
 
-        return Record::query()->where('kind', RecordKind::Mail)->where('slug', $wording->id->text)->first()
-            ?? $this->change->begin(RecordKind::Mail, $wording->id, $wording->document(), $author);
+        try {
+            return self::begunMail($wording->id) ?? $this->change->begin(RecordKind::Mail, $wording->id, $wording->document(), $author);
+        } catch (Refused $e) {
+            // Somebody else began it at the same moment.
+            return self::begunMail($wording->id) ?? throw $e;
+        }
+    }
+
+    /** @phpstan-impure */
+    private static function begunMail(Slug $id): ?Record
+    {
+        return Record::query()->where('kind', RecordKind::Mail)->where('slug', $id->text)->first();
     }
 
     /** The purpose, where there is none of that name yet, and a statement that asks for it. */

@@ -12,6 +12,7 @@ use App\Models\Revision;
 use App\Models\User;
 use App\Queries\Registers\RegistersInForce;
 use App\Support\SystemClock;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Juramen\Canon\Document;
 use Juramen\Canon\DraftRefusal;
@@ -45,10 +46,11 @@ final class ChangeRecord
         $this->check($kind, $document);
 
         return DB::transaction(function () use ($kind, $slug, $document, $author, $said): Record {
-            if (Record::query()->where('kind', $kind)->where('slug', $slug->text)->lockForUpdate()->exists()) {
+            try {
+                $record = Record::query()->create(['kind' => $kind, 'slug' => $slug->text]);
+            } catch (UniqueConstraintViolationException) {
                 throw Refused::because(ActRefusal::NameTaken, noun: $kind->noun(), name: $slug);
             }
-            $record = Record::query()->create(['kind' => $kind, 'slug' => $slug->text]);
             $this->add($record, $author, $document, new RevisionStep(1, 1, 0), $said);
             $this->log->write($author, ActKind::Began, $record->name()->text());
 

@@ -32,8 +32,10 @@
 @if ($record->mayApprove)
 <input type="checkbox" id="point-{{ $i }}" name="points[{{ $each->point->slug }}]" value="{{ $each->looked }}"
  @checked($each->stops === null && $chosen) @disabled($each->stops !== null)>
-@endif
 <label for="point-{{ $i }}"><b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</label></p>
+@else
+<b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</p>
+@endif
 @if ($each->stops !== null)<p class="wrong">{{ $each->stops }}</p>@endif
 @foreach ($each->difference as $part)
 @foreach ($part->sentences as $sentence)<x-difference :of="$sentence" />@endforeach
