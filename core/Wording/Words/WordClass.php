@@ -124,6 +124,7 @@ enum WordClass: string
     case Uses = 'uses';
     /** Of what From holds, that by which something comes from somebody, and is not about them. */
     case Whose = 'whose';
+    /** Before what is a part of somebody named: "and its team". */
     case Its = 'its';
     case They = 'they';
     case From = 'from';

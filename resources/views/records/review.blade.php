@@ -34,7 +34,7 @@
  @checked($each->stops === null && $chosen) @disabled($each->stops !== null)>
 <label for="point-{{ $i }}"><b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</label></p>
 @else
-<b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</p>
+<span><b>{{ $each->name }}</b>, edition {{ $each->edition + 1 }}</span></p>
 @endif
 @if ($each->stops !== null)<p class="wrong">{{ $each->stops }}</p>@endif
 @foreach ($each->difference as $part)
