@@ -162,6 +162,14 @@ final readonly class FormFields
         return array_filter($this->form->inputs('textarea'), $isOfJob) !== [];
     }
 
+    /** Whether there is nothing to write but about health, for whom that concerns: "illness, allergies or medicine"; a complaint that must be told is asked. */
+    public function onlyOfHealth(): bool
+    {
+        $isOfHealth = fn (DOMElement $t): bool => ! $t->hasAttribute('required') && $this->listener->speaksOf($this->labels->of($t), WordClass::Health);
+
+        return array_filter($this->form->inputs('textarea'), $isOfHealth) === $this->form->inputs('textarea');
+    }
+
     private function isForPhone(DOMElement $line): bool
     {
         return $this->listener->speaksOf($this->labels->of($line), WordClass::FieldPhone);

@@ -48,7 +48,7 @@ final readonly class KindGuess
             $fields->email && ! $fields->message && $this->speaksAnywhere($words, WordClass::Download) => [
                 FormKind::Download, 'something is promised for what is filled in',
             ],
-            ! $fields->message && ($about(WordClass::Tries) || $this->isForOccasion($words->says)) => [
+            $this->putsDown($fields, $words) => [
                 FormKind::Other, 'its heading or button speaks of something to put oneself down for',
             ],
             $about(WordClass::Survey) => [FormKind::Other, 'its heading or button asks what people think'],
@@ -113,10 +113,19 @@ final readonly class KindGuess
             && ! $this->listener->speaksTogether($this->listener->without($says, WordClass::Occasion), self::SENT_TO_SOMEBODY, []);
     }
 
+    /** Something is tried, or one puts oneself down for it; what is written about health there is no message. */
+    private function putsDown(FormFields $fields, FormWords $words): bool
+    {
+        return ! $this->news->keepsComing($fields, $words)
+            && ((! $fields->message && $this->listener->speaksOf($words->says, WordClass::Tries))
+            || ((! $fields->message || ($fields->onlyOfHealth() && ! $this->listener->speaksOf($words->says, WordClass::Order)))
+                && $this->isForOccasion($words->says)));
+    }
+
     /** "Call me back" asks for an answer, and not for news; "let us stay in touch" over an address alone does not. */
     private function asksForAnswer(FormFields $fields, FormWords $words): bool
     {
-        return ! $fields->emailAlone() && $this->listener->speaksOf($words->says, WordClass::Contact)
+        return ! $fields->emailAlone() && $this->listener->speaksOf($this->listener->without($words->says, WordClass::Touch), WordClass::Contact)
             && ! $this->news->sends($this->listener->without($words->says, WordClass::Contact))
             && ! ($fields->onlyEmails() && ($this->news->sends($words->text) || $this->news->sends($words->beside)));
     }

@@ -54,6 +54,7 @@ final readonly class NewsGuess
 
         return match (true) {
             $this->sends($words->says) => 'its heading or button speaks of news, and it asks for little else',
+            ! $fields->message && ! $fields->hasBoxes() && $this->listener->speaksOf($words->says, WordClass::Touch) => 'it is for staying in touch',
             $this->speaksOfNews($fields, $words) => 'it speaks of news and asks for little else',
             $fields->lines === 1 && ! $fields->message && ! $fields->hasBoxes() && ! $fields->has('radio', 'date', 'file', 'number')
                 && $this->saysAnywhere($words, Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
@@ -150,7 +151,7 @@ final readonly class NewsGuess
     }
 
     /** "Order the calendar: what is on, each month, and every mail ends it": for a name and an address, nothing is bought. */
-    private function keepsComing(FormFields $fields, FormWords $words): bool
+    public function keepsComing(FormFields $fields, FormWords $words): bool
     {
         return $fields->email && $fields->lines <= self::NAME_AND_ADDRESS && ! $fields->hasBoxes() && ! $fields->message && ! $fields->phone
             && $this->listener->hears($words->beside, Meaning::CanEnd) && $this->listener->hears($words->beside, Meaning::RateGiven);

@@ -100,9 +100,10 @@ final class RecipientsNamed extends FormRequirement
 
     private function isListed(Reading $reading): bool
     {
-        return $reading->around->linksAbout(
-            "partners {$reading->language?->value}",
-            static fn (PageLink $link): bool => $link->leadsSomewhere() && $reading->listener()->speaksOfRarely($link->text, WordClass::Outsider)
-        ) !== [];
+        // The house's own name leads home, though it may be called after what it does.
+        $isOwn = static fn (PageLink $link): bool => str_contains(ControllerNamed::titleAndName($reading), $link->text);
+
+        return $reading->around->linksAbout("partners {$reading->language?->value}", static fn (PageLink $link): bool => $link->leadsSomewhere()
+            && $reading->listener()->speaksOfRarely($link->text, WordClass::Outsider) && ! $isOwn($link)) !== [];
     }
 }

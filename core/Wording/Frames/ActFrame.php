@@ -26,6 +26,9 @@ final class ActFrame implements Frame
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
+    /** Words between "means" and "we": a mark and "that". */
+    private const THAT_WE = 2;
+
     public function id(): string
     {
         return 'act';
@@ -97,7 +100,7 @@ final class ActFrame implements Frame
                 return $means;
             }
         }
-        $includes = $this->includes($s);
+        $includes = $this->includes($s) ?? $this->meansThatWeWrite($s);
         if ($includes !== null) {
             return $includes;
         }
@@ -143,6 +146,28 @@ final class ActFrame implements Frame
         $before = ($subscribes ?: ($ours ? $s->said(W::Advertising, W::Carrier, W::ByEmail) : []))[0]->from ?? 0;
 
         return array_filter($s->said(W::Wanted, W::Does), static fn (Hit $h): bool => $h->to <= $before) !== [] ? $means : null;
+    }
+
+    /** "Joining means that we text you about classes": whatever it is that means so. */
+    private function meansThatWeWrite(Sentence $s): ?Hit
+    {
+        if ($s->has(W::I, W::Ticks, W::Subscribes, W::May, W::If, W::When, W::Service, W::Answers, W::CallsBack, W::Not) || $s->isQuestion()) {
+            return null;
+        }
+        foreach ($s->said(W::Signifies) as $means) {
+            $we = array_filter($s->acting(W::Self), static fn (Hit $h): bool => $h->from >= $means->to && $h->from - $means->to <= self::THAT_WE);
+            $behind = static fn (Hit $h): bool => $h->from >= $means->to;
+            $sends = array_filter($s->said(W::Sends), $behind) !== [] && array_filter($s->all(W::You), $behind) !== [];
+            // "About classes"; "about your question", and "your ticket", are what somebody came for.
+            $yours = array_map(static fn (Hit $h): int => $h->from, $s->all(W::You));
+            $whose = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Whose));
+            $about = static fn (Hit $h): bool => $behind($h) && ! in_array($h->from, $whose, true) && ! in_array($h->to, $yours, true);
+            if ($means->from > 0 && $we !== [] && $sends && ($s->has(W::Advertising) || array_filter($s->all(W::From), $about) !== [])) {
+                return $means;
+            }
+        }
+
+        return null;
     }
 
     /** "Every new account subscribes to our letter": a thing that is made, and nobody who wants it. */
@@ -258,6 +283,10 @@ final class ActFrame implements Frame
 
     private function signifies(Sentence $s, Hit $act): bool
     {
+        // "A booking means that we email you your ticket": what was booked, and nothing besides.
+        if ($s->has(W::Service) && ! $s->has(W::Advertising, W::Vague, W::Subscribes, W::Agrees, W::Adds, W::Automatic, W::Also)) {
+            return false;
+        }
         foreach ($s->said(W::Signifies) as $means) {
             if ($means->from >= $act->to) {
                 return true;

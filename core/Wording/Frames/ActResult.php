@@ -27,8 +27,9 @@ final class ActResult
             if (self::isDone($s, $hit, $act)) {
                 continue;
             }
-            // "Press send": what stands on the button.
-            if ($hit->class === W::Sends && (self::isRightBehind($s, $hit, $act) || self::isQuoted($s, $hit))) {
+            // "Press send": what stands on the button. In German "with the order write we" speaks of us.
+            $ours = array_filter($s->acting(W::Self), static fn (Hit $we): bool => $we->from === $hit->to) !== [];
+            if ($hit->class === W::Sends && ! $ours && (self::isRightBehind($s, $hit, $act) || self::isQuoted($s, $hit))) {
                 continue;
             }
             if (in_array($hit->class, [W::Sends, W::Gets], true) && self::isWithinAct($s, $hit)) {

@@ -171,7 +171,9 @@ final class Others
             $leads = $from->clause === $outsider->clause && $from->to <= $outsider->from && $outsider->from - $from->to < self::NEAR;
             $used = array_filter($s->within($from->clause, W::Uses, W::Profiles), static fn (Hit $u): bool => $u->from >= $outsider->to) !== []
                 && $s->inClause($from->clause, W::Details);
-            if (! $begins && $leads && ! $used && ! self::isSubject($s, $from, $outsider) && self::comesFrom($s, $from) === null) {
+            // "Contacted by partners": French has the article for some of them there, too.
+            $by = array_filter($s->within($from->clause, W::By), static fn (Hit $h): bool => $h->to === $from->from) !== [];
+            if (! $begins && $leads && ! $used && ! $by && ! self::isSubject($s, $from, $outsider) && self::comesFrom($s, $from) === null) {
                 return true;
             }
         }

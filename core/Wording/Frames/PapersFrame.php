@@ -19,6 +19,9 @@ final class PapersFrame implements Frame
     /** Tokens of a clause that says no more than "and accept it". */
     private const BRIEF = 8;
 
+    /** Tokens of what opens a list of papers, with its comma. */
+    private const FIRST = 5;
+
     /** Words between agreeing and what is agreed to. */
     private const NEAR = 14;
 
@@ -75,7 +78,7 @@ final class PapersFrame implements Frame
                 if ($next) {
                     return [$hit, $agree];
                 }
-                if (self::isListed($s, $hit, $agree)) {
+                if (self::isListed($s, $hit, $agree) || self::isFirstOf($s, $hit, $agree)) {
                     return [$hit, $agree];
                 }
                 if ($agree->clause === $hit->clause && abs($agree->from - $hit->from) <= self::NEAR && ! $this->isApart($s, $hit, $agree)) {
@@ -120,6 +123,17 @@ final class PapersFrame implements Frame
         }
 
         return $s->inClause($agree->clause, W::Terms, W::Notice) || ($s->tokens[$s->clauses[$agree->clause + 1]->from - 1]->form ?? '') === ':';
+    }
+
+    /** "With the terms, the returns and getting tips I agree": the first of a list between marks that is agreed to at its end, as German does. */
+    private static function isFirstOf(Sentence $s, Hit $paper, Hit $agree): bool
+    {
+        $begins = $paper->clause === 0 && $s->clauses[0]->to - $s->clauses[0]->from <= self::FIRST
+            && array_filter($s->within(0, W::By, W::Towards), static fn (Hit $h): bool => $h->from === 0) !== [] && ! $s->inClause(0, W::According);
+        $clause = $s->clauseOf($agree);
+        $atEnd = $agree->to >= $clause->to - 1;
+
+        return $begins && $agree->clause === 1 && $clause->opener === null && $atEnd && $s->inClause(1, W::Joins);
     }
 
     /** Whether something else stands between them: what is sent, or that the paper only tells. */

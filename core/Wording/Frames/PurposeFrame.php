@@ -57,7 +57,7 @@ final class PurposeFrame implements Frame
     {
         $general = null;
         foreach ($passage->sentences as $sentence) {
-            $vague = $general === null ? $this->vague($sentence) : null;
+            $vague = $general === null && ! SendingFrame::isOfTrade($sentence) ? $this->vague($sentence) : null;
             if ($vague !== null && ! SendingFrame::ends($sentence, $vague->clause)) {
                 $general = $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
             }

@@ -207,6 +207,8 @@ enum WordClass: string
     case Login = 'login';
     case Search = 'search';
     case Contact = 'contact';
+    /** "Let us stay in touch": who fills in such a form asks nothing. */
+    case Touch = 'stays-in-touch';
     /** Somebody asks to be called back. */
     case CallsBack = 'calls-back';
     case Order = 'order';
@@ -283,7 +285,7 @@ enum WordClass: string
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
         self::Reminds->value => true, self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
-        self::FieldCircumstances->value => true,
+        self::FieldCircumstances->value => true, self::Touch->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldAge->value => true, self::FieldAmount->value => true,
