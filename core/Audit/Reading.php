@@ -350,10 +350,11 @@ final readonly class Reading
         return strtr($this->text, $blanks);
     }
 
-    /** What it says but for what a tick agrees to, or somebody says by one: "I accept the terms" speaks of them alone. */
+    /** What it says but for what a tick that is demanded agrees to, or somebody says by one: "I accept the terms" speaks of them alone. */
     public function besideTicks(): string
     {
-        return $this->textBeside(fn (Control $c): bool => $c->role === ControlRole::Consent || $this->listener()->speaksOf($c->label, WordClass::I));
+        return $this->textBeside(fn (Control $c): bool => ($c->role === ControlRole::Consent && $c->required)
+            || $this->listener()->speaksOf($c->label, WordClass::I));
     }
 
     /** What it says but for the words of controls that ask for consent. */
