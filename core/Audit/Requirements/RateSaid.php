@@ -16,6 +16,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
 
 /** How often, or how much, will be sent is said. */
 final class RateSaid extends FormRequirement
@@ -55,7 +56,8 @@ final class RateSaid extends FormRequirement
         }
         // "When my parcel is on its way" says it of the parcel.
         $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Technical);
-        $said = $reading->listener()->first($text, Meaning::RateGiven);
+        // "Yes, each month" may be an answer to be chosen, whose words stand nowhere until it is opened.
+        $said = $reading->listener()->first($text, Meaning::RateGiven) ?? $this->inAnswers($reading);
         if ($said !== null) {
             return $this->met($said->understood, null, $said->words);
         }
@@ -66,6 +68,13 @@ final class RateSaid extends FormRequirement
                 'Say how often: "once a month", "at most twice a year".', $this->change($reading)
             ),
         ];
+    }
+
+    private function inAnswers(Reading $reading): ?Sense
+    {
+        $labels = implode("\n", array_map(static fn (Control $c): string => $c->label, $reading->asked()));
+
+        return $labels === '' ? null : $reading->listener()->first($labels, Meaning::RateGiven);
     }
 
     /** @return Closure(Control): bool whether something comes of a consent: pictures that are shown and profiles that are made come to nobody */

@@ -102,6 +102,9 @@ final class PassingOnFrame implements Frame
             ));
             $from = static fn (Hit $from): ?Hit => Others::comesFrom($s, $from);
             $acts = $acts === [] ? array_filter(array_map($from, $s->within($outsider->clause, W::From))) : $acts;
+            // "I agree that Tidewick and its affiliates advise me by phone": whatever it is that they do by it.
+            $agreed = $s->clauseOf($outsider)->opener === W::That && $s->inClause($outsider->clause - 1, W::Agrees) && $s->inClause($outsider->clause, W::I);
+            $acts = $acts === [] && $agreed ? array_filter($s->all(...W::means()), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)) : $acts;
             $may = array_filter($acts, static fn (Hit $act): bool => $s->inClause($act->clause, W::May)) !== [];
             if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
                 return $this->passed($passage, $s, reset($acts), $outsider, Names::after($passage, $s, $outsider));
