@@ -143,6 +143,14 @@ final readonly class FormFields
             || count(array_filter($this->form->inputs('radio'), $isSum)) > 1;
     }
 
+    /** Whether it asks where something is brought to. */
+    public function delivery(): bool
+    {
+        return array_filter(
+            $this->form->inputs('text'), fn (DOMElement $line): bool => $this->listener->speaksOf($this->labels->of($line), WordClass::FieldDelivery)
+        ) !== [];
+    }
+
     /** Whether it asks for the address or the number of somebody else. */
     public function friend(): bool
     {

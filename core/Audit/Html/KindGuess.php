@@ -41,7 +41,7 @@ final readonly class KindGuess
             ],
             ($about(WordClass::Job) && ! $about(WordClass::Account) && ! $about(WordClass::Reminds)) || $fields->application()
                 || ($fields->has('file') && $this->speaksAnywhere($words, WordClass::Job)) => [FormKind::JobApplication, 'it takes an application'],
-            $fields->payment() || $this->orders($fields, $words) => [FormKind::Order, 'its heading, button or fields speak of an order'],
+            $fields->payment() || $fields->delivery() || $this->orders($fields, $words) => [FormKind::Order, 'its heading, button or fields speak of an order'],
             $about(WordClass::Draw) => [FormKind::PrizeDraw, 'its heading or button speaks of a prize'],
             $about(WordClass::Priced) => [FormKind::Contact, 'it asks what something costs or is worth'],
             $about(WordClass::Download) => [FormKind::Download, 'its heading or button speaks of a download'],

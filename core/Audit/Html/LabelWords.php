@@ -94,7 +94,7 @@ final readonly class LabelWords
 
     private function saysNo(string $text): bool
     {
-        return preg_match('~^(?:no|nein|non)(?!\p{L})~iu', $text) === 1 || $this->listener->hears($text, Meaning::AsksForNo)
+        return preg_match('~^(?:no|nope|nah|nein|nee|nö|non|nej|næ)(?!\p{L})~iu', $text) === 1 || $this->listener->hears($text, Meaning::AsksForNo)
             // "Not at all", "never".
             || (substr_count($text, ' ') < self::CHANNEL_WORDS && $this->listener->speaksOf($text, WordClass::Not, WordClass::Refuses));
     }

@@ -72,7 +72,8 @@ final class RateSaid extends FormRequirement
 
     private function inAnswers(Reading $reading): ?Sense
     {
-        $labels = implode("\n", array_map(static fn (Control $c): string => $c->label, $reading->asked()));
+        $seen = array_filter($reading->asked(), static fn (Control $c): bool => $c->isLabelled);
+        $labels = implode("\n", array_map(static fn (Control $c): string => $c->label, $seen));
 
         return $labels === '' ? null : $reading->listener()->first($labels, Meaning::RateGiven);
     }

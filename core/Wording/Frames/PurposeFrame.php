@@ -123,7 +123,7 @@ final class PurposeFrame implements Frame
                 continue;
             }
             $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means())
-                || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per));
+                || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per)) || $this->tellsWhat($sentence);
             $spoken = $spoken || $speaks;
             if ($speaks) {
                 array_push($named, ...$this->words($passage, $sentence));
@@ -141,6 +141,13 @@ final class PurposeFrame implements Frame
         $before = $spoken ? array_values($before) : array_filter(isset($before[0]) ? [$before[0]] : [], $tells);
 
         return array_slice(array_merge([], ...array_map(fn (Sentence $s): array => $this->words($passage, $s), $before)), 0, self::SHOWN);
+    }
+
+    /** "What we grind, and what people bake of it." */
+    private function tellsWhat(Sentence $s): bool
+    {
+        return array_filter($s->all(W::What), static fn (Hit $h): bool => $h->from === 0) !== [] && ! $s->isQuestion()
+            && ! $s->has(W::Details, W::Uses);
     }
 
     /** @return list<Found> the first words of a sentence that say what comes, each once */
@@ -235,9 +242,12 @@ final class PurposeFrame implements Frame
             return $s->clauses[$clause]->from;
         }
         $last = $papers[count($papers) - 1]->to;
-        $comes = $s->within($clause, W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means());
+        $words = [W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()];
+        // "And the recipes that you will send me": it comes in a clause that says more of it.
+        $next = in_array(($s->clauses[$clause + 1] ?? null)?->opener, [W::That, W::Who], true) ? $s->within($clause + 1, ...$words) : [];
+        $comes = array_filter([...$s->within($clause, ...$words), ...$next], static fn (Hit $h): bool => $h->from >= $last);
 
-        return array_filter($comes, static fn (Hit $h): bool => $h->from >= $last) === [] ? $s->clauses[$clause]->to : $last;
+        return $comes === [] ? $s->clauses[$clause]->to : $last;
     }
 
     private function saysNothing(Sentence $s, int $clause): bool

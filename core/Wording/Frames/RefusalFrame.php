@@ -189,15 +189,19 @@ final class RefusalFrame implements Frame
     private function saysNo(Sentence $s): array
     {
         foreach ($s->clauses as $n => $clause) {
-            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || $this->isAboutLater($s, $n) || self::misses($s, $n)
+            $refuses = $s->within($n, W::Refuses)[0] ?? null;
+            // "I can do without mails": the word for what one may belongs to the no.
+            $within = static fn (Hit $h): bool => $refuses !== null && $h->from >= $refuses->from && $h->to <= $refuses->to;
+            $may = array_filter($s->within($n, W::May), static fn (Hit $h): bool => ! $within($h));
+            $whole = $may === [] && $s->inClause($n, W::May);
+            if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || (! $whole && $this->isAboutLater($s, $n)) || self::misses($s, $n)
                 // "Is it not for me, a click ends it."
                 || $s->inClause($n, W::Until)
                 || (($clause->negated || ($n > 0 && $s->inClause($n, W::Refuses))) && $s->inClause($n + 1, W::Ends, W::Withdraws))) {
                 continue;
             }
-            $refuses = $s->within($n, W::Refuses)[0] ?? null;
             $main = $s->inClause($n, W::I) || ! $s->inClause($n, W::You, W::Self);
-            if ($refuses !== null && ! $this->isDenied($s, $refuses) && $main && ! $s->inClause($n, W::May, W::LeavesEmpty, W::Free, W::Terms)
+            if ($refuses !== null && ! $this->isDenied($s, $refuses) && $main && $may === [] && ! $s->inClause($n, W::LeavesEmpty, W::Free, W::Terms)
                 && ! $s->has(W::LeavesEmpty, W::AnyTime)) {
                 return [[$refuses, 'It says what the person does not want: agreeing to it is a no.', true]];
             }
@@ -208,13 +212,13 @@ final class RefusalFrame implements Frame
             if ($wish === null) {
                 continue;
             }
-            $whole = $clause->opener === null || $clause->opener === W::Joins;
+            $itself = $clause->opener === null || $clause->opener === W::Joins;
             $i = $s->inClause($n, W::I);
             $wants = $s->inClause($n, W::Wants, W::Agrees);
-            $imperative = $whole && $this->isAskedOf($s, $n);
+            $imperative = $itself && $this->isAskedOf($s, $n);
             $through = $clause->opener === W::That && $n > 0 && $s->inClause($n - 1, W::I) && $s->inClause($n - 1, W::Wants);
             $passes = $s->inClause($n, W::Passes);
-            $wished = $i && $wants && $whole && ! $s->inClause($n, W::Must) && (! $passes || $s->inClause($n, W::Agrees));
+            $wished = $i && $wants && $itself && ! $s->inClause($n, W::Must) && (! $passes || $s->inClause($n, W::Agrees));
             if ($wished || ($imperative && ! $passes) || $through) {
                 return [[$wish, 'It says what the person does not want: agreeing to it is a no.', true]];
             }

@@ -79,7 +79,7 @@ final class SendingFrame implements Frame
         if (AnswerFrame::isAll($sentence)) {
             return null;
         }
-        $measured = $sentence->has(W::Measures) && $sentence->has(W::Opens) ? self::measuredFrom($sentence) : null;
+        $measured = self::isMeasured($sentence) ? self::measuredFrom($sentence) : null;
         foreach ($sentence->all(W::Advertising, W::Subscribes, W::Adds, W::Sends, W::Gets, W::Carrier, ...W::means()) as $hit) {
             $clause = $hit->clause;
             if ($measured !== null && $hit->class !== W::Sends && $hit->from >= $measured) {
@@ -129,7 +129,19 @@ final class SendingFrame implements Frame
         $agreed = ($s->clauses[$clause + 1] ?? null)?->opener === W::Joins && $s->inClause($clause, W::I)
             && array_filter($s->within($clause + 1, W::Agrees), static fn (Hit $h): bool => $h->to >= $s->clauses[$clause + 1]->to - 1) !== [];
 
-        return ($before && ! self::ends($s, $clause - 1)) || $agreed;
+        return ($before && ! self::ends($s, $clause - 1)) || $agreed || self::isAgreedToo($s, $clause);
+    }
+
+    /** "The terms are fine by me, and so are emails about teas": what is agreed to before is agreed to of these, too. */
+    private static function isAgreedToo(Sentence $s, int $clause): bool
+    {
+        $too = $s->inClause($clause, W::So, W::Also)
+            || (($s->clauses[$clause + 1] ?? null)?->opener === W::Joins && $s->inClause($clause + 1, W::Also));
+        $joined = in_array($s->clauses[$clause]->opener, [W::Joins, W::So], true) && $s->inClause($clause, W::Joins) && $too;
+
+        $somebody = array_filter($s->acting(W::You), static fn (Hit $h): bool => $h->clause === $clause) !== [];
+
+        return $joined && ! $somebody && $s->inClause($clause - 1, W::Agrees, W::Yes) && ! $s->inClause($clause, W::Not, W::May);
     }
 
     /** "I confirm that I have read the notice": what is read is no letter. */
@@ -138,6 +150,15 @@ final class SendingFrame implements Frame
         $reads = array_filter($s->within($gets->clause, W::Reads), static fn (Hit $h): bool => $h->from <= $gets->from && $h->to >= $gets->to);
 
         return $reads !== [] && ! $s->inClause($gets->clause, W::Carrier, W::Advertising, W::Vague, ...W::means());
+    }
+
+    /** Whether it speaks of measuring what is opened; in "count me in for news when we open" nothing is counted. */
+    private static function isMeasured(Sentence $s): bool
+    {
+        $wishes = $s->all(W::Wants, W::Subscribes);
+        $within = static fn (Hit $h): bool => array_filter($wishes, static fn (Hit $w): bool => $w->from <= $h->from && $h->to < $w->to) !== [];
+
+        return $s->has(W::Opens) && array_filter($s->all(W::Measures), static fn (Hit $h): bool => ! $within($h)) !== [];
     }
 
     /** Where it begins what is said of measuring: behind an "and" that parts it from what is sent, or with the sentence. */

@@ -192,6 +192,8 @@ enum WordClass: string
 
     /** That something comes besides: "also", "too". */
     case Also = 'also';
+    /** Opens what comes, by what becomes of it: "what we grind, and what people bake of it". */
+    case What = 'what';
     /** How a house trades: when it is open, what delivery costs, until when a booking is cancelled. Nothing comes of that by email. */
     case Trades = 'trades';
     /** Words that say nothing of what comes: articles, prepositions, praise. */
@@ -250,6 +252,8 @@ enum WordClass: string
     case FieldAge = 'field-age';
     case FieldGender = 'field-gender';
     case FieldPostal = 'field-postal';
+    /** Where something is brought to: "where do we bring it?" */
+    case FieldDelivery = 'field-delivery';
     /** Of a house or ground that something is asked about, and which need not be where somebody lives. */
     case FieldPlace = 'field-place';
     /** Income, family, papers: what is nobody's business without a reason. */
@@ -285,7 +289,7 @@ enum WordClass: string
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
         self::Reminds->value => true, self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
-        self::FieldCircumstances->value => true, self::Touch->value => true,
+        self::FieldCircumstances->value => true, self::Touch->value => true, self::FieldDelivery->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldAge->value => true, self::FieldAmount->value => true,
