@@ -80,6 +80,14 @@ final class AnnouncedFrame implements Frame
                 return $letter;
             }
         }
+        // "You also get our puzzle every Friday": whatever it is of ours that keeps coming to whoever reads it.
+        $units = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Unit));
+        $each = array_filter($s->all(W::Each), static fn (Hit $h): bool => in_array($h->to, $units, true)) !== [];
+        $also = $comes && $s->inClause($s->said(W::Sends, W::Gets)[0]->clause, W::Also);
+        $keeps = ($again && $also) || ($each && $s->has(...W::means()));
+        if ($keeps && $comes && $s->has(W::Self) && $s->has(W::You) && ! $s->has(W::Service, W::Answers, W::Notice)) {
+            return $s->said(W::Sends, W::Gets)[0];
+        }
 
         // "We use it to answer you, and now and then to tell you about our gates".
         foreach ($s->has(W::Uses) && ! $s->has(W::Only) ? $s->said(W::Sends) : [] as $tells) {
