@@ -7,6 +7,9 @@ namespace Juramen\Audit;
 use Juramen\Canon\Place;
 use Juramen\Wording\Found;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
+use Juramen\Wording\LanguageGuess;
+use Juramen\Wording\Listener;
 use Juramen\Wording\Phrases;
 
 /** What requirements have in common: short ways to say what was found, and what most of them are. */
@@ -115,5 +118,19 @@ abstract class FormRequirement implements Requirement
     protected function finding(Verdict $verdict, string $says, Place|Selector|null $where, ?Found $words, string $mend, ?Mend $change = null): Result
     {
         return new Result($this, $verdict, $says, $where, $words, $mend, $change);
+    }
+
+    /** What a control that asks for consent says in a language of its own, where the form around it is in another; null where none says it. */
+    protected static function saidInTheirs(Reading $reading, Meaning $meaning): ?Sense
+    {
+        foreach ($reading->consents() as $control) {
+            $language = LanguageGuess::of($control->label);
+            $said = $language === null || $language === $reading->language ? null : Listener::in($language)->first($control->label, $meaning);
+            if ($said !== null) {
+                return $said;
+            }
+        }
+
+        return null;
     }
 }

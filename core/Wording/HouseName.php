@@ -35,7 +35,8 @@ final class HouseName
             .'|[FA]\.M\.B\.A\.|EURL|EARL|GAEC|SCEA|SCIC|SASU|SELARL|SCOP|ASBL'
             .'|Sàrl|SRL|e\.\s?U\.|PartG(?: mbB)?|IVS|Pty Ltd|Aktiebolag|[Ee]k(?:onomisk|\.) för(?:ening|\.))(?![\p{L}])~u',
         self::TRADES,
-        '~\p{Lu}[\p{L}&\'’-]+\s(?:Trust|Foundation|Society|Charity|Cooperative|Stiftung|Stiftelse)(?!\p{L})|,\s(?:ideell förening|(?:a )?registered charity'
+        '~\p{Lu}[\p{L}&\'’-]+\s(?:Trust|Foundation|Society|Charity|Cooperative|Stiftung|Stiftelse)(?!\p{L})'
+            .'|,\s(?:(?:ideell |ekonomisk )?förening|forening|stiftelse|fonden?|(?:a )?registered charity'
             .'|eingetragener Verein|association(?: loi 1901)?(?!\p{L}))~u',
         '~\b(?:Fonden|Stiftelsen|Stiftung|Foreningen|Föreningen|Association|Fondation|Genossenschaft)\s(?:[dl][\'’]|d[ue]s? (?:la |l[\'’])?|for |för |für )?'
             .'\p{Lu}[\p{L}\'’-]+~u',

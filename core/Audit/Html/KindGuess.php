@@ -77,7 +77,8 @@ final readonly class KindGuess
     /** "Stay in the loop", and "Register" on the button, for an address alone. */
     private function registersForNews(FormFields $fields, FormWords $words): bool
     {
-        return $fields->onlyEmails() && ! $fields->has('password') && $this->news->sends($this->listener->without($words->says, WordClass::Account));
+        return $fields->onlyEmails() && ! $fields->has('password')
+            && ($this->news->sends($this->listener->without($words->says, WordClass::Account)) || $this->news->keepsComing($fields, $words));
     }
 
     private function searches(FoundForm $form, FormFields $fields, FormWords $words): bool

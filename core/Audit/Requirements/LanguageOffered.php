@@ -69,7 +69,8 @@ final class LanguageOffered extends FormRequirement
                 'Who knows the language and says what the words ask for, how it ends, and who is named? Juramen reads '.Language::list().'.'
             )];
         }
-        if (! $reading->isAboutConsent()) {
+        $strange = $this->inOtherLanguages($reading);
+        if (! $reading->isAboutConsent() && ($strange === [] || ! $reading->kind->asksForConsent())) {
             return $this->notApplicable('This form does not ask for consent.');
         }
         if ($reading->sheet !== null) {
@@ -116,15 +117,23 @@ final class LanguageOffered extends FormRequirement
     private function wordsOfConsent(Reading $reading): array
     {
         $controls = array_map(static fn (Control $c): array => [$c->where, $c->label], $reading->consents());
-        // Read in the page's language, a box in another asks for nothing that is known.
+        array_push($controls, ...$this->inOtherLanguages($reading));
+
+        return $controls === [] ? [[$reading->where, $reading->text]] : $controls;
+    }
+
+    /** @return list<array{Place|Selector, string}> boxes that ask for consent in another language: read in the page's, they ask for nothing that is known */
+    private function inOtherLanguages(Reading $reading): array
+    {
+        $controls = [];
         foreach ($reading->page->others ?? [] as $other) {
             $language = $other->response === null ? null : LanguageGuess::of($other->label);
-            if ($language !== null && Listener::in($language)->hears($other->label, Meaning::Sends)) {
+            if ($language !== null && $language !== $reading->language && Listener::in($language)->hears($other->label, Meaning::Sends)) {
                 $controls[] = [$other->where, $other->label];
             }
         }
 
-        return $controls === [] ? [[$reading->where, $reading->text]] : $controls;
+        return $controls;
     }
 
     /**

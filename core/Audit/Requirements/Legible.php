@@ -7,6 +7,7 @@ namespace Juramen\Audit\Requirements;
 use Juramen\Audit\Control;
 use Juramen\Audit\FineWords;
 use Juramen\Audit\FormRequirement;
+use Juramen\Audit\OtherInput;
 use Juramen\Audit\PageInput;
 use Juramen\Audit\Reading;
 use Juramen\Audit\Result;
@@ -68,6 +69,11 @@ final class Legible extends FormRequirement
             $findings[] = $this->finding(
                 Verdict::Weakness, 'Nobody sees what this box is for: its words are only read out.', $control->where,
                 $control->label === '' ? null : Found::all($control->label), 'Write its words beside it.'
+            );
+        }
+        foreach (array_filter($page->others, static fn (OtherInput $o): bool => $o->label === '') as $other) {
+            $findings[] = $this->finding(
+                Verdict::Weakness, ucfirst($other->what).' has no words that say what it is for.', $other->where, null, 'Write its words beside it.'
             );
         }
 

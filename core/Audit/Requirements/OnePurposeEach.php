@@ -41,7 +41,7 @@ final class OnePurposeEach extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::PassedOn, Meaning::Profiled, Meaning::ShownToFit, Meaning::Pictured, Meaning::Transferred];
+        return [Meaning::PassedOn, Meaning::Profiled, Meaning::ShownToFit, Meaning::Pictured, Meaning::Transferred, Meaning::Surveyed];
     }
 
     public function judge(Reading $reading): array
@@ -61,7 +61,7 @@ final class OnePurposeEach extends FormRequirement
     private function second(string $label, Listener $listener): ?Sense
     {
         $profiled = $listener->hears($label, Meaning::ShownToFit) ? [] : [Meaning::Profiled];
-        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred, ...$profiled) : null;
+        $second = $listener->hears($label, Meaning::Sends) ? $listener->first($label, Meaning::Transferred, Meaning::Surveyed, ...$profiled) : null;
         // "Photos of me may be used in advertising": nothing comes of that to anybody.
         $shown = $second === null ? $listener->first($label, Meaning::Pictured) : null;
         if ($shown !== null && $listener->hears(str_replace($shown->words->words, '', $label), Meaning::Sends)) {

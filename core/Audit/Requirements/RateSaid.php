@@ -57,7 +57,8 @@ final class RateSaid extends FormRequirement
         // "When my parcel is on its way" says it of the parcel.
         $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Technical);
         // "Yes, each month" may be an answer to be chosen, whose words stand nowhere until it is opened.
-        $said = $reading->listener()->first($text, Meaning::RateGiven) ?? $this->inAnswers($reading);
+        $said = $reading->listener()->first($text, Meaning::RateGiven) ?? $this->inAnswers($reading)
+            ?? self::saidInTheirs($reading, Meaning::RateGiven);
         if ($said !== null) {
             return $this->met($said->understood, null, $said->words);
         }

@@ -67,7 +67,7 @@ final class WithdrawalSaid extends FormRequirement
                 $this->easier($reading, $hard->words)
             )];
         }
-        $said = $reading->listener()->first($reading->text, Meaning::CanEnd);
+        $said = $reading->listener()->first($reading->text, Meaning::CanEnd) ?? self::saidInTheirs($reading, Meaning::CanEnd);
         $demands = $consents === [] ? null : $this->halfSaid(
             $reading, array_values($consents)[0], Meaning::EndingDemands, 'Is that as easy as it was to agree? A link, or a word to whoever asks, must be enough.'
         );

@@ -12,7 +12,7 @@ final class Frames
     {
         return [
             new SendingFrame, new AnnouncedFrame, new RefusalFrame, new ActFrame, new ConditionFrame, new PassingOnFrame, new EndingFrame,
-            new PurposeFrame, new RateFrame, new WatchingFrame, new PictureFrame, new HealthFrame, new TransferFrame, new ChildrenFrame,
+            new PurposeFrame, new RateFrame, new WatchingFrame, new PictureFrame, new HealthFrame, new TransferFrame, new SurveyFrame, new ChildrenFrame,
             new AskerFrame, new PressureFrame, new PapersFrame, new ChannelFrame, new PresetFrame, new CustomerFrame, new FriendFrame, new StyleFrame,
             new HalvesFrame, new AnswerFrame, new OwnYesFrame,
         ];

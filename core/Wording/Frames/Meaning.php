@@ -57,6 +57,8 @@ enum Meaning: string
     case ShownToFit = 'shown-to-fit';
     case HealthUsed = 'health-used';
     case Transferred = 'transferred';
+    /** People are asked what they think, besides what is sent to them. */
+    case Surveyed = 'surveyed';
     case OfferedToChildren = 'offered-to-children';
     case ParentAsked = 'parent-asked';
     case AskerNamed = 'asker-named';
@@ -115,6 +117,7 @@ enum Meaning: string
             self::Pictured => 'shows pictures of people',
             self::HealthUsed => 'uses what is known of health or belief',
             self::Transferred => 'sends details to a country outside',
+            self::Surveyed => 'asks people what they think, too',
             self::OfferedToChildren => 'speaks to children',
             self::AskerNamed => 'names who asks',
             self::Pressed => 'hurries people, or threatens a loss',

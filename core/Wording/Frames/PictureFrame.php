@@ -64,7 +64,9 @@ final class PictureFrame implements Frame
     /** "I confirm that I may publish these photos" is about rights of the person. */
     private function shows(Sentence $s): ?Hit
     {
-        if (! $s->has(W::Picture) || ! $s->has(...self::SHOWN) || ! $s->has(...self::LEFT) || $s->has(W::Confirms)) {
+        // "Email me the diary and publish my photos": somebody asks for it.
+        $asks = $s->has(W::I) && array_filter($s->said(W::Sends), static fn (Hit $h): bool => $h->from === 0) !== [];
+        if (! $s->has(W::Picture) || ! $s->has(...self::SHOWN) || ! ($asks || $s->has(...self::LEFT)) || $s->has(W::Confirms)) {
             return null;
         }
 

@@ -7,12 +7,16 @@ namespace Juramen\Wording\Frames;
 use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\WordClass as W;
 
 /** It is said how often, or on what occasion: monthly, twice a year, every second Thursday, when a ticket is sold. */
 final class RateFrame implements Frame
 {
     /** Words between so many of somebody and what they may do. */
+    /** Words before "per month" of what comes one at a time. */
+    private const ONE_OF = 5;
+
     private const NEAR = 2;
 
     public function id(): string
@@ -190,7 +194,11 @@ final class RateFrame implements Frame
     {
         $counted = array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->to <= $before->from && $before->from - $n->to < 2);
 
-        return $counted !== [] || SendingFrame::comes($s);
+        // "Une histoire de laine par mois": one of something, and no price.
+        $digits = array_filter($s->tokens, static fn (Token $t): bool => $t->isNumber()) !== [];
+        $one = ! $digits && ($s->all(W::Number)[0]->from ?? 1) === 0 && $before->from <= self::ONE_OF && ! $s->has(W::Price, W::FieldAmount);
+
+        return $counted !== [] || $one || SendingFrame::comes($s);
     }
 
     private static function isLittle(Sentence $s, int $token): bool

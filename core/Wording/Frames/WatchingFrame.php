@@ -30,7 +30,9 @@ final class WatchingFrame implements Frame
             if ($measure !== null && $sentence->says(W::Opens)) {
                 $senses[] = new Sense(Meaning::Measured, $passage->clauseWords($sentence, $measure->clause), 'It is said that opens or clicks are measured.');
             }
-            $profile = $sentence->said(W::Profiles)[0] ?? null;
+            // A survey is a study in the north, and asks people.
+            $surveys = array_map(static fn (Hit $h): int => $h->from, $sentence->all(W::Survey));
+            $profile = array_values(array_filter($sentence->said(W::Profiles), static fn (Hit $h): bool => ! in_array($h->from, $surveys, true)))[0] ?? null;
             if ($profile !== null && $sentence->has(W::I, W::You, W::Uses) && ! self::isOnlyHow($sentence)) {
                 $words = $passage->clauseWords($sentence, $profile->clause);
                 $senses[] = new Sense(Meaning::Profiled, $words, 'A profile is made of people, or their behaviour is analysed.');

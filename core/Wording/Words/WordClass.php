@@ -225,6 +225,8 @@ enum WordClass: string
     case Tries = 'tries';
     /** People are asked what they think, and for nothing else. */
     case Survey = 'survey';
+    /** Somebody is to answer surveys: "take part in your surveys". */
+    case TakesPart = 'takes-part';
     /** What hangs on somebody's age: the price of insurance, who may buy wine. */
     case ByAge = 'by-age';
     /** What is reckoned for somebody's own house or thing: a quote, a valuation. */
