@@ -26,9 +26,6 @@ final class ActFrame implements Frame
     /** Words between "is regarded as" and what it is regarded as. */
     private const BESIDE = 3;
 
-    /** Words between "means" and "we": a mark and "that". */
-    private const THAT_WE = 2;
-
     public function id(): string
     {
         return 'act';
@@ -100,7 +97,7 @@ final class ActFrame implements Frame
                 return $means;
             }
         }
-        $includes = $this->includes($s) ?? $this->meansThatWeWrite($s);
+        $includes = Inclusion::of($s);
         if ($includes !== null) {
             return $includes;
         }
@@ -130,44 +127,6 @@ final class ActFrame implements Frame
         }
 
         return AnyAct::of($s);
-    }
-
-    /** "Registration includes a subscription to our letter", "your account comes with our weekly email". */
-    private function includes(Sentence $s): ?Hit
-    {
-        $means = ! $s->has(W::Signifies) || $s->has(W::I, W::Wants, W::Ticks, W::May, W::If) ? null : $s->said(W::Signifies)[0] ?? null;
-        // "You agree to": what somebody does, and not what anything includes.
-        $agrees = static fn (Hit $h): bool => $means !== null && $h->from < $means->to && $h->to > $means->from;
-        if ($means === null || array_filter($s->all(W::Agrees), $agrees) !== []) {
-            return null;
-        }
-        $ours = $s->has(W::Self) && $s->has(W::Rate) && ! $s->has(W::Service);
-        $subscribes = $s->has(W::Carrier, W::Advertising) ? $s->said(W::Subscribes) : [];
-        $before = ($subscribes ?: ($ours ? $s->said(W::Advertising, W::Carrier, W::ByEmail) : []))[0]->from ?? 0;
-
-        return array_filter($s->said(W::Wanted, W::Does), static fn (Hit $h): bool => $h->to <= $before) !== [] ? $means : null;
-    }
-
-    /** "Joining means that we text you about classes": whatever it is that means so. */
-    private function meansThatWeWrite(Sentence $s): ?Hit
-    {
-        if ($s->has(W::I, W::Ticks, W::Subscribes, W::May, W::If, W::When, W::Service, W::Answers, W::CallsBack, W::Not) || $s->isQuestion()) {
-            return null;
-        }
-        foreach ($s->said(W::Signifies) as $means) {
-            $we = array_filter($s->acting(W::Self), static fn (Hit $h): bool => $h->from >= $means->to && $h->from - $means->to <= self::THAT_WE);
-            $behind = static fn (Hit $h): bool => $h->from >= $means->to;
-            $sends = array_filter($s->said(W::Sends), $behind) !== [] && array_filter($s->all(W::You), $behind) !== [];
-            // "About classes"; "about your question", and "your ticket", are what somebody came for.
-            $yours = array_map(static fn (Hit $h): int => $h->from, $s->all(W::You));
-            $whose = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Whose));
-            $about = static fn (Hit $h): bool => $behind($h) && ! in_array($h->from, $whose, true) && ! in_array($h->to, $yours, true);
-            if ($means->from > 0 && $we !== [] && $sends && ($s->has(W::Advertising) || array_filter($s->all(W::From), $about) !== [])) {
-                return $means;
-            }
-        }
-
-        return null;
     }
 
     /** "Every new account subscribes to our letter": a thing that is made, and nobody who wants it. */

@@ -89,9 +89,10 @@ final class AnnouncedFrame implements Frame
             return $s->said(W::Sends, W::Gets)[0];
         }
 
-        // "We use it to answer you, and now and then to tell you about our gates".
-        foreach ($s->has(W::Uses) && ! $s->has(W::Only) ? $s->said(W::Sends) : [] as $tells) {
-            if (self::isOfOurs($s, $tells)) {
+        // "We use it to answer you, and now and then to tell you about our gates"; "order, and we keep you posted by email about our teas".
+        $posts = $s->has(...W::means()) && $s->acting(W::Self) !== [] && $s->acting(W::Self)[0]->from > 0;
+        foreach (($posts || $s->has(W::Uses)) && ! $s->has(W::Only) ? $s->said(W::Sends) : [] as $tells) {
+            if (self::isOfOurs($s, $tells, $s->has(W::Uses))) {
                 return $tells;
             }
         }
@@ -99,8 +100,12 @@ final class AnnouncedFrame implements Frame
         return self::uses($s);
     }
 
-    /** Whether something is told about what is ours, or is shown again and again, and not for what somebody asked. */
-    private static function isOfOurs(Sentence $s, Hit $tells): bool
+    /**
+     * Whether something is told about what is ours, and not for what somebody asked.
+     *
+     * @param  bool  $orRegular  or whatever it is, if again and again
+     */
+    private static function isOfOurs(Sentence $s, Hit $tells, bool $orRegular): bool
     {
         $ours = $s->within($tells->clause, W::Self);
         if ($ours === [] || $s->inClause($tells->clause, W::Answers, W::Service, W::Notice, W::Terms, W::Estimate)) {
@@ -108,7 +113,7 @@ final class AnnouncedFrame implements Frame
         }
         $about = array_map(static fn (Hit $h): int => $h->to, $s->within($tells->clause, W::From));
 
-        return $s->has(W::Rate) || array_filter($ours, static fn (Hit $our): bool => in_array($our->from, $about, true)) !== [];
+        return ($orRegular && $s->has(W::Rate)) || array_filter($ours, static fn (Hit $our): bool => in_array($our->from, $about, true)) !== [];
     }
 
     /** "Your details are used for marketing": said of what was just given, and nobody is asked. How it may end, and where it is told, is something else. */

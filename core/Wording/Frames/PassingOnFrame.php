@@ -165,7 +165,7 @@ final class PassingOnFrame implements Frame
         }
         $unnamed = Others::outsiders($s) === [];
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {
-            if ($unnamed && $this->isOfUnnamed($s, $hit)) {
+            if (($unnamed || Others::theyWrite($s) !== null) && $this->isOfUnnamed($s, $hit)) {
                 continue;
             }
             $clause = $s->clauseOf($hit);

@@ -219,12 +219,14 @@ final class PurposeFrame implements Frame
         }
         $content = [];
         $about = array_map(static fn (Hit $h): int => $h->to, $s->all(W::From));
+        $short = $passage->vocabulary->section('short-nouns');
         foreach ($s->clauses as $n => $clause) {
             $silent = $this->saysNothing($s, $n);
             for ($i = $this->from($s, $n); $i < $clause->to; $i++) {
                 $token = $s->tokens[$i];
                 $letters = in_array($i, $about, true) ? self::LETTERS_BEHIND : self::LETTERS;
-                if (! isset($known[$i]) && (! $silent || SendingFrame::isConsentedTo($s, $n, $i)) && $this->isContent($token, $letters)
+                $said = ! $silent || SendingFrame::isConsentedTo($s, $n, $i) || $this->isForTheirs($s, $n, $i);
+                if ($said && ! isset($known[$i]) && ($this->isContent($token, $letters) || in_array($token->form, $short, true))
                     && ! $this->isDeed($s, $i)) {
                     $content[] = $i;
                 }
@@ -232,6 +234,19 @@ final class PurposeFrame implements Frame
         }
 
         return $content;
+    }
+
+    /** "Let them have my email for their tea offers": what it is given away for. */
+    private function isForTheirs(Sentence $s, int $clause, int $token): bool
+    {
+        foreach ($this->passes($s, $clause) ? $s->within($clause, W::Its) : [] as $their) {
+            $for = array_filter($s->within($clause, W::From, W::InOrder), static fn (Hit $h): bool => $h->to === $their->from) !== [];
+            if ($for && $token >= $their->to && $token - $their->to <= self::BESIDE) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Where in a clause what comes can stand: behind papers that are spoken of in it, and nowhere where nothing is sent behind them. */
