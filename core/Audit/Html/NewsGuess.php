@@ -86,7 +86,7 @@ final readonly class NewsGuess
     /** "Price list 2026" in the heading or below it, and "email me the price list" on the button, with nothing that comes again. */
     public function sendsOneThing(FormFields $fields, FormWords $words): bool
     {
-        $sent = $this->listener->speaksOf($words->buttons, WordClass::Sends, WordClass::Gets, WordClass::Reads);
+        $sent = $this->listener->speaksOf($words->buttons, WordClass::Sends, WordClass::Gets, WordClass::Reads, WordClass::Fetches);
         if (! $sent || $fields->lines > self::NAME_AND_ADDRESS || $this->listener->speaksOf($words->heading, ...WordClass::means())) {
             return false;
         }
@@ -153,7 +153,7 @@ final readonly class NewsGuess
     /** "Order the calendar: what is on, each month, and every mail ends it": for a name and an address, nothing is bought. */
     public function keepsComing(FormFields $fields, FormWords $words): bool
     {
-        return $fields->email && $fields->lines <= self::NAME_AND_ADDRESS && ! $fields->hasBoxes() && ! $fields->message && ! $fields->phone
+        return $fields->email && $fields->littleToFillIn() && ! $fields->hasBoxes() && ! $fields->message && ! $fields->phone
             && $this->listener->hears($words->beside, Meaning::CanEnd) && $this->listener->hears($words->beside, Meaning::RateGiven);
     }
 
@@ -169,7 +169,10 @@ final readonly class NewsGuess
         $little = $fields->lines === 1
             || ($fields->littleToFillIn() && $this->listener->speaksOf($words->asked, WordClass::Advertising, WordClass::Subscribes, WordClass::Rate));
 
-        return $little && $this->sends($words->asked) && ! $this->isForSomethingElse($fields, $words);
+        // What a box beside a number asks for is not what the form is for.
+        $byBox = $fields->phone && $fields->hasBoxes() && ! $this->sends($words->besideBoxes);
+
+        return $little && ! $byBox && $this->sends($words->asked) && ! $this->isForSomethingElse($fields, $words);
     }
 
     /**

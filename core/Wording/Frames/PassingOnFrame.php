@@ -136,6 +136,13 @@ final class PassingOnFrame implements Frame
             $within = count($pass->tokens) < $pass->to - $pass->from && $s->inClause($pass->clause, W::Joins);
             $so = $towards || $within || $s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That;
             if ($given && $so && ! $s->inClause($pass->clause, W::Self)) {
+                // "All the traders may have my email and write to me": whoever they are, they write.
+                $they = array_filter($s->said(W::Sends), static fn (Hit $h): bool => $h->from >= $pass->to) !== []
+                    && array_filter($s->all(W::I), static fn (Hit $h): bool => $h->from >= $pass->to) !== [];
+                if ($they && $s->inClause($pass->clause, W::May) && $s->acting(W::You) === []) {
+                    return $this->passed($passage, $s, $pass, $pass, null);
+                }
+
                 return new Sense(Meaning::OthersMentioned, $passage->clauseWords($s, $pass->clause), 'Details are given away; to whom is not said.', false);
             }
         }

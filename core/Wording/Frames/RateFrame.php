@@ -92,7 +92,10 @@ final class RateFrame implements Frame
             if ($only && in_array($clause->opener, [W::If, W::When], true) && ! $s->inClause($n, W::Wants, W::Agrees, W::Ticks, W::Does, W::Subscribes, W::I)) {
                 return [$clause->from, $clause->to];
             }
-            if ($clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
+            // "Skip me when you send your letter": what they do, and no time.
+            $theirs = $s->inClause($n, W::Sends) && array_filter($s->acting(W::You), static fn (Hit $h): bool => $h->clause === $n) !== []
+                && $s->has(W::Refuses);
+            if (! $theirs && $clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
                 && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
                 && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does, W::Way, W::Details, W::Subscribes)) && $clause->to - $clause->from > 2
                 && (SendingFrame::sent($s) !== null || $s->has(...W::means()))) {

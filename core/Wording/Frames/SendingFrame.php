@@ -137,7 +137,9 @@ final class SendingFrame implements Frame
     {
         $too = $s->inClause($clause, W::So, W::Also)
             || (($s->clauses[$clause + 1] ?? null)?->opener === W::Joins && $s->inClause($clause + 1, W::Also));
-        $joined = in_array($s->clauses[$clause]->opener, [W::Joins, W::So], true) && $s->inClause($clause, W::Joins) && $too;
+        // "The terms are fine, offers by email as well."
+        $listed = $s->clauses[$clause]->opener === null && ($s->tokens[$s->clauses[$clause]->from - 1]->form ?? '') === ',';
+        $joined = $too && ($listed || (in_array($s->clauses[$clause]->opener, [W::Joins, W::So], true) && $s->inClause($clause, W::Joins)));
 
         $somebody = array_filter($s->acting(W::You), static fn (Hit $h): bool => $h->clause === $clause) !== [];
 

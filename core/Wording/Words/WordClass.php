@@ -239,6 +239,8 @@ enum WordClass: string
     case Priced = 'priced';
     case Draw = 'draw';
     case Download = 'download';
+    /** On a button, before the thing that it gives: "grab the sheet". */
+    case Fetches = 'fetches';
     case Preferences = 'preferences';
     case Rights = 'rights';
     case Job = 'job';
@@ -291,7 +293,7 @@ enum WordClass: string
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
         self::Reminds->value => true, self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
-        self::FieldCircumstances->value => true, self::Touch->value => true, self::FieldDelivery->value => true,
+        self::FieldCircumstances->value => true, self::Touch->value => true, self::FieldDelivery->value => true, self::Fetches->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
         self::FieldAge->value => true, self::FieldAmount->value => true,
