@@ -26,7 +26,7 @@ final class PlainWords extends FormRequirement
     private const FEWEST = 10;
 
     /** Words below which only what is very hard counts: a long name or two spoil the score of a short text. */
-    private const ENOUGH = 20;
+    private const ENOUGH = 25;
 
     public function id(): string
     {

@@ -173,12 +173,24 @@ final class Others
                 && $s->inClause($from->clause, W::Details);
             // "Contacted by partners": French has the article for some of them there, too.
             $by = array_filter($s->within($from->clause, W::By), static fn (Hit $h): bool => $h->to === $from->from) !== [];
+            // "Contacted by Tidewick and by partners": Swedish and Danish have one word for that and for "from".
+            $by = $by || self::isByToo($s, $from);
             if (! $begins && $leads && ! $used && ! $by && ! self::isSubject($s, $from, $outsider) && self::comesFrom($s, $from) === null) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether somebody is written to by others, and by these as well: "kontaktad av Tidewick och av partner". */
+    private static function isByToo(Sentence $s, Hit $from): bool
+    {
+        $joined = array_filter($s->within($from->clause, W::Joins), static fn (Hit $and): bool => $and->to === $from->from) !== [];
+        $sends = array_map(static fn (Hit $h): int => $h->to, $s->within($from->clause, W::Sends));
+
+        return $joined && array_filter($s->within($from->clause, W::From), static fn (Hit $h): bool => $h->from < $from->from
+            && $s->tokens[$h->from]->form === $s->tokens[$from->from]->form && in_array($h->from, $sends, true)) !== [];
     }
 
     /** "Calls from our partners": they call, whatever the calls are about. "Offers by email from our partners" may come from us. */

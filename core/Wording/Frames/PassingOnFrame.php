@@ -136,10 +136,7 @@ final class PassingOnFrame implements Frame
             $within = count($pass->tokens) < $pass->to - $pass->from && $s->inClause($pass->clause, W::Joins);
             $so = $towards || $within || $s->inClause($pass->clause, W::May) || $s->clauseOf($pass)->opener === W::That;
             if ($given && $so && ! $s->inClause($pass->clause, W::Self)) {
-                // "All the traders may have my email and write to me": whoever they are, they write.
-                $they = array_filter($s->said(W::Sends), static fn (Hit $h): bool => $h->from >= $pass->to) !== []
-                    && array_filter($s->all(W::I), static fn (Hit $h): bool => $h->from >= $pass->to) !== [];
-                if ($they && $s->inClause($pass->clause, W::May) && $s->acting(W::You) === []) {
+                if ($this->theyWrite($s, $pass) || $this->isForTheirOwn($s, $pass)) {
                     return $this->passed($passage, $s, $pass, $pass, null);
                 }
 
@@ -162,6 +159,33 @@ final class PassingOnFrame implements Frame
         $why = 'Others have a part in it; whether they get the address is not said.';
 
         return new Sense(Meaning::OthersMentioned, $passage->hitWords($s, $mentioned), $why, false);
+    }
+
+    /** "All the traders may have my email and write to me": whoever they are, they write. German has one word for "they" and "you", but for a capital. */
+    private function theyWrite(Sentence $s, Hit $pass): bool
+    {
+        $behind = static fn (Hit $h): bool => $h->from >= $pass->to;
+        $they = array_map(static fn (Hit $h): int => $h->from, array_filter($s->all(W::They), static fn (Hit $h): bool => ! $s->tokens[$h->from]->capital));
+        $you = array_filter($s->acting(W::You), static fn (Hit $h): bool => ! in_array($h->from, $they, true));
+
+        return $s->inClause($pass->clause, W::May) && $you === [] && array_filter($s->said(W::Sends), $behind) !== []
+            && array_filter($s->all(W::I), $behind) !== [];
+    }
+
+    /** "Shares this address with the neighbours for their own mailings": what it is given away for is theirs. */
+    private function isForTheirOwn(Sentence $s, Hit $pass): bool
+    {
+        foreach ($s->within($pass->clause, W::Its) as $their) {
+            $for = array_filter($s->within($pass->clause, W::From, W::InOrder, W::Towards), static fn (Hit $h): bool => $h->to === $their->from) !== [];
+            $mails = array_filter(
+                $s->within($pass->clause, W::Advertising, W::Carrier, ...W::means()), static fn (Hit $h): bool => $h->from >= $their->to
+            ) !== [];
+            if ($for && $mails) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What whoever asks sends itself: in another sentence, or in a clause that is neither the passing on nor what it is for. */

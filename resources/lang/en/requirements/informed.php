@@ -45,7 +45,7 @@ return [
     'rate-said' => [
         'name' => 'How often',
         'says' => 'No law asks for it. Who knows how often something comes stays longer.',
-        'checks' => 'Words that say how often, or on what occasion; when a shop is open, or what a week costs, says nothing of what is sent.',
+        'checks' => 'Words that say how often, or on what occasion, those of answers that a list offers among them; when a shop is open, or what a week costs, says nothing of what is sent.',
         'unseen' => '',
     ],
     'tracking-said' => [
@@ -83,7 +83,8 @@ return [
         'name' => 'Every language',
         'says' => 'Who is addressed in a language reads everything in it.',
         'checks' => 'Of our own points every text in every language offered; of others whether the consent is in its page\'s language,'
-            .' and whether a form that is all in another says so (lang), since it is read out by what it says. '
+            .' and whether a form that is all in another says so (lang), since it is read out by what it says. What such a consent says of how often, and of its end, counts.'
+            .' '
             .'What a page says in a language that is not read here is judged by nothing; the officer is asked.',
         'unseen' => 'Mails and errors of other systems.',
     ],
@@ -91,7 +92,7 @@ return [
         'name' => 'Legible',
         'says' => 'What is agreed to can be read: contrast of 4.5 to 1, not smaller than the rest, labels that stay.',
         'checks' => 'Colours, sizes and what shows through, as elements or the styles of the page have them, at boxes and of the words that people agree to;'
-            .' fields whose only label goes when somebody types, and boxes whose words are only read out.',
+            .' fields whose only label goes when somebody types, boxes whose words are only read out, and boxes without any words.',
         'unseen' => 'What style sheets in other files do that did not come with the page, and words on a ground that only they set.',
     ],
 ];

@@ -12,8 +12,8 @@ return [
     'one-purpose-each' => [
         'name' => 'One purpose each',
         'says' => 'Different purposes are agreed to one by one: own news, and passing the address on, are two.',
-        'checks' => 'Words of a control that send something and pass details on, show pictures, or use them in another way. Offers that are shown to fit what somebody bought are'
-            .' one purpose.',
+        'checks' => 'Words of a control that send something and pass details on, show pictures, ask people to answer surveys, or use them in another way.'
+            .' Offers that are shown to fit what somebody bought are one purpose, and so is an invitation to a survey and nothing else.',
         'unseen' => 'Purposes that the words do not name.',
     ],
     'channel-choice' => [
