@@ -86,7 +86,9 @@ final readonly class NewsGuess
     /** "Price list 2026" in the heading or below it, and "email me the price list" on the button, with nothing that comes again. */
     public function sendsOneThing(FormFields $fields, FormWords $words): bool
     {
-        $sent = $this->listener->speaksOf($words->buttons, WordClass::Sends, WordClass::Gets, WordClass::Reads, WordClass::Fetches);
+        // "Take a seat" beside a name fetches nothing.
+        $sent = $this->listener->speaksOf($words->buttons, WordClass::Sends, WordClass::Gets, WordClass::Reads)
+            || ($fields->lines === 1 && $this->listener->speaksOf($words->buttons, WordClass::Fetches));
         if (! $sent || $fields->lines > self::NAME_AND_ADDRESS || $this->listener->speaksOf($words->heading, ...WordClass::means())) {
             return false;
         }

@@ -325,12 +325,23 @@ final class ActFrame implements Frame
         }
         // "Who orders on board may be called by us".
         foreach ($s->has(W::Wants, W::Ticks, W::Subscribes) ? [] : $s->said(W::Sends) as $sends) {
-            if ($s->inClause($sends->clause, W::May) && $s->inClause($sends->clause, W::Self)) {
+            if ($s->inClause($sends->clause, W::May) && $s->inClause($sends->clause, W::Self) && ! $this->mayTheyThemselves($s, $sends)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "You can follow it with the link we email you": what they may do stands between, and is no sending. */
+    private function mayTheyThemselves(Sentence $s, Hit $sends): bool
+    {
+        $yours = array_merge(...array_map(static fn (Hit $h): array => [$h->from, $h->to], $s->acting(W::You)), ...[[]]);
+        $may = array_filter($s->within($sends->clause, W::May), static fn (Hit $h): bool => $h->to <= $sends->from);
+        $last = end($may);
+
+        return $last !== false && $sends->from - $last->to > self::BESIDE && (in_array($last->from, $yours, true) || in_array($last->to, $yours, true))
+            && $s->has(W::Service, W::Wanted);
     }
 
     /** "With signing up for the letter you order": the act is to ask for the very thing. */

@@ -51,7 +51,8 @@ final class AnnouncedFrame implements Frame
         $toAll = ($s->has(W::Everybody) && ($s->has(W::Similar) || ($s->has(W::Self) && $s->has(W::Sends, W::Gets))))
             || ($s->has(W::Self) && $s->has(W::Each) && $s->has(W::Unit)) || ($s->has(W::Uses) && $s->has(W::Details));
         $toYou = $toAll || $s->has(W::You) || ($s->has(W::Also) && $s->has(W::Carrier, W::Vague, ...W::means()));
-        if (! $toYou || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
+        $theOne = $s->has(W::Draw) && $s->has(W::Only);
+        if (! $toYou || $theOne || $s->isQuestion() || self::asks($s) || self::leavesOpen($s)) {
             return null;
         }
         // A word that sends by itself ("contact you") says nothing of what.

@@ -61,7 +61,10 @@ final class ToldToAll
         $all = array_filter($s->said(W::Everybody), static fn (Hit $h): bool => $h->from === 0) !== [];
         $ours = $s->says(...W::means()) && ($s->has(W::Self) ? $often || $s->has(W::Rate) : $often && $all);
 
-        return (($letters !== [] && $besides) || $ours) && ! $s->has(W::Service, W::Answers);
+        // "We email only the one who wins".
+        $theOne = $s->has(W::Draw) && $s->has(W::Only);
+
+        return (($letters !== [] && $besides) || $ours) && ! $theOne && ! $s->has(W::Service, W::Answers);
     }
 
     /** "Då och då" says how often, and not when. */
