@@ -69,6 +69,9 @@ final readonly class KindGuess
 
         return match (true) {
             $reason !== null => [FormKind::Newsletter, $reason],
+            $fields->email && ! $fields->emailAlone() && $this->listener->speaksOf($words->beside, WordClass::Draw) => [
+                FormKind::PrizeDraw, 'beside it something is drawn or won',
+            ],
             ! $fields->email && $fields->phone && $fields->fewLines() => [FormKind::Contact, 'it asks for a number, to be called'],
             default => [FormKind::Other, 'nothing says what it is for'],
         };

@@ -31,7 +31,7 @@ final readonly class Roles
             $this->keepsPapers($label) => null,
             $this->isHow($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
-            $this->isToUse($plain) || $this->isYesTo($plain) => ControlRole::Consent,
+            $this->isToUse($plain) || $this->isYesTo($plain) || $this->isPriceOf($plain) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
             $this->listener->hears($plain, Meaning::AsksForNo)
                 && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
@@ -74,6 +74,13 @@ final readonly class Roles
 
         return $mark > 0 && $this->speaks(WordClass::Yes, $answer) && $this->listener->speaksOf($question, ...WordClass::means())
             && $this->listener->hears($question, Meaning::PurposeNamed) && ! $this->listener->speaksOf($question, WordClass::Answers, WordClass::Service);
+    }
+
+    /** "The price of the pattern is our letter": what comes is what is paid with. */
+    private function isPriceOf(string $label): bool
+    {
+        return $this->listener->hears($label, Meaning::Exchange)
+            && $this->listener->speaksOf($label, WordClass::Carrier, WordClass::Advertising, WordClass::Subscribes);
     }
 
     /** "Text me when my parcel is on its way": what belongs to the order itself, and nothing that advertises; a carrier that is told is no other. */

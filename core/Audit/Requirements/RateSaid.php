@@ -57,7 +57,7 @@ final class RateSaid extends FormRequirement
         // "When my parcel is on its way" says it of the parcel.
         $text = $reading->textBeside(static fn (Control $c): bool => $c->role === ControlRole::Technical);
         // "Yes, each month" may be an answer to be chosen, whose words stand nowhere until it is opened.
-        $said = $reading->listener()->first($text, Meaning::RateGiven) ?? $this->inAnswers($reading)
+        $said = $this->inWords($reading, $text) ?? $this->inAnswers($reading)
             ?? self::saidInTheirs($reading, Meaning::RateGiven);
         if ($said !== null) {
             return $this->met($said->understood, null, $said->words);
@@ -69,6 +69,28 @@ final class RateSaid extends FormRequirement
                 'Say how often: "once a month", "at most twice a year".', $this->change($reading)
             ),
         ];
+    }
+
+    /** "Ironed by Friday", over an order, says nothing of what is sent: a day by itself counts there where something comes, or in words of a box. */
+    private function inWords(Reading $reading, string $text): ?Sense
+    {
+        $listener = $reading->listener();
+        if ($reading->kind === FormKind::Newsletter || ! $reading->of->isForm()) {
+            return $listener->first($text, Meaning::RateGiven);
+        }
+        $labels = implode("\n", array_map(static fn (Control $c): string => $c->label, $reading->asked()));
+        foreach ($listener->all($text, Meaning::RateGiven) as $said) {
+            $words = $said->words->words;
+            $lines = array_filter(explode("\n", $text), static fn (string $line): bool => str_contains($line, $words));
+            $comes = static fn (string $line): bool => $line === $words || $listener->hears($line, Meaning::Sends, Meaning::TakenFromAct, Meaning::Announced);
+            // "A cake a week" is the prize.
+            $says = str_contains($words, ' ') && $reading->kind !== FormKind::PrizeDraw;
+            if ($says || str_contains($labels, $words) || array_filter($lines, $comes) !== []) {
+                return $said;
+            }
+        }
+
+        return null;
     }
 
     private function inAnswers(Reading $reading): ?Sense

@@ -168,7 +168,9 @@ final class PassingOnFrame implements Frame
         $they = array_map(static fn (Hit $h): int => $h->from, array_filter($s->all(W::They), static fn (Hit $h): bool => ! $s->tokens[$h->from]->capital));
         $you = array_filter($s->acting(W::You), static fn (Hit $h): bool => ! in_array($h->from, $they, true));
 
-        return $s->inClause($pass->clause, W::May) && $you === [] && array_filter($s->said(W::Sends), $behind) !== []
+        $let = $s->inClause($pass->clause, W::May) || $pass->from === $s->clauseOf($pass)->from;
+
+        return $let && $you === [] && array_filter($s->said(W::Sends), $behind) !== []
             && array_filter($s->all(W::I), $behind) !== [];
     }
 
@@ -201,7 +203,10 @@ final class PassingOnFrame implements Frame
             }
             $clause = $s->clauseOf($hit);
             $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
-            $theirs = $purpose || $s->inClause($hit->clause, W::Passes) || Others::standIn($s, $hit->clause) || $this->isAllowedThem($s, $hit->clause)
+            // "They will write to me": French has words for them that are no other's.
+            $they = array_filter($s->within($hit->clause, W::They), static fn (Hit $h): bool => $h->from === $clause->from) !== []
+                && ! $s->tokens[$clause->from]->capital;
+            $theirs = $purpose || $they || $s->inClause($hit->clause, W::Passes) || Others::standIn($s, $hit->clause) || $this->isAllowedThem($s, $hit->clause)
                 || ($hit->class === W::Sends && $this->goesOn($s, $hit->clause));
             $address = array_filter($s->within($hit->clause, W::Details), static fn (Hit $d): bool => $d->from === $hit->to || $d->to === $hit->to);
             $behind = fn (Hit $and): bool => $and->from >= $hit->to && $this->passesBehind($s, $and);

@@ -49,7 +49,7 @@ final class RateFrame implements Frame
     private function rate(Sentence $s): ?array
     {
         foreach ($s->all(W::Rate) as $hit) {
-            if (! $this->isOfEnding($s, $hit) && ! $this->isAtOnce($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
+            if (! $this->isOfEnding($s, $hit) && ! $this->isAfter($s, $hit) && ! $this->isAtOnce($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
                 return [$hit->from, $hit->to];
             }
         }
@@ -193,6 +193,12 @@ final class RateFrame implements Frame
     }
 
     /** "Win a week by the sea" has a week in it and no rate: something comes in the sentence, or a number stands before ("four a year"). */
+    /** "Une fois la commande passée": when, and not how often. */
+    private function isAfter(Sentence $s, Hit $rate): bool
+    {
+        return array_filter($s->all(W::When), static fn (Hit $h): bool => $h->from === $rate->from && $h->to > $rate->to) !== [];
+    }
+
     private function speaksOfSending(Sentence $s, Hit $before): bool
     {
         $counted = array_filter($s->all(W::Number), static fn (Hit $n): bool => $n->to <= $before->from && $before->from - $n->to < 2);

@@ -194,6 +194,7 @@ final class RefusalFrame implements Frame
             $within = static fn (Hit $h): bool => $refuses !== null && $h->from >= $refuses->from && $h->to <= $refuses->to;
             $may = array_filter($s->within($n, W::May), static fn (Hit $h): bool => ! $within($h));
             $whole = $may === [] && $s->inClause($n, W::May);
+            $free = array_filter($s->within($n, W::Free), static fn (Hit $h): bool => ! $within($h));
             if (in_array($clause->opener, [W::If, W::Unless, W::When, W::Who], true) || (! $whole && $this->isAboutLater($s, $n)) || self::misses($s, $n)
                 // "Is it not for me, a click ends it."
                 || $s->inClause($n, W::Until)
@@ -201,7 +202,7 @@ final class RefusalFrame implements Frame
                 continue;
             }
             $main = $s->inClause($n, W::I) || ! $s->inClause($n, W::You, W::Self);
-            if ($refuses !== null && ! $this->isDenied($s, $refuses) && $main && $may === [] && ! $s->inClause($n, W::LeavesEmpty, W::Free, W::Terms)
+            if ($refuses !== null && ! $this->isDenied($s, $refuses) && $main && $may === [] && $free === [] && ! $s->inClause($n, W::LeavesEmpty, W::Terms)
                 && ! $s->has(W::LeavesEmpty, W::AnyTime)) {
                 return [[$refuses, 'It says what the person does not want: agreeing to it is a no.', true]];
             }

@@ -99,7 +99,7 @@ final class SendingFrame implements Frame
                     || ($person && $sentence->has(W::Carrier, W::Advertising, W::Vague, ...W::means()))
                 ),
                 default => ! self::ends($sentence, $clause)
-                    && ($wish || self::isRegular($sentence, $clause) || self::isTitled($sentence, $hit)
+                    && ($wish || self::isRegular($sentence, $clause) || self::isTitled($sentence, $hit) || self::isCalledFor($sentence, $hit)
                         || ($person && $sentence->inClause($clause, W::Sends, W::Gets))),
             };
             if ($is) {
@@ -203,6 +203,15 @@ final class SendingFrame implements Frame
         $when = $mails->from === 0 && ($s->clauses[1] ?? null)?->opener === W::When && $s->clauses[0]->to === $mails->to + 1;
 
         return ($mails->from === 0 && $about) || $when || ($by && $s->has(W::Ends, W::Withdraws) && $s->has(W::AnyTime));
+    }
+
+    /** "Shout by email when the swell is good": whatever word calls for it. */
+    private static function isCalledFor(Sentence $s, Hit $mails): bool
+    {
+        $by = array_filter($s->within(0, W::By, W::Per), static fn (Hit $h): bool => $h->from > 0 && $h->to === $mails->from) !== [];
+
+        return $by && $mails->clause === 0 && $mails->from <= self::TOPIC + 1 && ($s->clauses[1] ?? null)?->opener === W::When
+            && ! $s->inClause(0, W::You, W::Self, W::Does, W::Must, W::Not, W::Details, W::Service, W::Contact, W::Answers);
     }
 
     /** "Get emails about ...": a label that begins so is a wish. */
