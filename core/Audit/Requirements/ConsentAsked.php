@@ -81,7 +81,8 @@ final class ConsentAsked extends FormRequirement
     private function announcedByNumber(Reading $reading): ?Sense
     {
         $listener = $reading->listener();
-        $beside = $reading->besideConsents();
+        // What a box says answers nothing of it, whatever the box is for.
+        $beside = $reading->textBeside(static fn (): bool => true);
         $said = $listener->hears($beside, Meaning::TakenFromAct, Meaning::Assumed) ? null : $listener->first($beside, Meaning::Announced);
         if ($said === null) {
             return null;

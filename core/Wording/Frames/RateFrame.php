@@ -49,7 +49,8 @@ final class RateFrame implements Frame
     private function rate(Sentence $s): ?array
     {
         foreach ($s->all(W::Rate) as $hit) {
-            if (! $this->isOfEnding($s, $hit) && ! $this->isAfter($s, $hit) && ! $this->isAtOnce($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
+            if (! $this->isOfEnding($s, $hit) && ! $this->isAfter($s, $hit)
+                && ! $this->isAtOnce($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
                 return [$hit->from, $hit->to];
             }
         }
