@@ -13,6 +13,9 @@ use Juramen\Wording\Words\WordClass;
 /** What a box or a choice is there for, by its words: consent, terms, the notice, or the form's own purpose. */
 final readonly class Roles
 {
+    /** Blanks between the words of what calls for mails. */
+    private const CALLS = 4;
+
     /** What a no must be a no to, for it to be about being written to. */
     private const SENT = [
         WordClass::ByEmail, WordClass::BySms, WordClass::ByPhone, WordClass::ByMessaging, WordClass::Advertising, WordClass::Carrier, WordClass::Vague,
@@ -39,11 +42,23 @@ final readonly class Roles
                 && ! $this->speaks(WordClass::Terms, $label) => ControlRole::Technical,
             $this->speaks(WordClass::Technical, $label)
                 && ! $this->listener->speaksOf($left, WordClass::Terms, WordClass::Notice) => ControlRole::Technical,
+            $this->speaksOfMails($plain) && ! $this->speaks(WordClass::Terms, $label) && ! $this->speaks(WordClass::Notice, $label) => ControlRole::Consent,
             $this->speaks(WordClass::Terms, $label) => ControlRole::Terms,
             $this->speaks(WordClass::Notice, $label) => ControlRole::Notice,
             $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
             default => null,
         };
+    }
+
+    /** "Hoot by email when the owls are back": whatever word calls for it, something comes by a channel, and it is nothing of what was asked for. */
+    private function speaksOfMails(string $label): bool
+    {
+        return $this->listener->speaksOf($label, WordClass::ByEmail, WordClass::BySms, WordClass::ByMessaging) && substr_count(trim($label), ' ') >= self::CALLS
+            && $this->listener->hears($label, Meaning::PurposeNamed)
+            && ! $this->listener->speaksOf(
+                $label, WordClass::Service, WordClass::Answers, WordClass::Technical, WordClass::Contact, WordClass::CallsBack, WordClass::Details,
+                WordClass::Confirms, WordClass::Reads, WordClass::Must, WordClass::Not, WordClass::Stores
+            );
     }
 
     /** "Emails as plain text": how what comes anyway comes. */
