@@ -7,6 +7,7 @@ namespace Juramen\Wording\Frames;
 use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\WordClass as W;
 
 /** It is said how consent ends, that it is hard to end, or that it never does. A right to give goods back is none of these. */
@@ -17,6 +18,9 @@ final class EndingFrame implements Frame
 
     /** Tokens of a sentence that may say no more than "Unsubscribe: link". */
     private const TERSE = 6;
+
+    /** What is changed goes on. */
+    private const CHANGES = '~^(?:chang|änder|verändr|modif|ändr|ændr|adapt|anpass)~u';
 
     public function id(): string
     {
@@ -94,10 +98,32 @@ final class EndingFrame implements Frame
         if ($unwanted !== null) {
             return $unwanted;
         }
+        $whenever = $this->whenever($s);
+        if ($whenever !== null) {
+            return $whenever;
+        }
         foreach ($s->all(W::Withdraws, W::Ends) as $hit) {
             $else = SendingFrame::isWithinMore($s, $hit) || $this->isOfBooking($s, $hit) || ($s->has(W::Returns) && ! $s->has(W::AnyTime, W::Agrees));
             if (! $else && ($this->hasWay($s, $hit) || $this->isAsked($s, $hit) || $this->isPlain($s, $hit) || $this->isTwice($s, $hit))) {
                 return $hit;
+            }
+        }
+
+        return null;
+    }
+
+    /** "News every Monday, and I can cut the rope at any time": whatever somebody does at any time to what comes, but for changing it. */
+    private function whenever(Sentence $s): ?Hit
+    {
+        foreach ($s->all(W::AnyTime) as $any) {
+            $n = $any->clause > 0 && $s->clauseOf($any)->opener === W::When ? $any->clause - 1 : $any->clause;
+            $mine = array_filter($s->acting(W::I), static fn (Hit $h): bool => $h->clause === $n) !== [];
+            $comes = $n > 0 && $s->has(W::Rate, W::Unit, ...W::means());
+            $other = $s->inClause($n, W::Sends, W::Gets, W::Contact, W::Does, W::Wanted, W::Advertising, W::Details, ...W::means());
+            $clause = $s->clauses[$n];
+            $words = array_map(static fn (Token $t): string => $t->form, array_slice($s->tokens, $clause->from, $clause->to - $clause->from));
+            if ($mine && $comes && ! $other && preg_grep(self::CHANGES, $words) === []) {
+                return $any;
             }
         }
 
