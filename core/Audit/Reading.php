@@ -203,7 +203,17 @@ final readonly class Reading
     public function isForCustomers(Control $control): bool
     {
         return $this->factsOf($control) !== null ? $this->basisOf($control) === LegalBasis::ExistingCustomer
-            : $this->kind === FormKind::Order && $control->refuses && ! $this->listener()->speaksOf($control->label, WordClass::Outsider);
+            : $this->kind === FormKind::Order && $control->refuses && ! $this->isAboutOthers($control);
+    }
+
+    /** Whether others have a part in it; advertising "for other courses" is of our own. */
+    private function isAboutOthers(Control $control): bool
+    {
+        $others = $this->listener()->find($control->label, WordClass::Outsider)->words ?? '';
+
+        return $others !== '' && (preg_match('~^(?:d\W)?(?:other|autres|andra|andre|andere[nr]?)$~iu', $others) !== 1
+            || $this->listener()->speaksOf($control->label, WordClass::Passes)
+            || $this->listener()->hears($control->label, Meaning::PassedOn, Meaning::OthersMentioned));
     }
 
     /** @return list<Control> that are judged as consent: on a page, what stands on the rule for existing customers is judged by that */

@@ -73,12 +73,23 @@ final class Others
         $comes = static fn (int $at): bool => array_filter(
             $s->all(W::I, W::You, W::Sends, W::Gets, ...W::means()), static fn (Hit $h): bool => $h->to === $at || $h->to === $at - 1
         ) !== [];
+        // "Advertising for other courses": they are what it is about; "offers from other tailors" come from somebody.
+        $whose = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Whose));
+        $about = static fn (int $at): bool => ! $s->has(W::Passes) && (
+            array_filter($s->all(W::From), static fn (Hit $h): bool => ! in_array($h->from, $whose, true) && ($h->to === $at || $h->to === $at - 1)) !== []
+            || array_filter($s->all(W::Advertising), static fn (Hit $h): bool => $h->to === $at - 1) !== []
+        );
+        // "From Avocet Hotels": a part of what somebody is called.
+        $named = static fn (Hit $o): bool => count($o->tokens) === 1 && $s->tokens[$o->from]->capital && $o->from > 1
+            && ($s->tokens[$o->from - 1] ?? null)?->capital === true && ! in_array($o->from - 1, $known, true);
 
         $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));
         $others = array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($o->from, $carriers, true) || ! SendingFrame::isTopic($s, $o));
 
+        $others = array_filter($others, static fn (Hit $o): bool => ! $named($o));
+
         return array_values(array_filter($others, static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
-            || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! $comes($o->from)));
+            || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! ($comes($o->from) || $about($o->from))));
     }
 
     /** "Up to three roofers may phone you": so many of whom nobody is named, to what they do; null where nobody does. */
