@@ -21,6 +21,9 @@ use Juramen\Wording\Frames\Sense;
 /** How often, or how much, will be sent is said. */
 final class RateSaid extends FormRequirement
 {
+    /** Two words, the first of which is none that stands before a day. */
+    private const MORE_THAN_A_DAY = '~^(?!(?:by|on|at|bis|am|an|zum|pour|le|la|à|till|på|til|om)\s+\S+$)\S+\s~iu';
+
     public function id(): string
     {
         return 'rate-said';
@@ -84,7 +87,7 @@ final class RateSaid extends FormRequirement
             $lines = array_filter(explode("\n", $text), static fn (string $line): bool => str_contains($line, $words));
             $comes = static fn (string $line): bool => $line === $words || $listener->hears($line, Meaning::Sends, Meaning::TakenFromAct, Meaning::Announced);
             // "A cake a week" is the prize.
-            $says = str_contains($words, ' ') && $reading->kind !== FormKind::PrizeDraw;
+            $says = preg_match(self::MORE_THAN_A_DAY, $words) === 1 && $reading->kind !== FormKind::PrizeDraw;
             if ($says || str_contains($labels, $words) || array_filter($lines, $comes) !== []) {
                 return $said;
             }

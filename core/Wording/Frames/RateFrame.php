@@ -49,7 +49,7 @@ final class RateFrame implements Frame
     private function rate(Sentence $s): ?array
     {
         foreach ($s->all(W::Rate) as $hit) {
-            if (! $this->isOfEnding($s, $hit) && ! $this->isAfter($s, $hit)
+            if (! $this->isOfEnding($s, $hit) && ! $this->isAfter($s, $hit) && ! $this->isOfDeeds($s, $hit)
                 && ! $this->isAtOnce($s, $hit) && ! $this->isOfWriters($s, $hit) && ! $this->isOfSubscribing($s, $hit)) {
                 return [$hit->from, $hit->to];
             }
@@ -194,6 +194,14 @@ final class RateFrame implements Frame
     }
 
     /** "Win a week by the sea" has a week in it and no rate: something comes in the sentence, or a number stands before ("four a year"). */
+    /** "With each order": of something that is done. */
+    private function isOfDeeds(Sentence $s, Hit $rate): bool
+    {
+        $each = array_filter($s->all(W::Each), static fn (Hit $h): bool => $h->to === $rate->to && $h->from >= $rate->from) !== [];
+
+        return $each && array_filter($s->all(W::Wanted, W::Does), static fn (Hit $h): bool => $h->from === $rate->to) !== [];
+    }
+
     /** "Une fois la commande passée": when, and not how often. */
     private function isAfter(Sentence $s, Hit $rate): bool
     {
