@@ -98,7 +98,7 @@ test('a sentence means what is written beside it, and one that only looks like i
 
 test('what a language is made of can be read: no entry is longer than a line, and each stands under a class', function (Language $language): void {
     $sections = LanguageFiles::words($language);
-    $others = ['endings', 'elided', 'nouns', 'short-nouns', 'doubled', 'phrases', 'calendar'];
+    $others = ['endings', 'elided', 'nouns', 'short-nouns', 'plain', 'doubled', 'phrases', 'calendar'];
     $unknown = array_filter($sections->names(), static fn (string $n): bool => WordClass::tryFrom($n) === null && ! in_array($n, $others, true));
     $missing = array_filter(WordClass::cases(), static fn (WordClass $c): bool => $sections->lines($c->value) === []);
     $lines = array_merge(...array_map($sections->lines(...), $sections->names()));
@@ -106,6 +106,21 @@ test('what a language is made of can be read: no entry is longer than a line, an
     expect(array_values($unknown))->toBe([])->and(array_map(static fn (WordClass $c): string => $c->value, array_values($missing)))->toBe([])
         ->and(array_values($long))->toBe([]);
 })->with(array_map(static fn (Language $l): array => [$l], Language::cases()));
+
+test('words are read where letters of their language are missing, and are no others for it', function (string $language, string $text, Meaning ...$means): void {
+    $understood = Understanding::of($text, Language::from($language));
+    foreach (Meaning::cases() as $meaning) {
+        if (in_array($meaning, [Meaning::CanEnd, Meaning::NeverEnds, Meaning::AsksForNo, Meaning::RateGiven, Meaning::PurposeNamed], true)) {
+            expect($understood->has($meaning))->toBe(in_array($meaning, $means, true), "$text: $meaning->value");
+        }
+    }
+})->with([
+    ['fr', 'Vous pouvez vous desinscrire a tout moment.', Meaning::CanEnd], ['fr', 'VOUS POUVEZ VOUS DESABONNER A TOUT MOMENT.', Meaning::CanEnd],
+    ['de', 'Die Abmeldung ist jederzeit moeglich.', Meaning::CanEnd], ['da', 'Du kan afmelde dig, naar du vil.', Meaning::CanEnd],
+    ['de', 'Ich moechte keine Angebote fuer Tee per E-Mail.', Meaning::AsksForNo, Meaning::PurposeNamed],
+    // "Des" is not "dès", and books ("livres") are nothing that was delivered ("livrés").
+    ['fr', 'Je veux recevoir des livres par e-mail.', Meaning::PurposeNamed],
+]);
 
 test('a sixth language is a folder of files', function (): void {
     $dutch = Vocabulary::parse(LanguageFiles::in(dirname(__DIR__).'/Fixtures/nl'));

@@ -89,9 +89,10 @@ final readonly class Vocabulary
         foreach ([WordClass::Little, WordClass::I, WordClass::You, WordClass::Self, WordClass::Not] as $class) {
             array_map($patterns->little(...), preg_grep('~^=[^\s/]+$~u', $sections->lines($class->value)) ?: []);
         }
+        $plainly = PlainLetters::in($sections);
         foreach (WordClass::cases() as $class) {
             foreach ($sections->lines($class->value) as $line) {
-                $written = Entry::parse($line, $elided)->words;
+                $written = $plainly->besides(Entry::parse($line, $elided)->words);
                 $words = array_map(static fn (?array $w): ?array => $w === null ? null : array_map($patterns->number(...), $w), $written);
                 $each = array_map(static fn (array $w): array => array_map($patterns->clue(...), $w), array_values(array_filter($written, is_array(...))));
                 $clues[$class->value] = ($clues[$class->value] ?? []) + array_fill_keys(Clues::longest($each), true);
