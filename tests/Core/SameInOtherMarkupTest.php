@@ -73,6 +73,10 @@ test('whatever a form is, it is judged alike', function (Closure $change, int $f
         )), 3,
     ],
     'in UTF-16' => [static fn (string $h): string => "\xff\xfe".mb_convert_encoding($h, 'UTF-16LE', 'UTF-8'), 4],
+    'encoded twice' => [
+        static fn (string $h): string => preg_match_all('~[À-ÿ]~u', $h) > 1 ? (string) mb_convert_encoding($h, 'UTF-8', 'Windows-1252') : $h, 15,
+    ],
+    'in UTF-8, whatever it says' => [static fn (string $h): string => str_replace('<head>', '<head><meta charset="iso-8859-1">', $h), 16],
     'in a tree of divs' => [$around('<div class="row"><div class="col"><div>', '</div></div></div>'), 5],
     'in elements of the page’s own' => [$around('<sign-up><sign-up-form>', '</sign-up-form></sign-up>'), 6],
     'with a script behind each part' => [$behind('<script>var a = 1</script>'), 7],
