@@ -19,6 +19,12 @@ final class EndingFrame implements Frame
     /** Tokens of a sentence that may say no more than "Unsubscribe: link". */
     private const TERSE = 6;
 
+    /** Words between a link and "in each issue". */
+    private const TO_EACH = 3;
+
+    /** What leads from a link to something. */
+    private const TO = ['to', 'zu', 'zum', 'zur', 'vers', 'à', 'au', 'till', 'til'];
+
     /** What is changed goes on. */
     private const CHANGES = '~^(?:chang|änder|verändr|modif|ändr|ændr|adapt|anpass)~u';
 
@@ -98,7 +104,7 @@ final class EndingFrame implements Frame
         if ($unwanted !== null) {
             return $unwanted;
         }
-        $whenever = $this->whenever($s);
+        $whenever = $this->whenever($s) ?? $this->linkInEach($s);
         if ($whenever !== null) {
             return $whenever;
         }
@@ -124,6 +130,23 @@ final class EndingFrame implements Frame
             $words = array_map(static fn (Token $t): string => $t->form, array_slice($s->tokens, $clause->from, $clause->to - $clause->from));
             if ($mine && $comes && ! $other && preg_grep(self::CHANGES, $words) === []) {
                 return $any;
+            }
+        }
+
+        return null;
+    }
+
+    /** "Untie yourself with the link in each of them": a link that stands in all that comes leads out, unless it leads to something. */
+    private function linkInEach(Sentence $s): ?Hit
+    {
+        foreach ($s->all(W::Way) as $way) {
+            $words = array_map(static fn (int $i): string => $s->tokens[$i]->form, $way->tokens);
+            $each = array_filter($s->within($way->clause, W::AnyTime), static fn (Hit $h): bool => count($h->tokens) > 2
+                && max($h->from - $way->to, $way->from - $h->to) <= self::TO_EACH) !== [];
+            $behind = array_map(static fn (Token $t): string => $t->form, array_slice($s->tokens, $way->to));
+            $leads = array_intersect($behind, self::TO) !== [];
+            if ($each && ! $leads && preg_grep('~^(?:link|lien|länk)~u', $words) !== [] && ! $s->has(W::Advertising, W::Gets, W::Sends, W::Contact)) {
+                return $way;
             }
         }
 
