@@ -87,6 +87,8 @@ test('a page is judged by how it is sent, what it loads and what nobody sees of 
     'signing up for the letter' => ['no-consent-by-sending', '<form method=post action=/q><h2>Newsletter</h2>'."$email<p>By signing up you consent to receiving our newsletter.</p><button>Sign up</button></form>", 'not-applicable', ''],
     'registering, on a box in one\'s own words' => ['no-consent-by-sending', onPage("$email<label><input type=checkbox name=c> By ordering I agree to get your offers by email</label>"), 'met', ''],
     'registering, on a box that tells' => ['no-consent-by-sending', onPage("$email<label><input type=checkbox name=c> By ordering you agree to get our offers by email</label>"), 'breach', ''],
+    'a letter besides what a box asks for' => ['consent-asked', onPage("$email<p>You also get our tea puzzle every Friday.</p><label><input type=checkbox name=c> Email me offers on tea</label>"), 'breach', ''],
+    'a gift with what a box asks for' => ['consent-asked', onPage("$email<p>You also get a voucher with our first letter.</p><label><input type=checkbox name=c> Email me offers on tea</label>"), 'met', ''],
     'offers that fit what was bought' => ['one-purpose-each', onPage("$email<label><input type=checkbox name=c> Analyse what I buy to show me offers that fit</label>"), 'met', ''],
     'what was bought, and offers' => ['one-purpose-each', onPage("$email<label><input type=checkbox name=c> You may analyse what I buy and email me offers</label>"), 'breach', ''],
     'a pool of applicants is no letter' => ['rate-said', onPage("$email<label><input type=checkbox name=c> Add me to your talent pool for a year</label>"), 'not-applicable', ''],

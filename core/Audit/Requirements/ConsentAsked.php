@@ -45,10 +45,10 @@ final class ConsentAsked extends FormRequirement
             return $this->notApplicable('This form does not ask for consent.');
         }
         $consents = $reading->consents();
-        $calls = $consents === [] ? null : $this->announcedByNumber($reading);
+        $calls = $consents === [] ? null : $this->announcedBeside($reading);
         if ($calls !== null) {
             return [$this->finding(
-                Verdict::Breach, 'Calls or messages are said to come, and no box asks for them.', $reading->where, $calls->words,
+                Verdict::Breach, 'More is said to come than any box asks for.', $reading->where, $calls->words,
                 'Ask for them with a box of their own that starts empty, or leave them out.'
             )];
         }
@@ -77,8 +77,8 @@ final class ConsentAsked extends FormRequirement
         )];
     }
 
-    /** "We will also call you with offers", beside a box that asks for mails. */
-    private function announcedByNumber(Reading $reading): ?Sense
+    /** "We will also call you with offers", beside a box that asks for mails; or what keeps coming whatever is ticked. */
+    private function announcedBeside(Reading $reading): ?Sense
     {
         $listener = $reading->listener();
         // What a box says answers nothing of it, whatever the box is for.
@@ -86,6 +86,10 @@ final class ConsentAsked extends FormRequirement
         $said = $listener->hears($beside, Meaning::TakenFromAct, Meaning::Assumed) ? null : $listener->first($beside, Meaning::Announced);
         if ($said === null) {
             return null;
+        }
+        // "You also get our tips every week": what comes besides, whatever is ticked.
+        if ($listener->speaksOf($said->words->words, WordClass::Also) && $listener->hears($said->words->words, Meaning::RateGiven)) {
+            return $said;
         }
         foreach ([WordClass::ByPhone, WordClass::BySms] as $means) {
             $asked = array_filter($reading->consents(), static fn (Control $c): bool => $listener->speaksOf($c->label, $means));

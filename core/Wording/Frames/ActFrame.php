@@ -77,6 +77,10 @@ final class ActFrame implements Frame
         if (AnswerFrame::isAll($s) || $s->says(W::Must) || $s->has(W::Free) || $this->ticks($s) || ($s->says(W::Exchange) && $s->has(W::I))) {
             return null;
         }
+        // "A mail with which you confirm your address" is about that.
+        if ($s->has(W::Confirms) && $s->has(W::Details) && ! $s->has(W::Advertising, W::Vague, W::Subscribes, W::Terms, W::Adds, W::Outsider, W::Uses)) {
+            return null;
+        }
         foreach ($s->said(W::Does) as $act) {
             if (SendingFrame::ends($s, $act->clause) || $this->isWish($s, $act) || $this->asksForIt($s, $act)) {
                 continue;
