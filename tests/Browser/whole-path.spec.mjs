@@ -42,6 +42,8 @@ test('one sign-up, from the form to the proof, and out again', async ({ page, br
   expect(new URL(page.url()).pathname).toBe('/confirm');
   await accessible(page);
   await page.getByRole('button', { name: 'Ja, melden Sie mich an' }).dblclick();
+  // What the second press brings may come a moment after the first.
+  await page.waitForLoadState('networkidle');
   await expect(page.getByRole('heading', { name: /Sie sind angemeldet|Sie hatten schon bestätigt/ })).toBeVisible();
   await accessible(page);
   await page.goto(link);
