@@ -12,7 +12,7 @@ use Juramen\Wording\Listener;
 final readonly class FormWords
 {
     /** A button that says no. */
-    private const NO = '~^\s*(?:no|nope|nah|nein|nee|nö|non|nej|næ)(?: thanks| thank you| danke| merci| tack| tak)?\s*(?:[,.!–-]|$)~iu';
+    private const NO = '~^\s*(?:'.LabelWords::NO.')(?: thanks| thank you| danke| merci| tack| tak)?\s*(?:[,.!–-]|$)~iu';
 
     /** Inputs that are pressed. */
     private const PRESSED = ['submit', 'button', 'image'];

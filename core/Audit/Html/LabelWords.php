@@ -30,6 +30,9 @@ final readonly class LabelWords
         WordClass::Wants, WordClass::That, WordClass::AsBefore, WordClass::Joins,
     ];
 
+    /** How a no begins, in the languages that are read. */
+    public const NO = 'no|nope|nah|nein|nee|nö|non|nej|næ';
+
     /** Bytes of a label that names nothing but channels. */
     private const LONGEST_LIST = 80;
 
@@ -94,7 +97,7 @@ final readonly class LabelWords
 
     private function saysNo(string $text): bool
     {
-        return preg_match('~^(?:no|nope|nah|nein|nee|nö|non|nej|næ)(?!\p{L})~iu', $text) === 1 || $this->listener->hears($text, Meaning::AsksForNo)
+        return preg_match('~^(?:'.self::NO.')(?!\p{L})~iu', $text) === 1 || $this->listener->hears($text, Meaning::AsksForNo)
             // "Not at all", "never".
             || (substr_count($text, ' ') < self::CHANNEL_WORDS && $this->listener->speaksOf($text, WordClass::Not, WordClass::Refuses));
     }

@@ -49,7 +49,7 @@ final class ConsentAsked extends FormRequirement
         if ($calls !== null) {
             return [$this->finding(
                 Verdict::Breach, 'More is said to come than any box asks for.', $reading->where, $calls->words,
-                'Ask for them with a box of their own that starts empty, or leave them out.'
+                'Ask for it with a box of its own that starts empty, or leave it out.'
             )];
         }
         if ($consents !== [] && $reading->givesAway() === null) {
