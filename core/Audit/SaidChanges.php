@@ -18,7 +18,7 @@ final class SaidChanges
         Meaning::Announced, Meaning::AsksForNo, Meaning::TakenFromAct, Meaning::TakenFromSigningUp, Meaning::YesWritten, Meaning::Assumed,
         Meaning::Condition, Meaning::Exchange, Meaning::Voluntary, Meaning::PassedOn, Meaning::TheyWrite, Meaning::CanEnd, Meaning::HardToEnd,
         Meaning::NeverEnds, Meaning::CanObject, Meaning::RateGiven, Meaning::Measured, Meaning::Profiled, Meaning::HealthUsed, Meaning::Transferred,
-        Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::TickedAlready,
+        Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::NoticeRead, Meaning::TickedAlready,
     ];
 
     /** @return list<FormChange> */

@@ -107,6 +107,10 @@ test('a page whose template says another language is read in the one that it is 
     $change = static fn (string $h): string => (string) preg_replace("~(<html[^>]*\slang=\"?)$written\b~", "\$1$said", $h);
     foreach (fewForms($change, 17) as [$form, $html]) {
         [[$kind, $found], [$as, $other]] = [judgedForm($form->html, $form->address), judgedForm($html, $form->address)];
+        // What is in two languages may be read in either.
+        if (isset($found['language-offered'])) {
+            continue;
+        }
         // Which language it says it is in is a finding by itself, and a country's words a law's.
         $without = ['language-offered' => 1, 'ca-identified' => 1];
         expect([$as, array_diff_key($other, $without)])->toBe([$kind, array_diff_key($found, $without)], $form->name);

@@ -39,7 +39,7 @@ final class ApartFromTerms extends FormRequirement
 
     public function hears(): array
     {
-        return [Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::PapersMentioned];
+        return [Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::NoticeRead, Meaning::PapersMentioned];
     }
 
     public function judge(Reading $reading): array
@@ -47,12 +47,12 @@ final class ApartFromTerms extends FormRequirement
         return $this->eachConsent($reading, 'Consent has its own control.', function (Control $control) use ($reading): ?Result {
             $listener = $reading->listener();
             $with = $listener->hears($control->label, Meaning::Sends, Meaning::PassedOn)
-                ? $listener->first($control->label, Meaning::TermsAgreed, Meaning::NoticeAgreed)?->words : null;
+                ? $listener->first($control->label, Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::NoticeRead)?->words : null;
 
             return $with === null ? $this->halfSaid(
                 $reading, $control, Meaning::PapersMentioned, 'Are terms, or the notice, agreed to with the same tick? Then give the terms a control of their own.'
             ) : $this->finding(
-                Verdict::Breach, 'One control takes consent and agreement to terms or notice together.', $control->where, $with,
+                Verdict::Breach, 'One control takes consent together with terms, or with the notice.', $control->where, $with,
                 'Give the terms a control of their own, make the notice known with a link, and let this one ask for consent alone.',
                 $this->cut($control, $with),
             );

@@ -13,6 +13,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FormKind;
 use Juramen\Wording\Frames\Meaning;
+use Juramen\Wording\Frames\Sense;
 
 /** Where a form serves something else, sending it does not mean agreeing to marketing. */
 final class NoConsentBySending extends FormRequirement
@@ -50,12 +51,16 @@ final class NoConsentBySending extends FormRequirement
         $control = $reading->of === ReadingOf::Statement || $reading->of === ReadingOf::Words ? $reading->consents()[0] ?? null : null;
         // What one signs up for is seen on a form, and not in words alone. To "by registering I agree" on a box it is the tick that agrees.
         $text = $control === null ? $reading->besideTicks() : $reading->text;
-        $said = $reading->listener()->first($text, Meaning::TakenFromAct, Meaning::Assumed)
-            ?? ($control === null ? $reading->listener()->first($text, Meaning::TakenFromSigningUp) ?? $reading->yesWritten() : null);
-        $demanded = $said === null ? null : $reading->demanded();
-        if ($demanded !== null && $demanded->words == $said->words) {
+        $listener = $reading->listener();
+        $taken = $listener->all($text, Meaning::TakenFromAct, Meaning::Assumed);
+        $signs = $taken === [] && $control === null ? $listener->first($text, Meaning::TakenFromSigningUp) ?? $reading->yesWritten() : null;
+        $taken = $signs === null ? $taken : [$signs];
+        $price = $taken === [] ? null : $reading->demanded();
+        $others = array_filter($taken, static fn (Sense $sense): bool => $price === null || $price->words != $sense->words);
+        if ($taken !== [] && $others === []) {
             return $this->notApplicable('It is demanded for what is sent, which is judged by itself.');
         }
+        $said = array_values($others)[0] ?? null;
         if ($said === null) {
             $half = $control === null ? null : $this->halfSaid(
                 $reading, $control, Meaning::ActMentioned, 'Is anybody taken to agree who only does that? Then ask with a box that starts empty.'

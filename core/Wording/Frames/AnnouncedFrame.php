@@ -15,6 +15,9 @@ final class AnnouncedFrame implements Frame
     /** Words between "our" and a letter of ours. */
     private const NEAR = 1;
 
+    /** Words between what is got and the notice in which it stands. */
+    private const TOLD = 4;
+
     /** What asks, leaves open, or speaks of its end. */
     private const ASKS = [
         W::I, W::Wants, W::If, W::Unless, W::Agrees, W::Ticks, W::Subscribes, W::Refuses, W::Ends, W::Withdraws, W::Not, W::Must, W::Processor, W::Friend,
@@ -59,7 +62,9 @@ final class AnnouncedFrame implements Frame
         foreach ($s->said(W::Advertising, W::Vague, W::Similar) as $what) {
             // "We also have a letter with offers, sent every week": what there is, and nobody to whom it comes.
             $to = static fn (Hit $h): bool => $s->has(W::You, W::Everybody, W::Details) || $h->from < $what->from;
-            $sends = array_filter($s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from && $to($h) && ! self::bids($h));
+            $sends = array_filter(
+                $s->said(W::Sends, W::Gets), static fn (Hit $h): bool => $h->from !== $what->from && $to($h) && ! self::bids($h) && ! self::isTold($s, $h)
+            );
             $service = array_filter($s->all(W::Service), static fn (Hit $h): bool => $h->from <= $what->from && $h->to >= $what->to);
             if ($sends !== [] && $service === []) {
                 return $what;
@@ -90,8 +95,10 @@ final class AnnouncedFrame implements Frame
             return $s->said(W::Sends, W::Gets)[0];
         }
 
-        // "We use it to answer you, and now and then to tell you about our gates"; "order, and we keep you posted by email about our teas".
-        $posts = $s->has(...W::means()) && $s->acting(W::Self) !== [] && $s->acting(W::Self)[0]->from > 0;
+        // "We use it to answer you, and now and then to tell you about our gates"; "order, and we keep you posted by email about our teas"; "we also
+        // tell you by email about other teas".
+        $acts = $s->acting(W::Self)[0] ?? null;
+        $posts = $acts !== null && $s->has(...W::means()) && ($acts->from > 0 || $s->inClause($acts->clause, W::Also));
         foreach (($posts || $s->has(W::Uses)) && ! $s->has(W::Only) ? $s->said(W::Sends) : [] as $tells) {
             if (self::isOfOurs($s, $tells, $s->has(W::Uses))) {
                 return $tells;
@@ -109,12 +116,21 @@ final class AnnouncedFrame implements Frame
     private static function isOfOurs(Sentence $s, Hit $tells, bool $orRegular): bool
     {
         $ours = $s->within($tells->clause, W::Self);
-        if ($ours === [] || $s->inClause($tells->clause, W::Answers, W::Service, W::Notice, W::Terms, W::Estimate)) {
+        if ($ours === [] || $s->inClause($tells->clause, W::Answers, W::Service, W::Notice, W::Terms, W::Estimate, W::Trades)) {
             return false;
         }
-        $about = array_map(static fn (Hit $h): int => $h->to, $s->within($tells->clause, W::From));
+        $about = array_map(static fn (Hit $h): int => $h->to, array_filter(
+            $s->within($tells->clause, W::From), static fn (Hit $h): bool => $h->from >= $tells->to && ! self::isYours($s, $h)
+        ));
 
-        return ($orRegular && $s->has(W::Rate)) || array_filter($ours, static fn (Hit $our): bool => in_array($our->from, $about, true)) !== [];
+        return ($orRegular && $s->has(W::Rate)) || array_filter($ours, static fn (Hit $our): bool => in_array($our->from, $about, true)) !== []
+            || array_filter($about, static fn (int $at): bool => Others::isOther($s, $at)) !== [];
+    }
+
+    /** "About other changes to your order". */
+    private static function isYours(Sentence $s, Hit $about): bool
+    {
+        return array_filter($s->within($about->clause, W::You), static fn (Hit $h): bool => $h->from > $about->to) !== [];
     }
 
     /** "Your details are used for marketing": said of what was just given, and nobody is asked. How it may end, and where it is told, is something else. */
@@ -142,6 +158,14 @@ final class AnnouncedFrame implements Frame
     private static function bids(Hit $hit): bool
     {
         return $hit->class === W::Gets && $hit->from === 0;
+    }
+
+    /** "More information you get in our privacy notice". */
+    private static function isTold(Sentence $s, Hit $gets): bool
+    {
+        return $gets->class === W::Gets && array_filter(
+            $s->within($gets->clause, W::Notice), static fn (Hit $h): bool => $h->from >= $gets->to && $h->from - $gets->to <= self::TOLD
+        ) !== [];
     }
 
     private static function offers(Sentence $s, int $clause): bool

@@ -62,7 +62,10 @@ final class ChannelFrame implements Frame
 
     private function isMeans(Sentence $s, Hit $hit): bool
     {
-        if (SendingFrame::ends($s, $hit->clause) || $s->inClause($hit->clause, W::HardWay, W::Notice)) {
+        // "In writing" is a means, too, in a list of them.
+        $means = array_map(static fn (Hit $h): int => $h->from, $s->within($hit->clause, ...W::means()));
+        $hard = array_filter($s->within($hit->clause, W::HardWay), static fn (Hit $h): bool => ! in_array($h->from, $means, true));
+        if (SendingFrame::ends($s, $hit->clause) || $hard !== [] || $s->inClause($hit->clause, W::Notice)) {
             return false;
         }
         // "I can call that off".

@@ -68,6 +68,8 @@ enum Meaning: string
     case Shamed = 'shamed';
     case TermsAgreed = 'terms-agreed';
     case NoticeAgreed = 'notice-agreed';
+    /** Somebody confirms to have read the notice. */
+    case NoticeRead = 'notice-read';
     case ByChannel = 'by-channel';
     case ChannelsChosen = 'channels-chosen';
     case TickedAlready = 'ticked-already';
@@ -124,6 +126,7 @@ enum Meaning: string
             self::Shamed => 'makes a no look foolish',
             self::TermsAgreed => 'agrees to terms',
             self::NoticeAgreed => 'agrees to the privacy notice',
+            self::NoticeRead => 'confirms that the notice was read',
             self::TickedAlready => 'says that the box is ticked already',
             self::SimilarGoods => 'speaks of own goods like those bought',
             self::ActMentioned => 'names an act beside what is sent',

@@ -25,6 +25,9 @@ final class Others
     /** What the name of a trade may be known as besides. */
     private const TRADE = [W::Little, W::Wanted];
 
+    /** What is more of the same, and nobody else. */
+    private const MORE = ['further', 'weitere', 'weiteren', 'ytterligare', 'flere', 'fler', 'yderligere'];
+
     private const OTHER = ['other', 'andere', 'anderen', 'anderer', 'autres', 'andra', 'andre'];
 
     /**
@@ -35,6 +38,14 @@ final class Others
     public static function outsiders(Sentence $s): array
     {
         return $s->once('outsiders', static fn (): array => $s->has(W::Outsider) ? self::find($s) : self::ofATrade($s));
+    }
+
+    /** "Other teas", "further teas": more of what somebody knows already. */
+    public static function isOther(Sentence $s, int $at): bool
+    {
+        $form = ($s->tokens[$at] ?? null)?->form;
+
+        return in_array($form, self::OTHER, true) || in_array($form, self::MORE, true);
     }
 
     /** Whether a clause speaks of others, by whatever name. */
@@ -292,6 +303,25 @@ final class Others
             }
         }
 
-        return false;
+        return self::firstBeside($s, $outsider) !== null;
+    }
+
+    /**
+     * "That Tidewick and others write to me": the word with a capital by which a clause begins, before an "and" and others.
+     *
+     * @return int|null its token
+     */
+    public static function firstBeside(Sentence $s, Hit $outsider): ?int
+    {
+        $clause = $s->clauseOf($outsider);
+        foreach ($clause->opener === W::That ? $s->within($outsider->clause, W::Joins) : [] as $and) {
+            $first = $and->from - 1;
+            $near = $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR;
+            if ($near && $first > $clause->from && $first - $clause->from < self::NEAR && $s->tokens[$first]->capital) {
+                return $first;
+            }
+        }
+
+        return null;
     }
 }

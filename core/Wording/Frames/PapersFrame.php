@@ -32,7 +32,7 @@ final class PapersFrame implements Frame
 
     public function meanings(): array
     {
-        return [Meaning::TermsAgreed, Meaning::NoticeAgreed];
+        return [Meaning::TermsAgreed, Meaning::NoticeAgreed, Meaning::NoticeRead];
     }
 
     public function read(Passage $passage): array
@@ -48,6 +48,10 @@ final class PapersFrame implements Frame
             $notice = $ours || AnswerFrame::isAll($sentence) ? null : $this->agreed($sentence, W::Notice, W::Agrees);
             if ($notice !== null) {
                 $senses[] = new Sense(Meaning::NoticeAgreed, $this->words($passage, $sentence, $notice), 'The privacy notice is agreed to.');
+            }
+            $read = self::isRead($sentence);
+            if ($read !== null) {
+                $senses[] = new Sense(Meaning::NoticeRead, $this->words($passage, $sentence, $read), 'Somebody confirms to have read the notice.');
             }
         }
 
@@ -83,6 +87,26 @@ final class PapersFrame implements Frame
                 }
                 if ($agree->clause === $hit->clause && abs($agree->from - $hit->from) <= self::NEAR && ! $this->isApart($s, $hit, $agree)) {
                     return [$hit, $agree];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * "I have read the privacy notice and want your offers": the person says so in the same breath. "You can read more in it" tells only where
+     * something stands, and a sentence of its own that the notice was read makes it known.
+     *
+     * @return array{Hit, Hit}|null the notice, and that it was read
+     */
+    private static function isRead(Sentence $s): ?array
+    {
+        foreach ($s->has(W::Reads) && SendingFrame::sent($s) !== null ? $s->said(W::Notice) : [] as $notice) {
+            $processing = array_filter($s->all(W::Processing), static fn (Hit $h): bool => $h->from === $notice->from) !== [];
+            foreach ($processing || $s->inClause($notice->clause, W::May) ? [] : $s->said(W::Reads) as $reads) {
+                if ($reads->clause === $notice->clause && $s->inClause($reads->clause, W::I)) {
+                    return [$notice, $reads];
                 }
             }
         }

@@ -43,7 +43,7 @@ final class PassingOnFrame implements Frame
             if ($theirs !== null) {
                 $senses[] = new Sense(Meaning::TheyWrite, $passage->clauseWords($sentence, $theirs->clause), 'Others may write.');
             }
-            $own = $this->ownSending($sentence, $sense !== null && $sense->meaning === Meaning::PassedOn);
+            $own = $this->ownSending($passage, $sentence, $sense !== null && $sense->meaning === Meaning::PassedOn);
             $offered = array_filter(Others::outsiders($sentence), static fn (Hit $others): bool => Others::isOfferedBy($sentence, $others)) !== [];
             if ($own !== null && ! $offered) {
                 $senses[] = new Sense(Meaning::SendsBesides, $passage->hitWords($sentence, $own), 'Something is sent by whoever asks.');
@@ -191,10 +191,18 @@ final class PassingOnFrame implements Frame
     }
 
     /** What whoever asks sends itself: in another sentence, or in a clause that is neither the passing on nor what it is for. */
-    private function ownSending(Sentence $s, bool $passed): ?Hit
+    private function ownSending(Passage $passage, Sentence $s, bool $passed): ?Hit
     {
         if (! $passed) {
             return SendingFrame::sent($s);
+        }
+        // "We and our partners may write to you": whoever asks does, too (EDPB Guidelines 05/2020, example 7).
+        $write = static fn (Hit $others): bool => ! $s->inClause($others->clause, W::Passes) && (
+            Others::isJoined($s, $others, $passage) || Others::areBeside($s, $others)
+        );
+        $beside = array_filter(Others::outsiders($s), $write);
+        if ($beside !== []) {
+            return reset($beside);
         }
         $unnamed = Others::outsiders($s) === [];
         foreach ($s->said(W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()) as $hit) {

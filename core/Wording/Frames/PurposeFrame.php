@@ -9,25 +9,13 @@ use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Names;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
-use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\WordClass as W;
 
-/**
- * What is sent or done is named, or only spoken of in words that fit anything. What no class knows says something: "cabins", "puffins".
- * What is said of ending it, of papers and of conditions says nothing of what comes.
- */
+/** What is sent or done is named, or only spoken of in words that fit anything. */
 final class PurposeFrame implements Frame
 {
-    private const LETTERS = 3;
-
-    /** Letters of a word right behind "about" or the like: ice and beer are short words in Danish. */
-    private const LETTERS_BEHIND = 2;
-
-    /** Words between a price and what it stands beside. */
+    /** Words between a confirmation and what is confirmed. */
     private const BESIDE = 3;
-
-    /** Words that may be what comes, besides those that no class knows. */
-    private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price, W::Picture, W::Publishes, W::Trades];
 
     /** Words that may tie such words together, and how many of them. */
     private const TIES = [W::Little, W::Joins, W::That, W::Who, W::May, W::You, W::I, W::Wants, W::Self];
@@ -37,11 +25,11 @@ final class PurposeFrame implements Frame
     /** Words of what comes that are shown. */
     private const SHOWN = 4;
 
-    /** What fields are called, and technical questions. */
-    private const FIELDS = [W::FieldEmail, W::FieldName, W::Technical];
-
-    /** Classes whose words are the last part of compounds that may say what comes: "cabin offers" as one word. */
-    private const COMPOUNDS = [W::Advertising, W::Vague, W::Carrier, W::ByEmail, W::Price];
+    /** Words of sentences in which somebody does or may do something, or that are of what stands around a form. */
+    private const DOING = [
+        W::I, W::You, W::Self, W::They, W::Wants, W::May, W::Must, W::Sends, W::Gets, W::Ends, W::Withdraws, W::Agrees, W::Confirms, W::Uses,
+        W::Passes, W::Terms, W::Notice, W::Details, W::Free, W::Not, W::If, W::When, W::Ticks, W::Presses,
+    ];
 
     public function id(): string
     {
@@ -57,7 +45,7 @@ final class PurposeFrame implements Frame
     {
         $general = null;
         foreach ($passage->sentences as $sentence) {
-            $vague = $general === null && ! SendingFrame::isOfTrade($sentence) ? $this->vague($sentence) : null;
+            $vague = $general === null && ! SendingFrame::isOfTrade($sentence) && ! self::isConfirmation($sentence) ? $this->vague($sentence) : null;
             if ($vague !== null && ! SendingFrame::ends($sentence, $vague->clause)) {
                 $general = $passage->words($sentence, $vague->from, $this->run($sentence, $vague));
             }
@@ -90,7 +78,7 @@ final class PurposeFrame implements Frame
             }
             $joins = array_fill_keys(array_merge(...array_map(static fn (Hit $h): array => $h->tokens, $sentence->all(W::Joins))), true);
             [$things, $last] = [[], null];
-            foreach ($this->content($sentence, $passage) as $i) {
+            foreach (Content::of($sentence, $passage) as $i) {
                 $between = $last === null ? [] : range($last + 1, max($last + 1, $i - 1));
                 $apart = array_filter($between, static fn (int $at): bool => $at < $i && (isset($joins[$at]) || $sentence->tokens[$at]->form === ',')) !== [];
                 if ($last === null || $apart) {
@@ -119,12 +107,12 @@ final class PurposeFrame implements Frame
         [$named, $before, $spoken] = [[], [], false];
         $tells = static fn (Sentence $s): bool => ! $vaguely || $s->has(W::Self);
         foreach ($passage->sentences as $n => $sentence) {
-            if (SendingFrame::isOfTrade($sentence)) {
+            if (SendingFrame::isOfTrade($sentence) || self::isConfirmation($sentence)) {
                 continue;
             }
             $speaks = $sentence->has(W::Sends, W::Gets, W::Subscribes, W::Advertising, W::Carrier, W::Rate, ...W::means())
                 || ($sentence->has(W::Unit) && $sentence->has(W::Each, W::Per)) || $this->tellsWhat($sentence);
-            $spoken = $spoken || $speaks;
+            $spoken = $spoken || ($speaks && ! $this->onlyEnds($sentence));
             if ($speaks) {
                 array_push($named, ...$this->words($passage, $sentence));
             } elseif (! $spoken && ($tells($sentence) || $sentence->has(W::Vague))) {
@@ -138,9 +126,50 @@ final class PurposeFrame implements Frame
             return array_slice($named, 0, self::SHOWN);
         }
 
+        $list = $vaguely ? array_filter($passage->sentences, fn (Sentence $s): bool => $this->isList($s, $passage)) : [];
+        if ($list !== []) {
+            return $this->words($passage, reset($list));
+        }
+
         $before = $spoken ? array_values($before) : array_filter(isset($before[0]) ? [$before[0]] : [], $tells);
 
         return array_slice(array_merge([], ...array_map(fn (Sentence $s): array => $this->words($passage, $s), $before)), 0, self::SHOWN);
+    }
+
+    /** "Stop by the link in any email you get": what comes is said before or behind it. */
+    private function onlyEnds(Sentence $s): bool
+    {
+        return ! $s->has(W::Advertising, W::Carrier) && array_filter(array_keys($s->clauses), static fn (int $n): bool => SendingFrame::ends($s, $n)) !== [];
+    }
+
+    /** "Newsletter", and on a line of its own "New teas, recipes and walks": things with a comma or an "and" between, and nobody who does anything. */
+    private function isList(Sentence $s, Passage $passage): bool
+    {
+        if ($s->isQuestion() || $s->has(...self::DOING) || Names::in($s, $passage->vocabulary) !== []) {
+            return false;
+        }
+        $nouns = $passage->vocabulary->section('nouns') !== [];
+        $things = array_filter(Content::of($s, $passage), static fn (int $i): bool => ! $nouns || $s->tokens[$i]->capital);
+        $marks = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Joins));
+        foreach ($s->tokens as $i => $token) {
+            if ($token->form === ',' || in_array($i, $marks, true)) {
+                $before = array_filter($things, static fn (int $thing): bool => $thing < $i);
+                if ($before !== [] && count($before) < count($things)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** "We will send you an email to confirm your subscription": it says nothing of what is subscribed to. */
+    private static function isConfirmation(Sentence $s): bool
+    {
+        $subscribed = $s->all(W::Subscribes);
+
+        return $subscribed !== [] && array_filter($s->all(W::Confirms), static fn (Hit $h): bool => $h->to <= $subscribed[0]->from
+            && $subscribed[0]->from - $h->to <= self::BESIDE) !== [] && ! $s->has(W::Advertising, W::Carrier);
     }
 
     /** "What we grind, and what people bake of it." */
@@ -154,7 +183,7 @@ final class PurposeFrame implements Frame
     private function words(Passage $passage, Sentence $sentence): array
     {
         $tokens = [];
-        foreach ($this->content($sentence, $passage) as $i) {
+        foreach (Content::of($sentence, $passage) as $i) {
             $tokens[$sentence->tokens[$i]->form] ??= $i;
         }
 
@@ -196,198 +225,5 @@ final class PurposeFrame implements Frame
         }
 
         return $end;
-    }
-
-    /** @return list<int> numbers of the tokens that say what comes */
-    private function content(Sentence $s, Passage $passage): array
-    {
-        return $s->once('content', fn (): array => $this->contentOf($s, $passage));
-    }
-
-    /** @return list<int> */
-    private function contentOf(Sentence $s, Passage $passage): array
-    {
-        $known = $this->known($s, $passage);
-        // A price is a price of something: beside offers and news it says no more than they do.
-        foreach ($s->all(W::Price) as $price) {
-            // One of power, in a word with it, says of what.
-            foreach ($this->saysMore($price, $passage) || self::isOfCatalogue($s, $price) ? [] : $s->all(W::Vague, W::Advertising) as $vague) {
-                if ($vague->from !== $price->from && abs($vague->from - $price->from) <= self::BESIDE) {
-                    $known[$price->from] = true;
-                }
-            }
-        }
-        $content = [];
-        $about = array_map(static fn (Hit $h): int => $h->to, $s->all(W::From));
-        $short = $passage->vocabulary->section('short-nouns');
-        foreach ($s->clauses as $n => $clause) {
-            $silent = $this->saysNothing($s, $n);
-            for ($i = $this->from($s, $n); $i < $clause->to; $i++) {
-                $token = $s->tokens[$i];
-                $letters = in_array($i, $about, true) ? self::LETTERS_BEHIND : self::LETTERS;
-                $said = ! $silent || SendingFrame::isConsentedTo($s, $n, $i) || $this->isForTheirs($s, $n, $i);
-                if ($said && ! isset($known[$i]) && ($this->isContent($token, $letters) || in_array($token->form, $short, true))
-                    && ! $this->isDeed($s, $i)) {
-                    $content[] = $i;
-                }
-            }
-        }
-
-        return $content;
-    }
-
-    /** "Let them have my email for their tea offers": what it is given away for. */
-    private function isForTheirs(Sentence $s, int $clause, int $token): bool
-    {
-        foreach ($this->passes($s, $clause) ? $s->within($clause, W::Its) : [] as $their) {
-            $for = array_filter($s->within($clause, W::From, W::InOrder), static fn (Hit $h): bool => $h->to === $their->from) !== [];
-            if ($for && $token >= $their->to && $token - $their->to <= self::BESIDE) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Where in a clause what comes can stand: behind papers that are spoken of in it, and nowhere where nothing is sent behind them. */
-    private function from(Sentence $s, int $clause): int
-    {
-        $papers = $s->within($clause, W::Terms, W::Notice);
-        if ($papers === []) {
-            return $s->clauses[$clause]->from;
-        }
-        $last = $papers[count($papers) - 1]->to;
-        $words = [W::Sends, W::Gets, W::Advertising, W::Vague, W::Carrier, ...W::means()];
-        // "And the recipes that you will send me": it comes in a clause that says more of it.
-        $next = in_array(($s->clauses[$clause + 1] ?? null)?->opener, [W::That, W::Who], true) ? $s->within($clause + 1, ...$words) : [];
-        $comes = array_filter([...$s->within($clause, ...$words), ...$next], static fn (Hit $h): bool => $h->from >= $last);
-
-        return $comes === [] ? $s->clauses[$clause]->to : $last;
-    }
-
-    private function saysNothing(Sentence $s, int $clause): bool
-    {
-        $sends = $s->inClause($clause, W::Sends, W::Gets);
-
-        return SendingFrame::ends($s, $clause) || ($s->inClause($clause, W::According) && $s->inClause($clause, W::Notice, W::Terms))
-            || ($s->inClause($clause, W::Returns) && ! $s->inClause($clause, W::Advertising, W::Carrier))
-            || $s->inClause(
-                $clause, W::HardWay, W::Free, W::Processor, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
-            )
-            || ($s->inClause($clause, W::Presses) && ! $s->inClause($clause, W::Yes, ...W::means()))
-            || ($this->passes($s, $clause) && (! $sends || $s->inClause($clause, W::Not)))
-            || ($s->inClause($clause, W::NeverEnds, W::Must) && ! $sends && ! $s->inClause($clause, W::Advertising, ...W::means()));
-    }
-
-    /** Whether somebody's details are given away in a clause, or somebody gives: "when cabins go on sale" gives nothing away. */
-    private function passes(Sentence $s, int $clause): bool
-    {
-        // "In exchange for weekly mails": nothing is exchanged that was somebody's.
-        $bargains = $s->within($clause, W::Exchange);
-        $given = static fn (Hit $h): bool => array_filter($bargains, static fn (Hit $b): bool => $b->from <= $h->from && $h->to <= $b->to) === [];
-
-        return array_filter($s->within($clause, W::Passes), $given) !== [] && $s->inClause($clause, W::Details, W::Outsider, W::I, W::You, W::Self);
-    }
-
-    /** @return array<int, true> tokens that a class knows, or that are part of a name */
-    private function known(Sentence $s, Passage $passage): array
-    {
-        [$known, $content] = [[], []];
-        foreach ($s->hits as $hit) {
-            $content += in_array($hit->class, [W::Wanted, W::Occasion], true) && count($hit->tokens) > 1 ? array_fill_keys($hit->tokens, true) : [];
-        }
-        // "Emails about new magazines": what is sent elsewhere is what these are about.
-        $mails = array_map(static fn (Hit $h): int => $h->from, $s->all(...W::means()));
-        $topics = array_filter(
-            $s->all(W::Carrier), static fn (Hit $h): bool => SendingFrame::isTopic($s, $h) && ! in_array($h->from, $mails, true)
-        );
-        // A catalogue says by its name what is in it; beside offers it may be anything.
-        $apart = static fn (Hit $h): bool => ! self::isOfCatalogue($s, $h);
-        $topics = array_filter($s->all(W::Vague, W::Advertising), $apart) !== [] ? $topics : [...$topics, ...$s->all(W::Catalogue)];
-        $topics = array_fill_keys(array_map(static fn (Hit $h): int => $h->from, $topics), true);
-        foreach ($s->hits as $hit) {
-            if (isset($topics[$hit->from])) {
-                continue;
-            }
-            // "Season ticket" says more than a season.
-            if (count($hit->tokens) === 1 && isset($content[$hit->from])) {
-                continue;
-            }
-            if (in_array($hit->class, self::CONTENT, true) || ($hit->class->isOfForms() && ! in_array($hit->class, self::FIELDS, true))) {
-                continue;
-            }
-            if (($hit->rest !== null && $this->saysMore($hit, $passage)) || $this->isSold($s, $hit)) {
-                continue;
-            }
-            foreach ($hit->tokens as $i) {
-                $known[$i] = true;
-            }
-        }
-        // "The sponsors of this draw": what others stand behind is not what comes from them.
-        foreach ($s->has(W::Outsider) ? $s->all(W::Draw) : [] as $draw) {
-            $known += array_fill_keys($draw->tokens, true);
-        }
-        // "Campsites you work with": who they are is not what comes from them.
-        foreach ($s->all(W::Outsider) as $others) {
-            $known += count($others->tokens) > 2 ? [$others->from - 1 => true, $others->from - 2 => true] : [];
-            foreach ($s->within($others->clause, W::May) as $may) {
-                // "Other shops in the arcade may write".
-                $near = $may->from > $others->to && $may->from - $others->to <= self::TIED;
-                $known += $near ? array_fill_keys(range($others->to, $may->from), true) : [];
-            }
-        }
-        foreach (Names::in($s, $passage->vocabulary) as $name) {
-            for ($i = $name->from; $i < $name->to; $i++) {
-                $known[$i] = true;
-            }
-        }
-
-        return $known;
-    }
-
-    /** "Price list": a word of what a catalogue is called. */
-    private static function isOfCatalogue(Sentence $s, Hit $hit): bool
-    {
-        return array_filter($s->all(W::Catalogue), static fn (Hit $c): bool => $c->from <= $hit->from && $hit->to <= $c->to) !== [];
-    }
-
-    /** "New phones by email": what somebody may be called by is what is sold there. */
-    private function isSold(Sentence $s, Hit $hit): bool
-    {
-        if (! in_array($hit->class, [W::ByPhone, W::FieldPhone], true)) {
-            return false;
-        }
-        $beside = array_filter($s->within($hit->clause, W::By, W::Per, W::Joins), static fn (Hit $h): bool => $h->to === $hit->from || (
-            $h->class === W::Joins && $h->from === $hit->to
-        ));
-        $mailed = array_filter($s->within($hit->clause, W::ByEmail), static fn (Hit $h): bool => $h->from >= $hit->to);
-
-        return $hit->from > 0 && $beside === [] && $mailed !== [] && $s->tokens[$hit->from - 1]->word;
-    }
-
-    /** Whether the first part of a compound says what comes: "cabin offers" written as one word. */
-    private function saysMore(Hit $hit, Passage $passage): bool
-    {
-        $known = static fn (string $form): bool => $passage->vocabulary->knowsAlone($form, self::CONTENT);
-
-        return ! in_array($hit->rest, [null, 'e'], true) && in_array($hit->class, self::COMPOUNDS, true)
-            && ! $known($hit->rest) && ! $known(rtrim($hit->rest, 's'));
-    }
-
-    private function isContent(Token $token, int $letters): bool
-    {
-        return $token->word && ! $token->isNumber() && preg_match_all('~\p{L}~u', $token->form) >= $letters;
-    }
-
-    /** "Treat me", "spoil us": a word before somebody is what is done to them. */
-    private function isDeed(Sentence $s, int $token): bool
-    {
-        foreach ($s->all(W::I, W::You) as $somebody) {
-            if ($somebody->from === $token + 1 && $somebody->to - $somebody->from === 1 && ! str_ends_with($s->tokens[$token]->form, 's')) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -20,6 +20,8 @@ final class Clauses
         // What somebody does who is named in the clause before: "it comes by email and ends with a click".
         WordClass::Passes->value => 'is done', WordClass::Ends->value => 'is done', WordClass::Withdraws->value => 'is done',
         WordClass::Misses->value => 'misses', WordClass::Nor->value => 'is nor', WordClass::Not->value => 'is not',
+        WordClass::ByEmail->value => 'is a means', WordClass::BySms->value => 'is a means', WordClass::ByPhone->value => 'is a means',
+        WordClass::ByPost->value => 'is a means',
     ];
 
     /** Classes whose words open nothing within one of them. */
@@ -35,7 +37,7 @@ final class Clauses
      */
     public static function of(array $tokens, array $hits): array
     {
-        [$opens, $joins, $does, $nots, $nors, $passive, $deeds, $misses] = [[], [], [], [], [], [], [], []];
+        [$opens, $joins, $does, $nots, $nors, $passive, $deeds, $misses, $means] = [[], [], [], [], [], [], [], [], []];
         $within = 0;
         foreach ($hits as $hit) {
             $do = self::DO[$hit->class->value] ?? null;
@@ -58,6 +60,7 @@ final class Clauses
                 'misses' => $misses[$from] = true,
                 'is nor' => $nors[$from] = true,
                 'is not' => $nots[$from] = $tokens[$from]->form,
+                'is a means' => $means[$from] = $means[$hit->to - 1] = true,
             };
         }
         $does = array_diff_key($does, $passive);
@@ -65,7 +68,10 @@ final class Clauses
         [$starts, $opener] = [[0 => true], []];
         foreach ($tokens as $i => $token) {
             if (! $token->word && $token->parts()) {
-                $starts[$i + 1] = true;
+                // "By post, text or phone": a list of means is one.
+                if ($token->form !== ',' || ! isset($means[$i - 1], $means[$i + 1])) {
+                    $starts[$i + 1] = true;
+                }
             } elseif (isset($opens[$i])) {
                 // An opener that follows a mark or an "and" opens the same clause.
                 $starts[isset($joins[$i - 1]) && isset($starts[$i - 1]) ? $i - 1 : $i] = true;

@@ -6,7 +6,7 @@ return [
     'apart-from-terms' => [
         'name' => 'Apart from terms',
         'says' => 'Consent stands apart from terms, conditions and the notice. A link to the notice within its words is fine.',
-        'checks' => 'One control whose words agree to both.',
+        'checks' => 'One control whose words agree to both, or confirm that the notice was read.',
         'unseen' => 'Terms that ask for consent themselves.',
     ],
     'one-purpose-each' => [
