@@ -39,7 +39,7 @@ final readonly class KindGuess
             $fields->email && ! $fields->emailAlone() && ! $fields->message && $about(WordClass::Loyalty) => [
                 FormKind::Account, 'its heading or button speaks of a card or a club for customers',
             ],
-            ($about(WordClass::Job) && ! $about(WordClass::Account) && ! $about(WordClass::Reminds)) || $fields->application()
+            ($about(WordClass::Job) && ! $about(WordClass::Account) && ! $about(WordClass::Reminds, WordClass::JobAlerts)) || $fields->application()
                 || ($fields->has('file') && $this->speaksAnywhere($words, WordClass::Job)) => [FormKind::JobApplication, 'it takes an application'],
             $fields->payment() || $fields->delivery() || $this->orders($fields, $words) => [FormKind::Order, 'its heading, button or fields speak of an order'],
             $about(WordClass::Draw) => [FormKind::PrizeDraw, 'its heading or button speaks of a prize'],

@@ -55,6 +55,7 @@ final readonly class NewsGuess
         return match (true) {
             $this->sends($words->says) => 'its heading or button speaks of news, and it asks for little else',
             ! $fields->message && ! $fields->hasBoxes() && $this->listener->speaksOf($words->says, WordClass::Touch) => 'it is for staying in touch',
+            ! $fields->message && $fields->fewLines() && $this->listener->speaksOf($words->says, WordClass::JobAlerts) => 'it tells of jobs again and again',
             $this->speaksOfNews($fields, $words) => 'it speaks of news and asks for little else',
             $fields->lines === 1 && ! $fields->message && ! $fields->hasBoxes() && ! $fields->has('radio', 'date', 'file', 'number')
                 && $this->saysAnywhere($words, Meaning::CanEnd) => 'it asks for an address and little else, and what comes can be ended',
@@ -78,7 +79,7 @@ final readonly class NewsGuess
     {
         return $this->isService($words->asked) || $this->isService($words->says)
             || ($fields->fewLines() && ! $fields->message && $this->isOneOf($words->says, WordClass::Reminds)
-                && ! $this->listener->speaksOf($words->says, WordClass::Job))
+                && ! $this->listener->speaksOf($words->says, WordClass::Job, WordClass::JobAlerts))
             || ($fields->oneLine() && ($this->isToldWhen($words)
                 || ($this->isService($words->beside) && ! $this->listener->hears($words->beside, Meaning::CanEnd, Meaning::HardToEnd))));
     }

@@ -99,8 +99,25 @@ final class Others
 
         $others = array_filter($others, static fn (Hit $o): bool => ! $named($o));
 
+        $others = array_filter($others, static fn (Hit $o): bool => ! self::areLikeBefore($s, $o));
+
         return array_values(array_filter($others, static fn (Hit $o): bool => ! in_array($s->tokens[$o->to - 1]->form, self::OTHER, true)
             || ($s->tokens[$o->to] ?? null)?->word !== true || in_array($o->to, $known, true) || ! ($comes($o->from) || $about($o->from))));
+    }
+
+    /** "About this campaign and others": more of what stands before the "and", which is nobody's name. */
+    private static function areLikeBefore(Sentence $s, Hit $others): bool
+    {
+        if (! in_array($s->tokens[$others->to - 1]->form, self::OTHER, true) || ($s->tokens[$others->to] ?? null)?->word === true
+            || $s->inClause($others->clause, W::May, W::Passes)) {
+            return false;
+        }
+        $and = array_filter($s->within($others->clause, W::Joins), static fn (Hit $h): bool => $h->to === $others->from);
+        $before = $others->from - 2;
+        $about = array_filter($s->within($others->clause, W::From), static fn (Hit $h): bool => $h->to <= $before);
+        $somebody = array_filter($s->within($others->clause, W::Outsider, W::You, W::Self, W::I), static fn (Hit $h): bool => $h->to === $others->from - 1);
+
+        return $and !== [] && $about !== [] && $somebody === [] && $before > 0 && ! $s->tokens[$before]->capital;
     }
 
     /** "Up to three roofers may phone you": so many of whom nobody is named, to what they do; null where nobody does. */

@@ -126,7 +126,7 @@ final class PurposeFrame implements Frame
             return array_slice($named, 0, self::SHOWN);
         }
 
-        $list = $vaguely ? array_filter($passage->sentences, fn (Sentence $s): bool => $this->isList($s, $passage)) : [];
+        $list = $vaguely || $spoken ? array_filter($passage->sentences, fn (Sentence $s): bool => $this->isList($s, $passage)) : [];
         if ($list !== []) {
             return $this->words($passage, reset($list));
         }
