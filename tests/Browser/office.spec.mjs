@@ -31,14 +31,14 @@ test('by keyboard alone: change wording, mend a note, approve, publish, look a p
   await editor.getByRole('link', { name: 'draw news' }).focus();
   await editor.keyboard.press('Enter');
   const notes = editor.locator('#margin');
-  await expect(notes).toContainText('One control takes consent and agreement to terms');
+  await expect(notes).toContainText('One control takes consent together with terms');
   await accessible(editor);
 
   // The wording, with the notes and the words as read following the typing.
   await tabTo(editor, 'at-texts-en');
   await editor.keyboard.press('ControlOrMeta+a');
   await editor.keyboard.type('Yes, {controller} may email me new sailings and fares {rate}.', { delay: 2 });
-  await expect(notes).not.toContainText('takes consent and agreement', { timeout: 2000 });
+  await expect(notes).not.toContainText('takes consent together', { timeout: 2000 });
   await expect(notes).not.toContainText('says little');
   await expect(editor.locator('#reads-en')).toContainText('Yes, Tidewick Ferries may email me new sailings and fares once a month.');
   await editor.keyboard.press('Tab');

@@ -210,7 +210,7 @@ test('every mend that the cabin draw\'s notes offer mends its note; what is left
         expect($now = $notes()->count())->toBeLessThan($left);
         $left = $now;
     }
-    expect($notes()->text())->toContain('takes consent and agreement to terms');
+    expect($notes()->text())->toContain('takes consent together with terms');
     app(ChangeRecord::class)->undo($point->record, $this->malin);
     expect($notes()->count())->toBeGreaterThan($left);
 });

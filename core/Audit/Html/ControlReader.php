@@ -51,7 +51,9 @@ final readonly class ControlReader
             if ($this->page->isHidden($element) && ! FoundForm::isOn($element)) {
                 continue;
             }
-            if ($type === 'checkbox') {
+            if ($type === 'checkbox' && $this->isOneAnswer($element, $form)) {
+                $groups[spl_object_id($element->parentNode ?? $element)][] = $element;
+            } elseif ($type === 'checkbox') {
                 $label = $this->explained($element, $this->labels->of($element));
                 $question = $this->askedOver($element, $label, $kind, $before);
                 $before = $question === null || $this->words->isBareAnswer($label) ? null : [$label, $question];
@@ -67,6 +69,16 @@ final readonly class ControlReader
         }
 
         return array_values(array_filter($controls));
+    }
+
+    /** "Yes" and "No" as two buttons side by side, one of which is pressed: a choice, and no boxes. */
+    private function isOneAnswer(DOMElement $element, FoundForm $form): bool
+    {
+        $beside = array_filter($form->controls, static fn (DOMElement $other): bool => $other->hasAttribute('aria-pressed')
+            && $other->parentNode === $element->parentNode);
+
+        return $element->hasAttribute('aria-pressed') && count($beside) > 1
+            && array_filter($beside, fn (DOMElement $other): bool => ! $this->words->isAnswer($this->labels->of($other))) === [];
     }
 
     /** "Newsletter", and under it what comes and how it ends: a label of few words with what explains it. */

@@ -151,10 +151,15 @@ final readonly class FormFields
         ) !== [];
     }
 
-    /** Whether it asks for the address or the number of somebody else. */
-    public function friend(): bool
+    /**
+     * Whether it asks for the address or the number of somebody else.
+     *
+     * @param  bool  $young  whether children are spoken to, whose parent is asked first
+     */
+    public function friend(bool $young): bool
     {
-        $isFriends = fn (DOMElement $input): bool => $this->listener->speaksOfRarely($this->labels->of($input), WordClass::FieldFriend);
+        $isFriends = fn (DOMElement $input): bool => $this->listener->speaksOfRarely($this->labels->of($input), WordClass::FieldFriend)
+            && ! ($young && $this->listener->speaksOf($this->labels->of($input), WordClass::Parent));
 
         $reaches = fn (DOMElement $line): bool => $this->isForEmail($line) || $this->isForPhone($line);
         $lines = [...$this->form->inputs('email', 'tel'), ...array_filter($this->form->inputs('text'), $reaches)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Juramen\Audit\Html;
 
 use Juramen\Points\FormKind;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Listener;
 use Juramen\Wording\Words\WordClass;
 
@@ -33,7 +34,7 @@ final readonly class KindGuess
                 ? [FormKind::Account, 'it asks for a new password'] : [FormKind::Login, 'it asks for a password'],
             $fields->oneLine() && $about(WordClass::Login) && ! $about(WordClass::Occasion) => [FormKind::Login, 'it leads back to a password'],
             $fields->isSearch() || $this->searches($form, $fields, $words) => [FormKind::Search, 'it has a search field'],
-            $fields->friend() => [FormKind::Other, 'it asks for the address of somebody else'],
+            $fields->friend($this->isForChildren($words)) => [FormKind::Other, 'it asks for the address of somebody else'],
             $about(WordClass::Rights) => [FormKind::RightsRequest, 'its heading or button speaks of a request'],
             $this->ends($fields, $words) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
             $fields->email && ! $fields->emailAlone() && ! $fields->message && $about(WordClass::Loyalty) => [
@@ -132,6 +133,11 @@ final readonly class KindGuess
         return ! $fields->emailAlone() && $this->listener->speaksOf($this->listener->without($words->says, WordClass::Touch), WordClass::Contact)
             && ! $this->news->sends($this->listener->without($words->says, WordClass::Contact))
             && ! ($fields->onlyEmails() && ($this->news->sends($words->text) || $this->news->sends($words->beside)));
+    }
+
+    private function isForChildren(FormWords $words): bool
+    {
+        return array_filter($words->parts(), fn (string $part): bool => $this->listener->hears($part, Meaning::OfferedToChildren)) !== [];
     }
 
     private function speaksAnywhere(FormWords $words, WordClass $class): bool

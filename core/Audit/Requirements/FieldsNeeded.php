@@ -96,7 +96,7 @@ final class FieldsNeeded extends FormRequirement
 
         // A quote is reckoned for somebody's own place, and bins are emptied there.
         $isOfPlace = $meaning === FieldMeaning::Postal && (
-            $reading->listener()->speaksOf($field->label, WordClass::FieldPlace) 
+            $reading->listener()->speaksOf($field->label, WordClass::FieldPlace)
                 || $reading->listener()->speaksOf($reading->text, WordClass::Reminds, WordClass::JobAlerts)
             || ($reading->kind === FormKind::Contact && $reading->listener()->speaksOf($reading->text, WordClass::Estimate, WordClass::Priced))
         );

@@ -12,6 +12,7 @@ use Juramen\Audit\SourceKind;
 use Juramen\Audit\Verdict;
 use Juramen\Points\FieldMeaning;
 use Juramen\Wording\Found;
+use Juramen\Wording\Frames\Meaning;
 use Juramen\Wording\Words\WordClass;
 
 /** A field for the address or number of a friend: whoever has it agreed to nothing. Where the form says that they are written to, it is done in
@@ -43,11 +44,14 @@ final class NoFriendsAddress extends FormRequirement
             return $this->notApplicable('It asks for no address and no number.');
         }
         $listener = $reading->listener();
-        $others = array_values(array_filter($asked, static fn (AskedField $f): bool => $listener->speaksOf($f->label, WordClass::FieldFriend)));
+        // Where children are spoken to, the parent's address is that of whoever is to allow it.
+        $young = $listener->hears($reading->text, Meaning::OfferedToChildren);
+        $others = array_values(array_filter($asked, static fn (AskedField $f): bool => $listener->speaksOf($f->label, WordClass::FieldFriend)
+            && ! ($young && $listener->speaksOf($f->label, WordClass::Parent))));
         if ($others === []) {
             return $this->met('The address that it asks for is the visitor\'s own.', $asked[0]->where);
         }
-        $written = $listener->speaksOf($reading->text, WordClass::Sends);
+        $written = $listener->speaksOf($reading->text, WordClass::Sends, WordClass::Recommends);
 
         return array_map(fn (AskedField $f) => $this->finding(
             $written ? Verdict::Breach : Verdict::Weakness,

@@ -98,10 +98,30 @@ final class ChildrenFrame implements Frame
     /** "For children from 6 to 11 years": whom it is for. */
     private static function isOfAge(Sentence $s, Hit $child): bool
     {
-        return ! $s->inClause($child->clause, W::Parent, W::I, W::Sends) && array_filter(
+        if ($s->inClause($child->clause, W::Parent, W::I)) {
+            return false;
+        }
+        if (self::rangeBehind($s, $child)) {
+            return true;
+        }
+
+        return ! $s->inClause($child->clause, W::Sends) && array_filter(
             $s->all(W::Age, W::Child), static fn (Hit $age): bool => $age->from >= $child->to && $age->from - $child->to <= self::SHORT
                 && ($age->class === W::Age || array_filter($age->tokens, static fn (int $i): bool => $s->tokens[$i]->isNumber()) !== [])
         ) !== [];
+    }
+
+    /** "Girls and boys of 8 to 12": two ages behind those whom it is for, and no sum of money. */
+    private static function rangeBehind(Sentence $s, Hit $child): bool
+    {
+        for ($at = $child->to; $at <= $child->to + 1; $at++) {
+            [$from, $to] = [$s->tokens[$at] ?? null, $s->tokens[$at + 2] ?? null];
+            if ($from?->isNumber() === true && $to?->isNumber() === true && (int) $from->form < (int) $to->form && (int) $to->form < self::GROWN) {
+                return preg_match(self::MONEY, $s->tokens[$at + 3]->form ?? '') !== 1;
+            }
+        }
+
+        return false;
     }
 
     /** "Free delivery over 40 pounds": a number that is no age. */

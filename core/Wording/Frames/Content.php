@@ -25,6 +25,9 @@ final class Content
     /** Words that may be what comes, besides those that no class knows. */
     private const CONTENT = [W::Wanted, W::Does, W::Health, W::Child, W::Price, W::Picture, W::Publishes, W::Trades];
 
+    /** What somebody does, which is what a letter may be about. */
+    private const DEEDS = [W::Sends, W::Gets, W::Opens, W::Reads, W::Uses, W::Confirms, W::Ends, W::Withdraws, W::Does];
+
     /** What fields are called, and technical questions. */
     private const FIELDS = [W::FieldEmail, W::FieldName, W::Technical];
 
@@ -56,6 +59,9 @@ final class Content
                 }
             }
         }
+        foreach (self::deedsAbout($s) as $deed) {
+            unset($known[$deed]);
+        }
         $content = [];
         $about = array_map(static fn (Hit $h): int => $h->to, $s->all(W::From));
         $short = $passage->vocabulary->section('short-nouns');
@@ -73,6 +79,29 @@ final class Content
         }
 
         return $content;
+    }
+
+    /**
+     * "Tips on reading", "advice for writing": what somebody does is what they are about, right behind the word for it.
+     *
+     * @return list<int>
+     */
+    private static function deedsAbout(Sentence $s): array
+    {
+        $deeds = [];
+        $says = array_map(static fn (Hit $h): int => $h->to, $s->all(W::Advertising, W::Vague));
+        foreach ($s->all(W::From, W::InOrder) as $about) {
+            $at = $about->to;
+            $at += (int) (array_filter($s->all(W::That), static fn (Hit $h): bool => $h->from === $at) !== []);
+            $known = array_filter($s->hits, static fn (Hit $h): bool => in_array($at, $h->tokens, true));
+            $does = array_filter($known, static fn (Hit $h): bool => in_array($h->class, self::DEEDS, true));
+            $somebody = array_filter($s->all(W::I, W::You, W::Self), static fn (Hit $h): bool => $h->from === $at + 1);
+            if (in_array($about->from, $says, true) && $known !== [] && count($does) === count($known) && $somebody === []) {
+                $deeds[] = $at;
+            }
+        }
+
+        return $deeds;
     }
 
     /** "Let them have my email for their tea offers": what it is given away for. */

@@ -241,7 +241,7 @@ final readonly class Vocabulary
         $left = [];
         foreach ($hits as $hit) {
             $not = $hit->class === WordClass::Not && count($hit->tokens) < ($within[$hit->from] ?? 0);
-            $taken = $not || $hit->to - $hit->from < ($covered[$hit->from] ?? 0);
+            $taken = $not || $hit->to - $hit->from < min($covered[$hit->from] ?? 0, $covered[$hit->to - 1] ?? 0);
             if (! $taken || $hit->class->isOfForms()) {
                 $left[] = $hit;
             }

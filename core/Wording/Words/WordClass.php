@@ -235,6 +235,8 @@ enum WordClass: string
     case AsBefore = 'as-before';
     /** Somebody asks to be reminded of a day, or told when a price falls. */
     case Reminds = 'reminds';
+    /** Something is passed on to others by whoever likes it: "tell a friend", "share this". */
+    case Recommends = 'recommends';
     /** Somebody asks to be told of jobs again and again. */
     case JobAlerts = 'job-alerts';
     /** Somebody asks what something costs, or what theirs is worth: "what is your boat worth", "show my price". */
@@ -294,7 +296,8 @@ enum WordClass: string
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
-        self::Reminds->value => true, self::JobAlerts->value => true, self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
+        self::Reminds->value => true, self::JobAlerts->value => true, self::Recommends->value => true,
+        self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
         self::FieldCircumstances->value => true, self::Touch->value => true, self::FieldDelivery->value => true, self::Fetches->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
         self::FieldEmail->value => true, self::FieldName->value => true, self::FieldPhone->value => true, self::FieldBirthday->value => true,
