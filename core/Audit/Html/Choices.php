@@ -55,6 +55,20 @@ final readonly class Choices
         return $words !== '' && (preg_match('~[:?]\s*$~u', $words) === 1 || $this->group($choice) === $words);
     }
 
+    /** What stands over the first column of the table in which a choice stands, or as its caption; empty where it stands in none. */
+    public function column(DOMElement $choice): string
+    {
+        for ($node = $choice->parentNode; $node instanceof DOMElement && $node->nodeName !== 'form'; $node = $node->parentNode) {
+            if ($node->nodeName === 'table') {
+                $over = $this->page->named(['caption'], $node)[0] ?? $this->page->named(['th'], $node)[0] ?? null;
+
+                return $over === null ? '' : $this->page->text($over);
+            }
+        }
+
+        return '';
+    }
+
     /** The words over a fieldset; empty where it has none. */
     public static function legend(Page $page, DOMElement $fieldset): string
     {

@@ -120,6 +120,11 @@ final readonly class ControlReader
             return $before[1];
         }
 
+        // "Topics" says no more than that they are some.
+        if ($this->isTopic($element, $label, $kind)) {
+            return $this->speaks(WordClass::Topics, $question) ? null : $question;
+        }
+
         return $channel || ($this->choices->leadsOn($element, $question) && $this->roles->of($question, $kind) === ControlRole::Consent) ? $question : null;
     }
 
@@ -151,6 +156,7 @@ final readonly class ControlReader
         $on = FoundForm::isOn($element);
 
         $role = match (true) {
+            $this->isTopic($element, $own, $kind) => ControlRole::Consent,
             $this->isOneOfMatters($element, $own, $kind) => null,
             $isChannel => $this->roles->below((string) $question, $label, $kind),
             default => $this->roles->of($label, $kind),
@@ -161,6 +167,14 @@ final readonly class ControlReader
             $refuses => Response::No,
             default => Response::Yes,
         }, $kind, $refuses, channels: $isChannel ? $own : null);
+    }
+
+    /** "Roses" on a form for a letter: of what it is to speak. */
+    private function isTopic(DOMElement $box, string $own, FormKind $kind): bool
+    {
+        return $kind === FormKind::Newsletter && $this->words->namesSubject($own) && $this->roles->of($own, $kind) === null
+            && ! $this->listener->speaksOf($own, WordClass::Rate, WordClass::Unit, WordClass::Yes, WordClass::Refuses)
+            && $this->questions->askTopics($this->choices->question([$box]), $own);
     }
 
     /** Whether it answers a question about something else than what may come. */
@@ -193,7 +207,10 @@ final readonly class ControlReader
         $tells = array_filter($options, $this->words->isAnswer(...)) === [];
         $role = $tells && $this->questions->askHow($question, $kind) ? ControlRole::Technical : $this->roles->answering($question, $options, $kind);
         // "Post: yes, no" in a table below what comes.
-        $role ??= ! $tells && $this->words->isChannel($question) ? ControlRole::Consent : null;
+        if (! $tells && in_array($role, [null, ControlRole::Consent], true) && $this->words->isChannel($question)) {
+            $role = ControlRole::Consent;
+            $question = Lines::tidy($this->choices->column($where)."\n".$question);
+        }
 
         return $this->control($where, Lines::tidy($question."\n".implode(' / ', $options)), $role, $response, $kind, false, noIsAnAnswer: true);
     }

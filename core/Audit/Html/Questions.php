@@ -83,6 +83,18 @@ final readonly class Questions
             && ! $this->isWish($answer);
     }
 
+    /** "Topics", "What interests you?", or nothing at all over several subjects of a letter; who somebody is, how often and in what language is no subject. */
+    public function askTopics(string $question, string $answer): bool
+    {
+        if ($question === '' || $this->listener->speaksOf($question, WordClass::Topics)) {
+            return true;
+        }
+        $else = [WordClass::Technical, WordClass::Rate, WordClass::Age, WordClass::FieldGender, WordClass::FieldName];
+
+        return ! $this->listener->speaksOf($question, ...$else) && ! $this->askElse($question, $answer)
+            && $this->listener->speaksOf($question, WordClass::Carrier, WordClass::Advertising, ...self::WISHES);
+    }
+
     /** Whether an answer asks for something by itself, whatever the question. */
     public function isWish(string $answer): bool
     {

@@ -41,7 +41,7 @@ final class FillHelp extends FormRequirement
         $page = $reading->page;
         $asked = array_values(array_filter($page->inputs ?? [], static fn (PageInput $i): bool => self::tokens($i->meaning) !== []
             && ! $reading->listener()->speaksOf(
-                $i->label, WordClass::FieldFriend, WordClass::FieldAge, WordClass::FieldPlace, WordClass::Child, WordClass::Parent
+                $i->label, WordClass::FieldFriend, WordClass::FieldAge, WordClass::FieldPlace, WordClass::FieldThing, WordClass::Child, WordClass::Parent
             )));
         if ($page === null || $asked === [] || ! $reading->collects()) {
             return $this->notApplicable($page === null ? 'Our own forms carry these tokens.' : 'Nothing on it is of a kind that browsers fill in.');
