@@ -36,9 +36,10 @@ function foundWithBoxes(string $language, string $question, array $answers, bool
     return array_values(array_unique($found));
 }
 
-test('a topic that is ticked beforehand is a yes that nobody gave, and one that is empty says what comes', function (string $language, array $questions): void {
+test('a topic that is ticked beforehand is a yes that nobody gave; one that is empty says what comes', function (string $language, array $questions): void {
     $topics = [
-        'en' => ['Seals', 'Lighthouses'], 'de' => ['Robben', 'Leuchttürme'], 'fr' => ['Phoques', 'Phares'], 'sv' => ['Sälar', 'Fyrar'], 'da' => ['Sæler', 'Fyr'],
+        'en' => ['Seals', 'Lighthouses'], 'de' => ['Robben', 'Leuchttürme'], 'fr' => ['Phoques', 'Phares'], 'sv' => ['Sälar', 'Fyrar'],
+        'da' => ['Sæler', 'Fyr'],
     ][$language];
     foreach ($questions as $question) {
         expect(foundWithBoxes($language, $question, $topics, true))->toBe(['no-preset-answer'], "$language: $question")
@@ -46,7 +47,9 @@ test('a topic that is ticked beforehand is a yes that nobody gave, and one that 
     }
 })->with([
     ['en', ['Which would you like?', 'Topics', 'Choose your topics', 'I am interested in:', 'Your interests', 'Tell us what you like', '']],
-    ['de', ['Was möchten Sie?', 'Themen', 'Wählen Sie Ihre Themen', 'Ich interessiere mich für:', 'Was interessiert Sie?', 'Worüber sollen wir schreiben?', '']],
+    ['de', [
+        'Was möchten Sie?', 'Themen', 'Wählen Sie Ihre Themen', 'Ich interessiere mich für:', 'Was interessiert Sie?', 'Worüber sollen wir schreiben?', '',
+    ]],
     ['fr', ['Que souhaitez-vous recevoir ?', 'Thèmes', 'Je m’intéresse à :', 'Qu’est-ce qui vous intéresse ?', 'Vos centres d’intérêt', '']],
     ['sv', ['Vad vill du ha?', 'Ämnen', 'Jag är intresserad av:', 'Vad vill du läsa om?', 'Dina intressen', '']],
     ['da', ['Hvad vil du have?', 'Emner', 'Jeg er interesseret i:', 'Hvad interesserer dig?', 'Dine interesser', '']],
@@ -62,7 +65,8 @@ test('who somebody is, how often, in what language and whence they come is no to
         'Title' => ['Mr'], 'Are you a member?' => ['Member'], 'Your region' => ['North'],
     ]],
     ['de', 'Robben und Leuchttürme.', [
-        'Wie oft?' => ['Wöchentlich'], 'Ich bin' => ['Lehrkraft'], 'Sprache' => ['Deutsch'], 'Wie haben Sie von uns erfahren?' => ['Freunde'], 'Anrede' => ['Frau'],
+        'Wie oft?' => ['Wöchentlich'], 'Ich bin' => ['Lehrkraft'], 'Sprache' => ['Deutsch'], 'Wie haben Sie von uns erfahren?' => ['Freunde'],
+        'Anrede' => ['Frau'],
     ]],
     ['fr', 'Phoques et phares.', [
         'À quel rythme ?' => ['Chaque semaine'], 'Je suis' => ['Enseignant'], 'Langue' => ['Français'], 'Comment nous avez-vous connus ?' => ['Amis'],
