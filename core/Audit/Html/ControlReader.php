@@ -112,10 +112,13 @@ final readonly class ControlReader
         }
         $says = $role !== null;
         $channel = $this->words->namesChannelsAlone($label) || (! $says && $this->words->isChannel($label));
+        $question = $this->choices->question([$element]);
+        if (! $channel && $role === ControlRole::Consent && $this->pointsBack($label)) {
+            return $this->namesWhatComes($question) ? $question : null;
+        }
         if (! $channel && ($says || ! $this->words->namesSubject($label))) {
             return null;
         }
-        $question = $this->choices->question([$element]);
         if ($before !== null && in_array($question, ['', $before[0]], true)) {
             return $before[1];
         }
@@ -126,6 +129,21 @@ final readonly class ControlReader
         }
 
         return $channel || ($this->choices->leadsOn($element, $question) && $this->roles->of($question, $kind) === ControlRole::Consent) ? $question : null;
+    }
+
+    /** "Send it to my inbox": what comes is said by nothing in it. */
+    private function pointsBack(string $label): bool
+    {
+        return ! $this->listener->hears($label, Meaning::PurposeNamed, Meaning::PurposeGeneral, Meaning::PassedOn, Meaning::AsksForNo)
+            && ! $this->listener->speaksOf(
+                $this->listener->without($label, ...WordClass::means()), WordClass::Advertising, WordClass::Carrier, WordClass::Vague
+            );
+    }
+
+    private function namesWhatComes(string $words): bool
+    {
+        return strlen($words) <= self::LONGEST_HELP && $this->listener->hears($words, Meaning::PurposeNamed)
+            && $this->listener->speaksOf($words, WordClass::Advertising, WordClass::Carrier, WordClass::Rate, WordClass::Unit, ...WordClass::means());
     }
 
     /** What "I agree" answers, where that is consent: the words over it, or else those that explain it. */
@@ -198,7 +216,8 @@ final readonly class ControlReader
         foreach ($radios as $i => $radio) {
             if (FoundForm::isOn($radio)) {
                 $where = $radio;
-                $yes = $this->words->meansYes($options[$i], $radio->getAttribute('value')) || $this->answersHow($question, $options[$i]);
+                $yes = $this->words->meansYes($options[$i], $radio->getAttribute('value')) || $this->answersHow($question, $options[$i])
+                    || $this->answersHowOften($options[$i], $options);
                 $response = $yes ? Response::Yes : Response::No;
             }
         }
@@ -219,6 +238,18 @@ final readonly class ControlReader
     private function answersHow(string $question, string $answer): bool
     {
         return $this->words->isChannel($answer) && $this->listener->hears($question, Meaning::Sends);
+    }
+
+    /**
+     * "Weekly", where "never" may be chosen, too: how often is a yes.
+     *
+     * @param  list<string>  $answers
+     */
+    private function answersHowOften(string $answer, array $answers): bool
+    {
+        $no = array_filter($answers, fn (string $other): bool => $this->words->meansNo($other, ''));
+
+        return $no !== [] && ! in_array($answer, $no, true) && $this->listener->speaksOf($answer, WordClass::Rate, WordClass::Unit);
     }
 
     private function choice(DOMElement $select, FormKind $kind): ?Control
@@ -246,7 +277,7 @@ final readonly class ControlReader
             $chosen === null, $chosen->hasAttribute('value') && $value === '' => Response::Unset,
             // One of several subjects.
             ! $yesNo => Response::Yes,
-            $this->words->meansYes($text, $value) || $this->answersHow($label, $text) => Response::Yes,
+            $this->words->meansYes($text, $value) || $this->answersHow($label, $text) || $this->answersHowOften($text, $answers) => Response::Yes,
             $this->words->meansNo($text, $value) => Response::No,
             default => Response::Unset,
         }, $kind, false, noIsAnAnswer: true);

@@ -63,11 +63,29 @@ final readonly class FormWords
     private static function headings(FoundForm $form, Page $page): string
     {
         $before = $page->before($form->element, self::HEADINGS);
-        $inside = $page->count(self::HEADINGS, $form->element) > 0;
+        $ofForm = static fn (DOMElement $heading): bool => ! self::isOfBoxes($form, $page, $heading);
+        $inside = array_values(array_filter($page->named(self::HEADINGS, $form->element), $ofForm));
         // Beside a heading a legend names its own fields, such as a question about news.
-        $named = $page->named([...self::HEADINGS, 'h5', ...($before !== null || $inside ? [] : ['legend', 'caption'])], $form->element);
+        $named = $page->named(['h5', ...($before !== null || $inside !== [] ? [] : [...self::HEADINGS, 'legend', 'caption'])], $form->element);
 
-        return implode("\n", array_map($page->text(...), $before === null || $inside ? $named : [...$named, $before]));
+        return implode("\n", array_map($page->text(...), $before === null || $inside !== [] ? [...$inside, ...$named] : [...$named, $before]));
+    }
+
+    /** "Newsletter" over a box, behind fields that stand before it: it names what the box asks for, and not what the form is for. */
+    private static function isOfBoxes(FoundForm $form, Page $page, DOMElement $heading): bool
+    {
+        [$below, $above] = [[], []];
+        foreach ($form->controls as $control) {
+            $over = $page->before($control, self::HEADINGS);
+            if ($over === $heading) {
+                $below[] = $control;
+            } elseif ($below === []) {
+                $above[] = $control;
+            }
+        }
+        $isBox = static fn (DOMElement $control): bool => in_array(ControlType::of($control), ['checkbox', 'radio'], true);
+
+        return $above !== [] && $below !== [] && array_filter($below, $isBox) === $below;
     }
 
     /** Beside a button that says no, another says what the form is for: "No, I would rather pay the full price" buys nothing. */

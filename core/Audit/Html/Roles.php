@@ -31,7 +31,7 @@ final readonly class Roles
 
         return match (true) {
             $this->isService($label) => ControlRole::Technical,
-            $this->keepsPapers($label) => null,
+            $this->keepsPapers($label), $this->tellsWhatIs($label) => null,
             $this->isHow($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
             $this->isToUse($plain) || $this->isYesTo($plain) || $this->isPriceOf($plain) => ControlRole::Consent,
@@ -58,6 +58,16 @@ final readonly class Roles
             && ! $this->listener->speaksOf(
                 $label, WordClass::Service, WordClass::Answers, WordClass::Technical, WordClass::Contact, WordClass::CallsBack, WordClass::Details,
                 WordClass::Confirms, WordClass::Reads, WordClass::Must, WordClass::Not, WordClass::Stores
+            );
+    }
+
+    /** "Do you have a voucher?", "I already get your letter": what somebody has or is, and wishes for nothing by it. */
+    private function tellsWhatIs(string $label): bool
+    {
+        return $this->speaks(WordClass::HasAlready, $label) && ! $this->listener->hears($label, Meaning::YesWritten, Meaning::PassedOn, Meaning::AsksForNo)
+            && ! $this->listener->speaksOf(
+                $label, WordClass::Wants, WordClass::Agrees, WordClass::May, WordClass::Topics, WordClass::Terms, WordClass::Notice,
+                WordClass::Rate, WordClass::Ticks, WordClass::Unticks, WordClass::TickedAlready
             );
     }
 
@@ -130,8 +140,20 @@ final readonly class Roles
         if ($question === '') {
             return $this->of(Lines::tidy(implode("\n", $answers)), $kind);
         }
+        if ($this->tellsWhatIs($question)) {
+            return null;
+        }
         if ($this->questions->askMatter($question, $kind) && array_filter($answers, $this->questions->isWish(...)) === []) {
             return null;
+        }
+        // "The seal letter by email: monthly, never".
+        $letter = $this->listener->speaksOf($question, WordClass::Carrier, WordClass::Advertising)
+            && $this->listener->hears($question, Meaning::PurposeNamed, Meaning::PurposeGeneral)
+            && ! $this->listener->speaksOf($question, WordClass::Service, WordClass::Answers, WordClass::Technical, WordClass::Terms, WordClass::Notice);
+        $no = array_filter($answers, fn (string $answer): bool => $this->words->meansNo($answer, ''));
+        $often = array_filter($answers, fn (string $answer): bool => $this->listener->speaksOf($answer, WordClass::Rate, WordClass::Unit));
+        if ($letter && $no !== [] && array_diff($often, $no) !== []) {
+            return ControlRole::Consent;
         }
         $own = $this->listener->hears($question, Meaning::Sends) ? $answers : array_filter($answers, $this->words->isAnswer(...));
 

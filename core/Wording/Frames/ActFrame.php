@@ -74,7 +74,8 @@ final class ActFrame implements Frame
 
     private function act(Sentence $s): ?Hit
     {
-        if (AnswerFrame::isAll($s) || $s->says(W::Must) || $s->has(W::Free) || $this->ticks($s) || ($s->says(W::Exchange) && $s->has(W::I))) {
+        $bargain = $s->says(W::Exchange) && $s->has(W::I);
+        if ($s->isQuestion() || AnswerFrame::isAll($s) || $s->says(W::Must) || $s->has(W::Free) || $this->ticks($s) || $bargain) {
             return null;
         }
         // "A mail with which you confirm your address" is about that.
