@@ -9,11 +9,14 @@ final class PageAddress
 {
     /** The hosts are those of RFC 2606, and what people write who do not know theirs. */
     private const PLACEHOLDER =
-        '~^(?:(?:javascript|about|mailto|tel|sms|file|data):|(?:undefined|null|none)$|https?:/*$)|%[A-Z_]{3,}%|[\[\]{}<>]|to-?do|x{3,}'
+        '~^(?:(?:javascript|about|mailto|tel|sms|file|data):|(?:undefined|null|none)$|https?:/*$|\.?/(?:#.*)?$)|%[A-Z_]{3,}%|[\[\]{}<>]|to-?do|x{3,}'
         .'|your-?(?:site|website|domain|company|link|url|privacy)|link-?here|insert|platzhalter|placeholder'
         .'|^(?:https?:)?//(?:www\.)?(?:example\.(?:com|org|net)|domain\.tld|localhost|website\.com)(?:[/:?#]|$)~i';
 
-    /** Whether it leads to a page: not empty, "#", a script, a mail, a file of somebody's own, or a placeholder that somebody forgot. */
+    /**
+     * Whether it leads to a page: not empty, "#", a script, a mail, a file of somebody's own, or a placeholder that somebody forgot, as the start page
+     * alone is one.
+     */
     public static function leadsSomewhere(string $address): bool
     {
         $address = trim($address);

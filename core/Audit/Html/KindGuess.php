@@ -142,7 +142,10 @@ final readonly class KindGuess
 
     private function speaksAnywhere(FormWords $words, WordClass $class): bool
     {
-        return $this->listener->speaksOf($words->says, $class) || $this->listener->speaksOf($words->besideBoxes, $class)
-            || $this->listener->speaksOf($words->beside, $class);
+        // "Our privacy notice (PDF)" is no guide that somebody came for.
+        $papers = [WordClass::Notice, WordClass::Terms];
+
+        return $this->listener->speaksOf($words->says, $class) || $this->listener->speaksTogether($words->besideBoxes, [[$class]], $papers)
+            || $this->listener->speaksTogether($words->beside, [[$class]], $papers);
     }
 }

@@ -11,8 +11,8 @@ use Juramen\Audit\Selector;
 /** Reads the links of a page, and the buttons and folds that show more of it: a notice may stand behind either. */
 final readonly class LinkReader
 {
-    /** Attributes by which a button names what it shows. */
-    private const SHOWS = ['popovertarget', 'commandfor', 'aria-controls', 'data-target', 'data-opens'];
+    /** Attributes by which a button names what it shows, besides any that is its page's own. */
+    private const SHOWS = ['popovertarget', 'commandfor', 'aria-controls'];
 
     /** Bytes of a part of a page that tells something. */
     private const TELLING = 60;
@@ -50,8 +50,9 @@ final readonly class LinkReader
         if ($button->nodeName === 'summary') {
             return $button->parentNode instanceof DOMElement ? $button->parentNode : null;
         }
-        foreach (self::SHOWS as $attribute) {
-            $shown = $this->page->byId(ltrim($button->getAttribute($attribute), '#'));
+        foreach ($button->attributes ?? [] as $attribute) {
+            $shows = in_array($attribute->nodeName, self::SHOWS, true) || str_starts_with($attribute->nodeName, 'data-');
+            $shown = $shows ? $this->page->byId(ltrim((string) $attribute->nodeValue, '#')) : null;
             if ($shown !== null) {
                 return $shown;
             }

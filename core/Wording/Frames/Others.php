@@ -97,7 +97,11 @@ final class Others
         $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));
         $others = array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($o->from, $carriers, true) || ! SendingFrame::isTopic($s, $o));
 
-        $others = array_filter($others, static fn (Hit $o): bool => ! $named($o));
+        // "From the hotel": whose form it is.
+        $ours = static fn (Hit $o): bool => array_filter(
+            $s->all(W::House), static fn (Hit $our): bool => $our->from <= $o->from && $our->to >= $o->to
+        ) !== [];
+        $others = array_filter($others, static fn (Hit $o): bool => ! $named($o) && ! $ours($o));
 
         $others = array_filter($others, static fn (Hit $o): bool => ! self::areLikeBefore($s, $o));
 

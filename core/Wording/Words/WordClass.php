@@ -235,6 +235,8 @@ enum WordClass: string
     case AsBefore = 'as-before';
     /** Somebody asks to be reminded of a day, or told when a price falls. */
     case Reminds = 'reminds';
+    /** Whose form it is, by what it is: "the hotel", "the club". */
+    case House = 'house';
     /** What somebody has, is or did already, and wishes for nothing by it: "do you have a voucher", "I already get your letter". */
     case HasAlready = 'has-already';
     /** What a thing or a group is called, and nobody's own name: "team name". */
@@ -303,7 +305,8 @@ enum WordClass: string
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
         self::Reminds->value => true, self::JobAlerts->value => true,
-        self::Recommends->value => true, self::Topics->value => true, self::FieldThing->value => true, self::HasAlready->value => true,
+        self::Recommends->value => true, self::Topics->value => true,
+        self::FieldThing->value => true, self::HasAlready->value => true, self::House->value => true,
         self::FieldPlace->value => true, self::AsBefore->value => true, self::OwnGround->value => true,
         self::FieldCircumstances->value => true, self::Touch->value => true, self::FieldDelivery->value => true, self::Fetches->value => true,
         self::Download->value => true, self::Preferences->value => true, self::Rights->value => true, self::Job->value => true,
