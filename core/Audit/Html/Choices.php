@@ -12,6 +12,9 @@ final readonly class Choices
     /** Elements that mark words within a line. */
     private const WITHIN_LINE = ['b', 'strong', 'em', 'i', 'u', 'mark'];
 
+    /** The end of words that lead to what stands below. */
+    private const LEADS_ON = '~[:?]\s*$~u';
+
     public function __construct(private Page $page) {}
 
     /**
@@ -24,7 +27,16 @@ final readonly class Choices
     {
         $named = $this->group($choices[0]);
         if ($named !== '') {
-            return $named;
+            // "Preferences", and below it "How may we tell you about new boats?".
+            $nearer = preg_match(self::LEADS_ON, $named) === 1 ? '' : $this->before($choices[0], $choices);
+            for ($node = $choices[0]->parentNode; $nearer === '' && $node instanceof DOMElement; $node = $node->parentNode) {
+                if ($this->groupName($node) !== '') {
+                    break;
+                }
+                $nearer = $this->before($node, $choices);
+            }
+
+            return preg_match(self::LEADS_ON, $nearer) === 1 ? $nearer : $named;
         }
         for ($node = $choices[0]; $node instanceof DOMElement && ! in_array($node->nodeName, ['form', 'body'], true); $node = $node->parentNode) {
             $before = $this->before($node, $choices);
@@ -52,7 +64,7 @@ final readonly class Choices
     /** Whether words lead to several choices below them: the name of their group, or what ends like a question or a list's beginning. */
     public function leadsOn(DOMElement $choice, string $words): bool
     {
-        return $words !== '' && (preg_match('~[:?]\s*$~u', $words) === 1 || $this->group($choice) === $words);
+        return $words !== '' && (preg_match(self::LEADS_ON, $words) === 1 || $this->group($choice) === $words);
     }
 
     /** What stands over the first column of the table in which a choice stands, or as its caption; empty where it stands in none. */

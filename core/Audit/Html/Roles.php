@@ -34,7 +34,7 @@ final readonly class Roles
             $this->keepsPapers($label), $this->tellsWhatIs($label) => null,
             $this->isHow($label) => ControlRole::Technical,
             $this->listener->hears($plain, Meaning::Sends, Meaning::PassedOn) => ControlRole::Consent,
-            $this->isToUse($plain) || $this->isYesTo($plain) || $this->isPriceOf($plain) => ControlRole::Consent,
+            $this->isToUse($plain) || $this->isYesTo($plain) || $this->isPriceOf($plain), $this->isForTouch($plain, $kind) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
             $this->listener->hears($plain, Meaning::AsksForNo)
                 && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
@@ -91,6 +91,13 @@ final readonly class Roles
             && ($this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes) || ! $this->speaks(WordClass::Self, $label));
     }
 
+    /** "Stay in touch", where no answer is awaited: something comes, whatever it is. */
+    private function isForTouch(string $label, FormKind $kind): bool
+    {
+        return $kind !== FormKind::Contact && $kind->asksForConsent() && $this->speaks(WordClass::Touch, $label)
+            && ! $this->listener->speaksOf($label, WordClass::Service, WordClass::Answers, WordClass::Order, WordClass::Refuses, WordClass::Not);
+    }
+
     /** "Recipes by email? Yes please": what would come stands in the question, and the wish behind it. */
     private function isYesTo(string $label): bool
     {
@@ -125,7 +132,7 @@ final readonly class Roles
      */
     public function below(string $question, string $label, FormKind $kind): ?ControlRole
     {
-        return $this->questions->askHow($question, $kind) ? ControlRole::Technical
+        return $this->questions->askHow($question, $kind) && ! $this->isForTouch($question, $kind) ? ControlRole::Technical
             : $this->of($label, $kind) ?? ($this->questions->askLeave($question) ? ControlRole::Consent : null);
     }
 

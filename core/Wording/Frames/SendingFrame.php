@@ -90,8 +90,9 @@ final class SendingFrame implements Frame
                 || self::isWishedBeside($sentence, $clause);
             $is = match ($hit->class) {
                 W::Advertising, W::Subscribes => ! self::ends($sentence, $clause),
-                // "Add the warranty": a word alone needs somebody who is added, or to what.
+                // "Add the warranty": a word alone needs somebody who is added, or to what; "which walks will you join?" puts nobody on a list.
                 W::Adds => ! self::ends($sentence, $clause)
+                    && (! $sentence->isQuestion() || $wish || $sentence->has(W::Carrier, W::Advertising, ...W::means()))
                     && (count($hit->tokens) > 1 || $person || $sentence->has(W::Advertising, W::Carrier, W::Vague, ...W::means())),
                 W::Sends => ($person || $wish || $sentence->inClause($clause, W::Carrier, ...W::means())) && ! self::ends($sentence, $clause),
                 W::Gets => ! self::ends($sentence, $clause) && ! self::isOfPapers($sentence, $hit) && (
