@@ -137,10 +137,13 @@ final class Content
     {
         $sends = $s->inClause($clause, W::Sends, W::Gets);
 
-        return SendingFrame::ends($s, $clause) || ($s->inClause($clause, W::According) && $s->inClause($clause, W::Notice, W::Terms))
+        // Suppliers who may write are no processors.
+        $works = $s->inClause($clause, W::Processor) && ! ($s->inClause($clause, W::Outsider) && $s->inClause($clause, W::May));
+
+        return $works || SendingFrame::ends($s, $clause) || ($s->inClause($clause, W::According) && $s->inClause($clause, W::Notice, W::Terms))
             || ($s->inClause($clause, W::Returns) && ! $s->inClause($clause, W::Advertising, W::Carrier))
             || $s->inClause(
-                $clause, W::HardWay, W::Free, W::Processor, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
+                $clause, W::HardWay, W::Free, W::TickedAlready, W::Shames, W::Abroad, W::Unsafe
             )
             || ($s->inClause($clause, W::Presses) && ! $s->inClause($clause, W::Yes, ...W::means()))
             || (self::passes($s, $clause) && (! $sends || $s->inClause($clause, W::Not)))

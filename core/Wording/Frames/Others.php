@@ -91,8 +91,10 @@ final class Others
             || array_filter($s->all(W::Advertising), static fn (Hit $h): bool => $h->to === $at - 1) !== []
         );
         // "From Avocet Hotels": a part of what somebody is called.
+        $isName = static fn (int $at): bool => ($s->tokens[$at] ?? null)?->capital === true && ! in_array($at, $known, true);
+        // French says first what a house is: "par Assurances Avocette".
         $named = static fn (Hit $o): bool => count($o->tokens) === 1 && $s->tokens[$o->from]->capital && $o->from > 1
-            && ($s->tokens[$o->from - 1] ?? null)?->capital === true && ! in_array($o->from - 1, $known, true);
+            && ($isName($o->from - 1) || ($s->tokens[$o->from - 1]->form === 'par' && $isName($o->to)));
 
         $carriers = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Carrier));
         $others = array_filter($s->said(W::Outsider), static fn (Hit $o): bool => ! in_array($o->from, $carriers, true) || ! SendingFrame::isTopic($s, $o));
@@ -335,10 +337,14 @@ final class Others
     public static function firstBeside(Sentence $s, Hit $outsider): ?int
     {
         $clause = $s->clauseOf($outsider);
-        foreach ($clause->opener === W::That ? $s->within($outsider->clause, W::Joins) : [] as $and) {
+        // "Tidewick and partners may write to me": a sentence may begin with it, too.
+        $begins = $s->inClause($outsider->clause, W::May)
+            && ($outsider->clause === 0 || ($outsider->clause === 1 && $clause->opener === W::Joins && $s->clauses[0]->opener === null));
+        foreach ($clause->opener === W::That || $begins ? $s->within($outsider->clause, W::Joins) : [] as $and) {
             $first = $and->from - 1;
             $near = $and->to <= $outsider->from && $outsider->from - $and->to < self::NEAR;
-            if ($near && $first > $clause->from && $first - $clause->from < self::NEAR && $s->tokens[$first]->capital) {
+            $behind = $first - ($begins ? 0 : $clause->from);
+            if ($near && $behind >= (int) ! $begins && $behind < self::NEAR && $s->tokens[$first]->capital) {
                 return $first;
             }
         }

@@ -106,7 +106,8 @@ final class PassingOnFrame implements Frame
             $agreed = $s->clauseOf($outsider)->opener === W::That && $s->inClause($outsider->clause - 1, W::Agrees) && $s->inClause($outsider->clause, W::I);
             $acts = $acts === [] && $agreed ? array_filter($s->all(...W::means()), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)) : $acts;
             $may = array_filter($acts, static fn (Hit $act): bool => $s->inClause($act->clause, W::May)) !== [];
-            if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You) || $s->says(W::Agrees))) {
+            if ($acts !== [] && ($may || $s->inClause($outsider->clause, W::May, W::Agrees, W::Details, W::Wants, W::You)
+                || $s->says(W::Agrees) || ($s->says(W::Wants) && $s->clauseOf($outsider)->opener === W::That))) {
                 return $this->passed($passage, $s, reset($acts), $outsider, Names::after($passage, $s, $outsider));
             }
         }
@@ -210,7 +211,9 @@ final class PassingOnFrame implements Frame
                 continue;
             }
             $clause = $s->clauseOf($hit);
-            $purpose = in_array($clause->opener, [W::So, W::Who, W::That], true) && ! $this->standsBefore($s, $hit);
+            $so = in_array($clause->opener, [W::So, W::Who, W::That], true)
+                || array_filter($s->within($hit->clause, W::InOrder), static fn (Hit $h): bool => $h->from === $clause->from) !== [];
+            $purpose = $so && ! $this->standsBefore($s, $hit);
             // "They will write to me": French has words for them that are no other's.
             $they = array_filter($s->within($hit->clause, W::They), static fn (Hit $h): bool => $h->from === $clause->from) !== []
                 && ! $s->tokens[$clause->from]->capital;
