@@ -34,7 +34,7 @@ final readonly class SheetReader
         $controller = $this->registers->controller($sheet->draft->controller);
         $whole = $sheet->filled();
         $pages = (new FormRenderer($whole, $controller, '/LANGUAGE', '/look.css'))->pages($language, $words);
-        $reads = array_map(static fn (FrozenForm $page): Reading => HtmlReader::read($page->html)[0], $pages);
+        $reads = array_merge(...array_map(static fn (FrozenForm $page): array => HtmlReader::read($page->html), $pages));
         $parts = new SheetParts($whole, $language, $reads);
         $links = array_map(
             static fn (PageLink $l): PageLink => new PageLink(self::placeOf($l, $whole, $language), $l->text, $l->href, $l->opens),

@@ -23,9 +23,12 @@ final readonly class Layout
         $draft = $sheet->draft;
         $first = $draft->pages[0]->id->text ?? '';
         $known = array_map(static fn (FormPage $p): string => $p->id->text, $draft->pages);
-        // What nobody sees comes with the first page, whose address may say it.
         $isSeen = static fn (Field|Control $item): bool => ! $item instanceof Field || $item->kind->labelling() !== Labelling::None;
-        $on = static fn (Field|Control $item): string => $isSeen($item) && in_array($item->page, $known, true) ? $item->page : $first;
+        $standsOn = static fn (Field|Control $item): string => in_array($item->page, $known, true) ? $item->page : $first;
+        // What nobody sees comes with the first page on which something is seen: its address may say it, and by itself it is no page.
+        $shown = array_map($standsOn, array_filter([...$draft->fields, ...$draft->controls], $isSeen));
+        $begins = array_values(array_intersect($known, $shown))[0] ?? $first;
+        $on = static fn (Field|Control $item): string => $isSeen($item) ? $standsOn($item) : $begins;
         $pages = [];
         foreach ($draft->pages === [] ? [null] : $draft->pages as $page) {
             $is = static fn (Field|Control $item): bool => $on($item) === ($page->id->text ?? '');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Database\Demo\DelayAlerts;
 use Database\Demo\GroupTravel;
 use Database\Demo\House;
+use Juramen\Audit\SheetReader;
 use Juramen\Canon\Day;
 use Juramen\Canon\Document;
 use Juramen\Canon\DraftRefusal;
@@ -78,6 +79,21 @@ test('what hangs on something that is left out is left out with it, and what com
         ->not->toContain('group')
         ->and(laid(GroupTravel::SHEET, ['fields/phone/when' => ['field' => 'name', 'answers' => ['jo']]])->layout()->hidden(answers(['name' => 'x'])))
         ->not->toContain('phone');
+});
+
+test('what nobody sees is no page by itself: it comes with the first on which something is seen, and the sheet is read all the same', function (): void {
+    $pages = array_column(GroupTravel::SHEET['pages'], 'id');
+    $last = end($pages);
+    $moved = array_map(static fn (array $field): array => [...$field, 'page' => $last], GroupTravel::SHEET['fields']);
+    $statements = array_map(static fn (array $statement): array => [...$statement, 'page' => $last], GroupTravel::SHEET['statements']);
+    $sheet = laid([...GroupTravel::SHEET, 'fields' => $moved, 'statements' => $statements]);
+    expect($sheet->layout()->pages)->toHaveCount(1)->and($sheet->layout()->pages[0]->has('source'))->toBeTrue();
+    // And so with one field on the second of three pages.
+    $fields = array_map(static fn (array $field): array => [...$field, 'page' => $field['id'] === 'email' ? $pages[1] : $last], GroupTravel::SHEET['fields']);
+    $two = laid([...GroupTravel::SHEET, 'fields' => $fields, 'statements' => $statements]);
+    expect($two->layout()->pages)->toHaveCount(2)
+        ->and($two->layout()->pages[0]->has('source'))->toBeTrue()->and($two->layout()->pages[0]->has('email'))->toBeTrue()
+        ->and((new SheetReader(House::registers()))->read($two, Language::English, Words::form())->fields)->not->toBe([]);
 });
 
 test('a country that is typed on the same page hides nothing there, since styles cannot see it; on a later page it does', function (): void {
