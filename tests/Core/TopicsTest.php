@@ -91,3 +91,10 @@ test('what a team, a boat or a school is called is nobody\'s own name, and brows
     ['sv', ['Ditt namn' => true, 'Lagets namn' => false]],
     ['da', ['Dit navn' => true, 'Holdets navn' => false]],
 ]);
+
+test('what must be ticked is no topic', function (): void {
+    $page = '<!doctype html><html lang=en><body><h1>Seal letter</h1><form method=post><label>Email <input type=email></label>'
+        .'<label><input type=checkbox REQUIRED> Seals</label><button>Subscribe</button></form></body></html>';
+    expect(HtmlReader::read(str_replace('REQUIRED', '', $page))[0]->consents())->toHaveCount(1)
+        ->and(HtmlReader::read(str_replace('REQUIRED', 'required', $page))[0]->consents())->toBe([]);
+});

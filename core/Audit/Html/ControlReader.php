@@ -187,10 +187,11 @@ final readonly class ControlReader
         }, $kind, $refuses, channels: $isChannel ? $own : null);
     }
 
-    /** "Roses" on a form for a letter: of what it is to speak. */
+    /** "Roses" on a form for a letter: of what it is to speak, and nobody must choose it. */
     private function isTopic(DOMElement $box, string $own, FormKind $kind): bool
     {
-        return $kind === FormKind::Newsletter && $this->words->namesSubject($own) && $this->roles->of($own, $kind) === null
+        return $kind === FormKind::Newsletter && ! $box->hasAttribute('required') && $box->getAttribute('aria-required') !== 'true'
+            && $this->words->namesSubject($own) && $this->roles->of($own, $kind) === null
             && ! $this->listener->speaksOf($own, WordClass::Rate, WordClass::Unit, WordClass::Yes, WordClass::Refuses)
             && $this->questions->askTopics($this->choices->question([$box]), $own);
     }
