@@ -53,8 +53,9 @@ final class NoConsentBySending extends FormRequirement
         $text = $control === null ? $reading->besideTicks() : $reading->text;
         $listener = $reading->listener();
         $taken = $listener->all($text, Meaning::TakenFromAct, Meaning::Assumed);
-        $signs = $taken === [] && $control === null ? $listener->first($text, Meaning::TakenFromSigningUp) ?? $reading->yesWritten() : null;
-        $taken = $signs === null ? $taken : [$signs];
+        if ($taken === [] && $control === null) {
+            $taken = array_filter([$listener->first($text, Meaning::TakenFromSigningUp) ?? $reading->yesWritten()]);
+        }
         $price = $taken === [] ? null : $reading->demanded();
         $others = array_filter($taken, static fn (Sense $sense): bool => $price === null || $price->words != $sense->words);
         if ($taken !== [] && $others === []) {
