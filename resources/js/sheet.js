@@ -200,6 +200,13 @@
     return found?.matches(usable) && found.checkVisibility() ? found : null;
   };
 
+  /* What an element lies in, from within: items of lists, sections, whatever else has a name. */
+  const around = (element) => element === body() ? [] : [
+    ...[['data-item', element.dataset.item], ['aria-labelledby', element.matches('section') && element.getAttribute('aria-labelledby')], ['id', element.id]]
+      .filter(([, named]) => named).map(([by, named]) => `[${by}="${CSS.escape(named)}"]`),
+    ...around(element.parentElement),
+  ];
+
   function remember() {
     const active = document.activeElement;
     const inside = body().contains(active);
@@ -208,6 +215,7 @@
       open: [...body().querySelectorAll('details[open] > summary')].map(key),
       typed: typed().map((field) => [field.id, field.value]),
       order: inside ? [...body().querySelectorAll(usable)].map(key) : [],
+      within: inside ? around(active) : [],
       focus: inside && active.matches(usable) ? key(active) : null,
       from: isText(active ?? {}) && active.type !== 'color' ? [active.selectionStart, active.selectionEnd] : null,
     };
@@ -247,25 +255,31 @@
     document.dispatchEvent(new Event('sheet:drawn'));
   }
 
-  /* The focus goes to what was used, or where that is gone to what it changed, or to what follows it. */
+  /*
+   * The focus goes to what was used, or where that took itself away to what it changed, or to what follows it. What something else took away leaves it
+   * on what it stood in, where keys do nothing: whoever is still typing, or about to press it, would type into or press the one that follows.
+   */
   function refocus(stood, edit) {
     if (stood.focus === null || document.activeElement !== document.body) return;
+    const used = edit?.from === stood.focus;
     const at = stood.order.indexOf(stood.focus);
-    const follow = [
-      ...(edit?.follows && edit.from === stood.focus ? [edit.follows] : []), stood.focus, ...(edit?.closes && edit.from !== stood.focus ? [edit.closes] : []),
-      ...stood.order.slice(at + 1), ...stood.order.slice(0, at).reverse(),
-    ];
-    for (const name of follow) {
-      const element = find(name);
-      if (!element) continue;
-      element.focus({ preventScroll: true });
-      // A number does not say what is selected of it. Nobody has typed in one that is as it was: it is selected whole, as by a Tab.
-      if (element.type === 'number') { if (!isTyped(element)) element.select(); return; }
-      if (name === stood.focus && stood.from?.[0] !== null && stood.from && isText(element)) {
-        try { element.setSelectionRange(...stood.from); } catch { /* a field without a selection */ }
-      }
-      return;
+    const itself = [...(used && edit.follows ? [edit.follows] : []), stood.focus, ...(!used && edit?.closes ? [edit.closes] : [])];
+    const next = used ? [...stood.order.slice(at + 1), ...stood.order.slice(0, at).reverse()] : [];
+    const name = [...itself, ...next].find(find);
+    if (name === undefined) { rest(stood); return; }
+    const element = find(name);
+    element.focus({ preventScroll: true });
+    // A number does not say what is selected of it. Nobody has typed in one that is as it was: it is selected whole, as by a Tab.
+    if (element.type === 'number') { if (!isTyped(element)) element.select(); return; }
+    if (name === stood.focus && stood.from?.[0] !== null && stood.from && isText(element)) {
+      try { element.setSelectionRange(...stood.from); } catch { /* a field without a selection */ }
     }
+  }
+
+  function rest(stood) {
+    const place = stood.within.map((each) => body().querySelector(each)).find((each) => each?.checkVisibility()) ?? body();
+    place.tabIndex = -1;
+    place.focus({ preventScroll: true });
   }
 
   /* ---- what is said at a field ---- */

@@ -83,6 +83,36 @@ test('a field with answers is asked for, worded by keyboard, dragged to its plac
   await expect.poll(() => order(page)).toEqual(before);
 });
 
+test('typing on in a field that an earlier choice takes away presses nothing and goes nowhere else', async ({ page }) => {
+  await page.route('**/change', async (route) => { await new Promise((so) => { setTimeout(so, 400); }); await route.continue(); });
+  await signIn(page, 'malin@tidewick.example');
+  await page.goto(sheet);
+  await ask(page, 'choices');
+  await expect(page.getByLabel('Answer 2 to choice of several in Deutsch')).toBeVisible();
+  await saved(page);
+  const before = await order(page);
+  const shown = () => page.locator('#sheet-body').locator('input:visible, textarea:visible').evaluateAll((all) => all.map((each) => [each.id, each.value]));
+
+  await page.getByLabel('Kind of field of choice of several').selectOption('country');
+  await page.getByLabel('Answer 2 to choice of several in Deutsch').focus();
+  await page.keyboard.type(' '.repeat(24), { delay: 40 });
+  await page.keyboard.press('Enter');
+  await saved(page);
+  expect(await order(page)).toEqual(before);
+  await expect(page.locator('[data-item="fields/choices"]')).toBeFocused();
+  const left = await shown();
+  await page.keyboard.type('gone with it');
+  expect(await shown()).toEqual(left);
+
+  // Tab goes on from there, and what was done is undone in one step.
+  await page.keyboard.press('Tab');
+  await expect(page.locator('[data-item="fields/choices"] :focus')).toHaveCount(1);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Answer 2 to choice of several in Deutsch')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => order(page)).toEqual(before.slice(0, -1));
+});
+
 test('a form with every kind of field is HTML without an error, read out as it looks, in each language', async ({ page, browser }) => {
   const valid = async (address) => {
     const report = await new HtmlValidate({ extends: ['html-validate:standard'] }).validateString(await (await page.request.get(address)).text());

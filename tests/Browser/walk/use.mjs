@@ -14,14 +14,14 @@ export const manners = [
 /** What use() gives where nobody can say whether a control was still there when it was used. */
 export const perhaps = Symbol('perhaps');
 
-/** Counts what is under way, so that one can wait until nothing is. */
+/** Notes what is under way, so that one can wait until nothing is. */
 export function watch(page) {
-  const now = { pending: 0, last: Date.now(), wrong: [], expected: false };
-  const done = () => { now.pending -= 1; now.last = Date.now(); };
+  const now = { asked: new Set(), last: Date.now(), wrong: [] };
+  const done = (request) => { now.asked.delete(request); now.last = Date.now(); };
   page.on('request', (request) => {
     // Looking at somebody's evidence is written down, too.
     if (request.method() !== 'GET' || request.url().includes('/evidence/')) touch();
-    now.pending += 1;
+    now.asked.add(request);
     now.last = Date.now();
   });
   page.on('requestfinished', done);
@@ -39,10 +39,17 @@ export function watch(page) {
   return now;
 }
 
+/** Whether it is still under way; of a frame that was taken out of the page, as a proof drawn anew is, nobody hears the end. */
+function lasts(request) {
+  try { return !request.frame().isDetached(); } catch { return true; }
+}
+
 export async function quiet(now, still = 90) {
   const until = Date.now() + 15_000;
-  while (now.pending > 0 || Date.now() - now.last < still) {
-    if (Date.now() > until) throw new Error(`${now.pending} requests do not end.`);
+  for (;;) {
+    const lasting = [...now.asked].filter(lasts);
+    if (lasting.length === 0 && Date.now() - now.last >= still) return;
+    if (Date.now() > until) throw new Error(`There is no end to ${lasting.map((request) => `${request.method()} ${request.url()}`).join(', ')}.`);
     await new Promise((so) => { setTimeout(so, 20); });
   }
 }
