@@ -18,6 +18,10 @@ use Juramen\Wording\Words\WordClass;
 final readonly class ControlReader
 {
     /** A mark behind a label that says that it is needed. */
+    /** What a box does with a button as it is ticked and left empty. */
+    private const LOCKS = '~\.disabled\s*=\s*(?:!\s*(?:this|event\s*\.\s*target)\s*\.\s*checked|this\s*\.\s*checked\s*===?\s*false'
+        .'|this\s*\.\s*checked\s*\?\s*false)~';
+
     private const MARKED = '~\*\s*$|\((?:required|pflichtfeld|erforderlich|obligatoire|obligatoriskt?|påkrævet)\)\s*$~iu';
 
     /** Bytes of what explains a label of few words. */
@@ -292,12 +296,19 @@ final readonly class ControlReader
             new Selector($this->page->selector($element)), $label, $role, $response,
             ! $noIsAnAnswer && (
                 $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match(self::MARKED, $label) === 1
+                || $this->locksSending($element)
             ),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],
             $role === ControlRole::Consent ? $this->words->channels($channels ?? $label, $kind) : [],
             $this->labels->isSeen($element),
         );
+    }
+
+    /** "send.disabled = ! this.checked": without its tick the button stays closed, whatever its attributes say. */
+    private function locksSending(DOMElement $box): bool
+    {
+        return preg_match(self::LOCKS, implode(';', array_map($box->getAttribute(...), ['onchange', 'onclick', 'oninput']))) === 1;
     }
 
     /** @return list<string> what for, in the label's own words: from where it names what comes to the end of the clause */

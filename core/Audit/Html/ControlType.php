@@ -46,7 +46,7 @@ final class ControlType
             'textarea' => self::FIELD,
             'select' => self::LIST,
             'option' => self::ANSWER,
-            'a' => self::isDrawnAsButton($element) ? self::BUTTON : null,
+            'a' => isset(self::PLAYED[$role]) ? self::FIELD : (self::isDrawnAsButton($element) ? self::BUTTON : null),
             'button' => isset(self::PLAYED[$role]) || $element->hasAttribute('aria-pressed') ? self::FIELD : self::BUTTON,
             default => match (true) {
                 isset(self::PLAYED[$role]), self::isWrittenIn($element), self::isOwnSwitch($element) => self::FIELD,

@@ -171,14 +171,16 @@ final readonly class FactsReader
         foreach ($this->page->named(['input'], $form->element) as $element) {
             $type = strtolower($element->getAttribute('type'));
             $name = $element->getAttribute('name');
-            // A box that nobody sees, without words, and ticked, is sent as a hidden field is.
-            $box = $type === 'checkbox' && $element->hasAttribute('checked') && $this->page->isHidden($element) && $this->labels->of($element) === '';
+            // A box that nobody sees, nor words of it, and ticked, is sent as a hidden field is.
+            $box = $type === 'checkbox' && $element->hasAttribute('checked') && (($this->page->isHidden($element) && $this->labels->of($element) === '')
+                || $this->visibility->isUnseenWithItsWords($element));
             $text = in_array($type, ['', 'text'], true) && $element->getAttribute('value') !== '' && $this->visibility->isUnseen($element);
             if ($name !== '' && ($box || $text || $type === 'hidden')) {
                 $value = trim($element->getAttribute('value')) ?: ($box ? 'on' : '');
                 foreach (self::within($name, $value) as $each => $one) {
                     $hidden[] = new HiddenInput(
-                        new Selector($this->page->selector($element)), $each, $one, ! $box && in_array($name, $boxes, true), $this->labels->around($element)
+                        new Selector($this->page->selector($element)), $each, $one, ! $box && in_array($name, $boxes, true),
+                        $box ? $this->labels->of($element) : $this->labels->around($element)
                     );
                 }
             }

@@ -153,7 +153,7 @@ final readonly class FieldReader
 
     private function reason(DOMElement $element, string $label): string
     {
-        foreach ([$label, $this->labels->helpFor($element)] as $text) {
+        foreach ([$label, $this->labels->helpFor($element), ...$this->labels->tips($element)] as $text) {
             if ($this->listener->speaksOf($text, WordClass::Reason) || $this->explains($text)) {
                 return $text;
             }

@@ -158,13 +158,29 @@ final readonly class FormFields
      */
     public function friend(bool $young): bool
     {
-        $isFriends = fn (DOMElement $input): bool => $this->listener->speaksOfRarely($this->labels->of($input), WordClass::FieldFriend)
-            && ! ($young && $this->listener->speaksOf($this->labels->of($input), WordClass::Parent));
+        return $this->friends($young) !== [];
+    }
 
+    /** Whether it asks for the address or the number of whoever fills it in, beside any of somebody else. */
+    public function own(): bool
+    {
+        return count($this->reaching()) > count($this->friends(false));
+    }
+
+    /** @return list<DOMElement> */
+    private function friends(bool $young): array
+    {
+        return array_values(array_filter($this->reaching(), fn (DOMElement $line): bool => $this->listener->speaksOfRarely(
+            $this->labels->of($line), WordClass::FieldFriend
+        ) && ! ($young && $this->listener->speaksOf($this->labels->of($line), WordClass::Parent))));
+    }
+
+    /** @return list<DOMElement> lines for an address or a number, by which somebody is reached */
+    private function reaching(): array
+    {
         $reaches = fn (DOMElement $line): bool => $this->isForEmail($line) || $this->isForPhone($line);
-        $lines = [...$this->form->inputs('email', 'tel'), ...array_filter($this->form->inputs('text'), $reaches)];
 
-        return array_filter($lines, $isFriends) !== [];
+        return [...$this->form->inputs('email', 'tel'), ...array_values(array_filter($this->form->inputs('text'), $reaches))];
     }
 
     /** "Your application": whether what is written there says what it is for. */

@@ -9,6 +9,7 @@ use Juramen\Audit\Reading;
 use Juramen\Audit\ReadingOf;
 use Juramen\Audit\Selector;
 use Juramen\Audit\Surroundings;
+use Juramen\Points\FormKind;
 use Juramen\Register\Audience;
 use Juramen\Register\Language;
 use Juramen\Wording\LanguageGuess;
@@ -134,9 +135,11 @@ final class HtmlReader
         $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::ofSaid($text, $this->spoken($said)) ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
-        $guessed = (new KindGuess($listener))->of(
-            $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $page, $this->labels, $listener, $text, $beside)
-        );
+        $guessed = $this->kind($form, $text, $beside, $listener);
+        // Its heading and its button are in the page's language, though the one sentence on it is in another.
+        if ($guessed->kind === FormKind::Other && $said !== null && $said !== $language) {
+            $guessed = $this->kind($form, $text, $beside, Listener::in($said));
+        }
 
         $fields = (new FieldReader($page, $this->visibility, $this->labels, $this->choices, $listener))->read($form);
         $controls = (new ControlReader($page, $this->labels, $this->choices, $listener))->read($form, $guessed->kind);
@@ -150,6 +153,13 @@ final class HtmlReader
                 $said, self::unread($tag, $text, $language), $ofOthers
             ),
             Audience::ofAddress($this->address)->orSpokenTo($tag->region())->orSeatedAt($this->words), page: $this->facts->read($form, $fields, $controls),
+        );
+    }
+
+    private function kind(FoundForm $form, string $text, string $beside, Listener $listener): GuessedKind
+    {
+        return (new KindGuess($listener))->of(
+            $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $this->page, $this->labels, $listener, $text, $beside)
         );
     }
 

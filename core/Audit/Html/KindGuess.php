@@ -34,7 +34,9 @@ final readonly class KindGuess
                 ? [FormKind::Account, 'it asks for a new password'] : [FormKind::Login, 'it asks for a password'],
             $fields->oneLine() && $about(WordClass::Login) && ! $about(WordClass::Occasion) => [FormKind::Login, 'it leads back to a password'],
             $fields->isSearch() || $this->searches($form, $fields, $words) => [FormKind::Search, 'it has a search field'],
-            $fields->friend($this->isForChildren($words)) => [FormKind::Other, 'it asks for the address of somebody else'],
+            $fields->friend($this->isForChildren($words)) && ! ($about(WordClass::Draw) && $fields->own()) => [
+                FormKind::Other, 'it asks for the address of somebody else',
+            ],
             $about(WordClass::Rights) => [FormKind::RightsRequest, 'its heading or button speaks of a request'],
             $this->ends($fields, $words) => [FormKind::Preferences, 'its heading or button speaks of leaving or choosing'],
             $fields->email && ! $fields->emailAlone() && ! $fields->message && $about(WordClass::Loyalty) => [

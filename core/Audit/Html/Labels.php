@@ -139,6 +139,33 @@ final class Labels
         return $help;
     }
 
+    /**
+     * What is shown of a field on asking for it, by resting on it or pressing beside it.
+     *
+     * @return list<string>
+     */
+    public function tips(DOMElement $control): array
+    {
+        $tips = [];
+        foreach (preg_split('/\s+/', $control->getAttribute('aria-describedby'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $id) {
+            $tips[] = Lines::tidy($this->page->byId($id)->textContent ?? '');
+        }
+        $part = $control;
+        while ($part->parentNode instanceof DOMElement && ! in_array($part->parentNode->nodeName, ['form', 'body'], true)
+            && $this->page->count(ControlType::CONTROLS, $part->parentNode) === 1) {
+            $part = $part->parentNode;
+        }
+        foreach ([$part, ...iterator_to_array($part->getElementsByTagName('*'), false)] as $element) {
+            foreach ($element->attributes as $attribute) {
+                if (in_array($attribute->nodeName, ['title', 'aria-description'], true) || str_starts_with($attribute->nodeName, 'data-')) {
+                    $tips[] = Lines::tidy($attribute->nodeValue ?? '');
+                }
+            }
+        }
+
+        return array_values(array_filter($tips, static fn (string $tip): bool => str_contains($tip, ' ')));
+    }
+
     /** The label that a control stands in, or right before. */
     private function labelAtOrBehind(DOMElement $control): ?DOMElement
     {

@@ -39,6 +39,20 @@ final readonly class Visibility
         return $this->isLine($element) && ($this->isForPrograms($element) || $this->isHiddenByStyles($element));
     }
 
+    /** Whether the words of a box are hidden with it, and nothing else that is filled in: a part with others is most often a step that comes later. */
+    public function isUnseenWithItsWords(DOMElement $box): bool
+    {
+        $away = $this->page->mentions(self::AWAY);
+        $part = $box->parentNode;
+        for (; $part instanceof DOMElement && $part->nodeName !== 'form' && $this->page->count(ControlType::CONTROLS, $part) === 1; $part = $part->parentNode) {
+            if ($this->page->isHidden($part) || ($away && preg_match(self::AWAY, $part->getAttribute('style')) === 1)) {
+                return trim($part->textContent) !== '';
+            }
+        }
+
+        return false;
+    }
+
     /** A line that no key reaches, or that is called a trap: its styles may come from elsewhere. */
     private function isForPrograms(DOMElement $element): bool
     {

@@ -96,7 +96,9 @@ final class RateFrame implements Frame
             // "Skip me when you send your letter": what they do, and no time.
             $theirs = $s->inClause($n, W::Sends) && array_filter($s->acting(W::You), static fn (Hit $h): bool => $h->clause === $n) !== []
                 && $s->has(W::Refuses);
-            if (! $theirs && $clause->opener === W::When && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
+            // "Write to me if a table becomes free": what happens to nobody who reads it.
+            $happens = $clause->opener === W::When || ($clause->opener === W::If && $s->has(W::I) && ! $s->inClause($n, W::You, W::I, W::Self));
+            if (! $theirs && $happens && ! $s->inClause($n, W::Presses, W::AnyTime, W::NoLonger, W::Wants, W::Agrees, W::Ticks, W::Unticks)
                 && ! ($s->inClause($n, W::Ends, W::Withdraws) && $s->inClause($n, W::May, W::Way, W::HardWay))
                 && ! ($s->inClause($n, W::You) && $s->inClause($n, W::Does, W::Way, W::Details, W::Subscribes)) && $clause->to - $clause->from > 2
                 && (SendingFrame::sent($s) !== null || $s->has(...W::means()))) {
