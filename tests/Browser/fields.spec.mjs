@@ -120,8 +120,10 @@ test('a form with every kind of field is HTML without an error, read out as it l
   };
   for (const form of ['/forms/footer-newsletter/en', '/forms/footer-newsletter/de', '/forms/walking-guide/en']) await valid(form);
   await signIn(page, 'malin@tidewick.example');
-  await page.goto(sheet);
+  // A sheet that nobody else needs as it was.
+  await page.goto('/points/atlantic-newsletter');
   const kinds = await page.getByLabel('Ask for another field').locator('option:not([value=""])').evaluateAll((all) => all.map((option) => option.value));
+  expect(kinds).not.toContain('email');
   const before = await order(page);
   for (const kind of kinds) {
     await ask(page, kind);
@@ -140,12 +142,6 @@ test('a form with every kind of field is HTML without an error, read out as it l
     expect(await form.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     await form.context().close();
   }
-  for (const kind of kinds) {
-    await page.keyboard.press('Control+z');
-    await saved(page);
-    expect(kind).not.toBe('email');
-  }
-  await expect.poll(() => order(page)).toEqual(before);
 });
 
 test('choosing a field by keys adds none; its button adds one, once, even pressed in haste', async ({ page }) => {

@@ -83,16 +83,19 @@ const axeSource = readFileSync(new URL('../../node_modules/axe-core/axe.min.js',
 /** A long run goes everywhere and looks at everything; a short one takes the main way once, and what stands for the rest. */
 export const long = process.env.LONG === '1';
 
+/** What is asked of colours and sizes. */
+const byLooks = ['color-contrast', 'link-in-text-block', 'target-size'];
+
 /**
  * No guideline is broken by what is on the screen.
- * @param  colours  contrast too, and the size of what is pressed, which take as long as all else: main screens have them looked at, what opens
- *   on them only in a long run
+ * @param  colours  contrast too, of links as well, and the size of what is pressed, which take as long as all else: main screens have them
+ *   looked at, what opens on them only in a long run
  * @param  only  these rules, where not all of the guidelines are meant
  */
 export async function accessible(page, { colours = long, only = [] } = {}) {
   const axe = new AxeBuilder({ page, axeSource }).options({ resultTypes: ['violations'], preload: false }).setLegacyMode();
   if (only.length > 0) axe.withRules(only);
-  else axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).disableRules(colours ? [] : ['color-contrast', 'target-size']);
+  else axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).disableRules(colours ? [] : byLooks);
   const found = await axe.analyze();
   expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
 }
