@@ -59,3 +59,12 @@ test('what asks for consent is told from what only asks, and how it stands befor
         expect(foundWithChoice($language, $form, $choice))->toBe([$form, array_values(array_filter(explode(' ', $expected)))], $line);
     }
 })->with(['order', 'contact', 'account', 'newsletter', 'other']);
+
+test('a field has its reason in its label, beside it, in a tip or in a sentence elsewhere on the form, and without one it is found', function (): void {
+    foreach (file(dirname(__DIR__).'/Forms/reasons.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
+        if ($line[0] !== '#') {
+            [$language, $form, $expected, $fields] = explode('|', $line, 4);
+            expect(foundWithChoice($language, $form, $fields))->toBe([$form, array_values(array_filter(explode(' ', $expected)))], $line);
+        }
+    }
+});

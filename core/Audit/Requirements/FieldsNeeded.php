@@ -32,6 +32,18 @@ final class FieldsNeeded extends FormRequirement
         FieldMeaning::Phone, FieldMeaning::Birthday, FieldMeaning::Gender, FieldMeaning::Postal, FieldMeaning::Employer, FieldMeaning::Circumstances,
     ];
 
+    /** How a sentence names what is asked. */
+    private const NAMED = [
+        'phone' => WordClass::FieldPhone, 'birthday' => WordClass::FieldBirthday, 'gender' => WordClass::FieldGender, 'postal' => WordClass::FieldPostal,
+        'employer' => WordClass::FieldEmployer,
+    ];
+
+    /** What a sentence speaks of that says of nothing why it is asked. */
+    private const NO_REASON = [
+        WordClass::Vague, WordClass::Profiles, WordClass::Advertising, WordClass::Agrees, WordClass::Ticks, WordClass::Subscribes, WordClass::Notice,
+        WordClass::Terms, WordClass::FieldEmail,
+    ];
+
     public function id(): string
     {
         return 'fields-needed';
@@ -54,7 +66,8 @@ final class FieldsNeeded extends FormRequirement
         }
         $findings = [];
         foreach ($reading->fields as $field) {
-            if (in_array($field->meaning, self::NOSY, true) && $field->reason === '' && ! $this->isPlain($field, $reading)) {
+            if (in_array($field->meaning, self::NOSY, true) && $field->reason === '' && ! $this->isPlain($field, $reading)
+                && ! $this->isExplained($field, $reading)) {
                 $findings[] = $this->judgeField($field);
             }
         }
@@ -70,6 +83,19 @@ final class FieldsNeeded extends FormRequirement
             $field->where, Found::all($field->label), 'Take the field away, or say beside it why it is asked.',
             $field->where instanceof Place ? Mend::takeAway('Remove the field', $field->where) : null,
         );
+    }
+
+    /** Whether a sentence elsewhere on the form names the field and what it is for: "We ask for your number so that we can tell you". */
+    private function isExplained(AskedField $field, Reading $reading): bool
+    {
+        $named = self::NAMED[$field->meaning->value] ?? null;
+
+        $together = static fn (WordClass $aim, WordClass ...$none): bool => $named !== null && $reading->listener()->speaksTogether(
+            $reading->text, [[$named], [$aim]], [...self::NO_REASON, ...array_values($none)]
+        );
+
+        // "Enter your number to go on."
+        return $together(WordClass::Aim) || $together(WordClass::InOrder, WordClass::Does);
     }
 
     /** Whether what the form is for makes the field plain without words. */

@@ -206,6 +206,9 @@ enum WordClass: string
     /** What a message or a call is about: "what is it about?", "subject". */
     case Matter = 'matter';
     case Reason = 'reason';
+
+    /** What something is asked for, in a sentence of its own: "so that we", "in case". */
+    case Aim = 'aim';
     case Login = 'login';
     case Search = 'search';
     case Contact = 'contact';
@@ -300,7 +303,7 @@ enum WordClass: string
     /** Classes whose words are read only on forms and their fields, and do no work in a sentence. */
     private const OF_FORMS = [
         self::Technical->value => true, self::Service->value => true, self::Matter->value => true, self::Group->value => true,
-        self::Lasting->value => true, self::Reason->value => true, self::Login->value => true, self::Search->value => true,
+        self::Lasting->value => true, self::Reason->value => true, self::Aim->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
         self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,

@@ -7,7 +7,8 @@ return [
         'name' => 'Fields needed',
         'says' => 'What is asked has a reason, said beside it or plain from what the form is for.',
         'checks' => 'Phone, birthday, gender, postal address and employer without a reason; required, it is a breach. A number that may be left out has one where calls or'
-            .' texts are asked for, any where one asks to be called back, a birthday where insurance, wine or flights are.',
+            .' texts are asked for, any where one asks to be called back, a birthday where insurance, wine or flights are. A reason is read in its label, beside'
+            .' it, in a tip, or in a sentence elsewhere on the form that names the field.',
         'unseen' => 'Reasons that are not said.',
     ],
     'optional-marked' => [
