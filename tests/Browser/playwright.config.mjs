@@ -8,7 +8,7 @@ export default defineConfig({
   outputDir: `${process.env.JURAMEN_HOME}/browser-results`,
   // What is asked for comes; how soon is the business of those tests that say so.
   expect: { timeout: 12_000 },
-  timeout: process.env.LONG === '1' ? 480_000 : 120_000,
+  timeout: process.env.LONG === '1' ? 900_000 : 120_000,
   // On a busy machine one may stumble: it is tried once more, and bin/test says which, counts them, and fails for more than two.
   retries: 1,
   workers: 1,

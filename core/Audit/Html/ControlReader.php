@@ -78,11 +78,13 @@ final readonly class ControlReader
     /** "Yes" and "No" as two buttons side by side, one of which is pressed: a choice, and no boxes. */
     private function isOneAnswer(DOMElement $element, FoundForm $form): bool
     {
+        if (! $element->hasAttribute('aria-pressed')) {
+            return false;
+        }
         $beside = array_filter($form->controls, static fn (DOMElement $other): bool => $other->hasAttribute('aria-pressed')
             && $other->parentNode === $element->parentNode);
 
-        return $element->hasAttribute('aria-pressed') && count($beside) > 1
-            && array_filter($beside, fn (DOMElement $other): bool => ! $this->words->isAnswer($this->labels->of($other))) === [];
+        return count($beside) > 1 && array_filter($beside, fn (DOMElement $other): bool => ! $this->words->isAnswer($this->labels->of($other))) === [];
     }
 
     /** "Newsletter", and under it what comes and how it ends: a label of few words with what explains it. */

@@ -136,10 +136,10 @@ final class HtmlReader
         $language = LanguageGuess::ofSaid($text, $this->spoken($said)) ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
         $guessed = $this->kind($form, $text, $beside, $listener);
-        // Its heading and its button are in the page's language, though the one sentence on it is in another.
-        if ($guessed->kind === FormKind::Other && $said !== null && $said !== $language) {
-            $guessed = $this->kind($form, $text, $beside, Listener::in($said));
-        }
+        // Its heading and its button are in the page's language, though the one sentence on it is in another. An address alone says nothing of that.
+        $other = $guessed->kind === FormKind::Other && $said !== null && $said !== $language && LanguageGuess::reads($text, $said)
+            ? $this->kind($form, $text, $beside, Listener::in($said)) : $guessed;
+        $guessed = $other->kind === FormKind::Newsletter ? $guessed : $other;
 
         $fields = (new FieldReader($page, $this->visibility, $this->labels, $this->choices, $listener))->read($form);
         $controls = (new ControlReader($page, $this->labels, $this->choices, $listener))->read($form, $guessed->kind);

@@ -54,7 +54,9 @@ final readonly class KindGuess
             $this->putsDown($fields, $words) => [
                 FormKind::Other, 'its heading or button speaks of something to put oneself down for',
             ],
-            $about(WordClass::Survey) => [FormKind::Other, 'its heading or button asks what people think'],
+            $about(WordClass::Survey) || (! $fields->message && $about(WordClass::HowItWas)) => [
+                FormKind::Other, 'its heading or button asks what people think',
+            ],
             $about(WordClass::Account) && ! $this->registersForNews($fields, $words) => [FormKind::Account, 'its heading or button speaks of an account'],
             $fields->message || $this->asksForAnswer($fields, $words) => [FormKind::Contact, 'it takes a message'],
             $fields->email && $this->news->comesOnce($fields, $words) => [FormKind::Other, 'what is asked for comes once'],

@@ -81,13 +81,15 @@ final readonly class Roles
             );
     }
 
-    /** To being watched or shown one agrees, too, and to what may become of details "to improve our services". */
+    /** To being watched or shown one agrees, too, and to what details may be used for as well, such as "to improve our services". */
     private function isToUse(string $label): bool
     {
-        $vague = $this->speaks(WordClass::Uses, $label) && $this->speaks(WordClass::Details, $label) && $this->speaks(WordClass::Vague, $label)
+        $more = $this->speaks(WordClass::Vague, $label) || ($this->speaks(WordClass::Also, $label) && $this->speaks(WordClass::May, $label)
+            && ! $this->listener->speaksOf($label, WordClass::Service, WordClass::Answers));
+        $used = $more && $this->speaks(WordClass::Uses, $label) && $this->speaks(WordClass::Details, $label)
             && ! $this->listener->hears($label, Meaning::ToAnswer);
 
-        return ($vague || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured, Meaning::Pictured))
+        return ($used || $this->listener->hears($label, Meaning::Profiled, Meaning::Measured, Meaning::Pictured))
             && ($this->listener->speaksOf($label, WordClass::Agrees, WordClass::May, WordClass::Yes) || ! $this->speaks(WordClass::Self, $label));
     }
 

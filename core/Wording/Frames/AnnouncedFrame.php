@@ -238,7 +238,12 @@ final class AnnouncedFrame implements Frame
         $acts = array_map(static fn (Hit $h): int => $h->from, array_filter($s->all(W::Does), static fn (Hit $h): bool => count($h->tokens) > 2));
         $act = static fn (Hit $h): bool => $h->class === W::Wants && in_array($h->from, $acts, true);
 
-        $asked = static fn (Hit $h): bool => ! $act($h) && ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h);
+        // "If you order, you get our offers": what the form is for, and no choice.
+        $done = static fn (Hit $h): bool => $h->class === W::If && $s->clauseOf($h)->opener === W::If && $s->inClause($h->clause, W::You)
+            && ! $s->has(W::Only) && $s->inClause($h->clause, W::Order, W::Account, W::Occasion)
+            && ! $s->inClause($h->clause, W::Wants, W::Ticks, W::Agrees, W::Subscribes, W::Not, W::May, W::Advertising, W::Carrier, W::Details);
+
+        $asked = static fn (Hit $h): bool => ! $act($h) && ! $done($h) && ! $silent($h) && ! $glad($h) && ! $ours($h) && ! $ends($h) && ! $told($h);
 
         return array_filter($s->all(...self::ASKS), $asked) !== [];
     }

@@ -11,6 +11,9 @@ use Juramen\Wording\Words\WordClass as W;
 /** Consent that nobody gave: taken from silence, or told to whoever reads it. */
 final class Assumption
 {
+    /** Words between everybody who agrees and agreeing: "of this service", "and their guests are". */
+    private const SUBJECT = 4;
+
     /** @return Hit|null the words by which consent is assumed; null where it is not */
     public static function of(Sentence $s): ?Hit
     {
@@ -55,13 +58,21 @@ final class Assumption
         if (! $s->has(W::Agrees)) {
             return null;
         }
-        $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::By, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
+        $open = $s->has(W::I, W::May, W::If, W::When, W::Unless, W::Wants, W::Ticks, W::Must, W::Not) || $s->isQuestion() || AnswerFrame::isAll($s);
         $all = array_filter($open ? [] : $s->acting(W::Everybody), static fn (Hit $h): bool => $h->from === 0);
-        foreach ($open ? [] : $s->within(0, W::Agrees) as $agrees) {
-            $before = static fn (Hit $h): bool => ($h->from === 0 || $all !== []) && $h->to === $agrees->from;
+        // "Testers and their guests agree": a clause that names more of them is the same one.
+        $named = $all !== [] && ($s->clauses[1] ?? null)?->opener === W::Joins ? $s->within(1, W::Agrees) : [];
+        foreach ($open ? [] : [...$s->within(0, W::Agrees), ...$named] as $agrees) {
+            $by = array_filter($s->all(W::By), static fn (Hit $h): bool => $h->to <= $agrees->from) !== [];
+            $before = static fn (Hit $h): bool => ($h->from === 0 && $h->to === $agrees->from)
+                || ($all !== [] && $h->to <= $agrees->from && $agrees->from - $h->to <= self::SUBJECT);
             $behind = static fn (Hit $h): bool => $all !== [] && $h->from === $agrees->to;
             $who = array_filter($s->acting(W::You, W::Everybody), static fn (Hit $h): bool => $before($h) || $behind($h)) !== [];
-            if ($who && SendingFrame::sent($s) !== null && ($s->has(W::Self) || ($all !== [] && $s->has(W::Advertising)))) {
+            // "Testers agree that we write to them".
+            $sent = SendingFrame::sent($s) !== null || ($all !== [] && $s->has(W::Self) && $s->has(W::Sends, W::Carrier) && ! $s->has(W::Answers, W::Service));
+            // "Users agree to get their invoice by email".
+            $due = $s->has(W::Service) && ! $s->has(W::Advertising, W::Vague);
+            if (! $by && ! $due && $who && $sent && ($s->has(W::Self) || $all !== [])) {
                 return $agrees;
             }
         }

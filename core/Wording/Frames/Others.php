@@ -8,6 +8,7 @@ use Juramen\Wording\Words\Hit;
 use Juramen\Wording\Words\Names;
 use Juramen\Wording\Words\Passage;
 use Juramen\Wording\Words\Sentence;
+use Juramen\Wording\Words\Token;
 use Juramen\Wording\Words\WordClass as W;
 
 /** Who others are that a sentence speaks of, and whether they write themselves or are only what it is about. */
@@ -103,7 +104,11 @@ final class Others
         $ours = static fn (Hit $o): bool => array_filter(
             $s->all(W::House), static fn (Hit $our): bool => $our->from <= $o->from && $our->to >= $o->to
         ) !== [];
-        $others = array_filter($others, static fn (Hit $o): bool => ! $named($o) && ! $ours($o));
+        // "You get hotel offers": what they are about.
+        $kind = static fn (Hit $o): bool => count($o->tokens) === 1
+            && array_filter($s->all(W::Advertising), static fn (Hit $h): bool => $h->from === $o->to) !== []
+            && array_filter($s->all(W::Gets), static fn (Hit $h): bool => $h->to === $o->from) !== [];
+        $others = array_filter($others, static fn (Hit $o): bool => ! $named($o) && ! $ours($o) && ! $kind($o));
 
         $others = array_filter($others, static fn (Hit $o): bool => ! self::areLikeBefore($s, $o));
 
@@ -312,6 +317,27 @@ final class Others
         return false;
     }
 
+    /**
+     * "Otter Ltd, its dealers and its bank may write to me": what those in a list may do, behind the last of them; null where they are in none.
+     */
+    public static function mayInList(Sentence $s, Hit $outsider): ?Hit
+    {
+        $may = array_values(array_filter($s->said(W::May), static fn (Hit $h): bool => $h->from >= $outsider->to))[0] ?? null;
+        if ($may === null) {
+            return null;
+        }
+        $before = static fn (Hit $h): bool => $h->to <= $may->from;
+        $known = array_merge([], ...array_map(static fn (Hit $h): array => $h->tokens, $s->all(W::Outsider)));
+        $does = array_filter(
+            $s->all(W::Sends, W::Gets, W::Passes, W::Wants, W::Agrees, W::If, W::When, W::That, W::Who),
+            static fn (Hit $h): bool => $before($h) && array_diff($h->tokens, $known) !== []
+        );
+        $and = array_filter($s->all(W::Joins), static fn (Hit $h): bool => $before($h) && $h->from > 0 && $may->from - $h->to <= self::BESIDE);
+        $commas = array_filter(array_slice($s->tokens, 0, $may->from), static fn (Token $t): bool => $t->form === ',');
+
+        return $does === [] && $and !== [] && $commas !== [] ? $may : null;
+    }
+
     /** "News from us and selected partners": they stand behind an "and", and before that whoever asks. */
     public static function isJoined(Sentence $s, Hit $outsider, Passage $passage): bool
     {
@@ -326,7 +352,14 @@ final class Others
             }
         }
 
-        return self::firstBeside($s, $outsider) !== null;
+        return (self::beginsWithName($s, $outsider, $passage) && self::mayInList($s, $outsider) !== null) || self::firstBeside($s, $outsider) !== null;
+    }
+
+    private static function beginsWithName(Sentence $s, Hit $outsider, Passage $passage): bool
+    {
+        $name = Names::in($s, $passage->vocabulary)[0] ?? null;
+
+        return $name !== null && $name->to <= $outsider->from;
     }
 
     /**

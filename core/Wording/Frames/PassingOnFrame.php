@@ -96,7 +96,8 @@ final class PassingOnFrame implements Frame
             if (Others::isOnlyTheirs($s, $outsider, null)) {
                 continue;
             }
-            $stretch = $s->stretch($outsider->clause);
+            $list = Others::mayInList($s, $outsider);
+            $stretch = [...$s->stretch($outsider->clause), ...($list === null ? [] : [$list->clause])];
             $acts = array_values(array_filter(
                 $s->said(W::Sends, W::Uses, W::Gets, W::Profiles), static fn (Hit $h): bool => in_array($h->clause, $stretch, true)
             ));

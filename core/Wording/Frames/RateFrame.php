@@ -75,7 +75,9 @@ final class RateFrame implements Frame
         }
         foreach ($s->all(W::Each) as $each) {
             $next = $s->tokens[$each->to] ?? null;
-            $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to) !== [];
+            // "By every means".
+            $means = array_filter($s->within($each->clause, W::Way, ...W::means()), static fn (Hit $h): bool => $h->from === $each->to
+                || ($h->from <= $each->from && $h->to > $each->to)) !== [];
             // "All fields are required" says of nothing how often it comes.
             // Nor does "all participants".
             $everybody = array_filter($s->all(W::Everybody), static fn (Hit $h): bool => $h->from <= $each->from && $h->to > $each->to) !== [];

@@ -175,7 +175,14 @@ final class Names
     private static function isAlone(Sentence $sentence, int $token, Vocabulary $vocabulary): bool
     {
         return (self::acts($sentence, $token + 1) && ! self::isNoun($sentence, $token, $vocabulary)) || self::comesFrom($sentence, $token, $vocabulary)
-            || self::isSubject($sentence, $token, $vocabulary);
+            || self::isSubject($sentence, $token, $vocabulary) || self::beginsList($sentence, $token);
+    }
+
+    /** "Tidewick, its dealers and its bank": a word before a comma, and behind it whoever is its own. */
+    private static function beginsList(Sentence $sentence, int $token): bool
+    {
+        return $token === 0 && ($sentence->tokens[1] ?? null)?->form === ','
+            && array_filter($sentence->all(WordClass::Its, WordClass::Outsider), static fn (Hit $h): bool => $h->from === 2) !== [];
     }
 
     /**

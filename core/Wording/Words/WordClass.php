@@ -228,6 +228,10 @@ enum WordClass: string
     case Tries = 'tries';
     /** People are asked what they think, and for nothing else. */
     case Survey = 'survey';
+
+    /** "How was your journey?": somebody asks what people think of what they had. */
+    case HowItWas = 'how-it-was';
+
     /** Somebody is to answer surveys: "take part in your surveys". */
     case TakesPart = 'takes-part';
     /** What hangs on somebody's age: the price of insurance, who may buy wine. */
@@ -306,7 +310,7 @@ enum WordClass: string
         self::Lasting->value => true, self::Reason->value => true, self::Aim->value => true, self::Login->value => true, self::Search->value => true,
         self::Contact->value => true, self::CallsBack->value => true, self::Order->value => true, self::Account->value => true, self::Draw->value => true,
         self::Occasion->value => true, self::Tries->value => true, self::Estimate->value => true, self::ByAge->value => true,
-        self::Survey->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
+        self::Survey->value => true, self::HowItWas->value => true, self::Loyalty->value => true, self::LaterJobs->value => true, self::Priced->value => true,
         self::Reminds->value => true, self::JobAlerts->value => true,
         self::Recommends->value => true, self::Topics->value => true,
         self::FieldThing->value => true, self::HasAlready->value => true, self::House->value => true,
