@@ -61,7 +61,8 @@ final class HouseName
         '~\b(?:(?:Kirchen|Pfarr)?[Gg]emeinde|Pfarrei|(?:Grund|Haupt|Real|Ober|Gesamt|Berufs|Musik)schule|Gymnasium|Kita|Kindergarten'
             .'|Stadt|Landkreis|Universität|Hochschule|Volkshochschule|Stadtbücherei|Stadtbibliothek|Stadtwerke'
             .'|Handwerkskammer|Museum|Theater|(?:\p{L}+)?[Pp]raxis)\s(?:am |an der |in |im |für |St\.\s|Dr\.\s)?\p{Lu}\p{L}+~u',
-        '~\b(?:Mairie|Ville|Commune|Paroisse|Université|Musée|Lycée|Collège|École|Cabinet(?: \p{Ll}+)?)\s(?:d[eu]s? |d[\'’]|de la |de l[\'’])?\p{Lu}\p{L}+~u',
+        '~\b(?:Mairie|Ville|Commune|Paroisse|Université|Musée|Lycée|Collège|École|Cabinet(?: \p{Ll}+)?)'
+            .'\s(?:d[eu]s? |d[\'’]|de la |de l[\'’])?(?:\p{Ll}{4,}\s)?\p{Lu}\p{L}+~u',
         '~\b(?:(?:\p{Lu}\p{L}*(?:club|verein|verband|freunde)|Club|Verein)\s\p{Lu}\p{L}+'
             .'|(?:Club|Amicale|Cercle)\s(?:\p{Ll}+\s){0,2}d(?:e |u |es |[\'’])\p{Lu}\p{L}+'
             .'|\p{L}*(?:klubben|föreningen|foreningen|sällskapet|selskabet)\s(?:i\s)?\p{Lu}\p{L}+'

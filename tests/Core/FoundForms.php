@@ -35,7 +35,7 @@ final readonly class FoundForms
         'once-closed-cellar', 'once-closed-porch', 'once-closed-loft', 'once-closed-brook', 'once-closed-glen', 'once-closed-dell',
         'once-closed-moor', 'once-closed-fell', 'once-closed-heath', 'once-closed-tarn', 'once-closed-cairn', 'once-closed-strand',
         'once-closed-crag', 'once-closed-quarry', 'once-closed-weir', 'once-closed-beck', 'once-closed-rill', 'once-closed-linn',
-        'once-closed-gill', 'once-closed-ghyll',
+        'once-closed-gill', 'once-closed-ghyll', 'once-closed-syke',
     ];
 
     /** What is asked of any page, since nobody can see it. */

@@ -37,7 +37,7 @@ final readonly class Roles
             $this->isToUse($plain) || $this->isYesTo($plain) || $this->isPriceOf($plain), $this->isForTouch($plain, $kind) => ControlRole::Consent,
             // "Tick to opt out of our monthly email": a no to being written to is about being written to.
             $this->listener->hears($plain, Meaning::AsksForNo)
-                && $this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) => ControlRole::Consent,
+                && ($this->listener->speaksOf($plain, WordClass::Outsider, ...self::SENT) || $this->isOfOurs($plain)) => ControlRole::Consent,
             $this->listener->hears($label, Meaning::ToAnswer) && ! $this->speaks(WordClass::Reads, $label)
                 && ! $this->speaks(WordClass::Terms, $label) => ControlRole::Technical,
             $this->speaks(WordClass::Technical, $label)
@@ -48,6 +48,13 @@ final readonly class Roles
             $kind === FormKind::Newsletter && ($this->speaks(WordClass::Yes, $label) || $label === '') => ControlRole::Consent,
             default => null,
         };
+    }
+
+    /** "Tick if you do not wish our energy tips": whatever it is that would come of ours. */
+    private function isOfOurs(string $label): bool
+    {
+        return $this->speaks(WordClass::Self, $label) && $this->speaks(WordClass::Ticks, $label) && $this->listener->hears($label, Meaning::PurposeNamed)
+            && ! $this->listener->speaksOf($label, WordClass::Service, WordClass::Answers, WordClass::Stores, WordClass::Terms, WordClass::Technical);
     }
 
     /** "Hoot by email when the owls are back": whatever word calls for it, something comes by a channel, and it is nothing of what was asked for. */

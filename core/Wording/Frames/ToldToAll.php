@@ -59,7 +59,10 @@ final class ToldToAll
         $units = array_map(static fn (Hit $h): int => $h->from, $s->all(W::Unit));
         $often = array_filter($s->all(W::Each), static fn (Hit $h): bool => in_array($h->to, $units, true)) !== [];
         $all = array_filter($s->said(W::Everybody), static fn (Hit $h): bool => $h->from === 0) !== [];
-        $ours = $s->says(...W::means()) && ($s->has(W::Self) ? $often || $s->has(W::Rate) : $often && $all);
+        $keeps = $often || $s->has(W::Rate);
+        $ours = $s->says(...W::means()) && ($s->has(W::Self) ? $keeps : $often && $all);
+        // "Everyone who books a viewing also gets our list each week".
+        $ours = $ours || ($all && $keeps && $s->has(W::Also) && $s->has(W::Self));
 
         // "We email only the one who wins".
         $theOne = $s->has(W::Draw) && $s->has(W::Only);
