@@ -6,16 +6,19 @@ namespace App\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Juramen\Canon\DraftRefusal;
 use Juramen\Canon\Ground;
 use Juramen\Canon\Refused;
 
 /** How a refusal is answered: its words for whoever reads, its name for whoever checks. */
 final class RefusedAnswer
 {
-    /** In place of a part of the page; nothing was saved and what was typed stays where it is. */
+    /** In place of a part of the page; nothing was saved, and what was typed stays where it is, as long as that is there. */
     public static function inPlace(Refused $refused): Response
     {
-        return response()->view('fields.refused', ['why' => $refused->getMessage(), 'refusal' => self::names($refused)], 422);
+        return response()->view('fields.refused', [
+            'why' => $refused->getMessage(), 'refusal' => self::names($refused), 'stands' => ! $refused->isFor(DraftRefusal::ItemGone),
+        ], 422);
     }
 
     /** Fields of which nothing is kept, not even for a moment. */

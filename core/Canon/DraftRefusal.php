@@ -22,6 +22,7 @@ enum DraftRefusal: string implements Refusal
     case GivenTwice = 'given-twice';
     case TooMany = 'too-many';
     case ItemWithoutId = 'item-without-id';
+    case ItemGone = 'item-gone';
     case NotASlug = 'not-a-slug';
     case NotADay = 'not-a-day';
     case NotACountry = 'not-a-country';
@@ -83,6 +84,7 @@ enum DraftRefusal: string implements Refusal
             self::GivenTwice => 'Of :what one is given twice.',
             self::TooMany => 'There are at most :most :what.',
             self::ItemWithoutId => 'Each of :what has an id of its own.',
+            self::ItemGone => 'What this was typed in has been taken away meanwhile; undo brings it back.',
             self::NotASlug => '“:given” cannot be a short name: use lower-case letters, digits and hyphens.',
             self::NotADay => '“:given” is not a day; write it like 2026-12-31.',
             self::NotACountry => '“:given” is not a country\'s two-letter code.',

@@ -100,6 +100,8 @@ test('typing on in a field that an earlier choice takes away presses nothing and
   await saved(page);
   expect(await order(page)).toEqual(before);
   await expect(page.locator('[data-item="fields/choices"]')).toBeFocused();
+  // What was typed there until then was never saved, and that is said.
+  await expect(page.getByRole('alert')).toHaveText('What this was typed in has been taken away meanwhile; undo brings it back. Nothing was saved.');
   const left = await shown();
   await page.keyboard.type('gone with it');
   expect(await shown()).toEqual(left);

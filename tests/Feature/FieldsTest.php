@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Juramen\Canon\Document;
+use Juramen\Canon\DraftRefusal;
 use Symfony\Component\DomCrawler\Crawler;
 use Tests\Support\Visitor;
 
@@ -62,6 +63,9 @@ test('a field of another kind keeps its words, and its answers for when they are
     ($this->edit)('fields/choice/options/answer-2', null, 'up')->assertOk();
     ($this->edit)('fields/choice/options', 'answer', 'add')->assertOk();
     ($this->edit)('fields/choice/options/answer-1', null, 'remove')->assertOk();
+    // Whoever was still typing in it is told so, and not that it stands.
+    ($this->edit)('fields/choice/options/answer-1/label/en', 'Seals and whales')->assertStatus(422)->assertRefused(DraftRefusal::ItemGone)
+        ->assertDontSee('still stands');
     expect(($this->answers)('choice'))->toBe(['answer-2 Walks', 'answer-3 ']);
     // What is not written in each language that the form offers is to be written, and blocks publishing.
     $this->get('/points/footer-newsletter')->assertSee('An answer to the field choice');

@@ -105,7 +105,7 @@ test('what no sheet can be is refused with a reason, and nothing is saved', func
     'a kind of field made up' => ['fields', 'shoe-size', DraftRefusal::NotOneOf, 'add'],
     'a place that is not there' => ['point', 'other', DraftRefusal::UnknownPlace],
     'the statement\'s purpose' => ['statements/voyage-news/purpose', 'x', DraftRefusal::UnknownPlace],
-    'a field by its number' => ['fields/0/reason', 'x', DraftRefusal::UnknownPlace], 'no place at all' => ['a//b', 'x', DraftRefusal::UnknownPlace],
+    'a field by its number' => ['fields/0/reason', 'x', DraftRefusal::ItemGone], 'no place at all' => ['a//b', 'x', DraftRefusal::UnknownPlace],
     'an id of its own' => ['fields/email/id', 'mail', DraftRefusal::UnknownPlace], 'all fields at once' => ['fields', [], DraftRefusal::UnknownPlace],
     'a name too long' => ['name', str_repeat('x', 101), DraftRefusal::TooLong],
     'a statement nobody wrote' => ['statements', 'x', DraftRefusal::NoSuchStatement, 'add'],

@@ -1,1 +1,1 @@
-<p data-refusal="{{ $refusal }}">{{ $why }} Nothing was saved; what you typed still stands.</p>
+<p data-refusal="{{ $refusal }}">{{ $why }} {{ $stands ? 'Nothing was saved; what you typed still stands.' : 'Nothing was saved.' }}</p>
