@@ -37,7 +37,7 @@ final readonly class Edit
 
         return match ($this->kind) {
             EditKind::Begin => $schema->put($document, $this->place, '', $written),
-            EditKind::Set => $this->governed($this->answerable($schema->put($this->standing($document), $this->place, $this->value, $written))),
+            EditKind::Set => $this->governed($this->answerable($schema->put($document, $this->place, $this->value, $written))),
             EditKind::Copy => $schema->at($this->place)->type instanceof Item && $this->isField() ? $this->copied($document)
                 : throw Refused::because(DraftRefusal::UnknownPlace),
             EditKind::Remove => $schema->take($document, $this->place),
@@ -85,19 +85,6 @@ final readonly class Edit
             EditKind::Down => "moved $named down",
             EditKind::To => "moved $named",
         };
-    }
-
-    /** The document, in which every item stands within which the place lies: it may be gone since the page was drawn. */
-    private function standing(Document $document): Document
-    {
-        $schema = Records::schema($this->record);
-        for ($place = $this->place, $list = $place->up(); $list !== null; $place = $list, $list = $place->up()) {
-            if ($schema->at($place)->type instanceof Item && $schema->at($list)->type instanceof Items && $document->at($place) === null) {
-                throw Refused::because(DraftRefusal::ItemGone);
-            }
-        }
-
-        return $document;
     }
 
     private function added(Document $document, string $what): Document

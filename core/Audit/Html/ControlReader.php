@@ -196,7 +196,7 @@ final readonly class ControlReader
     /** "Roses" on a form for a letter: of what it is to speak, and nobody must choose it. */
     private function isTopic(DOMElement $box, string $own, FormKind $kind): bool
     {
-        return $kind === FormKind::Newsletter && ! $box->hasAttribute('required') && $box->getAttribute('aria-required') !== 'true'
+        return $kind === FormKind::Newsletter && ! FoundForm::isRequired($box)
             && $this->words->namesSubject($own) && $this->roles->of($own, $kind) === null
             && ! $this->listener->speaksOf($own, WordClass::Rate, WordClass::Unit, WordClass::Yes, WordClass::Refuses)
             && $this->questions->askTopics($this->choices->question([$box]), $own);
@@ -297,8 +297,7 @@ final readonly class ControlReader
         return $role === null ? null : new Control(
             new Selector($this->page->selector($element)), $label, $role, $response,
             ! $noIsAnAnswer && (
-                $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true' || preg_match(self::MARKED, $label) === 1
-                || $this->locksSending($element)
+                FoundForm::isRequired($element) || preg_match(self::MARKED, $label) === 1 || $this->locksSending($element)
             ),
             $refuses,
             $role === ControlRole::Consent ? $this->purposes($label) : [],

@@ -139,7 +139,7 @@ final readonly class FieldReader
 
     private function isRequired(DOMElement $element, string $label): bool
     {
-        return $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true'
+        return FoundForm::isRequired($element)
             || preg_match('~\*\s*:?\s*$|\((?:required|pflichtfeld|erforderlich|obligatoire)\)~iu', $label) === 1;
     }
 

@@ -45,6 +45,12 @@ final readonly class FoundForm
         return in_array(ControlType::of($element), ['checkbox', 'radio'], true);
     }
 
+    /** Whether an element says of itself that it must be filled in. */
+    public static function isRequired(DOMElement $element): bool
+    {
+        return $element->hasAttribute('required') || $element->getAttribute('aria-required') === 'true';
+    }
+
     /** Whether a box or an answer of a list, or what plays one, stands on yes. */
     public static function isOn(DOMElement $element): bool
     {

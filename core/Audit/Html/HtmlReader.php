@@ -135,11 +135,7 @@ final class HtmlReader
         $said = $tag->language() ?? $this->given;
         $language = LanguageGuess::ofSaid($text, $this->spoken($said)) ?? LanguageGuess::of($page->text($page->body()));
         $listener = Listener::in($language);
-        $guessed = $this->kind($form, $text, $beside, $listener);
-        // Its heading and its button are in the page's language, though the one sentence on it is in another. An address alone says nothing of that.
-        $other = $guessed->kind === FormKind::Other && $said !== null && $said !== $language && LanguageGuess::reads($text, $said)
-            ? $this->kind($form, $text, $beside, Listener::in($said)) : $guessed;
-        $guessed = $other->kind === FormKind::Newsletter ? $guessed : $other;
+        $guessed = $this->kind($form, $text, $beside, $listener, $said);
 
         $fields = (new FieldReader($page, $this->visibility, $this->labels, $this->choices, $listener))->read($form);
         $controls = (new ControlReader($page, $this->labels, $this->choices, $listener))->read($form, $guessed->kind);
@@ -156,11 +152,22 @@ final class HtmlReader
         );
     }
 
-    private function kind(FoundForm $form, string $text, string $beside, Listener $listener): GuessedKind
+    /**
+     * What a form is for. Where the one sentence on it is in another language, its heading and its button are in that which the page says it is in; an
+     * address alone says nothing of that.
+     */
+    private function kind(FoundForm $form, string $text, string $beside, Listener $listener, ?Language $said): GuessedKind
     {
-        return (new KindGuess($listener))->of(
+        $in = fn (Listener $listener): GuessedKind => (new KindGuess($listener))->of(
             $form, new FormFields($form, $this->labels, $listener), FormWords::of($form, $this->page, $this->labels, $listener, $text, $beside)
         );
+        $guessed = $in($listener);
+        if ($guessed->kind !== FormKind::Other || $said === null || $listener === Listener::in($said) || ! LanguageGuess::reads($text, $said)) {
+            return $guessed;
+        }
+        $other = $in(Listener::in($said));
+
+        return $other->kind === FormKind::Newsletter ? $guessed : $other;
     }
 
     /**

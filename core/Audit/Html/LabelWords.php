@@ -19,6 +19,9 @@ final readonly class LabelWords
         'messaging' => WordClass::ByMessaging,
     ];
 
+    /** What "by any means" stands for. */
+    private const ANY_MEANS = [WordClass::ByEmail, WordClass::BySms, WordClass::ByPhone];
+
     /** Words that a label has at most which names a channel alone. */
     private const CHANNEL_WORDS = 3;
 
@@ -105,9 +108,10 @@ final readonly class LabelWords
     /** @return list<Channel> */
     public function channels(string $label, FormKind $kind): array
     {
+        $any = $this->speaks(WordClass::ByAnyMeans, $label);
         $channels = [];
         foreach (self::CHANNELS as $channel => $class) {
-            if ($this->speaks($class, $label)) {
+            if ($this->speaks($class, $label) || ($any && in_array($class, self::ANY_MEANS, true))) {
                 $channels[] = Channel::from($channel);
             }
         }

@@ -150,11 +150,7 @@ final class Labels
         foreach (preg_split('/\s+/', $control->getAttribute('aria-describedby'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $id) {
             $tips[] = Lines::tidy($this->page->byId($id)->textContent ?? '');
         }
-        $part = $control;
-        while ($part->parentNode instanceof DOMElement && ! in_array($part->parentNode->nodeName, ['form', 'body'], true)
-            && $this->page->count(ControlType::CONTROLS, $part->parentNode) === 1) {
-            $part = $part->parentNode;
-        }
+        $part = array_reverse($this->page->partsOf($control))[0] ?? $control;
         foreach ([$part, ...iterator_to_array($part->getElementsByTagName('*'), false)] as $element) {
             foreach ($element->attributes as $attribute) {
                 if (in_array($attribute->nodeName, ['title', 'aria-description'], true) || str_starts_with($attribute->nodeName, 'data-')) {

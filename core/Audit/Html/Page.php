@@ -352,6 +352,18 @@ final class Page
         return $count === 0 ? '' : implode('', array_slice($this->pieces[$within], $from, $count));
     }
 
+    /** @return list<DOMElement> from within, what stands around something that is filled in and holds nothing else of the kind */
+    public function partsOf(DOMElement $control): array
+    {
+        $parts = [];
+        for ($part = $control->parentNode; $part instanceof DOMElement && ! in_array($part->nodeName, ['form', 'body'], true)
+            && $this->count(ControlType::CONTROLS, $part) === 1; $part = $part->parentNode) {
+            $parts[] = $part;
+        }
+
+        return $parts;
+    }
+
     /** The element behind one; a script or a style between the two parts nothing that anybody sees. */
     public function behind(DOMElement $element): ?DOMElement
     {

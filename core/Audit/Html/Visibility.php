@@ -43,8 +43,7 @@ final readonly class Visibility
     public function isUnseenWithItsWords(DOMElement $box): bool
     {
         $away = $this->page->mentions(self::AWAY);
-        $part = $box->parentNode;
-        for (; $part instanceof DOMElement && $part->nodeName !== 'form' && $this->page->count(ControlType::CONTROLS, $part) === 1; $part = $part->parentNode) {
+        foreach ($this->page->partsOf($box) as $part) {
             if ($this->page->isHidden($part) || ($away && preg_match(self::AWAY, $part->getAttribute('style')) === 1)) {
                 return trim($part->textContent) !== '';
             }

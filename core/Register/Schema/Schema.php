@@ -32,11 +32,16 @@ final readonly class Schema
     /**
      * The document with what a browser sent for one place.
      *
-     * @throws Refused where the place cannot be changed
+     * @throws Refused where the place cannot be changed, or lies in an item that is gone since the page was drawn
      */
     public function put(Document $document, Place $place, mixed $sent, Written $written): Document
     {
         $member = $this->writable($place);
+        for ($item = $place, $list = $place->up(); $list !== null; $item = $list, $list = $list->up()) {
+            if ($document->at($item) === null && $this->at($item)->type instanceof Item && $this->at($list)->type instanceof Items) {
+                throw Refused::because(DraftRefusal::ItemGone);
+            }
+        }
 
         return $document->with($place, $member->type->read($sent, $place, $written));
     }

@@ -17,7 +17,10 @@ final class ChannelFrame implements Frame
         return 'channel';
     }
 
-    private const CHANNELS = ['by-email' => 'email', 'by-sms' => 'sms', 'by-phone' => 'phone', 'by-post' => 'post', 'by-messaging' => 'messaging'];
+    private const CHANNELS = [
+        'by-email' => ['email'], 'by-sms' => ['sms'], 'by-phone' => ['phone'], 'by-post' => ['post'], 'by-messaging' => ['messaging'],
+        'by-any-means' => ['email', 'sms', 'phone'],
+    ];
 
     public function meanings(): array
     {
@@ -29,8 +32,7 @@ final class ChannelFrame implements Frame
         $senses = [];
         foreach ($passage->sentences as $sentence) {
             foreach ($sentence->said(...W::means()) as $hit) {
-                if ($this->isMeans($sentence, $hit)) {
-                    $channel = self::CHANNELS[$hit->class->value] ?? '';
+                foreach ($this->isMeans($sentence, $hit) ? self::CHANNELS[$hit->class->value] ?? [] : [] as $channel) {
                     $senses[] = new Sense(Meaning::ByChannel, $passage->hitWords($sentence, $hit), "By $channel.", true, $channel);
                 }
             }

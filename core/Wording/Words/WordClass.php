@@ -99,6 +99,8 @@ enum WordClass: string
     case ByPhone = 'by-phone';
     case ByPost = 'by-post';
     case ByMessaging = 'by-messaging';
+    /** "By any means": by email, text and phone alike. */
+    case ByAnyMeans = 'by-any-means';
     case Choice = 'as-chosen';
 
     // How often.
@@ -291,7 +293,7 @@ enum WordClass: string
     /** @return list<self> the means of communication */
     public static function means(): array
     {
-        return [self::ByEmail, self::BySms, self::ByPhone, self::ByPost, self::ByMessaging];
+        return [self::ByEmail, self::BySms, self::ByPhone, self::ByPost, self::ByMessaging, self::ByAnyMeans];
     }
 
     /** Classes whose entries of several words take up the shorter ones within them: in "email address" nothing is sent by email. */
